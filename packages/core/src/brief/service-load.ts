@@ -1,0 +1,74 @@
+import { beam, type BeamCase } from '../models/load-beam.js';
+import { decelerationForceN, dropEnergyJ, snapFitStrainPct } from '../models/load-simple.js';
+import { impactSeverityKJm2 } from '../models/impact-drop.js';
+import type { Brief, BriefLoad, LoadKind } from './brief.js';
+import type { WorkingRef } from './conditions.js';
+
+/** A load turned into what a material feels: a stress, a strain, or an energy per area. Independent of the material. */
+export interface ServiceLoad {
+  index: number;
+  kind: LoadKind;
+  acrossLayers: boolean;
+  hours: number;
+  cycles: number;
+  /** Stress, MPa; null for strain- and energy-driven loads. */
+  stressMPa: number | null;
+  /** Deflection × modulus, mm·MPa: divided by a modulus it is the deflection. Null where it means nothing. */
+  deflectionTimesModulus: number | null;
+  /** The length that a deflection is judged against, mm. */
+  spanMm: number | null;
+  /** Imposed strain, %, for snap-fits. */
+  strainPct: number | null;
+  /** Energy per area of the weak section, kJ/m², for knocks. */
+  severityKJm2: number | null;
+  /** Euler buckling force over modulus, N/MPa; null unless in compression with a length. */
+  bucklingOverModulus: number | null;
+  forceN: number | null;
+  working: WorkingRef | null;
+}
+
+/** What every load of a brief does to the part. The brief must be valid: see `parseBrief`. */
+export function serviceLoads(brief: Brief): ServiceLoad[] {
+  return brief.loads.map((load, index) => serviceLoad(load, index, brief.lifeYears));
+}
+
+function serviceLoad(load: BriefLoad, index: number, lifeYears: number): ServiceLoad {
+  const base: ServiceLoad = {
+    index, kind: load.kind, acrossLayers: load.acrossLayers,
+    hours: load.hours ?? (load.kind === 'sustained' ? lifeYears * 8760 : 0),
+    cycles: load.cycles ?? (load.kind === 'cyclic' ? 10_000 : 1),
+    stressMPa: null, deflectionTimesModulus: null, spanMm: null, strainPct: null, severityKJm2: null, bucklingOverModulus: null, forceN: load.forceN, working: null,
+  };
+  const length = load.lengthMm ?? 0;
+  const width = load.widthMm ?? 0;
+  const height = load.heightMm ?? 0;
+  switch (load.case) {
+    case 'direct-stress':
+      return { ...base, stressMPa: load.stressMPa };
+    case 'snap-fit': {
+      const inputs = { thicknessMm: load.thicknessMm ?? height, undercutMm: load.undercutMm ?? 0, lengthMm: length };
+      return { ...base, strainPct: snapFitStrainPct(inputs), working: { model: 'load.snap-fit', inputs } };
+    }
+    case 'drop': {
+      const energyJ = dropEnergyJ({ massKg: load.massKg ?? 0, heightM: load.heightM ?? 0 });
+      return { ...base, kind: 'impact', severityKJm2: impactSeverityKJm2(energyJ, width, height), working: { model: 'impact.drop', inputs: { energyJ, widthMm: width, heightMm: height } } };
+    }
+    case 'deceleration':
+      return member(base, 'cantilever', decelerationForceN({ massKg: load.massKg ?? 0, decelerationG: load.decelerationG ?? 0 }), length, width, height);
+    default:
+      return member(base, load.case, load.forceN ?? 0, length, width, height);
+  }
+}
+
+/** A member under a force. Tension and compression may come without a length: then only stress counts. */
+function member(base: ServiceLoad, beamCase: BeamCase, forceN: number, length: number, width: number, height: number): ServiceLoad {
+  const inputs = { case: beamCase, forceN, lengthMm: length || 1, widthMm: width, heightMm: height, modulusMPa: 1, poisson: 0.36 };
+  const unit = beam(inputs);
+  return {
+    ...base, forceN, stressMPa: unit.stressMPa,
+    deflectionTimesModulus: length ? unit.deflectionMm : null,
+    spanMm: length || null,
+    bucklingOverModulus: length ? unit.bucklingN : null,
+    working: { model: 'load.beam', inputs },
+  };
+}

@@ -1,0 +1,103 @@
+import { rangeOf, propertyNames, type PropertyName, type Range, type RangeRow, type Window } from './property.js';
+
+export const chemicals = ['petrol', 'oil', 'alcohol', 'acetone', 'weak-acid', 'strong-acid', 'alkali', 'salt-water'] as const;
+export type Chemical = typeof chemicals[number];
+export type Resistance = 'good' | 'fair' | 'poor';
+
+export const plates = ['smooth-pei', 'textured-pei', 'glass', 'garolite', 'pp-sheet'] as const;
+export type Plate = typeof plates[number];
+export const adhesives = ['glue-stick', 'pp-tape', 'release-layer'] as const;
+export type Adhesive = typeof adhesives[number];
+
+export type WindowName = 'nozzleC' | 'bedC' | 'chamberC' | 'speedMmS' | 'fanPct';
+
+/** What a family is, apart from its numbers. */
+export interface FamilyFlags {
+  /** Water-soluble: only a support. */
+  soluble: boolean;
+  /** Wears a brass nozzle. */
+  abrasive: boolean;
+  /** The least demanding feed that carries it: any, a slow remote drive, or a direct drive only. */
+  drive: 'any' | 'slow-bowden' | 'direct';
+  /** What printing it damp does: little, rough and stringy, or spoiled. */
+  moisture: 'low' | 'medium' | 'high';
+  fumes: 'low' | 'moderate' | 'styrene';
+  clarity: 'opaque' | 'translucent' | 'clear';
+  /** Sticks to a cold plate well enough. */
+  coldBed: boolean;
+  /** Bends as a living hinge: no, for a while, or for ever. */
+  hinge: 'no' | 'short' | 'lasting';
+  /** How much it strings and bridges badly, 0 (not) to 1. */
+  stringing: number;
+  /** How fair an as-printed surface looks, 0 to 1. */
+  finish: number;
+  /** Some grades are sold as fit for food as a polymer; the printed part is another matter. */
+  foodPolymer: boolean;
+}
+
+/** A disputed fact: the positions, why each is held, and which the scoring uses. */
+export interface Dispute { question: string; positions: { school: string; claim: string; reasoning: string }[]; used: string }
+
+/** A filament family of the library. */
+export interface Family {
+  key: string;
+  name: string;
+  base: string | null;
+  filler: string | null;
+  properties: Record<PropertyName, Range | null>;
+  windows: Record<WindowName, Window>;
+  flags: FamilyFlags;
+  /** Share of the 23 °C strength and stiffness left at a temperature: [°C, share], rising in temperature. */
+  retention: readonly (readonly [number, number])[];
+  chemicals: Record<Chemical, Resistance>;
+  /** Adhesion energy Γ in J/m² on a plate, bare and with an adhesive. */
+  adhesion: Partial<Record<Plate, { bare: number; adhesive?: Partial<Record<Adhesive, number>> }>>;
+  disputes: Dispute[];
+}
+
+/** What a family's file states; the rest is derived. */
+export interface FamilyTable extends Omit<Family, 'properties' | 'windows' | 'disputes'> {
+  note: string;
+  windows: Record<WindowName, readonly [number, number]>;
+  properties: Record<PropertyName, RangeRow | null>;
+  disputes?: Dispute[];
+}
+
+/** Builds a family from its table. @throws Error if a range is not in order: the library must not load wrong. */
+export function family(table: FamilyTable): Family {
+  const { note, properties, windows, disputes = [], ...rest } = table;
+  const ranges = {} as Record<PropertyName, Range | null>;
+  for (const name of propertyNames) {
+    const row = properties[name];
+    if (row && !(row[0] <= row[1] && row[1] <= row[2])) throw new Error(`${table.key}.${name}: low ≤ typical ≤ high does not hold`);
+    ranges[name] = row ? rangeOf(name, row, note) : null;
+  }
+  const spans = {} as Record<WindowName, Window>;
+  for (const name of Object.keys(windows) as WindowName[]) spans[name] = { low: windows[name][0], high: windows[name][1] };
+  return { ...rest, properties: ranges, windows: spans, disputes };
+}
+
+/** A property's typical value. @throws Error where the family has none: callers ask {@link has} first when it may be missing. */
+export function typical(f: Family, name: PropertyName): number {
+  const range = f.properties[name];
+  if (!range) throw new Error(`${f.name} has no ${name}`);
+  return range.typical;
+}
+
+/** A property's typical value, or null where it does not apply. */
+export function typicalOrNull(f: Family, name: PropertyName): number | null {
+  return f.properties[name]?.typical ?? null;
+}
+
+/** Share of the 23 °C strength and stiffness at a temperature, linear between the family's points and flat outside them. */
+export function retentionAt(points: readonly (readonly [number, number])[], temperatureC: number): number {
+  const first = points[0];
+  const last = points[points.length - 1];
+  if (!first || !last) return 1;
+  if (temperatureC <= first[0]) return first[1];
+  for (let i = 1; i < points.length; i++) {
+    const [a, b] = [points[i - 1], points[i]];
+    if (a && b && temperatureC <= b[0]) return a[1] + (b[1] - a[1]) * (temperatureC - a[0]) / (b[0] - a[0]);
+  }
+  return last[1];
+}

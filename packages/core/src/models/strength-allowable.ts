@@ -1,0 +1,87 @@
+import { Choice, Flag, Quantity } from '../formats/fields.js';
+import { InputError } from '../formats/parse.js';
+import { retentionAt, typical, type Family } from '../materials/family.js';
+import { familyByKey, familyKeys } from '../materials/library.js';
+import { colours, type Colour } from './colours.js';
+import { model, sig, step } from './model.js';
+import { uvRetainedShare, uvSectionShare } from './uv-retained.js';
+
+/** Input of `strength.allowable`. */
+export class StrengthAllowableInput {
+  @Choice(familyKeys, { doc: 'Filament family.' }) family!: string;
+  @Quantity({ min: -60, max: 400, unit: '°C', optional: true, doc: 'Part temperature; default 23.' }) temperatureC = 23;
+  @Flag({ optional: true, doc: 'Whether the load pulls the layers apart; default false.' }) acrossLayers = false;
+  @Quantity({ min: 0, max: 1e6, unit: 'h', optional: true, doc: 'How long the load is held; default 0, a short pull.' }) hours = 0;
+  @Quantity({ min: 0, max: 1e10, optional: true, doc: 'Load cycles; default 1.' }) cycles = 1;
+  @Quantity({ min: 0, max: 1e6, unit: 'MJ/m²', optional: true, doc: 'Ultraviolet dose; default 0.' }) uvDoseMJm2 = 0;
+  @Flag({ optional: true, doc: 'Whether the part is soaked; default false.' }) wet = false;
+  @Choice(colours, { optional: true, doc: 'Colour, for the ultraviolet factor; default light.' }) colour: Colour = 'light';
+  @Quantity({ min: 0.1, max: 1000, unit: 'mm', optional: true, doc: 'Wall thickness, for the ultraviolet factor; default 3.' }) wallMm = 3;
+  @Quantity({ min: 0.01, max: 1, optional: true, doc: 'Strength of the printed section over a solid one; default 1.' }) sectionFactor = 1;
+}
+
+/** The factors between a data-sheet strength and what a part may carry. */
+export interface StrengthFactors { k_dir: number; k_T: number; k_time: number; k_cycles: number; k_uv: number; k_wet: number; k_section: number }
+
+/** Result of `strength.allowable`. */
+export interface StrengthAllowableResult { allowableMPa: number; yieldMPa: number; factors: StrengthFactors }
+
+/** Factors are floored here: beyond, the part has failed and the fit means nothing. */
+const FLOOR = 0.02;
+
+/** Conditions under which a family carries load; as the input, without the family's key. */
+export type StrengthConditions = Omit<StrengthAllowableInput, 'family'>;
+
+/** The allowable stress of a family, MPa, and its factors. */
+export function strengthAllowable(f: Family, c: StrengthConditions): StrengthAllowableResult {
+  const surface = uvRetainedShare(c.uvDoseMJm2, typical(f, 'uvHalfDoseMJm2'), c.colour);
+  const minutes = c.hours * 60;
+  const factors: StrengthFactors = {
+    k_dir: c.acrossLayers ? typical(f, 'zRatio') : 1,
+    k_T: retentionAt(f.retention, c.temperatureC),
+    k_time: minutes > 1 ? Math.max(FLOOR, 1 - typical(f, 'timeSlope') * Math.log10(minutes)) : 1,
+    k_cycles: c.cycles > 1 ? Math.max(FLOOR, 1 - typical(f, 'fatigueSlope') * Math.log10(c.cycles)) : 1,
+    k_uv: uvSectionShare(surface, c.wallMm),
+    k_wet: c.wet ? Math.max(FLOOR, typical(f, 'wetFactor')) : 1,
+    k_section: c.sectionFactor,
+  };
+  const yieldMPa = typical(f, 'yieldMPa');
+  const allowableMPa = Object.values(factors).reduce((product: number, k: number) => product * k, yieldMPa);
+  return { allowableMPa, yieldMPa, factors };
+}
+
+/** The required factor of safety by what happens if the part fails. */
+export const requiredSafety = { nothing: 1.2, annoys: 1.5, damages: 2, injures: 3 } as const;
+
+/** `strength.allowable`: what stress a family may carry under service conditions. */
+export const strengthAllowableModel = model({
+  id: 'strength.allowable',
+  title: 'Allowable stress under service conditions',
+  source: 'Product of reduction factors on the printed yield strength; retention, creep-rupture and fatigue slopes from the family’s data',
+  Input: StrengthAllowableInput,
+  compute(i: StrengthAllowableInput) {
+    const f = familyByKey(i.family);
+    if (!f) throw new InputError([{ field: 'family', value: i.family, message: `must be one of ${familyKeys.join(', ')}` }]);
+    const result = strengthAllowable(f, i);
+    const k = result.factors;
+    const minutes = i.hours * 60;
+    const warnings: string[] = [];
+    const [coldest, hottest] = [f.retention[0]?.[0] ?? 0, f.retention[f.retention.length - 1]?.[0] ?? 0];
+    if (i.temperatureC < coldest || i.temperatureC > hottest) warnings.push(`Retention is known from ${sig(coldest)} to ${sig(hottest)} °C; held flat beyond.`);
+    return {
+      result,
+      warnings,
+      steps: [
+        step('σ_yield', 'typical, printed XY', f.name, result.yieldMPa, 'MPa'),
+        step('k_dir', 'Z ratio across layers, else 1', i.acrossLayers ? 'across' : 'along', k.k_dir, ''),
+        step('k_T', "the family's retention points", `${sig(i.temperatureC)} °C`, k.k_T, ''),
+        step('k_time', '1 − m·log₁₀(minutes)', minutes > 1 ? `1 − ${sig(typical(f, 'timeSlope'))} × log₁₀(${sig(minutes)})` : 'not held', k.k_time, ''),
+        step('k_cycles', '1 − m_f·log₁₀(N)', i.cycles > 1 ? `1 − ${sig(typical(f, 'fatigueSlope'))} × log₁₀(${sig(i.cycles)})` : 'one pull', k.k_cycles, ''),
+        step('k_uv', '1 − (1 − r)·min(1, 0.5/t)', `r after ${sig(i.uvDoseMJm2)} MJ/m², t = ${sig(i.wallMm)} mm`, k.k_uv, ''),
+        step('k_wet', 'wet factor if soaked, else 1', i.wet ? 'soaked' : 'dry', k.k_wet, ''),
+        step('k_section', 'printed section over solid', sig(i.sectionFactor), k.k_section, ''),
+        step('σ_allow', 'σ_yield·k_dir·k_T·k_time·k_cycles·k_uv·k_wet·k_section', [result.yieldMPa, ...Object.values(k)].map((x: number) => sig(x, 3)).join(' × '), result.allowableMPa, 'MPa'),
+      ],
+    };
+  },
+});

@@ -1,0 +1,42 @@
+import { Choice, Quantity } from '../formats/fields.js';
+import { model, sig, step } from './model.js';
+
+/** How much of the sky's sun a part sees. */
+export const exposures = ['none', 'reflected', 'part', 'full'] as const;
+export type Exposure = typeof exposures[number];
+/** The share of open-sky sun for each exposure. */
+export const exposureShare: Record<Exposure, number> = { none: 0, reflected: 0.15, part: 0.5, full: 1 };
+/** The share of global solar energy that lies in 295–385 nm. */
+const UV_SHARE = 0.05;
+
+/** Input of `uv.dose`. */
+export class UvDoseInput {
+  @Quantity({ min: 0, max: 3000, unit: 'kWh/m²', doc: 'Global horizontal irradiation in a year.' }) ghiKWhm2Year!: number;
+  @Choice(exposures, { doc: 'full 1, part 0.5, reflected 0.15, none 0.' }) exposure!: Exposure;
+  @Quantity({ min: 0, max: 100, unit: 'years', doc: 'Years of service.' }) years!: number;
+}
+
+/** Ultraviolet dose in MJ/m² of 295–385 nm: 0.05·GHI·3.6·exposure·years. */
+export function uvDoseMJm2(i: UvDoseInput): number {
+  return UV_SHARE * i.ghiKWhm2Year * 3.6 * exposureShare[i.exposure] * i.years;
+}
+
+/** `uv.dose`: ultraviolet dose over a service life. */
+export const uvDose = model({
+  id: 'uv.dose',
+  title: 'Ultraviolet dose over the service life',
+  source: 'About 5 % of global solar energy lies in 295–385 nm (typical of outdoor exposure records); 1 kWh = 3.6 MJ',
+  Input: UvDoseInput,
+  compute(i: UvDoseInput) {
+    const share = exposureShare[i.exposure];
+    const doseMJm2 = uvDoseMJm2(i);
+    return {
+      result: { doseMJm2 },
+      warnings: [],
+      steps: [
+        step('exposure', 'share of open-sky sun', i.exposure, share, ''),
+        step('D', '0.05·GHI·3.6·exposure·years', `0.05 × ${sig(i.ghiKWhm2Year)} × 3.6 × ${share} × ${sig(i.years)}`, doseMJm2, 'MJ/m²'),
+      ],
+    };
+  },
+});

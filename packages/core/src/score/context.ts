@@ -1,0 +1,31 @@
+import type { Brief } from '../brief/brief.js';
+import { conditionsOf, type Conditions } from '../brief/conditions.js';
+import { serviceLoads, type ServiceLoad } from '../brief/service-load.js';
+import { requiredSafety } from '../models/strength-allowable.js';
+import type { Printer } from '../workshop/printer.js';
+
+/** Everything about a ranking that does not depend on the candidate. */
+export interface Context {
+  brief: Brief;
+  printer: Printer | null;
+  conditions: Conditions;
+  loads: ServiceLoad[];
+  /** Required factor of safety. */
+  safety: number;
+  volumeCm3: number;
+}
+
+/** Volume of a part whose model is not known, as a share of its bounding box. */
+export const BOX_SHARE = 0.32;
+
+/** Prepares a ranking. */
+export function contextOf(brief: Brief, printer: Printer | null): Context {
+  const g = brief.geometry;
+  return {
+    brief, printer,
+    conditions: conditionsOf(brief),
+    loads: serviceLoads(brief),
+    safety: requiredSafety[brief.ifItFails],
+    volumeCm3: g.volumeCm3 ?? g.xMm * g.yMm * g.zMm * BOX_SHARE / 1000,
+  };
+}

@@ -1,0 +1,2 @@
+export * from './dimensions.js';
+export * from './quantity.js';

@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { formatQuantity, parseQuantity, parseRange, QuantityError, type DimensionKey } from '../src/index.js';
+
+describe('quantities as typed', () => {
+  it.each<[string, DimensionKey, number]>([
+    ['170 F', 'temperature', 76.6667], ['170°F', 'temperature', 76.6667], ['60', 'temperature', 60], ['60 °C', 'temperature', 60], ['−10 C', 'temperature', -10], ['300 K', 'temperature', 26.85],
+    ['3 lbf', 'force', 13.3447], ['3 lb', 'force', 13.3447], ['1.2 kg', 'force', 11.76798], ['30', 'force', 30], ['0,5 kN', 'force', 500],
+    ['0.5 in', 'length', 12.7], ['1/2 in', 'length', 12.7], ['1 1/2"', 'length', 38.1], ['2 cm', 'length', 20], ['12', 'length', 12],
+    ['1.2 kg', 'heavyMass', 1.2], ['2 oz', 'mass', 56.699], ['700 psi', 'stress', 4.82633], ['6 weeks', 'time', 1008], ['18 months', 'years', 1.5], ['18 F', 'temperatureStep', 10],
+    ['2 in3', 'volume', 32.774], ['1 l', 'volume', 1000], ['4 ft', 'drop', 1.2192], ['1.5 ft lbf', 'energy', 2.0337],
+  ])('%s as %s', (text, dimension, value) => expect(parseQuantity(text, dimension).value).toBeCloseTo(value, 3));
+
+  it('reads bare numbers in the chosen system and says what it understood', () => {
+    expect(parseQuantity('170', 'temperature', 'us').value).toBeCloseTo(76.667, 2);
+    expect(parseQuantity('0.5 in', 'length').understood).toBe('0.5 in = 12.7 mm');
+  });
+
+  it.each<[string, DimensionKey, RegExp]>([
+    ['12 parsecs', 'length', /not a unit known here.*"12 mm"/], ['3 kg', 'length', /does not measure a length/], ['warm', 'temperature', /not a number/], ['', 'force', /not a number/], ['1/0 in', 'length', /divides by zero/],
+  ])('refuses %s as %s, saying what is allowed', (text, dimension, message) => {
+    expect(() => parseQuantity(text, dimension)).toThrow(QuantityError);
+    expect(() => parseQuantity(text, dimension)).toThrow(message);
+  });
+
+  it('reads ranges', () => {
+    expect(parseRange('30 to 50 N', 'force')).toMatchObject({ low: 30, high: 50 });
+    expect(parseRange('30-50 N', 'force')).toMatchObject({ low: 30, high: 50 });
+    expect(parseRange('40 ± 5 N', 'force')).toMatchObject({ low: 35, high: 45 });
+    expect(parseRange('-10 to 35 C', 'temperature')).toMatchObject({ low: -10, high: 35 });
+    expect(parseRange('7 N', 'force')).toMatchObject({ low: 7, high: 7 });
+    expect(() => parseRange('50 to 30 N', 'force')).toThrow(/downwards/);
+  });
+
+  it('shows in either system', () => {
+    expect(formatQuantity(76.667, 'temperature', 'us')).toBe('170 °F');
+    expect(formatQuantity(12.7, 'length')).toBe('12.7 mm');
+    expect(formatQuantity(null, 'length')).toBe('–');
+  });
+});
