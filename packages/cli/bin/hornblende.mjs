@@ -1,0 +1,14 @@
+#!/usr/bin/env node
+import { existsSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+// In a fresh checkout the command builds itself first; what the build says goes to standard error, so that --json stays clean.
+const here = dirname(fileURLToPath(import.meta.url));
+const builder = join(here, '../../../scripts/build.mjs');
+if (existsSync(builder)) {
+  const { buildLibraries } = await import(builder);
+  buildLibraries({ quiet: true });
+}
+const { main } = await import('../dist/main.js');
+process.exitCode = await main(process.argv.slice(2));

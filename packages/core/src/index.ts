@@ -37,3 +37,6 @@ export * from './score/rank.js';
 export * from './score/cautions.js';
 export * from './score/explain.js';
 export * from './score/relax.js';
+export * from './materials/extreme.js';
+export * from './score/rulers.js';
+export * from './score/score-working.js';

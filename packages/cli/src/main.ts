@@ -1,0 +1,71 @@
+import { Command, CommanderError, InvalidArgumentError, Option } from 'commander';
+import { calculate, families, fieldsOf, InputError, modelById, models, parseBrief, parsePrinter, rank, relaxations, schools, type School } from '@hornblende/core';
+import { readJson } from './read-json.js';
+import { answerText, familiesText, problemsText, rankingText } from './text.js';
+import { serve } from './serve.js';
+
+/** Exit code for input that cannot be used. */
+const BAD_INPUT = 2;
+
+function print(text: string): void { process.stdout.write(`${text}\n`); }
+function printJson(value: unknown): void { print(JSON.stringify(value, null, 2)); }
+
+function portNumber(text: string): number {
+  const n = Number(text);
+  if (!Number.isInteger(n) || n < 0 || n > 65535) throw new InvalidArgumentError('a port is a whole number from 0 to 65535.');
+  return n;
+}
+
+/** The command line. Commands that compute need no database. */
+function program(): Command {
+  const cli = new Command('hornblende').description('Select the filament for a functional FDM part.').version('0.1.0').exitOverride().showHelpAfterError(false);
+  cli.configureOutput({ writeErr: text => process.stderr.write(text) });
+
+  cli.command('rank').description('rank filaments for a brief').argument('<brief>', 'brief as JSON; - for standard input')
+    .option('--printer <file>', 'printer as JSON').addOption(new Option('--school <school>', 'how to choose').choices([...schools])).option('--json', 'print JSON only')
+    .action((file: string, o: { printer?: string; school?: School; json?: boolean }) => {
+      const brief = parseBrief(readJson(file));
+      const printer = o.printer ? parsePrinter(readJson(o.printer)) : null;
+      const ranking = rank(brief, { printer, ...(o.school ? { school: o.school } : {}) });
+      const nothing = ranking.firstChoice ? null : relaxations(brief, printer, families);
+      if (o.json) printJson(nothing ? { ...ranking, nothingFits: nothing } : ranking); else print(rankingText(ranking, nothing));
+    });
+
+  cli.command('calc').description('run one model and show its working').argument('<model>').argument('<input>', 'input as JSON; - for standard input').option('--json', 'print JSON only')
+    .action((id: string, file: string, o: { json?: boolean }) => {
+      if (!modelById(id)) throw new InputError([{ field: 'model', value: id, message: `must be one of ${models.map(m => m.id).join(', ')}` }]);
+      const answer = calculate(id, readJson(file));
+      if (o.json) printJson(answer); else print(answerText(answer));
+    });
+
+  cli.command('models').description('list the models').option('--json', 'print JSON only')
+    .action((o: { json?: boolean }) => {
+      if (o.json) printJson(models.map(m => ({ id: m.id, title: m.title, source: m.source, inputs: fieldsOf(m.Input) })));
+      else for (const m of models) print(`${m.id.padEnd(22)}${m.title}`);
+    });
+
+  cli.command('families').description('list the filament families').option('--json', 'print JSON only, with every property, range and source')
+    .action((o: { json?: boolean }) => { if (o.json) printJson(families); else print(familiesText(families)); });
+
+  cli.command('start').description('serve the web application on this machine').option('--demo', 'fill an empty workshop with the demo').option('--fresh', 'put the old workshop aside and begin anew')
+    .addOption(new Option('--port <port>', 'port; 0 picks a free one').env('PORT').default(4680).argParser(portNumber))
+    .addOption(new Option('--data <folder>', 'data folder').env('HORNBLENDE_DATA'))
+    .action(serve);
+  return cli;
+}
+
+/**
+ * Runs the command line.
+ * @returns the exit code: 0, or 2 for bad input (one line a problem on standard error), or 1
+ */
+export async function main(args: string[]): Promise<number> {
+  try {
+    await program().parseAsync(args, { from: 'user' });
+    return 0;
+  } catch (e) {
+    if (e instanceof InputError) { process.stderr.write(`${problemsText(e.problems)}\n`); return BAD_INPUT; }
+    if (e instanceof CommanderError) return e.exitCode === 0 ? 0 : BAD_INPUT;
+    process.stderr.write(`${(e as Error).message}\n`);
+    return 1;
+  }
+}

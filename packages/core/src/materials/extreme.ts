@@ -1,0 +1,26 @@
+import type { Family } from './family.js';
+import { propertyNames, type PropertyName, type Range } from './property.js';
+
+/** Properties of which more helps a part; of the rest less does, save those below. */
+const moreHelps: ReadonlySet<PropertyName> = new Set<PropertyName>([
+  'modulusMPa', 'yieldMPa', 'zRatio', 'elongationPct', 'charpy23KJm2', 'charpyMinus30KJm2', 'hdt045C', 'hdt18C', 'vicatC', 'tgC', 'uvHalfDoseMJm2', 'fieldUvFactor', 'wetFactor', 'maxFlowMm3s', 'strainOncePct', 'strainRepeatedPct',
+]);
+/** Properties that are neither good nor bad in themselves. */
+const neutral: ReadonlySet<PropertyName> = new Set<PropertyName>(['tmC', 'shoreA', 'shoreD', 'dryC', 'dryHours', 'spoolLimitC']);
+
+const cache = new WeakMap<Family, Partial<Record<'worst' | 'best', Family>>>();
+
+/** A family with every property at the bad (or good) end of its range as its typical value: how poor or fine a spool of it can be. */
+export function extremeOf(f: Family, end: 'worst' | 'best'): Family {
+  const known = cache.get(f) ?? {};
+  const found = known[end];
+  if (found) return found;
+  const properties = {} as Record<PropertyName, Range | null>;
+  for (const name of propertyNames) {
+    const p = f.properties[name];
+    properties[name] = p && !neutral.has(name) ? { ...p, typical: moreHelps.has(name) === (end === 'best') ? p.high : p.low } : p;
+  }
+  const made = { ...f, properties };
+  cache.set(f, { ...known, [end]: made });
+  return made;
+}

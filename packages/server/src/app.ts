@@ -1,0 +1,71 @@
+import express, { type Express } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import helmet from 'helmet';
+import type { Knex } from 'knex';
+import { join } from 'node:path';
+import { DecisionRepository } from './db/decisions.js';
+import { PartRepository } from './db/parts.js';
+import { PrinterRepository } from './db/printers.js';
+import { errorHandler, unknownRoute } from './errors.js';
+import { hostGuard } from './host-guard.js';
+import { computeRoutes } from './routes/compute.js';
+import { partRoutes } from './routes/parts.js';
+import { printerRoutes } from './routes/printers.js';
+
+/** Largest body the API takes, bytes. */
+export const BODY_LIMIT = 512 * 1024;
+
+export interface AppOptions {
+  db: Knex;
+  /** The port being listened on, known once it is. */
+  port: () => number;
+  /** Folder of the built web app; none serves the API alone. */
+  webRoot?: string;
+  now?: () => string;
+  version: string;
+}
+
+/** The whole HTTP side: guards, API, web app. */
+export function createApp({ db, port, webRoot, now = () => new Date().toISOString(), version }: AppOptions): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(hostGuard(port));
+  app.use(helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'self'"], scriptSrc: ["'self'"], workerSrc: ["'self'"], connectSrc: ["'self'"], fontSrc: ["'self'"], imgSrc: ["'self'", 'data:', 'blob:'],
+        // The controls write their own style elements; nothing else may be inline.
+        styleSrc: ["'self'", "'unsafe-inline'"],
+        objectSrc: ["'none'"], baseUri: ["'self'"], formAction: ["'self'"], frameAncestors: ["'none'"],
+      },
+    },
+    strictTransportSecurity: false, // served as plain http on this machine only
+  }));
+
+  const api = express.Router();
+  api.use(rateLimit({ windowMs: 10_000, limit: 2000, standardHeaders: 'draft-8', legacyHeaders: false, message: { errors: [{ field: '(request)', value: null, message: 'too many requests; wait ten seconds' }] } }));
+  api.use(express.json({ limit: BODY_LIMIT, strict: false }));
+  api.use((_req, res, next) => { res.set('Cache-Control', 'no-store'); next(); });
+  const parts = new PartRepository(db);
+  const printers = new PrinterRepository(db);
+  api.get('/health', async (_req, res) => {
+    await db.raw('select 1');
+    res.json({ status: 'ok', version });
+  });
+  api.use('/parts', partRoutes(parts, printers, new DecisionRepository(db), now));
+  api.use('/printers', printerRoutes(printers, now));
+  api.use(computeRoutes());
+  api.use(unknownRoute);
+  app.use('/api', api);
+
+  if (webRoot) {
+    app.use('/assets', express.static(join(webRoot, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+    app.use(express.static(webRoot, { index: false }));
+    // Pages of the single-page app; a missing file stays missing.
+    app.get(/^\/[^.]*$/, (_req, res) => { res.set('Cache-Control', 'no-cache').sendFile(join(webRoot, 'index.html')); });
+  }
+  app.use(unknownRoute);
+  app.use(errorHandler);
+  return app;
+}

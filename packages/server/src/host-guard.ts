@@ -1,0 +1,27 @@
+import type { RequestHandler } from 'express';
+import { HttpProblem } from './errors.js';
+
+const names = new Set(['127.0.0.1', 'localhost', '[::1]']);
+
+function isOurs(host: string, port: number): boolean {
+  const match = /^(\[[^\]]+\]|[^:]+)(?::(\d+))?$/.exec(host.toLowerCase());
+  return match !== null && names.has(match[1] ?? '') && Number(match[2] ?? 80) === port;
+}
+
+/**
+ * Refuses requests whose Host or Origin is not this server: another site's page, or a name rebound to this machine, must not reach it.
+ * @param port the port that is being listened on; asked for at each request, since it is known only then
+ */
+export function hostGuard(port: () => number): RequestHandler {
+  return (req, _res, next) => {
+    const refuse = (field: string, value: unknown): void => { throw new HttpProblem(403, [{ field, value, message: 'is not this server' }]); };
+    const { host, origin } = req.headers;
+    if (!host || !isOurs(host, port())) refuse('Host', host);
+    if (origin !== undefined) {
+      let from: URL | null = null;
+      try { from = new URL(origin); } catch { /* refused below */ }
+      if (!from || from.protocol !== 'http:' || !isOurs(from.host, port())) refuse('Origin', origin);
+    }
+    next();
+  };
+}

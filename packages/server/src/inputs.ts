@@ -1,0 +1,30 @@
+import { Choice, Flag, Quantity, Text, familyKeys, schools, type School } from '@hornblende/core';
+
+// The envelopes around the core's formats. A brief or printer inside one is read by the core's own parser.
+
+/** Body of `POST /api/parts` and `PUT /api/parts/:id`, less the brief. */
+export class PartEnvelope {
+  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The printer it is meant for.' }) printerId: string | null = null;
+  @Flag({ optional: true, doc: 'Whether it is put away.' }) archived = false;
+  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' }) revision?: number;
+}
+
+/** Body of `POST /api/printers` and `PUT /api/printers/:id`, less the profile. */
+export class PrinterEnvelope {
+  @Flag({ optional: true, doc: 'Whether new parts use it.' }) isDefault = false;
+  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' }) revision?: number;
+}
+
+/** Body of `POST /api/rank`, less brief and printer. */
+export class RankEnvelope {
+  @Choice(schools, { optional: true, nullable: true, doc: 'How to choose; default as in the brief.' }) school: School | null = null;
+}
+
+/** Body of `POST /api/parts/:id/decisions`. */
+export class DecisionInput {
+  @Choice(familyKeys, { doc: 'The filament chosen.' }) firstChoice!: string;
+  @Choice(familyKeys, { optional: true, nullable: true, doc: 'The second choice.' }) secondChoice: string | null = null;
+  @Text({ maxLength: 4000, doc: 'Why.' }) reason!: string;
+  @Text({ maxLength: 120, doc: 'Who decided.' }) decidedBy!: string;
+  @Flag({ optional: true, doc: 'Whether the hazard notice was acknowledged.' }) hazardAcknowledged = false;
+}

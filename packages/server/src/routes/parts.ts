@@ -1,0 +1,58 @@
+import { Router } from 'express';
+import { InputError, parseBrief, parseInput, rank } from '@hornblende/core';
+import type { DecisionRepository } from '../db/decisions.js';
+import type { PartRepository } from '../db/parts.js';
+import type { PrinterRepository } from '../db/printers.js';
+import { DecisionInput, PartEnvelope } from '../inputs.js';
+import { split, within } from './split.js';
+
+/** /parts and their decisions. */
+export function partRoutes(parts: PartRepository, printers: PrinterRepository, decisions: DecisionRepository, now: () => string): Router {
+  const router = Router();
+
+  router.get('/', async (req, res) => {
+    const [list, latest] = await Promise.all([parts.list(req.query.archived === 'true'), decisions.latest()]);
+    res.json(list.map(p => ({ ...p, decision: latest[p.id] ?? null })));
+  });
+
+  router.post('/', async (req, res) => {
+    const { rest, taken } = split(req.body, PartEnvelope, 'brief');
+    const brief = within('brief', () => parseBrief(taken.brief));
+    res.status(201).json(await parts.create(brief, rest.printerId, now()));
+  });
+
+  router.get('/:id', async (req, res) => { res.json(await parts.get(req.params.id)); });
+
+  router.put('/:id', async (req, res) => {
+    const { rest, taken } = split(req.body, PartEnvelope, 'brief');
+    const brief = within('brief', () => parseBrief(taken.brief));
+    res.json(await parts.update(req.params.id, { brief, printerId: rest.printerId, archived: rest.archived }, revisionOf(rest.revision), now()));
+  });
+
+  router.get('/:id/decisions', async (req, res) => {
+    await parts.get(req.params.id);
+    res.json(await decisions.of(req.params.id));
+  });
+
+  // The ranking is computed here, from what is saved, and kept: a record must not depend on what a client claims.
+  router.post('/:id/decisions', async (req, res) => {
+    const part = await parts.get(req.params.id);
+    const input = parseInput(DecisionInput, req.body);
+    const problems = [];
+    if (input.reason.trim().length < 3) problems.push({ field: 'reason', value: input.reason, message: 'must say why, in a few words' });
+    if (input.secondChoice === input.firstChoice) problems.push({ field: 'secondChoice', value: input.secondChoice, message: 'must differ from the first choice' });
+    if (part.brief.ifItFails === 'injures' && !input.hazardAcknowledged) problems.push({ field: 'hazardAcknowledged', value: false, message: 'must be true: a failure of this part could injure someone' });
+    if (problems.length) throw new InputError(problems);
+    const printer = part.printerId ? (await printers.get(part.printerId)).profile : null;
+    const ranking = rank(part.brief, { printer });
+    res.status(201).json(await decisions.add({ ...input, partId: part.id, decidedAt: now(), brief: part.brief, printer, ranking }));
+  });
+
+  return router;
+}
+
+/** @throws InputError when an update does not say what it changes */
+export function revisionOf(revision: number | undefined): number {
+  if (revision === undefined) throw new InputError([{ field: 'revision', value: undefined, message: 'is needed to update: the revision that was changed' }]);
+  return revision;
+}

@@ -1,0 +1,53 @@
+import type { Brief, Printer, Problem, Ranking } from '@hornblende/core';
+
+/** A part as the server gives it. */
+export interface Part { id: string; name: string; brief: Brief; printerId: string | null; revision: number; createdAt: string; updatedAt: string; archivedAt: string | null }
+/** A part in the list, with its newest decision. */
+export interface ListedPart extends Part { decision: { firstChoice: string; secondChoice: string | null; decidedAt: string } | null }
+export interface StoredPrinter { id: string; profile: Printer; isDefault: boolean; revision: number; updatedAt: string }
+export interface Decision {
+  id: string; partId: string; firstChoice: string; secondChoice: string | null; reason: string; decidedBy: string; decidedAt: string;
+  hazardAcknowledged: boolean; libraryVersion: string; brief: Brief; printer: Printer | null; ranking: Ranking;
+}
+
+/** An answer of the server that is not a success. Status 0: it could not be reached. */
+export class ApiError extends Error {
+  constructor(readonly status: number, readonly problems: Problem[], readonly body: Record<string, unknown> = {}) {
+    super(problems.map(p => `${p.field} ${p.message}`).join('; '));
+    this.name = 'ApiError';
+  }
+}
+
+async function request<T>(method: string, path: string, body?: unknown, keepalive = false): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, { method, keepalive, ...(body === undefined ? {} : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }) });
+  } catch {
+    throw new ApiError(0, [{ field: 'Hornblende', value: null, message: 'cannot be reached: is it still running?' }]);
+  }
+  const text = await response.text();
+  let data: unknown = null;
+  try { data = text ? JSON.parse(text) : null; } catch { /* not ours: told by its status below */ }
+  if (!response.ok) {
+    const { errors, ...rest } = (data ?? {}) as { errors?: Problem[] };
+    throw new ApiError(response.status, errors ?? [{ field: '(server)', value: null, message: `answered ${response.status}` }], rest);
+  }
+  return data as T;
+}
+
+/** What may be saved of a part. */
+export interface PartChange { brief: Brief; printerId: string | null; archived?: boolean; revision?: number }
+
+/** The server's API, one function a route. */
+export const api = {
+  parts: (archived = false) => request<ListedPart[]>('GET', `/parts${archived ? '?archived=true' : ''}`),
+  part: (id: string) => request<Part>('GET', `/parts/${id}`),
+  createPart: (change: PartChange) => request<Part>('POST', '/parts', change),
+  savePart: (id: string, change: PartChange, keepalive = false) => request<Part>('PUT', `/parts/${id}`, change, keepalive),
+  decisions: (id: string) => request<Decision[]>('GET', `/parts/${id}/decisions`),
+  decide: (id: string, input: { firstChoice: string; secondChoice: string | null; reason: string; decidedBy: string; hazardAcknowledged: boolean }) => request<Decision>('POST', `/parts/${id}/decisions`, input),
+  printers: () => request<StoredPrinter[]>('GET', '/printers'),
+  createPrinter: (profile: Printer, isDefault: boolean) => request<StoredPrinter>('POST', '/printers', { profile, isDefault }),
+  savePrinter: (p: StoredPrinter) => request<StoredPrinter>('PUT', `/printers/${p.id}`, { profile: p.profile, isDefault: p.isDefault, revision: p.revision }),
+  removePrinter: (id: string) => request<null>('DELETE', `/printers/${id}`),
+};

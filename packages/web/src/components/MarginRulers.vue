@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { sig, type Ruler } from '@hornblende/core';
+import { computed } from 'vue';
+
+const props = defineProps<{ rulers: Ruler[]; selected: string | null }>();
+const WIDTH = 560;
+const ROW = 16;
+
+/** Each ruler with its scale: from below the lowest to above the highest, the need always inside; wide spans go logarithmic. */
+const drawn = computed(() => props.rulers.map(r => {
+  const all = r.bars.flatMap(b => [b.low, b.high]).concat(r.need);
+  const [min, max] = [Math.min(...all), Math.max(...all)];
+  const log = min > 0 && max / min > 30;
+  const f = (v: number): number => log ? Math.log10(v) : v;
+  const pad = (f(max) - f(min) || 1) * 0.06;
+  const [a, b] = [log || min < 0 ? f(min) - pad : Math.max(0, f(min) - pad), f(max) + pad * 2.2];
+  const x = (v: number): number => (f(v) - a) / (b - a) * WIDTH;
+  const ticks = niceTicks(log ? 10 ** a : a, log ? 10 ** b : b, log);
+  return { ...r, x, ticks, log };
+}));
+
+function niceTicks(a: number, b: number, log: boolean): number[] {
+  if (log) { const out: number[] = []; for (let d = Math.ceil(Math.log10(a)); d <= Math.log10(b); d++) out.push(10 ** d); return out; }
+  const raw = (b - a) / 5;
+  const mag = 10 ** Math.floor(Math.log10(raw));
+  const step = [1, 2, 5, 10].map(k => k * mag).find(s => s >= raw) ?? raw;
+  const out: number[] = [];
+  for (let v = Math.ceil(a / step) * step; v <= b; v += step) out.push(Number(v.toPrecision(10)));
+  return out;
+}
+const met = (r: Ruler, v: number): boolean => r.better === 'more' ? v >= r.need : v <= r.need;
+</script>
+
+<template>
+  <div class="rulers">
+    <div v-for="r in drawn" :key="r.id + r.unit" class="ruler" data-testid="ruler">
+      <div class="what"><b>{{ r.label }}</b><span class="soft small">{{ r.unit }}{{ r.better === 'less' ? ', less is better' : '' }}{{ r.log ? ', log scale' : '' }}</span></div>
+      <svg :viewBox="`0 0 ${WIDTH + 100} ${r.bars.length * ROW + 22}`" role="img" :aria-label="`${r.label}: ${r.bars.map(b => `${b.name} ${sig(b.typical, 2)}`).join(', ')}; need ${sig(r.need, 3)} ${r.unit}`">
+        <line x1="0" :x2="WIDTH" :y1="r.bars.length * ROW + 4" :y2="r.bars.length * ROW + 4" class="axis" />
+        <g v-for="t in r.ticks" :key="t"><line :x1="r.x(t)" :x2="r.x(t)" :y1="r.bars.length * ROW + 4" :y2="r.bars.length * ROW + 8" class="axis" /><text :x="r.x(t)" :y="r.bars.length * ROW + 19" text-anchor="middle" class="tick">{{ sig(t, 3) }}</text></g>
+        <g v-for="(b, i) in r.bars" :key="b.material">
+          <rect :x="r.x(b.low)" :y="i * ROW + 5" :width="Math.max(3, r.x(b.high) - r.x(b.low))" height="6" rx="3" :class="b.material === selected ? 'bar chosen' : 'bar'" />
+          <path :d="met(r, b.typical) ? `M${r.x(b.typical)} ${i * ROW + 2.5} v11` : `M${r.x(b.typical) - 3.5} ${i * ROW + 4.5} l7 7 m0 -7 l-7 7`" :class="met(r, b.typical) ? 'at' : 'at miss'" />
+          <text :x="r.x(b.high) + 7" :y="i * ROW + 12" class="bar-name" :class="{ on: b.material === selected }">{{ b.name }} {{ sig(b.typical, 2) }}</text>
+        </g>
+        <line :x1="r.x(r.need)" :x2="r.x(r.need)" y1="0" :y2="r.bars.length * ROW + 4" class="need" />
+      </svg>
+      <div class="need-text"><span class="out">{{ sig(r.need, 3) }} {{ r.unit }}</span><br><span class="soft small">{{ r.needLabel }}</span></div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.ruler { display: grid; grid-template-columns: 142px minmax(0, 1fr) 104px; gap: 12px; align-items: center; padding: 8px 0 5px; border-top: 1px solid var(--rule); }
+.what b { display: block; line-height: 1.25; }
+svg { width: 100%; display: block; overflow: visible; }
+.axis { stroke: var(--rule-strong); }
+.tick, .bar-name { font: 11px 'Atkinson Hyperlegible', system-ui, sans-serif; fill: var(--soft); }
+.bar-name.on { fill: var(--ink); font-weight: 700; }
+.bar { fill: var(--s-impact); } .bar.chosen { fill: var(--s-strength); }
+.at { stroke: var(--ink); stroke-width: 1.8; fill: none; } .at.miss { stroke: var(--out); }
+.need { stroke: var(--out); stroke-width: 1.6; }
+.need-text { line-height: 1.3; }
+</style>

@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { criterionLabels, sig, type Candidate, type Criterion, type CriterionId } from '@hornblende/core';
+import { useElementSize } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { failedLayer } from './failed-layer';
+import { gateLabel } from './gate-label';
+
+const props = defineProps<{ candidates: Candidate[]; weights: Record<CriterionId, number>; selected: string | null }>();
+const emit = defineEmits<{ select: [material: string]; working: [candidate: Candidate, criterion: Criterion] }>();
+
+const HEIGHT = 290;
+const TOP = 26;
+const MIN_LAYER = 7;
+const wrap = ref<HTMLElement | null>(null);
+const { width } = useElementSize(wrap);
+const focusedLayer = ref(0);
+
+/** Layers from the brief's weights: heights add up to the chart's. */
+const layers = computed(() => {
+  const ids = (Object.keys(props.weights) as CriterionId[]).filter(id => props.weights[id] > 0);
+  const total = ids.reduce((s, id) => s + props.weights[id], 0);
+  const spare = HEIGHT - MIN_LAYER * ids.length;
+  let y = TOP;
+  return ids.map(id => {
+    const h = MIN_LAYER + spare * props.weights[id] / total;
+    const layer = { id, y, h, label: criterionLabels[id].label, weight: props.weights[id] };
+    y += h;
+    return layer;
+  });
+});
+const running = computed(() => props.candidates.filter(c => c.rank !== null));
+const out = computed(() => props.candidates.filter(c => c.rank === null));
+const LABELS = 104;
+const column = computed(() => {
+  const n = running.value.length + out.value.length;
+  const room = Math.max(360, width.value) - LABELS - (out.value.length ? 34 : 10);
+  return Math.max(46, Math.min(86, room / Math.max(n, 1)));
+});
+const bar = computed(() => Math.min(64, column.value - 12));
+const chartWidth = computed(() => LABELS + column.value * (running.value.length + out.value.length) + (out.value.length ? 34 : 10));
+const xOf = (i: number): number => LABELS + i * column.value;
+const outX = computed(() => xOf(running.value.length) + 24);
+
+function of(c: Candidate, id: CriterionId): Criterion | undefined { return c.criteria.find(k => k.id === id); }
+
+/** The height of the crack: at the layer that the failed gate belongs to, else near the top. */
+function crackY(c: Candidate): number {
+  const gate = c.gates.find(g => g.verdict === 'fail');
+  const layer = gate ? layers.value.find(l => l.id === failedLayer(gate.id)) : undefined;
+  return layer ? layer.y + layer.h / 2 : TOP + 34;
+}
+function upper(c: Candidate, i: number): string {
+  const [x, y, w] = [outX.value + i * column.value, crackY(c), bar.value];
+  return `M${x} ${TOP} h${w} V${y - 5} l${-w * 0.22} 7 l${-w * 0.18} -9 l${-w * 0.2} 10 l${-w * 0.2} -8 L${x} ${y - 1} Z`;
+}
+function lower(c: Candidate, i: number): string {
+  const [x, y, w] = [outX.value + i * column.value + 2, crackY(c) + 9, bar.value];
+  return `M${x} ${y} l${w * 0.2} -6 l${w * 0.2} 8 l${w * 0.2} -10 l${w * 0.18} 9 L${x + w} ${y - 4} V${TOP + HEIGHT} H${x} Z`;
+}
+function failedText(c: Candidate): string {
+  const gate = c.gates.find(g => g.verdict === 'fail');
+  return gate ? gateLabel(gate.id) : '';
+}
+function words(name: string): string[] { return name.length > 8 && name.includes(' ') ? name.split(' ') : [name]; }
+
+function key(e: KeyboardEvent): void {
+  const order = [...running.value, ...out.value];
+  const at = Math.max(0, order.findIndex(c => c.material === props.selected));
+  const go = (i: number): void => { const c = order[Math.min(order.length - 1, Math.max(0, i))]; if (c) emit('select', c.material); };
+  const layer = layers.value.length;
+  switch (e.key) {
+    case 'ArrowRight': go(at + 1); break;
+    case 'ArrowLeft': go(at - 1); break;
+    case 'ArrowDown': focusedLayer.value = (focusedLayer.value + 1) % layer; break;
+    case 'ArrowUp': focusedLayer.value = (focusedLayer.value + layer - 1) % layer; break;
+    case 'Enter': { const c = order[at]; const l = layers.value[focusedLayer.value]; const k = c && l ? of(c, l.id) : undefined; if (c && k) emit('working', c, k); break; }
+    default: return;
+  }
+  e.preventDefault();
+}
+const focusedText = computed(() => {
+  const c = props.candidates.find(x => x.material === props.selected);
+  const l = layers.value[focusedLayer.value];
+  const k = c && l ? of(c, l.id) : undefined;
+  return c && k && l ? `${c.name}, ${l.label}: ${sig(k.value, 3)} ${k.unit}, desirability ${k.desirability.toFixed(2)}` : '';
+});
+</script>
+
+<template>
+  <div ref="wrap" class="strata" tabindex="0" role="application" aria-label="Strata chart: arrow keys move between candidates and layers, Enter shows the working" @keydown="key">
+    <svg :width="chartWidth" :height="TOP + HEIGHT + 56" role="img" aria-label="One column a candidate, one layer a criterion">
+      <text v-for="(l, i) in layers" :key="l.id" :x="LABELS - 10" :y="l.y + l.h / 2 + 4" text-anchor="end" class="label" :class="{ focused: i === focusedLayer }">{{ l.label }}<tspan class="weight"> {{ sig(l.weight, 2) }}</tspan></text>
+      <g v-for="(c, i) in running" :key="c.material" class="column" :class="{ dim: i > 0 }" data-testid="column" :data-material="c.material" @click="emit('select', c.material)">
+        <rect :x="xOf(i) - 4" :y="TOP - 4" :width="bar + 8" :height="HEIGHT + 50" fill="transparent" />
+        <template v-for="l in layers" :key="l.id">
+          <rect :x="xOf(i)" :y="l.y" :width="bar" :height="l.h - 1.5" class="well" />
+          <rect :x="xOf(i)" :y="l.y" :width="bar * (of(c, l.id)?.desirability ?? 0)" :height="l.h - 1.5" :fill="`var(--s-${l.id})`" class="fill" @click="emit('working', c, of(c, l.id)!)">
+            <title>{{ c.name }} · {{ l.label }}: {{ sig(of(c, l.id)?.value ?? NaN, 3) }} {{ of(c, l.id)?.unit }} ({{ (of(c, l.id)?.desirability ?? 0).toFixed(2) }})</title>
+          </rect>
+          <path v-if="(of(c, l.id)?.desirability ?? 1) < 0.4" :d="`M${xOf(i) + bar * (of(c, l.id)?.desirability ?? 0) + 3} ${l.y + l.h / 2} l5 -4 v8 z`" :class="(of(c, l.id)?.desirability ?? 1) < 0.2 ? 'low' : 'lowish'" />
+        </template>
+        <rect v-if="c.material === selected" :x="xOf(i) - 4" :y="TOP - 5" :width="bar + 8" :height="HEIGHT + 8" class="chosen" />
+        <text v-for="(w, j) in words(c.name)" :key="w" :x="xOf(i) + bar / 2" :y="TOP + HEIGHT + 19 + j * 14" text-anchor="middle" class="name">{{ w }}</text>
+        <text :x="xOf(i) + bar / 2" :y="TOP + HEIGHT + 21 + words(c.name).length * 14" text-anchor="middle" :class="`score ${c.status}`">{{ c.score.toFixed(2) }} {{ c.status === 'fits' ? '●' : '◐' }}</text>
+      </g>
+      <template v-if="out.length">
+        <line :x1="outX - 14" :x2="outX - 14" :y1="TOP - 8" :y2="TOP + HEIGHT + 50" class="divide" />
+        <text :x="outX" y="14" class="out-head">○ out, cracked at the gate that failed</text>
+        <g v-for="(c, i) in out" :key="c.material" class="column" data-testid="out-column" :data-material="c.material" @click="emit('select', c.material)">
+          <rect :x="outX + i * column - 4" :y="TOP - 4" :width="bar + 8" :height="HEIGHT + 50" fill="transparent" />
+          <path :d="upper(c, i)" class="slab" /><path :d="lower(c, i)" class="slab below" />
+          <title>{{ c.name }}: {{ c.gates.find(g => g.verdict === 'fail')?.why }}</title>
+          <rect v-if="c.material === selected" :x="outX + i * column - 4" :y="TOP - 5" :width="bar + 8" :height="HEIGHT + 8" class="chosen" />
+          <text v-for="(w, j) in words(c.name)" :key="w" :x="outX + i * column + bar / 2" :y="TOP + HEIGHT + 19 + j * 14" text-anchor="middle" class="name quiet">{{ w }}</text>
+          <text :x="outX + i * column + bar / 2" :y="TOP + HEIGHT + 21 + words(c.name).length * 14" text-anchor="middle" class="score out">{{ failedText(c) }}</text>
+        </g>
+      </template>
+    </svg>
+    <div class="visually-hidden" aria-live="polite">{{ focusedText }}</div>
+  </div>
+</template>
+
+<style scoped>
+.strata { overflow-x: auto; overflow-y: hidden; }
+svg { display: block; }
+text { font: 13px 'Atkinson Hyperlegible', system-ui, sans-serif; fill: var(--ink); }
+.label { fill: var(--soft); }
+.strata:focus-visible .label.focused { fill: var(--ink); font-weight: 700; }
+.weight { fill: var(--soft); font-size: 11px; }
+.well { fill: var(--well); }
+.column { cursor: pointer; }
+.dim .fill { opacity: .84; }
+.column:hover .fill { opacity: 1; }
+.low { fill: var(--out); } .lowish { fill: var(--marginal-fill); }
+.chosen { fill: none; stroke: var(--deep); stroke-width: 1.6; pointer-events: none; }
+.name { font-weight: 700; } .name.quiet { font-weight: 400; fill: var(--soft); }
+.score { font-size: 12.5px; } .score.fits { fill: var(--fits); } .score.marginal { fill: var(--marginal); } .score.out, .out-head { fill: var(--out); } .score.out { font-size: 12px; }
+.out-head { font-size: 12.5px; }
+.divide { stroke: var(--rule-strong); }
+.slab { fill: var(--crack); } .slab.below { opacity: .6; }
+</style>

@@ -1,0 +1,19 @@
+import type { Consequence, FlexWant, HeatSetting, LoadCase, LoadKind, Purpose, Water, Colour, Exposure, School, OutdoorSchool, Chemical } from '@hornblende/core';
+
+/** The words of the brief's choices, as they read inside a sentence. */
+export const words = {
+  purpose: [{ value: 'functional', label: 'a working part' }, { value: 'decorative', label: 'for looks' }, { value: 'prototype', label: 'a prototype' }, { value: 'dissolving-support', label: 'a support to dissolve' }] as { value: Purpose; label: string }[],
+  ifItFails: [{ value: 'nothing', label: 'nothing much happens' }, { value: 'annoys', label: 'it annoys' }, { value: 'damages', label: 'something is damaged' }, { value: 'injures', label: 'someone could be hurt' }] as { value: Consequence; label: string }[],
+  setting: [{ value: 'indoors', label: 'indoors' }, { value: 'outdoors', label: 'outdoors' }, { value: 'closed-vehicle', label: 'in a closed vehicle' }, { value: 'near-source', label: 'near something hot' }, { value: 'custom', label: 'where I measured it' }] as { value: HeatSetting; label: string }[],
+  sun: [{ value: 'none', label: 'out of the sun' }, { value: 'reflected', label: 'in reflected light' }, { value: 'part', label: 'in the sun half the day' }, { value: 'full', label: 'in full sun' }] as { value: Exposure; label: string }[],
+  water: [{ value: 'dry', label: 'dry' }, { value: 'humid', label: 'in damp air' }, { value: 'rain', label: 'in the rain' }, { value: 'immersed', label: 'under water' }] as { value: Water; label: string }[],
+  flex: [{ value: 'rigid', label: 'stay rigid' }, { value: 'springy', label: 'spring back' }, { value: 'hinge', label: 'fold like a hinge' }, { value: 'rubbery', label: 'be rubbery' }] as { value: FlexWant; label: string }[],
+  kind: [{ value: 'sustained', label: 'held for long' }, { value: 'short', label: 'now and then' }, { value: 'cyclic', label: 'again and again' }, { value: 'impact', label: 'a knock' }] as { value: LoadKind; label: string }[],
+  case: [{ value: 'cantilever', label: 'an arm held at one end' }, { value: 'simply-supported', label: 'a bar on two rests' }, { value: 'fixed-fixed', label: 'a bar held at both ends' }, { value: 'tension', label: 'a tie, pulled' }, { value: 'compression', label: 'a post, pressed' }, { value: 'direct-stress', label: 'a known stress' }, { value: 'snap-fit', label: 'a snap finger' }, { value: 'deceleration', label: 'an arm with a braked mass' }, { value: 'drop', label: 'a drop' }] as { value: LoadCase; label: string }[],
+  colour: [{ value: 'white', label: 'white' }, { value: 'light', label: 'light' }, { value: 'mid', label: 'medium' }, { value: 'dark', label: 'dark' }, { value: 'black', label: 'black' }, { value: 'clear', label: 'clear' }] as { value: Colour; label: string }[],
+  finish: [{ value: 'any', label: 'any' }, { value: 'fair', label: 'fair' }, { value: 'fine', label: 'fine' }] as { value: 'any' | 'fair' | 'fine'; label: string }[],
+  food: [{ value: 'none', label: 'no food' }, { value: 'dry', label: 'dry food' }, { value: 'wet', label: 'wet food' }] as { value: 'none' | 'dry' | 'wet'; label: string }[],
+  school: [{ value: 'step-up', label: 'Step-up' }, { value: 'weighted', label: 'Weighted' }, { value: 'weakest-link', label: 'Weakest link' }] as { value: School; label: string }[],
+  outdoorSchool: [{ value: 'laboratory', label: 'laboratory ageing' }, { value: 'field', label: 'what is logged outdoors' }] as { value: OutdoorSchool; label: string }[],
+  chemicals: [{ value: 'petrol', label: 'petrol' }, { value: 'oil', label: 'oil' }, { value: 'alcohol', label: 'alcohol' }, { value: 'acetone', label: 'acetone' }, { value: 'weak-acid', label: 'weak acid' }, { value: 'strong-acid', label: 'strong acid' }, { value: 'alkali', label: 'alkali' }, { value: 'salt-water', label: 'salt water' }] as { value: Chemical; label: string }[],
+};

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { criterionLabels, rank, rulers as rulersOf, scoreWorking, sig, successWorking, type Candidate, type Criterion, type School } from '@hornblende/core';
+import { computed, ref, watch } from 'vue';
+import { words } from '../components/brief/words';
+import WeightSliders from '../components/brief/WeightSliders.vue';
+import GateList from '../components/GateList.vue';
+import MarginRulers from '../components/MarginRulers.vue';
+import NothingFits from '../components/NothingFits.vue';
+import RankTable from '../components/RankTable.vue';
+import StatusMark from '../components/StatusMark.vue';
+import StrataChart from '../components/StrataChart.vue';
+import { useRanking } from '../composables/useRanking';
+import { useUnits } from '../composables/useUnits';
+import { useDraft } from '../stores/draft';
+import { useSettings } from '../stores/settings';
+import { useWorking } from '../stores/working';
+
+const draft = useDraft();
+const working = useWorking();
+const settings = useSettings();
+const { show } = useUnits();
+const { ranking, printer, first } = useRanking();
+const selected = ref<string | null>(null);
+const asTable = ref(false);
+const weighing = ref(false);
+watch([ranking, first], () => { if (!ranking.value?.candidates.some(c => c.material === selected.value)) selected.value = first.value?.material ?? ranking.value?.candidates[0]?.material ?? null; }, { immediate: true });
+watch(() => first.value?.material, key => { if (key) selected.value = key; });
+
+const candidate = computed(() => ranking.value?.candidates.find(c => c.material === selected.value) ?? null);
+/** What the other schools would pick, where they differ. */
+const others = computed(() => {
+  const brief = draft.brief;
+  if (!brief || !ranking.value) return [];
+  return words.school.filter(s => s.value !== ranking.value?.school).map(s => {
+    const r = rank(brief, { printer: printer.value, school: s.value });
+    return { ...s, first: r.candidates.find(c => c.rank === 1) ?? null };
+  }).filter(o => o.first && o.first.material !== ranking.value?.firstChoice);
+});
+const rulerList = computed(() => {
+  const brief = draft.brief;
+  if (!brief || !ranking.value) return [];
+  const running = ranking.value.candidates.filter(c => c.rank !== null).slice(0, 5).map(c => c.material);
+  const list = running.length ? running : ranking.value.candidates.slice(0, 5).map(c => c.material);
+  if (selected.value && !list.includes(selected.value)) list.push(selected.value);
+  return rulersOf(brief, { printer: printer.value }, list);
+});
+
+function showCriterion(c: Candidate, k: Criterion): void {
+  selected.value = c.material;
+  const label = criterionLabels[k.id];
+  working.show({
+    title: `${label.label}, ${c.name}`, note: `${label.measure}: ${sig(k.value, 3)} ${k.unit}; unacceptable at ${sig(k.unacceptable, 3)}, comfortable at ${sig(k.comfortable, 3)}.`,
+    ...(k.id === 'printability' ? { steps: successWorking(c) } : {}),
+    refs: [...(k.working ? [k.working] : []), ...(Number.isFinite(k.value) ? [{ model: 'score.desirability', inputs: { value: k.value, unacceptable: k.unacceptable, comfortable: k.comfortable } }] : [])],
+  });
+}
+function showScore(c: Candidate): void { if (ranking.value) working.show({ title: `Score of ${c.name}`, steps: scoreWorking(c, ranking.value.school) }); }
+function showCost(c: Candidate): void { const k = c.criteria.find(x => x.id === 'cost'); if (k?.working) working.show({ title: `Mass, time and cost in ${c.name}`, refs: [k.working] }); }
+function choose(s: School): void { draft.set('school', s); }
+</script>
+
+<template>
+  <div v-if="ranking && draft.brief" class="page rank">
+    <div class="bar">
+      <span class="soft">Choose by</span>
+      <span class="segments" role="radiogroup" aria-label="School"><button v-for="s in words.school" :key="s.value" type="button" role="radio" :aria-checked="ranking.school === s.value" :class="{ on: ranking.school === s.value }" @click="choose(s.value)">{{ s.label }}</button></span>
+      <span v-for="o in others" :key="o.value" class="soft other">{{ o.label }} would pick <b>{{ o.first?.name }}</b>.</span>
+      <span class="right">
+        <button type="button" class="quiet-button" :aria-expanded="weighing" @click="weighing = !weighing">Weights</button>
+        <button type="button" class="quiet-button" @click="asTable = !asTable">{{ asTable ? 'As a chart' : 'As a table' }}</button>
+      </span>
+    </div>
+    <div v-if="weighing" class="weighing"><WeightSliders :ranking="ranking" /></div>
+    <NothingFits v-if="!first" :ranking="ranking" />
+    <div class="columns">
+      <div class="left">
+        <RankTable v-if="asTable" :candidates="ranking.candidates" :selected="selected" @select="selected = $event" />
+        <StrataChart v-else :candidates="ranking.candidates" :weights="ranking.weights" :selected="selected" @select="selected = $event" @working="showCriterion" />
+        <h2 class="rulers-head">Margins, in their own units <span class="soft small">bars run from a poor spool to a fine one; the tick is a typical one, a cross where it falls short</span></h2>
+        <MarginRulers :rulers="rulerList" :selected="selected" />
+      </div>
+      <aside v-if="candidate" class="detail" :aria-label="candidate.name">
+        <div class="head"><h2>{{ candidate.name }}</h2><StatusMark :status="candidate.status" /><button type="button" class="score" @click="showScore(candidate)">{{ candidate.score.toFixed(2) }}</button></div>
+        <template v-if="candidate.for.length"><p v-for="f in candidate.for" :key="f">{{ f }}</p></template>
+        <p v-for="a in candidate.against.slice(0, 3)" :key="a"><b>Against:</b> {{ a }}</p>
+        <p v-for="c in candidate.cautions" :key="c" class="caution small">{{ c }}</p>
+        <p class="soft small">One weighs {{ show(candidate.printing.massG, 'mass', 1) }}, takes {{ sig(candidate.printing.hours, 2) }} h and <button type="button" class="num" @click="showCost(candidate)">costs {{ settings.currency }}{{ candidate.printing.costEach.toFixed(2) }}</button>.</p>
+        <h3>Gates</h3>
+        <GateList :candidate="candidate" />
+      </aside>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.rank { padding-top: 14px; max-width: none; }
+.bar { display: flex; gap: 16px; align-items: center; flex-wrap: wrap; font-size: 14px; margin-bottom: 8px; }
+.segments { display: inline-flex; border: 1px solid var(--rule-strong); border-radius: 4px; overflow: hidden; background: var(--panel); }
+.segments button { border: 0; background: none; padding: 4px 12px; color: var(--ink); cursor: pointer; }
+.segments .on { background: var(--deep); color: var(--deep-ink); }
+.other b { color: var(--ink); }
+.right { margin-left: auto; }
+.weighing { border-top: 1px solid var(--rule); border-bottom: 1px solid var(--rule); padding: 10px 0; margin-bottom: 10px; }
+.columns { display: grid; grid-template-columns: minmax(0, 1fr) 300px; gap: 30px; align-items: start; }
+.rulers-head { margin: 16px 0 8px; }
+.rulers-head .small { font-weight: 400; margin-left: 8px; }
+.detail { border-left: 1px solid var(--rule); padding-left: 22px; font-size: 14.5px; }
+.detail p { margin-bottom: 7px; }
+.head { display: flex; gap: 10px; align-items: baseline; margin-bottom: 8px; }
+.score, .num { font: inherit; background: none; border: 0; border-bottom: 1px dotted var(--info); padding: 0; color: var(--ink); cursor: pointer; }
+.score { margin-left: auto; }
+.caution { border-left: 3px solid var(--marginal-fill); padding-left: 10px; }
+h3 { margin: 12px 0 4px; }
+@media (max-width: 1180px) { .columns { grid-template-columns: minmax(0, 1fr) 250px; gap: 18px; } .rank { padding-left: 20px; padding-right: 20px; } .detail { padding-left: 16px; } }
+</style>

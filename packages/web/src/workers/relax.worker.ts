@@ -1,0 +1,7 @@
+import { families, relaxations, type Brief, type NothingFits, type Printer } from '@hornblende/core';
+
+/** Finds what to ask less of, off the main thread: some hundred rankings. */
+self.onmessage = (e: MessageEvent<{ brief: Brief; printer: Printer | null }>) => {
+  const answer: NothingFits = relaxations(e.data.brief, e.data.printer, families);
+  self.postMessage(answer);
+};
