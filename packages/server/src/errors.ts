@@ -16,11 +16,14 @@ export function notFound(field: string, value: unknown): HttpProblem {
 /** The end of the API's routes: an unknown path is 404 in the same shape as every other problem. */
 export const unknownRoute: RequestHandler = req => { throw notFound('path', `${req.method} ${req.path}`); };
 
+/** Problems as JSON can say them: a missing value is null, not absent. */
+function said(problems: Problem[]): Problem[] { return problems.map(p => ({ ...p, value: p.value ?? null })); }
+
 /** Turns anything thrown into `{ errors: [{ field, value, message }] }`; never a stack trace. */
 export const errorHandler: ErrorRequestHandler = (error: unknown, _req, res, next) => {
   if (res.headersSent) { next(error); return; }
-  if (error instanceof InputError) { res.status(400).json({ errors: error.problems }); return; }
-  if (error instanceof HttpProblem) { res.status(error.status).json({ errors: error.problems, ...error.extra }); return; }
+  if (error instanceof InputError) { res.status(400).json({ errors: said(error.problems) }); return; }
+  if (error instanceof HttpProblem) { res.status(error.status).json({ errors: said(error.problems), ...error.extra }); return; }
   const { type, status, limit } = error as { type?: string; status?: number; limit?: number };
   if (type === 'entity.too.large') { res.status(413).json({ errors: [{ field: '(body)', value: null, message: `is over the limit of ${limit} bytes` }] }); return; }
   if (type === 'entity.parse.failed') { res.status(400).json({ errors: [{ field: '(body)', value: null, message: 'is not JSON' }] }); return; }

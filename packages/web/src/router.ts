@@ -17,7 +17,7 @@ export const router = createRouter({
       ],
     },
     { path: '/library', component: () => import('./views/LibraryView.vue'), meta: { title: 'Library' } },
-    { path: '/library/:key', component: () => import('./views/FamilyView.vue'), props: true, meta: { title: 'Family' } },
+    { path: '/library/:family', component: () => import('./views/FamilyView.vue'), props: true, meta: { title: 'Family' } },
     { path: '/workshop', component: () => import('./views/WorkshopView.vue'), meta: { title: 'Workshop' } },
     { path: '/settings', component: () => import('./views/SettingsView.vue'), meta: { title: 'Settings' } },
     { path: '/:missing(.*)*', component: () => import('./views/MissingView.vue'), meta: { title: 'Not here' } },

@@ -61,7 +61,7 @@ export function impliedWeights(ctx: Context): Record<CriterionId, number> {
     printability: functional ? 2 : 3,
     accuracy: brief.toleranceMm <= 0.15 ? 4 : brief.toleranceMm <= 0.3 ? 1 : 0,
     finish: brief.looks.finish === 'fine' ? 4 : brief.looks.finish === 'fair' ? 2 : brief.purpose === 'decorative' ? 3 : 0,
-    mass: brief.maxMassG === null ? 0 : 2,
+    mass: brief.mustFloat ? 4 : brief.maxMassG === null ? 0 : 2,
     moisture: brief.water === 'immersed' ? 3 : brief.water === 'dry' ? 0 : 2,
     cost: brief.maxCostEach !== null || brief.quantity >= 10 ? 3 : brief.purpose === 'prototype' ? 3 : 1,
   };
@@ -107,7 +107,8 @@ export function criteriaOf(ctx: Context, a: Assessment, p: Printability, e: Prin
     make('printability', p.success, 'first-print chance', 0.3, 0.88),
     make('accuracy', expectedDeviationMm(a, p, length), 'mm', Math.max(0.3, 3 * brief.toleranceMm), Math.max(0.12, brief.toleranceMm)),
     make('finish', f.flags.finish, 'of 1', 0.3, 0.82),
-    make('mass', e.massG, 'g', brief.maxMassG ?? 2 * ctx.volumeCm3 * brief.geometry.solidFraction, 0.6 * (brief.maxMassG ?? 2 * ctx.volumeCm3 * brief.geometry.solidFraction), { model: 'print.economics', inputs: economicsInput }),
+    // What must float is judged by the plastic's own density: the less it leans on sealed hollows the better.
+    brief.mustFloat && brief.maxMassG === null ? make('mass', typical(f, 'densityGcm3'), 'g/cm³', 1.35, 0.93) : make('mass', e.massG, 'g', brief.maxMassG ?? 2 * ctx.volumeCm3 * brief.geometry.solidFraction, 0.6 * (brief.maxMassG ?? 2 * ctx.volumeCm3 * brief.geometry.solidFraction), { model: 'print.economics', inputs: economicsInput }),
     make('moisture', typical(f, 'waterUptakePct'), '%', 6, 0.5),
     make('cost', e.costEach, 'each', cost, cost * 0.4, { model: 'print.economics', inputs: economicsInput }),
   ];

@@ -1,4 +1,5 @@
 import type { WorkingRef } from '../brief/conditions.js';
+import { sig } from '../models/model.js';
 
 /** Which requirement a gate guards. Printability gates carry the check after a dot. */
 export type GateId = 'purpose' | 'heat' | 'strength' | 'creep' | 'impact' | 'uv' | 'flex' | 'water' | 'chemicals' | 'clarity' | 'float' | 'mass' | 'cost' | 'build' | `printability.${PrintCheck}`;
@@ -15,6 +16,16 @@ export interface Gate {
   why: string;
   rescue: string | null;
   working?: WorkingRef;
+}
+
+/** Gates at which less is better: the need is a limit, not a minimum. */
+export const limitGates: ReadonlySet<GateId> = new Set<GateId>(['creep', 'water', 'mass', 'cost', 'float']);
+
+/** What a gate has and needs, in a few words: "has 93, needs 60.1 °C" or "0.4 of at most 5 %". */
+export function gateNumbers(g: Gate): string {
+  const shown = (v: number | string): string => typeof v === 'number' ? (Number.isFinite(v) ? sig(v, 3) : 'no limit') : v;
+  if (g.id === 'strength' && g.unit === '% strain') return `${shown(g.need)} of at most ${shown(g.have)} ${g.unit}`;
+  return limitGates.has(g.id) ? `${shown(g.have)} of at most ${shown(g.need)} ${g.unit}` : `has ${shown(g.have)}, needs ${shown(g.need)} ${g.unit}`.trimEnd();
 }
 
 /** The verdict of a margin: fails below zero, marginal below the comfortable one. */

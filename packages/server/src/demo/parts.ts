@@ -11,7 +11,7 @@ export const demoParts: DemoPart[] = [
       ...base, name: 'Solar wax melter latch', lifeYears: 6, ifItFails: 'annoys',
       geometry: { xMm: 95, yMm: 28, zMm: 14, wallMm: 4, volumeCm3: 19, sharpCorners: 4, solidFraction: 0.6 },
       loads: [{ kind: 'sustained', case: 'cantilever', forceN: 4, lengthMm: 40, widthMm: 18, heightMm: 8, hours: 20000 }],
-      heat: { setting: 'near-source', sourceC: 74, ambientMinC: -8 }, sun: 'full', water: 'rain', looks: { colour: 'dark' }, quantity: 6,
+      heat: { setting: 'near-source', sourceC: 64, ambientMinC: -8 }, sun: 'full', water: 'rain', looks: { colour: 'dark' }, quantity: 6,
     },
   },
   {
@@ -81,7 +81,7 @@ export const demoParts: DemoPart[] = [
     brief: {
       ...base, name: 'Drinking-trough float', lifeYears: 3, ifItFails: 'annoys',
       geometry: { xMm: 90, yMm: 60, zMm: 30, wallMm: 2, volumeCm3: 95, sharpCorners: 0, solidFraction: 0.25 },
-      heat: { setting: 'outdoors', ambientMaxC: 32, ambientMinC: -4 }, sun: 'part', water: 'immersed', mustFloat: true, looks: { colour: 'white' }, quantity: 6,
+      heat: { setting: 'outdoors', ambientMaxC: 32, ambientMinC: -4 }, sun: 'part', water: 'immersed', mustFloat: true, looks: { colour: 'black' }, quantity: 6,
     },
   },
   {

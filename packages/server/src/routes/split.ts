@@ -17,7 +17,7 @@ export function split<T extends object>(body: unknown, envelope: Class<T>, ...na
 /** Runs a parser and puts a prefix before the fields it complains about. */
 export function within<T>(prefix: string, read: () => T): T {
   try { return read(); } catch (e) {
-    if (e instanceof InputError) throw new InputError(e.problems.map(p => ({ ...p, field: `${prefix}.${p.field}` })));
+    if (e instanceof InputError) throw new InputError(e.problems.map(p => ({ ...p, field: p.field === '(input)' ? prefix : `${prefix}.${p.field}` })));
     throw e;
   }
 }

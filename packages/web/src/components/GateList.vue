@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sig, type Candidate, type Gate } from '@hornblende/core';
+import { gateNumbers, type Candidate, type Gate } from '@hornblende/core';
 import { computed } from 'vue';
 import { useWorking } from '../stores/working';
 import { gateLabel } from './gate-label';
@@ -8,7 +8,6 @@ const props = defineProps<{ candidate: Candidate }>();
 const working = useWorking();
 const order = { fail: 0, marginal: 1, pass: 2 } as const;
 const gates = computed(() => [...props.candidate.gates].sort((a, b) => order[a.verdict] - order[b.verdict]));
-const shown = (v: number | string): string => typeof v === 'number' ? (Number.isFinite(v) ? sig(v, 3) : 'no limit') : v;
 function open(g: Gate): void { if (g.working) working.show({ title: `${gateLabel(g.id)}, ${props.candidate.name}`, refs: [g.working], note: g.why }); }
 </script>
 
@@ -19,8 +18,8 @@ function open(g: Gate): void { if (g.working) working.show({ title: `${gateLabel
       <div>
         <div class="line">
           <b>{{ gateLabel(g.id) }}</b> <span class="verdict">{{ g.verdict === 'pass' ? 'passes' : g.verdict === 'marginal' ? 'marginal' : 'fails' }}</span>
-          <button v-if="g.working" type="button" class="nums" :title="`Working of ${gateLabel(g.id)}`" @click="open(g)">has {{ shown(g.have) }}, needs {{ shown(g.need) }} {{ g.unit }}</button>
-          <span v-else class="nums">has {{ shown(g.have) }}, needs {{ shown(g.need) }} {{ g.unit }}</span>
+          <button v-if="g.working" type="button" class="nums" :title="`Working of ${gateLabel(g.id)}`" @click="open(g)">{{ gateNumbers(g) }}</button>
+          <span v-else class="nums">{{ gateNumbers(g) }}</span>
         </div>
         <div v-if="g.verdict !== 'pass'" class="why small">{{ g.why }}<span v-if="g.rescue" class="rescue"> Rescue: {{ g.rescue }}.</span></div>
       </div>
@@ -31,7 +30,7 @@ function open(g: Gate): void { if (g.working) working.show({ title: `${gateLabel
 <style scoped>
 .gates { list-style: none; margin: 0; padding: 0; }
 li { display: grid; grid-template-columns: 20px 1fr; padding: 5px 0; border-top: 1px solid var(--rule); }
-.pass .mark, .pass .verdict { color: var(--fits); } .marginal .mark, .marginal .verdict { color: var(--marginal); } .fail .mark, .fail .verdict { color: var(--out); }
+.pass .mark { color: var(--fits-fill); } .pass .verdict { color: var(--fits); } .marginal .mark, .marginal .verdict { color: var(--marginal); } .fail .mark, .fail .verdict { color: var(--out); }
 .verdict { font-size: 13px; }
 .line { display: flex; flex-wrap: wrap; gap: 0 8px; align-items: baseline; }
 .nums { margin-left: auto; font: inherit; font-size: 12.5px; color: var(--soft); background: none; border: 0; padding: 0; text-align: right; }

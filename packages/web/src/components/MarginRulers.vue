@@ -1,10 +1,15 @@
 <script setup lang="ts">
 import { sig, type Ruler } from '@hornblende/core';
-import { computed } from 'vue';
+import { useElementSize } from '@vueuse/core';
+import { computed, ref } from 'vue';
 
 const props = defineProps<{ rulers: Ruler[]; selected: string | null }>();
-const WIDTH = 560;
-const ROW = 16;
+const ROW = 17;
+/** Room at the right for a candidate's name. */
+const NAMES = 96;
+const wrap = ref<HTMLElement | null>(null);
+const { width } = useElementSize(wrap);
+const WIDTH = computed(() => Math.max(200, width.value - 142 - 104 - 24 - NAMES));
 
 /** Each ruler with its scale: from below the lowest to above the highest, the need always inside; wide spans go logarithmic. */
 const drawn = computed(() => props.rulers.map(r => {
@@ -14,14 +19,14 @@ const drawn = computed(() => props.rulers.map(r => {
   const f = (v: number): number => log ? Math.log10(v) : v;
   const pad = (f(max) - f(min) || 1) * 0.06;
   const [a, b] = [log || min < 0 ? f(min) - pad : Math.max(0, f(min) - pad), f(max) + pad * 2.2];
-  const x = (v: number): number => (f(v) - a) / (b - a) * WIDTH;
+  const x = (v: number): number => (f(v) - a) / (b - a) * WIDTH.value;
   const ticks = niceTicks(log ? 10 ** a : a, log ? 10 ** b : b, log);
   return { ...r, x, ticks, log };
 }));
 
 function niceTicks(a: number, b: number, log: boolean): number[] {
   if (log) { const out: number[] = []; for (let d = Math.ceil(Math.log10(a)); d <= Math.log10(b); d++) out.push(10 ** d); return out; }
-  const raw = (b - a) / 5;
+  const raw = (b - a) / 6;
   const mag = 10 ** Math.floor(Math.log10(raw));
   const step = [1, 2, 5, 10].map(k => k * mag).find(s => s >= raw) ?? raw;
   const out: number[] = [];
@@ -32,10 +37,10 @@ const met = (r: Ruler, v: number): boolean => r.better === 'more' ? v >= r.need 
 </script>
 
 <template>
-  <div class="rulers">
+  <div ref="wrap" class="rulers">
     <div v-for="r in drawn" :key="r.id + r.unit" class="ruler" data-testid="ruler">
       <div class="what"><b>{{ r.label }}</b><span class="soft small">{{ r.unit }}{{ r.better === 'less' ? ', less is better' : '' }}{{ r.log ? ', log scale' : '' }}</span></div>
-      <svg :viewBox="`0 0 ${WIDTH + 100} ${r.bars.length * ROW + 22}`" role="img" :aria-label="`${r.label}: ${r.bars.map(b => `${b.name} ${sig(b.typical, 2)}`).join(', ')}; need ${sig(r.need, 3)} ${r.unit}`">
+      <svg :width="WIDTH + NAMES" :height="r.bars.length * ROW + 22" role="img" :aria-label="`${r.label}: ${r.bars.map(b => `${b.name} ${sig(b.typical, 2)}`).join(', ')}; need ${sig(r.need, 3)} ${r.unit}`">
         <line x1="0" :x2="WIDTH" :y1="r.bars.length * ROW + 4" :y2="r.bars.length * ROW + 4" class="axis" />
         <g v-for="t in r.ticks" :key="t"><line :x1="r.x(t)" :x2="r.x(t)" :y1="r.bars.length * ROW + 4" :y2="r.bars.length * ROW + 8" class="axis" /><text :x="r.x(t)" :y="r.bars.length * ROW + 19" text-anchor="middle" class="tick">{{ sig(t, 3) }}</text></g>
         <g v-for="(b, i) in r.bars" :key="b.material">
@@ -53,9 +58,9 @@ const met = (r: Ruler, v: number): boolean => r.better === 'more' ? v >= r.need 
 <style scoped>
 .ruler { display: grid; grid-template-columns: 142px minmax(0, 1fr) 104px; gap: 12px; align-items: center; padding: 8px 0 5px; border-top: 1px solid var(--rule); }
 .what b { display: block; line-height: 1.25; }
-svg { width: 100%; display: block; overflow: visible; }
+svg { display: block; overflow: visible; }
 .axis { stroke: var(--rule-strong); }
-.tick, .bar-name { font: 11px 'Atkinson Hyperlegible', system-ui, sans-serif; fill: var(--soft); }
+.tick, .bar-name { font: 12px 'Atkinson Hyperlegible', system-ui, sans-serif; fill: var(--soft); }
 .bar-name.on { fill: var(--ink); font-weight: 700; }
 .bar { fill: var(--s-impact); } .bar.chosen { fill: var(--s-strength); }
 .at { stroke: var(--ink); stroke-width: 1.8; fill: none; } .at.miss { stroke: var(--out); }

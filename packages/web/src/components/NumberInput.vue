@@ -32,7 +32,7 @@ function read(): void {
 label { font-size: 13px; color: var(--soft); }
 input { font: inherit; color: var(--ink); background: var(--panel); border: 1px solid var(--rule-strong); border-radius: 4px; padding: 4px 9px; width: 128px; }
 .inline { display: inline-block; }
-.inline input { font-weight: 700; width: 56px; background: transparent; border: 0; border-bottom: 1.5px solid var(--deep); border-radius: 0; padding: 1px 2px; }
+.inline input { font-weight: 700; width: auto; min-width: 28px; field-sizing: content; background: transparent; border: 0; border-bottom: 1.5px solid var(--deep); border-radius: 0; padding: 1px 2px; }
 .bad input { border-color: var(--out); }
 input::placeholder { color: var(--soft); opacity: 1; }
 .note { font-size: 12.5px; max-width: 250px; }

@@ -53,7 +53,7 @@ function leave(): void {
 label { font-size: 13px; color: var(--soft); }
 input { font: inherit; color: var(--ink); background: var(--panel); border: 1px solid var(--rule-strong); border-radius: 4px; padding: 4px 9px; width: 128px; }
 .inline { display: inline-block; }
-.inline input { font-weight: 700; width: 88px; background: transparent; border: 0; border-bottom: 1.5px solid var(--deep); border-radius: 0; padding: 1px 2px; margin: 0 2px; }
+.inline input { font-weight: 700; width: auto; min-width: 44px; max-width: 160px; field-sizing: content; background: transparent; border: 0; border-bottom: 1.5px solid var(--deep); border-radius: 0; padding: 1px 2px; margin: 0 2px; }
 .inline input:hover { background: var(--hover); }
 .bad input { border-color: var(--out); }
 input::placeholder { color: var(--soft); opacity: 1; font-weight: 400; }

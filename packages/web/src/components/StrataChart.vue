@@ -31,15 +31,18 @@ const layers = computed(() => {
 const running = computed(() => props.candidates.filter(c => c.rank !== null));
 const out = computed(() => props.candidates.filter(c => c.rank === null));
 const LABELS = 104;
+/** Out columns are narrow; those in the running share what is left, down to a width that can still be read. */
+const outColumn = computed(() => Math.max(38, Math.min(54, (Math.max(360, width.value) - LABELS - 34 - running.value.length * 54) / Math.max(1, out.value.length))));
+const outBar = computed(() => outColumn.value - 10);
 const column = computed(() => {
-  const n = running.value.length + out.value.length;
-  const room = Math.max(360, width.value) - LABELS - (out.value.length ? 34 : 10);
-  return Math.max(46, Math.min(86, room / Math.max(n, 1)));
+  const room = Math.max(360, width.value) - LABELS - (out.value.length ? 34 + out.value.length * outColumn.value : 10);
+  return Math.max(54, Math.min(104, room / Math.max(running.value.length, 1)));
 });
-const bar = computed(() => Math.min(64, column.value - 12));
-const chartWidth = computed(() => LABELS + column.value * (running.value.length + out.value.length) + (out.value.length ? 34 : 10));
+const bar = computed(() => column.value - 14);
+const chartWidth = computed(() => LABELS + column.value * running.value.length + (out.value.length ? 34 + outColumn.value * out.value.length : 10));
 const xOf = (i: number): number => LABELS + i * column.value;
 const outX = computed(() => xOf(running.value.length) + 24);
+const outXOf = (i: number): number => outX.value + i * outColumn.value;
 
 function of(c: Candidate, id: CriterionId): Criterion | undefined { return c.criteria.find(k => k.id === id); }
 
@@ -50,18 +53,18 @@ function crackY(c: Candidate): number {
   return layer ? layer.y + layer.h / 2 : TOP + 34;
 }
 function upper(c: Candidate, i: number): string {
-  const [x, y, w] = [outX.value + i * column.value, crackY(c), bar.value];
+  const [x, y, w] = [outXOf(i), crackY(c), outBar.value];
   return `M${x} ${TOP} h${w} V${y - 5} l${-w * 0.22} 7 l${-w * 0.18} -9 l${-w * 0.2} 10 l${-w * 0.2} -8 L${x} ${y - 1} Z`;
 }
 function lower(c: Candidate, i: number): string {
-  const [x, y, w] = [outX.value + i * column.value + 2, crackY(c) + 9, bar.value];
+  const [x, y, w] = [outXOf(i) + 2, crackY(c) + 9, outBar.value];
   return `M${x} ${y} l${w * 0.2} -6 l${w * 0.2} 8 l${w * 0.2} -10 l${w * 0.18} 9 L${x + w} ${y - 4} V${TOP + HEIGHT} H${x} Z`;
 }
 function failedText(c: Candidate): string {
   const gate = c.gates.find(g => g.verdict === 'fail');
   return gate ? gateLabel(gate.id) : '';
 }
-function words(name: string): string[] { return name.length > 8 && name.includes(' ') ? name.split(' ') : [name]; }
+function words(name: string, narrow: boolean): string[] { return name.length > (narrow ? 6 : 9) && name.includes(' ') ? name.split(' ') : [name]; }
 
 function key(e: KeyboardEvent): void {
   const order = [...running.value, ...out.value];
@@ -89,7 +92,7 @@ const focusedText = computed(() => {
 <template>
   <div ref="wrap" class="strata" tabindex="0" role="application" aria-label="Strata chart: arrow keys move between candidates and layers, Enter shows the working" @keydown="key">
     <svg :width="chartWidth" :height="TOP + HEIGHT + 56" role="img" aria-label="One column a candidate, one layer a criterion">
-      <text v-for="(l, i) in layers" :key="l.id" :x="LABELS - 10" :y="l.y + l.h / 2 + 4" text-anchor="end" class="label" :class="{ focused: i === focusedLayer }">{{ l.label }}<tspan class="weight"> {{ sig(l.weight, 2) }}</tspan></text>
+      <text v-for="(l, i) in layers" :key="l.id" :x="LABELS - 10" :y="l.y + l.h / 2 + 4" text-anchor="end" class="label" :class="{ focused: i === focusedLayer }">{{ l.label }}<tspan class="weight" dx="5">{{ sig(l.weight, 2) }}</tspan></text>
       <g v-for="(c, i) in running" :key="c.material" class="column" :class="{ dim: i > 0 }" data-testid="column" :data-material="c.material" @click="emit('select', c.material)">
         <rect :x="xOf(i) - 4" :y="TOP - 4" :width="bar + 8" :height="HEIGHT + 50" fill="transparent" />
         <template v-for="l in layers" :key="l.id">
@@ -100,19 +103,23 @@ const focusedText = computed(() => {
           <path v-if="(of(c, l.id)?.desirability ?? 1) < 0.4" :d="`M${xOf(i) + bar * (of(c, l.id)?.desirability ?? 0) + 3} ${l.y + l.h / 2} l5 -4 v8 z`" :class="(of(c, l.id)?.desirability ?? 1) < 0.2 ? 'low' : 'lowish'" />
         </template>
         <rect v-if="c.material === selected" :x="xOf(i) - 4" :y="TOP - 5" :width="bar + 8" :height="HEIGHT + 8" class="chosen" />
-        <text v-for="(w, j) in words(c.name)" :key="w" :x="xOf(i) + bar / 2" :y="TOP + HEIGHT + 19 + j * 14" text-anchor="middle" class="name">{{ w }}</text>
-        <text :x="xOf(i) + bar / 2" :y="TOP + HEIGHT + 21 + words(c.name).length * 14" text-anchor="middle" :class="`score ${c.status}`">{{ c.score.toFixed(2) }} {{ c.status === 'fits' ? '●' : '◐' }}</text>
+        <text v-for="(w, j) in words(c.name, false)" :key="w" :x="xOf(i) + bar / 2" :y="TOP + HEIGHT + 19 + j * 14" text-anchor="middle" class="name">{{ w }}</text>
+        <text :x="xOf(i) + bar / 2" :y="TOP + HEIGHT + 21 + words(c.name, false).length * 14" text-anchor="middle" :class="`score ${c.status}`">{{ c.score.toFixed(2) }} {{ c.status === 'fits' ? '●' : '◐' }}</text>
       </g>
       <template v-if="out.length">
         <line :x1="outX - 14" :x2="outX - 14" :y1="TOP - 8" :y2="TOP + HEIGHT + 50" class="divide" />
         <text :x="outX" y="14" class="out-head">○ out, cracked at the gate that failed</text>
         <g v-for="(c, i) in out" :key="c.material" class="column" data-testid="out-column" :data-material="c.material" @click="emit('select', c.material)">
-          <rect :x="outX + i * column - 4" :y="TOP - 4" :width="bar + 8" :height="HEIGHT + 50" fill="transparent" />
-          <path :d="upper(c, i)" class="slab" /><path :d="lower(c, i)" class="slab below" />
+          <rect :x="outXOf(i) - 4" :y="TOP - 4" :width="outBar + 8" :height="HEIGHT + 50" fill="transparent" />
+          <clipPath :id="`crack-${c.material}`"><path :d="upper(c, i)" /><path :d="lower(c, i)" /></clipPath>
+          <path :d="upper(c, i)" class="slab" /><path :d="lower(c, i)" class="slab" />
+          <g :clip-path="`url(#crack-${c.material})`" class="faded">
+            <rect v-for="l in layers" :key="l.id" :x="outXOf(i)" :y="l.y" :width="(outBar + 2) * (of(c, l.id)?.desirability ?? 0)" :height="l.h - 1.5" :fill="`var(--s-${l.id})`" />
+          </g>
           <title>{{ c.name }}: {{ c.gates.find(g => g.verdict === 'fail')?.why }}</title>
-          <rect v-if="c.material === selected" :x="outX + i * column - 4" :y="TOP - 5" :width="bar + 8" :height="HEIGHT + 8" class="chosen" />
-          <text v-for="(w, j) in words(c.name)" :key="w" :x="outX + i * column + bar / 2" :y="TOP + HEIGHT + 19 + j * 14" text-anchor="middle" class="name quiet">{{ w }}</text>
-          <text :x="outX + i * column + bar / 2" :y="TOP + HEIGHT + 21 + words(c.name).length * 14" text-anchor="middle" class="score out">{{ failedText(c) }}</text>
+          <rect v-if="c.material === selected" :x="outXOf(i) - 4" :y="TOP - 5" :width="outBar + 10" :height="HEIGHT + 8" class="chosen" />
+          <text v-for="(w, j) in words(c.name, true)" :key="w" :x="outXOf(i) + outBar / 2" :y="TOP + HEIGHT + 19 + j * 14" text-anchor="middle" class="name quiet">{{ w }}</text>
+          <text :x="outXOf(i) + outBar / 2" :y="TOP + HEIGHT + 21 + words(c.name, true).length * 14" text-anchor="middle" class="score out">{{ failedText(c) }}</text>
         </g>
       </template>
     </svg>
@@ -133,9 +140,9 @@ text { font: 13px 'Atkinson Hyperlegible', system-ui, sans-serif; fill: var(--in
 .column:hover .fill { opacity: 1; }
 .low { fill: var(--out); } .lowish { fill: var(--marginal-fill); }
 .chosen { fill: none; stroke: var(--deep); stroke-width: 1.6; pointer-events: none; }
-.name { font-weight: 700; } .name.quiet { font-weight: 400; fill: var(--soft); }
-.score { font-size: 12.5px; } .score.fits { fill: var(--fits); } .score.marginal { fill: var(--marginal); } .score.out, .out-head { fill: var(--out); } .score.out { font-size: 12px; }
+.name { font-weight: 700; } .name.quiet { font-weight: 400; fill: var(--soft); font-size: 12px; }
+.score { font-size: 12.5px; } .score.fits { fill: var(--fits); } .score.marginal { fill: var(--marginal); } .score.out, .out-head { fill: var(--out); } .score.out { font-size: 11px; }
 .out-head { font-size: 12.5px; }
 .divide { stroke: var(--rule-strong); }
-.slab { fill: var(--crack); } .slab.below { opacity: .6; }
+.slab { fill: var(--well); } .faded { opacity: .34; } .column:hover .faded { opacity: .6; }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { scoreWorking, sig, type Candidate, type Gate, type Ranking } from '@hornblende/core';
+import { gateNumbers, limitGates, scoreWorking, type Candidate, type Gate, type Ranking } from '@hornblende/core';
 import { computed } from 'vue';
 import { useWorking } from '../stores/working';
 import { gateLabel } from './gate-label';
@@ -14,8 +14,7 @@ const thinnest = computed<Gate | null>(() => {
   const gates = (props.first?.gates ?? []).filter(g => typeof g.need === 'number' && typeof g.have === 'number' && g.need !== 0 && !g.id.startsWith('printability') && g.id !== 'flex');
   const slack = (g: Gate): number => {
     const [need, have] = [g.need as number, g.have as number];
-    const less = g.id === 'creep' || g.id === 'mass' || g.id === 'cost' || g.id === 'water' || g.id === 'float';
-    return (g.verdict === 'marginal' ? -10 : 0) + (less ? (need - have) / need : Number.isFinite(have) ? (have - need) / Math.abs(need) : 99);
+    return (g.verdict === 'marginal' ? -10 : 0) + (limitGates.has(g.id) ? (need - have) / need : Number.isFinite(have) ? (have - need) / Math.abs(need) : 99);
   };
   return gates.reduce<Gate | null>((m, g) => m === null || slack(g) < slack(m) ? g : m, null);
 });
@@ -41,7 +40,7 @@ function showScore(c: Candidate): void {
     <div v-else class="choice" aria-live="polite"><span class="k">First choice</span><b data-testid="first-choice" class="out">Nothing fits</b></div>
     <div v-if="first"><span class="k">Score</span><button type="button" class="num" data-testid="score" @click="showScore(first)">{{ first.score.toFixed(2) }}</button></div>
     <div v-if="first"><span class="k">How sure</span><span class="v">{{ sure }}</span></div>
-    <div v-if="thinnest" class="thin"><span class="k">Thinnest margin</span><span class="v">{{ gateLabel(thinnest.id) }}: has {{ sig(Number(thinnest.have), 3) }}, needs {{ sig(Number(thinnest.need), 3) }} {{ thinnest.unit }}</span></div>
+    <div v-if="thinnest" class="thin"><span class="k">Thinnest margin</span><span class="v">{{ gateLabel(thinnest.id) }}: {{ gateNumbers(thinnest) }}</span></div>
     <div v-if="second"><span class="k">Runner-up</span><span class="v">{{ second.name }} <span class="soft">{{ second.score.toFixed(2) }}</span></span></div>
     <div class="end">
       <SaveState />
@@ -51,7 +50,7 @@ function showScore(c: Candidate): void {
 </template>
 
 <style scoped>
-.verdict { display: flex; gap: 8px 30px; align-items: center; padding: 11px 30px; border-bottom: 1px solid var(--rule); background: var(--panel-soft); position: sticky; top: 0; z-index: 5; flex-wrap: wrap; min-height: 66px; }
+.verdict { display: flex; gap: 8px 24px; align-items: center; padding: 11px 30px; border-bottom: 1px solid var(--rule); background: var(--panel-soft); position: sticky; top: 0; z-index: 5; flex-wrap: wrap; min-height: 66px; }
 .choice b { font-size: 20px; }
 .k { display: block; font-size: 12px; color: var(--soft); line-height: 1.3; }
 .num { background: none; border: 0; border-bottom: 1px dotted var(--info); padding: 0; color: var(--ink); cursor: pointer; font-size: 16px; }

@@ -65,7 +65,7 @@ async function record(): Promise<void> {
           <label>Second choice<select v-model="secondChoice"><option value="">none</option><option v-for="c in candidates.filter(x => x.material !== firstChoice)" :key="c.material" :value="c.material">{{ c.name }}{{ c.status === 'out' ? ' (out)' : '' }}</option></select></label>
         </div>
         <p v-if="problemOf('secondChoice')" class="out small">Second choice {{ problemOf('secondChoice') }}</p>
-        <div v-if="chosen" class="chosen small"><StatusMark :status="chosen.status" /> <span v-for="f in chosen.for" :key="f">{{ f }} </span><b v-if="chosen.against.length">Against: </b>{{ chosen.against[0] }}</div>
+        <div v-if="chosen" class="chosen small"><StatusMark :status="chosen.status" /> {{ chosen.for.join(' ') }} <template v-if="chosen.against.length"><b>Against:</b> {{ chosen.against[0] }}</template></div>
         <p v-if="chosen?.status === 'out'" class="notice small">{{ chosen.name }} fails {{ chosen.gates.filter(g => g.verdict === 'fail').length }} gate(s). You may still choose it; say why.</p>
         <label>Why<textarea v-model="reason" rows="4" maxlength="4000" placeholder="In your own words: what decided it, and what would make you think again." data-testid="decide-reason" /></label>
         <p v-if="problemOf('reason')" class="out small">Why {{ problemOf('reason') }}</p>

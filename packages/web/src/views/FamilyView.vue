@@ -2,26 +2,26 @@
 import { families, familyByKey, propertyDefinitions, propertyNames, sig } from '@hornblende/core';
 import { computed } from 'vue';
 
-const props = defineProps<{ key: string }>();
-const family = computed(() => familyByKey(props.key));
+const props = defineProps<{ family: string }>();
+const found = computed(() => familyByKey(props.family));
 /** Each property with where this family's range lies among all families. */
 const rows = computed(() => propertyNames.map(name => {
   const all = families.map(f => f.properties[name]).filter(p => p !== null);
   const [min, max] = [Math.min(...all.map(p => p.low)), Math.max(...all.map(p => p.high))];
-  const own = family.value?.properties[name] ?? null;
+  const own = found.value?.properties[name] ?? null;
   const log = min > 0 && max / min > 40;
   const at = (v: number): number => max === min ? 50 : log ? 100 * Math.log(v / min) / Math.log(max / min) : 100 * (v - min) / (max - min);
   return { name, def: propertyDefinitions[name], own, at, others: all.map(p => at(p.typical)) };
 }));
-const windows = computed(() => family.value ? Object.entries(family.value.windows) : []);
+const windows = computed(() => found.value ? Object.entries(found.value.windows) : []);
 const windowLabels: Record<string, string> = { nozzleC: 'Nozzle, °C', bedC: 'Bed, °C', chamberC: 'Air around it, °C', speedMmS: 'Speed, mm/s', fanPct: 'Cooling, %' };
 </script>
 
 <template>
-  <div v-if="!family" class="page"><h1>No such family</h1><p><RouterLink to="/library">Back to the library</RouterLink></p></div>
+  <div v-if="!found" class="page"><h1>No such family</h1><p><RouterLink to="/library">Back to the library</RouterLink></p></div>
   <div v-else class="page">
-    <div class="page-head"><h1>{{ family.name }}</h1><span v-if="family.filler" class="soft">{{ family.base }} with {{ family.filler }}</span><div class="right"><RouterLink to="/library">All families</RouterLink></div></div>
-    <section v-for="d in family.disputes" :key="d.question" class="dispute">
+    <div class="page-head"><h1>{{ found.name }}</h1><span v-if="found.filler" class="soft">{{ found.base }} with {{ found.filler }}</span><div class="right"><RouterLink to="/library">All families</RouterLink></div></div>
+    <section v-for="d in found.disputes" :key="d.question" class="dispute">
       <h2>{{ d.question }}</h2>
       <p v-for="p in d.positions" :key="p.school"><b>{{ p.claim }}</b> {{ p.reasoning }} <span class="soft small">{{ p.school }}</span></p>
       <p class="small soft">Used in the scoring: {{ d.used }}.</p>

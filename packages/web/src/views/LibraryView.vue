@@ -24,7 +24,7 @@ const ariaSort = (by: PropertyName | 'name'): 'ascending' | 'descending' | 'none
         <thead><tr><th :aria-sort="ariaSort('name')"><button type="button" @click="sort('name')">Family</button></th><th v-for="c in columns" :key="c" :aria-sort="ariaSort(c)" class="n"><button type="button" :title="propertyDefinitions[c].standard" @click="sort(c)">{{ propertyDefinitions[c].label }}<span class="unit">{{ propertyDefinitions[c].unit }}</span></button></th></tr></thead>
         <tbody>
           <tr v-for="f in rows" :key="f.key">
-            <td><RouterLink :to="`/library/${f.key}`">{{ f.name }}</RouterLink></td>
+            <td class="name"><RouterLink :to="`/library/${f.key}`">{{ f.name }}</RouterLink></td>
             <td v-for="c in columns" :key="c" class="n"><template v-if="f.properties[c]">{{ sig(f.properties[c]!.typical, 3) }}<span class="range">{{ sig(f.properties[c]!.low, 3) }}–{{ sig(f.properties[c]!.high, 3) }}</span></template><span v-else class="soft">does not apply</span></td>
           </tr>
         </tbody>
@@ -37,6 +37,7 @@ const ariaSort = (by: PropertyName | 'name'): 'ascending' | 'descending' | 'none
 <style scoped>
 .search { font: inherit; padding: 5px 10px; border: 1px solid var(--rule-strong); border-radius: 4px; background: var(--panel); color: var(--ink); }
 .scroll { overflow-x: auto; }
+.name { white-space: nowrap; }
 .n { text-align: right !important; white-space: nowrap; }
 th.n { white-space: normal; min-width: 84px; }
 th button { background: none; border: 0; padding: 0; color: var(--soft); cursor: pointer; text-align: inherit; font-size: 13px; line-height: 1.25; }

@@ -68,7 +68,7 @@ function remove(p: StoredPrinter): void {
     <section v-for="{ p, reach: list } in rows" :key="p.id" class="printer" data-testid="printer">
       <div class="head"><h2>{{ p.profile.name }}</h2><span v-if="p.isDefault" class="soft small">default</span><span class="right"><button type="button" class="quiet-button" @click="edit(p)">Change</button><button type="button" class="quiet-button" @click="remove(p)">Remove</button></span></div>
       <p class="soft">Nozzle to {{ show(p.profile.nozzleMaxC, 'temperature') }}, {{ p.profile.nozzleMetal }}, {{ p.profile.linerLimitC === null ? 'all-metal' : `lined, safe to ${show(p.profile.linerLimitC, 'temperature')}` }}; bed to {{ show(p.profile.bedMaxC, 'temperature') }}; {{ p.profile.chamber }}, {{ show(p.profile.chamberC, 'temperature') }} around the print; {{ p.profile.drive === 'bowden' ? 'remote' : 'direct' }} drive; {{ p.profile.dryerMaxC === null ? 'no dryer' : `dryer to ${show(p.profile.dryerMaxC, 'temperature')}` }}; {{ p.profile.buildMm.map(v => show(v, 'length', 1)).join(' × ') }}; air {{ p.profile.ventilation === 'extracted' ? 'extracted' : p.profile.ventilation === 'room' ? 'of the room' : 'not ventilated' }}.</p>
-      <ul class="reach"><li v-for="f in list" :key="f.key" :class="f.verdict"><span class="mark">{{ f.verdict === 'pass' ? '●' : f.verdict === 'marginal' ? '◐' : '○' }}</span> {{ f.name }}<span v-if="f.why" class="soft small"> {{ f.why }}</span></li></ul>
+      <ul class="reach"><li v-for="f in list" :key="f.key" :class="f.verdict"><span class="mark">{{ f.verdict === 'pass' ? '●' : f.verdict === 'marginal' ? '◐' : '○' }}</span> {{ f.name }}<span v-if="f.why" class="soft small why">{{ f.why }}</span></li></ul>
     </section>
     <Modal :open="editing !== null" :title="editing?.id ? 'Change the printer' : 'Add a printer'" :width="720" ok-text="Save" cancel-text="Cancel" @ok="save" @cancel="editing = null">
       <div v-if="editing" class="form">
@@ -100,6 +100,7 @@ function remove(p: StoredPrinter): void {
 .reach { list-style: none; padding: 0; margin: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(250px, 1fr)); gap: 3px 18px; }
 .pass .mark { color: var(--fits); } .marginal .mark { color: var(--marginal); } .fail .mark { color: var(--out); }
 .reach li { color: var(--ink); }
+.why { margin-left: 8px; }
 .solid { background: var(--deep); color: var(--deep-ink); border: 0; border-radius: 4px; padding: 7px 14px; cursor: pointer; }
 .form { display: grid; grid-template-columns: repeat(3, 1fr); gap: 12px 18px; align-items: end; }
 .wide { grid-column: 1 / -1; }

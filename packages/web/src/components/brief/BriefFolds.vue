@@ -2,6 +2,7 @@
 import type { Chemical } from '@hornblende/core';
 import { Checkbox, Collapse, CollapsePanel } from 'ant-design-vue';
 import { computed, ref } from 'vue';
+import { useUnits } from '../../composables/useUnits';
 import { useDraft } from '../../stores/draft';
 import NumberInput from '../NumberInput.vue';
 import QuantityInput from '../QuantityInput.vue';
@@ -13,6 +14,7 @@ import type { Ranking } from '@hornblende/core';
 
 defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
+const { show } = useUnits();
 const b = computed(() => draft.brief!);
 const open = ref<string[]>([]);
 function toggle(chemical: Chemical, on: boolean): void {
@@ -25,7 +27,7 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
 <template>
   <Collapse v-model:active-key="open" ghost class="folds" :destroy-inactive-panel="true">
     <CollapsePanel key="heat" header="Heat and cold">
-      <template #extra><span class="soft small">{{ b.heat.ambientMinC === null ? 'coldest as usual' : `down to ${b.heat.ambientMinC} °C` }}</span></template>
+      <template #extra><span class="soft small">{{ b.heat.ambientMinC === null ? 'coldest as usual' : `down to ${show(b.heat.ambientMinC, 'temperature')}` }}</span></template>
       <div class="fields">
         <QuantityInput label="Hottest air" dimension="temperature" nullable :placeholder="b.heat.setting === 'indoors' || b.heat.setting === 'near-source' ? '28 °C' : '35 °C'" :model-value="b.heat.ambientMaxC" :min="-50" :max="60" @update:model-value="v => draft.set('heat.ambientMaxC', v)" />
         <QuantityInput label="Coldest air" dimension="temperature" nullable :placeholder="b.heat.setting === 'indoors' || b.heat.setting === 'near-source' ? '15 °C' : '−10 °C'" :model-value="b.heat.ambientMinC" :min="-60" :max="50" @update:model-value="v => draft.set('heat.ambientMinC', v)" />
@@ -54,7 +56,7 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
       </div>
     </CollapsePanel>
     <CollapsePanel key="shape" header="Shape and accuracy">
-      <template #extra><span class="soft small">true to {{ b.toleranceMm }} mm</span></template>
+      <template #extra><span class="soft small">true to {{ show(b.toleranceMm, 'length', 3) }}</span></template>
       <div class="fields">
         <QuantityInput label="Tolerance" dimension="length" :digits="3" :model-value="b.toleranceMm" :min="0.01" :max="20" @update:model-value="v => draft.set('toleranceMm', v)" />
         <QuantityInput label="Typical wall" dimension="length" :model-value="b.geometry.wallMm" :min="0.2" :max="200" @update:model-value="v => draft.set('geometry.wallMm', v)" />

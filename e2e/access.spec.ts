@@ -1,0 +1,67 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './server';
+
+const pages = ['/parts', '/library', '/library/pla', '/workshop', '/settings'];
+
+for (const theme of ['light', 'dark'] as const) {
+  test(`axe finds nothing serious, ${theme} theme`, async ({ page, server }) => {
+    await page.addInitScript(t => localStorage.setItem('hornblende-theme', t), theme);
+    const list = await (await page.request.get(`${server.url}/api/parts`)).json() as { id: string; name: string }[];
+    const id = list.find(p => p.name === 'Solar wax melter latch')?.id;
+    for (const path of [...pages, `/parts/${id}/brief`, `/parts/${id}/rank`, `/parts/${id}/decision`]) {
+      await page.goto(server.url + path);
+      await expect(page.locator('h1, h2').first()).toBeVisible();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      const serious = violations.filter(v => v.impact === 'serious' || v.impact === 'critical').map(v => `${path} ${v.id}: ${v.nodes.map(n => n.target.join(' ')).slice(0, 3).join(' | ')}`);
+      expect(serious).toEqual([]);
+    }
+  });
+}
+
+test('nothing is asked of any other machine, and no script breaks', async ({ page, server }) => {
+  const outside: string[] = [];
+  const broken: string[] = [];
+  page.on('request', r => { if (!r.url().startsWith(server.url) && !r.url().startsWith('data:') && !r.url().startsWith('blob:')) outside.push(r.url()); });
+  page.on('pageerror', e => broken.push(e.message));
+  page.on('console', m => { if (m.type() === 'error') broken.push(m.text()); });
+  for (const path of pages) { await page.goto(server.url + path); await expect(page.locator('h1').first()).toBeVisible(); }
+  expect(outside).toEqual([]);
+  expect(broken).toEqual([]);
+});
+
+test('the main job without a mouse', async ({ page, server }) => {
+  await page.goto(server.url);
+  await expect(page.getByTestId('part-row').first()).toBeVisible();
+  await page.keyboard.press('n');
+  await page.getByLabel('What is it called?').waitFor();
+  await expect(page.getByLabel('What is it called?')).toBeFocused();
+  await page.keyboard.type('Keyboard part');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name of the part')).toHaveValue('Keyboard part');
+  // Each question is reached by Tab and answered by typing its word.
+  const answer = async (label: string, typed: string): Promise<void> => {
+    for (let i = 0; i < 60 && !(await page.getByLabel(label, { exact: true }).first().evaluate(el => el === document.activeElement)); i++) await page.keyboard.press('Tab');
+    await expect(page.getByLabel(label, { exact: true }).first()).toBeFocused();
+    await page.keyboard.type(typed);
+  };
+  await answer('Setting', 'outdoors');
+  await answer('Sun', 'in full');
+  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
+  await page.locator('main').focus();
+  await page.keyboard.press('g');
+  await page.keyboard.press('r');
+  const chart = page.getByRole('application');
+  await chart.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('working')).toContainText('score.desirability');
+  await page.keyboard.press('Escape');
+  await expect(page.getByTestId('working')).toBeHidden();
+  await page.locator('main').focus();
+  await page.keyboard.press('g');
+  await page.keyboard.press('d');
+  await expect(page.getByRole('heading', { name: 'Record the decision' })).toBeVisible();
+  await page.keyboard.press('Shift+?');
+  await expect(page.getByRole('dialog', { name: 'Shortcuts' })).toBeVisible();
+});

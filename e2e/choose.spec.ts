@@ -1,0 +1,163 @@
+import { expect, test } from './server';
+
+test('five questions, a changed verdict, the working, a decision that stays', async ({ page, server }) => {
+  await page.goto(server.url);
+  await expect(page.getByRole('heading', { name: 'Parts' })).toBeVisible();
+  await expect(page.getByTestId('part-row').filter({ hasText: 'Solar wax melter latch' })).toContainText('ASA');
+
+  await page.getByRole('button', { name: 'New part' }).click();
+  await page.getByLabel('What is it called?').fill('Rain gauge bracket');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByLabel('Name of the part')).toHaveValue('Rain gauge bracket');
+
+  // The five questions: a working part on a shelf indoors.
+  await page.getByLabel('Purpose').selectOption('functional');
+  await page.getByLabel('Setting').selectOption('indoors');
+  await page.getByLabel('Load', { exact: true }).selectOption('none');
+  await page.getByLabel('Flexibility').selectOption('rigid');
+  await page.getByLabel('Size along X').fill('100');
+  await expect(page.getByTestId('first-choice')).toHaveText('PLA');
+  await expect(page.getByTestId('part-temperature')).toHaveText('28 °C');
+
+  // Out into full sun in a hot place: the verdict changes while one types.
+  await page.getByLabel('Setting').selectOption('outdoors');
+  await page.getByLabel('Sun').selectOption('full');
+  await page.getByLabel('Hottest air').first().fill('108 F');
+  await expect(page.getByText('108 °F = 42.2222 °C')).toBeVisible();
+  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+
+  // The working behind the part's temperature.
+  await page.getByTestId('part-temperature').click();
+  const working = page.getByTestId('working');
+  await expect(working.getByText('heat.surface')).toBeVisible();
+  await expect(working.getByText('2.8 + 3.0·v')).toBeVisible();
+  await expect(working.getByText('Watmuff', { exact: false }).first()).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(working).toBeHidden();
+
+  // The ranking shows why the indoor favourite is out.
+  await page.getByRole('link', { name: 'Rank' }).click();
+  await expect(page.getByTestId('column').first()).toHaveAttribute('data-material', 'asa');
+  await page.getByTestId('out-column').and(page.locator('[data-material=pla]')).click();
+  await expect(page.getByTestId('gate-heat')).toContainText('fails');
+  await expect(page.getByTestId('gate-heat')).toContainText('passes in');
+  await expect(page.getByTestId('ruler').first()).toContainText('Heat it bears');
+
+  await page.getByRole('link', { name: 'Record the decision' }).click();
+  await expect(page.getByTestId('decide-first')).toHaveValue('asa');
+  await page.getByTestId('decide').click();
+  await expect(page.getByText('Why must be text')).toBeVisible();
+  await page.getByTestId('decide-reason').fill('Holds its shape and its skin in the sun.');
+  await page.getByTestId('decide-who').fill('R. Thwaite');
+  await page.getByTestId('decide').click();
+  await expect(page.getByTestId('decision')).toContainText('Holds its shape and its skin in the sun.');
+
+  await page.reload();
+  await expect(page.getByTestId('decision')).toContainText('ASA');
+  await expect(page.getByTestId('decision')).toContainText('R. Thwaite');
+  await page.getByRole('link', { name: 'Parts', exact: true }).click();
+  await expect(page.getByTestId('part-row').filter({ hasText: 'Rain gauge bracket' })).toContainText('ASA');
+});
+
+test('typed nonsense changes nothing and says what is allowed', async ({ page, server }) => {
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Hive-scale housing' }).click();
+  const field = page.getByLabel('Size along X');
+  await field.fill('12 parsecs');
+  await expect(page.getByText('"parsecs" is not a unit known here')).toBeVisible();
+  await field.fill('99 km');
+  await expect(page.getByText('out of range; allowed: 0.1 mm to 2000 mm')).toBeVisible();
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+  await field.fill('5 in');
+  await field.blur();
+  await expect(field).toHaveValue('127 mm');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(field).toHaveValue('130 mm');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(field).toHaveValue('127 mm');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+});
+
+test('units switch without touching what is stored', async ({ page, server }) => {
+  const stored = async (): Promise<string> => JSON.stringify((await (await page.request.get(`${server.url}/api/parts`)).json() as { name: string; brief: object }[]).find(p => p.name === 'Solar wax melter latch')?.brief);
+  await page.goto(`${server.url}/settings`);
+  const before = await stored();
+  await page.getByLabel('US: in, lbf, oz, °F').check();
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Solar wax melter latch' }).click();
+  await expect(page.getByTestId('part-temperature')).toHaveText('147 °F');
+  const field = page.getByLabel('The part reaches');
+  await field.focus();
+  await field.blur();
+  await page.goto(`${server.url}/settings`);
+  await page.getByLabel('Metric').check();
+  expect(await stored()).toBe(before);
+});
+
+test('two tabs: the second is told, sees both, and chooses', async ({ context, server }) => {
+  const [one, two] = [await context.newPage(), await context.newPage()];
+  for (const page of [one, two]) {
+    await page.goto(server.url);
+    await page.getByRole('link', { name: 'Entrance-gate hinge' }).click();
+    await expect(page.getByLabel('Service life')).toHaveValue('4 years');
+  }
+  await one.getByLabel('Service life').fill('6 years');
+  await expect(one.getByTestId('save-state')).toHaveText('Saved');
+  await two.getByLabel('Service life').fill('9 years');
+  const conflict = two.getByTestId('conflict');
+  await expect(conflict).toBeVisible();
+  await expect(conflict.getByRole('row', { name: 'lifeYears 9 6' })).toBeVisible();
+  await conflict.getByRole('button', { name: 'Keep what is here' }).click();
+  await expect(two.getByTestId('save-state')).toHaveText('Saved');
+  await one.reload();
+  await expect(one.getByLabel('Service life')).toHaveValue('9 years');
+});
+
+test('a brief that nothing satisfies says what to ask less of, and the change works', async ({ page, server }) => {
+  await page.goto(server.url);
+  await page.getByRole('button', { name: 'New part' }).click();
+  await page.getByLabel('What is it called?').fill('Kiln peg');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByLabel('Setting').selectOption('near-source');
+  await page.getByLabel('The part reaches').fill('260 C');
+  await expect(page.getByTestId('first-choice')).toHaveText('Nothing fits');
+  await page.getByRole('link', { name: 'Rank' }).click();
+  const notice = page.getByTestId('nothing-fits');
+  await expect(notice.getByRole('listitem').first()).toContainText('Keep the part under 205 °C instead of 260 °C: lets PA6-CF in');
+  await notice.getByRole('button', { name: 'Change the brief so' }).first().click();
+  await expect(page.getByTestId('first-choice')).toHaveText('PA6-CF');
+});
+
+test('where a failure injures, the notice must be acknowledged', async ({ page, server }) => {
+  await page.goto(server.url);
+  await page.getByRole('button', { name: 'New part' }).click();
+  await page.getByLabel('What is it called?').fill('Ladder hook');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.getByLabel('If it fails').selectOption('injures');
+  await page.getByRole('link', { name: 'Record the decision' }).click();
+  await page.getByTestId('decide-reason').fill('Only for the mock-up.');
+  await page.getByTestId('decide-who').fill('R. Thwaite');
+  await page.getByTestId('decide').click();
+  await expect(page.getByText('The notice must be acknowledged')).toBeVisible();
+  await page.getByRole('checkbox', { name: 'I have read this' }).check();
+  await page.getByTestId('decide').click();
+  await expect(page.getByTestId('decision')).toContainText('Only for the mock-up.');
+});
+
+test('a machine that can print nothing says so, and what would help', async ({ page, server }) => {
+  await page.goto(`${server.url}/workshop`);
+  await page.getByRole('button', { name: 'Add a printer' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByLabel('Name').fill('Toy machine');
+  await form.getByLabel('Hottest nozzle').fill('150 C');
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByTestId('printer').filter({ hasText: 'Toy machine' }).getByRole('listitem').filter({ hasText: '○' })).toHaveCount(12);
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Hive-scale housing' }).click();
+  await page.getByLabel('Printer').selectOption({ label: 'Toy machine' });
+  await expect(page.getByTestId('first-choice')).toHaveText('Nothing fits');
+  await page.getByRole('link', { name: 'Rank' }).click();
+  await expect(page.getByTestId('nothing-fits')).toContainText('all-metal hot end');
+});

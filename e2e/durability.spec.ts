@@ -1,0 +1,36 @@
+import { expect, test } from '@playwright/test';
+import { TestServer } from './server';
+
+test('a kill −9 right after an acknowledged save loses nothing, and Ctrl-C ends cleanly', async ({ page }) => {
+  const server = new TestServer();
+  try {
+    await server.start();
+    await page.goto(server.url);
+    await page.getByRole('link', { name: 'Van dashboard clip' }).click();
+    const saved = page.waitForResponse(r => r.request().method() === 'PUT' && r.ok());
+    await page.getByLabel('Service life').fill('7 years');
+    await saved;
+    await server.stop('SIGKILL');
+    await server.start();
+    await page.reload();
+    await expect(page.getByLabel('Service life')).toHaveValue('7 years');
+    expect(await server.stop('SIGINT')).toBe(0);
+  } finally { await server.stop('SIGKILL'); server.dispose(); }
+});
+
+test('what is typed while the server is away is kept, and saved when it is back', async ({ page }) => {
+  const server = new TestServer();
+  try {
+    await server.start();
+    await page.goto(server.url);
+    await page.getByRole('link', { name: 'Van dashboard clip' }).click();
+    await expect(page.getByLabel('Service life')).toHaveValue('4 years');
+    await server.stop('SIGKILL');
+    await page.getByLabel('Service life').fill('3 years');
+    await expect(page.getByTestId('save-state')).toHaveText('Not saved');
+    await server.start();
+    await page.reload();
+    await expect(page.getByLabel('Service life')).toHaveValue('3 years');
+    await expect(page.getByTestId('save-state')).toHaveText('Saved');
+  } finally { await server.stop('SIGKILL'); server.dispose(); }
+});

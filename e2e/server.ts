@@ -1,0 +1,50 @@
+import { test as base } from '@playwright/test';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+
+const root = resolve(import.meta.dirname, '..');
+
+/** A Hornblende process of its own, on a data folder of its own. */
+export class TestServer {
+  readonly dataDir = mkdtempSync(join(tmpdir(), 'hornblende-e2e-'));
+  url = '';
+  private child: ChildProcess | null = null;
+
+  /** Starts it; the second start finds the data of the first. */
+  async start(demo = true): Promise<void> {
+    const child = spawn(process.execPath, ['packages/cli/bin/hornblende.mjs', 'start', ...(demo ? ['--demo'] : []), '--port', this.url ? new URL(this.url).port : '0', '--data', this.dataDir], { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] });
+    this.child = child;
+    this.url = await new Promise<string>((ok, fail) => {
+      let said = '';
+      child.stdout.on('data', (d: Buffer) => { said += d.toString(); const m = /http:\/\/\S+/.exec(said); if (m) ok(m[0]); });
+      child.once('exit', code => fail(new Error(`the server ended with ${code}: ${said}`)));
+    });
+  }
+
+  /** Ends it with a signal and waits until it is gone. @returns its exit code, null when killed */
+  async stop(signal: NodeJS.Signals = 'SIGINT'): Promise<number | null> {
+    const { child } = this;
+    if (!child || child.exitCode !== null) return child?.exitCode ?? null;
+    const gone = new Promise<number | null>(ok => child.once('exit', code => ok(code)));
+    child.kill(signal);
+    return gone;
+  }
+
+  dispose(): void { rmSync(this.dataDir, { recursive: true, force: true }); }
+}
+
+/** Tests with the demo workshop served. */
+export const test = base.extend<object, { server: TestServer }>({
+  // eslint-disable-next-line no-empty-pattern -- Playwright reads the fixtures asked for from the pattern
+  server: [async ({}, use) => {
+    const server = new TestServer();
+    await server.start();
+    await use(server);
+    await server.stop();
+    server.dispose();
+  }, { scope: 'worker' }],
+});
+
+export { expect } from '@playwright/test';

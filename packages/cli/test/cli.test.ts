@@ -1,0 +1,62 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { afterAll, describe, expect, it } from 'vitest';
+
+const bin = resolve(import.meta.dirname, '../bin/hornblende.mjs');
+const dir = mkdtempSync(join(tmpdir(), 'hornblende-cli-'));
+afterAll(() => rmSync(dir, { recursive: true, force: true }));
+
+function run(args: string[], input = ''): { status: number | null; out: string; err: string } {
+  const r = spawnSync(process.execPath, [bin, ...args], { input, encoding: 'utf8', cwd: dir });
+  return { status: r.status, out: r.stdout, err: r.stderr };
+}
+function file(name: string, value: unknown): string {
+  const path = join(dir, name);
+  writeFileSync(path, typeof value === 'string' ? value : JSON.stringify(value));
+  return path;
+}
+const brief = { format: 'hornblende-brief', version: 1, name: 'Bracket', heat: { setting: 'outdoors' }, sun: 'full' };
+
+describe('hornblende', () => {
+  it('ranks a brief on a printer, as JSON and nothing else', () => {
+    const printer = file('printer.json', { format: 'hornblende-printer', version: 1, name: 'P', chamber: 'enclosed', chamberC: 45, bedMaxC: 110, nozzleMaxC: 300, linerLimitC: null, dryerMaxC: 80 });
+    const r = run(['rank', file('brief.json', brief), '--printer', printer, '--school', 'step-up', '--json']);
+    expect(r.status).toBe(0);
+    expect(JSON.parse(r.out)).toMatchObject({ format: 'hornblende-ranking', version: 1, school: 'step-up', firstChoice: expect.any(String) as string });
+  });
+  it('ranks from standard input for people', () => {
+    const r = run(['rank', '-'], JSON.stringify(brief));
+    expect(r.out).toMatch(/^First choice: ASA/);
+    expect(r.out).toMatch(/○ ABS +out .*uv:/);
+  });
+  it('says what to ask less of', () => expect(run(['rank', '-'], JSON.stringify({ ...brief, heat: { setting: 'custom', partC: 300 } })).out).toMatch(/Nothing fits[\s\S]*nearest first:\n {2}Keep the part under/));
+  it('calculates with working', () => {
+    const input = { ambientC: 30, irradianceWm2: 900, absorptivity: 0.9 };
+    expect(JSON.parse(run(['calc', 'heat.surface', '-', '--json'], JSON.stringify(input)).out)).toMatchObject({ model: 'heat.surface', result: { surfaceC: expect.closeTo(60.1, 1) as number } });
+    expect(run(['calc', 'heat.surface', file('surface.json', input)]).out).toMatch(/Ts .*= 60\.13 °C/);
+  });
+  it('lists models and families', () => {
+    expect(JSON.parse(run(['models', '--json']).out)).toContainEqual(expect.objectContaining({ id: 'load.beam' }));
+    const families = JSON.parse(run(['families', '--json']).out) as { key: string; properties: Record<string, unknown> }[];
+    expect(families.map(f => f.key)).toEqual(['pla', 'pla-tough', 'petg', 'abs', 'asa', 'pc', 'pa12', 'pa6-cf', 'pp', 'tpu-95a', 'tpu-85a', 'pva']);
+    expect(families[0]?.properties.densityGcm3).toMatchObject({ low: expect.any(Number) as number, unit: 'g/cm³', confidence: 'standard', source: expect.stringContaining('ISO 1183') as string });
+  });
+
+  it.each<[string, string[], string, RegExp]>([
+    ['a field', ['rank', '-'], '{"format":"hornblende-brief","version":1,"name":"x","sun":"blazing"}', /^sun: "blazing" must be one of none, reflected, part, full\n$/],
+    ['two fields', ['rank', '-', '--json'], '{"format":"hornblende-brief","version":1,"name":"","lifeYears":-1}', /^name: .*\nlifeYears: .*\n$/],
+    ['text', ['rank', '-'], 'hello', /^file: "-" is not JSON/],
+    ['a missing file', ['rank', 'nowhere.json'], '', /^file: "nowhere.json" does not exist\n$/],
+    ['a model', ['calc', 'heat.death', '-'], '{}', /^model: "heat.death" must be one of heat.surface/],
+    ['a NaN', ['calc', 'uv.dose', '-'], '{"ghiKWhm2Year":null,"exposure":"full","years":5}', /^ghiKWhm2Year: null must be a number from 0 to 3000 kWh\/m²\n$/],
+    ['a school', ['rank', '-', '--school', 'dice'], '{}', /Allowed choices are weighted, step-up, weakest-link/],
+    ['a port', ['start', '--port', 'x'], '', /a port is a whole number/],
+  ])('refuses %s with exit code 2 and a line a problem', (_, args, input, message) => {
+    const r = run(args, input);
+    expect(r.status).toBe(2);
+    expect(r.out).toBe('');
+    expect(r.err).toMatch(message);
+  });
+});

@@ -1,0 +1,180 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { request } from 'node:http';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { openDatabase, startServer, type Running } from '../src/index.js';
+
+const dataDir = mkdtempSync(join(tmpdir(), 'hornblende-api-'));
+let server: Running;
+beforeAll(async () => { server = await startServer({ dataDir, port: 0 }); });
+afterAll(async () => { await server.close(); rmSync(dataDir, { recursive: true, force: true }); });
+
+type Body = Record<string, unknown> & { errors?: { field: string; value: unknown; message: string }[] };
+async function call(method: string, path: string, body?: unknown, raw?: string): Promise<{ status: number; body: Body; headers: Headers }> {
+  const response = await fetch(server.url + path, { method, ...(body === undefined && raw === undefined ? {} : { headers: { 'Content-Type': 'application/json' }, body: raw ?? JSON.stringify(body) }) });
+  const text = await response.text();
+  return { status: response.status, body: (text.startsWith('{') || text.startsWith('[') ? JSON.parse(text) : { text }) as Body, headers: response.headers };
+}
+const brief = (fields: object = {}): object => ({ format: 'hornblende-brief', version: 1, name: 'Bracket', ...fields });
+const printer = (fields: object = {}): object => ({ format: 'hornblende-printer', version: 1, name: 'Machine', ...fields });
+/** A request with headers that fetch would not let through. */
+function withHeaders(headers: Record<string, string>): Promise<number> {
+  return new Promise((ok, fail) => {
+    const req = request({ host: '127.0.0.1', port: server.port, path: '/api/health', headers }, res => { res.resume(); ok(res.statusCode ?? 0); });
+    req.once('error', fail);
+    req.end();
+  });
+}
+
+describe('parts', () => {
+  it('are created, read, changed and put away', async () => {
+    const made = await call('POST', '/api/parts', { brief: brief() });
+    expect(made.status).toBe(201);
+    expect(made.body).toMatchObject({ name: 'Bracket', revision: 1, brief: { lifeYears: 5 } });
+    const id = String(made.body.id);
+    const saved = await call('PUT', `/api/parts/${id}`, { brief: brief({ name: 'Bracket two', lifeYears: 8 }), revision: 1 });
+    expect(saved.body).toMatchObject({ name: 'Bracket two', revision: 2, brief: { lifeYears: 8 } });
+    await call('PUT', `/api/parts/${id}`, { brief: brief(), revision: 2, archived: true });
+    expect((await call('GET', '/api/parts')).body).not.toContainEqual(expect.objectContaining({ id }));
+    expect((await call('GET', '/api/parts?archived=true')).body).toContainEqual(expect.objectContaining({ id }));
+  });
+
+  it('refuse a stale write and give the current part', async () => {
+    const id = String((await call('POST', '/api/parts', { brief: brief() })).body.id);
+    await call('PUT', `/api/parts/${id}`, { brief: brief({ lifeYears: 6 }), revision: 1 });
+    const stale = await call('PUT', `/api/parts/${id}`, { brief: brief({ lifeYears: 9 }), revision: 1 });
+    expect(stale.status).toBe(409);
+    expect(stale.body).toMatchObject({ errors: [{ field: 'revision', value: 1 }], current: { revision: 2, brief: { lifeYears: 6 } } });
+  });
+
+  it('of two writers at once, one wins and the other is told', async () => {
+    const id = String((await call('POST', '/api/parts', { brief: brief() })).body.id);
+    const answers = await Promise.all([6, 7, 8, 9].map(lifeYears => call('PUT', `/api/parts/${id}`, { brief: brief({ lifeYears }), revision: 1 })));
+    expect(answers.map(a => a.status).sort()).toEqual([200, 409, 409, 409]);
+  });
+
+  it.each([
+    ['brief.lifeYears', { brief: brief({ lifeYears: 'long' }) }], ['brief.favourite', { brief: brief({ favourite: 'pla' }) }], ['brief', {}], ['brief', { brief: [] }],
+    ['note', { brief: brief(), note: 'x' }], ['printerId', { brief: brief(), printerId: 'nobody' }], ['printerId', { brief: brief(), printerId: 7 }], ['(body)', []], ['(body)', 5],
+  ])('refuse a bad %s', async (field, body) => {
+    const { status, body: answer } = await call('POST', '/api/parts', body);
+    expect(status).toBe(400);
+    expect(answer.errors?.map(e => e.field)).toContain(field);
+    for (const e of answer.errors ?? []) expect(Object.keys(e).sort()).toEqual(['field', 'message', 'value']);
+  });
+
+  it('an update without a revision, and one of nothing, are refused', async () => {
+    const id = String((await call('POST', '/api/parts', { brief: brief() })).body.id);
+    expect((await call('PUT', `/api/parts/${id}`, { brief: brief() })).body.errors?.[0]?.field).toBe('revision');
+    expect((await call('PUT', '/api/parts/none', { brief: brief(), revision: 1 })).status).toBe(404);
+  });
+});
+
+describe('decisions', () => {
+  it('keep the brief, the printer and the ranking of the moment', async () => {
+    const machine = await call('POST', '/api/printers', { profile: printer() });
+    const id = String((await call('POST', '/api/parts', { brief: brief(), printerId: machine.body.id })).body.id);
+    const decided = await call('POST', `/api/parts/${id}/decisions`, { firstChoice: 'pla', secondChoice: 'petg', reason: 'Flat and easy.', decidedBy: 'A. N.' });
+    expect(decided.status).toBe(201);
+    expect(decided.body).toMatchObject({ firstChoice: 'pla', ranking: { format: 'hornblende-ranking', firstChoice: 'pla' }, printer: { name: 'Machine' }, libraryVersion: expect.stringMatching(/^\d/) as string });
+    await call('PUT', `/api/parts/${id}`, { brief: brief({ lifeYears: 20 }), revision: 1 });
+    const kept = (await call('GET', `/api/parts/${id}/decisions`)).body as unknown as { brief: { lifeYears: number } }[];
+    expect(kept[0]?.brief.lifeYears).toBe(5);
+  });
+
+  it('need a reason, a person, two different choices, and the notice where it injures', async () => {
+    const id = String((await call('POST', '/api/parts', { brief: brief({ ifItFails: 'injures' }) })).body.id);
+    const fields = async (body: object): Promise<string[]> => ((await call('POST', `/api/parts/${id}/decisions`, body)).body.errors ?? []).map(e => e.field).sort();
+    expect(await fields({ firstChoice: 'pla' })).toEqual(['decidedBy', 'reason']);
+    expect(await fields({ firstChoice: 'unobtainium', reason: 'because', decidedBy: 'x' })).toEqual(['firstChoice']);
+    expect(await fields({ firstChoice: 'pla', secondChoice: 'pla', reason: '  ', decidedBy: 'x' })).toEqual(['hazardAcknowledged', 'reason', 'secondChoice']);
+    expect(await fields({ firstChoice: 'pla', reason: 'because', decidedBy: 'x', hazardAcknowledged: true })).toEqual([]);
+  });
+});
+
+describe('printers', () => {
+  it('have one default, and leave parts whole when removed', async () => {
+    const a = await call('POST', '/api/printers', { profile: printer({ name: 'A' }), isDefault: true });
+    const b = await call('POST', '/api/printers', { profile: printer({ name: 'B' }), isDefault: true });
+    const list = async (): Promise<{ id: string; isDefault: boolean }[]> => (await call('GET', '/api/printers')).body as unknown as { id: string; isDefault: boolean }[];
+    expect((await list()).filter(p => p.isDefault).map(p => p.id)).toEqual([b.body.id]);
+    const part = await call('POST', '/api/parts', { brief: brief(), printerId: b.body.id });
+    expect((await call('DELETE', `/api/printers/${String(b.body.id)}`)).status).toBe(204);
+    expect((await call('GET', `/api/parts/${String(part.body.id)}`)).body.printerId).toBeNull();
+    expect((await list()).filter(p => p.isDefault)).toHaveLength(1);
+    const stale = await call('PUT', `/api/printers/${String(a.body.id)}`, { profile: printer({ name: 'A2' }), revision: 9 });
+    expect(stale.status).toBe(409);
+  });
+});
+
+describe('computation', () => {
+  it('ranks, calculates and lists', async () => {
+    expect((await call('POST', '/api/rank', { brief: brief() })).body).toMatchObject({ format: 'hornblende-ranking', firstChoice: 'pla' });
+    expect((await call('POST', '/api/rank', { brief: brief({ heat: { setting: 'custom', partC: 350 } }) })).body).toMatchObject({ firstChoice: null, nothingFits: { relaxations: expect.arrayContaining([expect.objectContaining({ requirement: 'heat' })]) as unknown[] } });
+    expect((await call('POST', '/api/calc/uv.dose', { ghiKWhm2Year: 1500, exposure: 'full', years: 5 })).body).toMatchObject({ result: { doseMJm2: 1350 } });
+    expect((await call('POST', '/api/calc/uv.dose', { ghiKWhm2Year: -1, exposure: 'full', years: 5 })).body.errors?.[0]).toMatchObject({ field: 'ghiKWhm2Year', value: -1 });
+    expect((await call('POST', '/api/calc/heat.death', {})).status).toBe(404);
+    expect((await call('GET', '/api/families')).body).toHaveLength(12);
+    expect((await call('GET', '/api/families/asa')).body).toMatchObject({ key: 'asa', properties: { shoreA: null, densityGcm3: { unit: 'g/cm³' } } });
+    expect((await call('GET', '/api/models')).body).toContainEqual(expect.objectContaining({ id: 'heat.surface', inputs: expect.arrayContaining([expect.objectContaining({ name: 'ambientC', unit: '°C' })]) as unknown[] }));
+    expect((await call('GET', '/api/health')).body).toMatchObject({ status: 'ok' });
+  });
+});
+
+describe('the door', () => {
+  it('answers only to its own name and its own pages', async () => {
+    const host = `127.0.0.1:${server.port}`;
+    expect(await withHeaders({ Host: host })).toBe(200);
+    expect(await withHeaders({ Host: `localhost:${server.port}`, Origin: `http://localhost:${server.port}` })).toBe(200);
+    expect(await withHeaders({ Host: 'workshop.example' })).toBe(403);
+    expect(await withHeaders({ Host: `127.0.0.1:${server.port + 1}` })).toBe(403);
+    expect(await withHeaders({ Host: host, Origin: 'http://workshop.example' })).toBe(403);
+    expect(await withHeaders({ Host: host, Origin: 'null' })).toBe(403);
+  });
+
+  it('sends a policy that allows nothing from elsewhere', async () => {
+    const policy = (await call('GET', '/api/health')).headers.get('content-security-policy') ?? '';
+    expect(policy).toContain("default-src 'self'");
+    expect(policy).not.toMatch(/https?:|\*|unsafe-eval|script-src[^;]*unsafe/);
+  });
+
+  it('refuses what is too large, what is not JSON, and paths it does not know, without a stack trace', async () => {
+    const large = await call('POST', '/api/parts', undefined, JSON.stringify({ brief: brief({ name: 'x'.repeat(600_000) }) }));
+    expect(large.status).toBe(413);
+    const broken = await call('POST', '/api/parts', undefined, '{"brief":');
+    expect(broken.status).toBe(400);
+    expect(broken.body.errors?.[0]).toMatchObject({ field: '(body)', message: 'is not JSON' });
+    expect((await call('GET', '/api/nowhere')).status).toBe(404);
+    for (const answer of [large, broken]) expect(JSON.stringify(answer.body)).not.toMatch(/at .*\.js|node_modules/);
+    const polluted = await call('POST', '/api/parts', undefined, '{"brief":{"format":"hornblende-brief","version":1,"name":"x","__proto__":{"purpose":"bad"}}}');
+    expect([400, 201]).toContain(polluted.status);
+    expect(({} as { purpose?: string }).purpose).toBeUndefined();
+  });
+});
+
+describe('the database', () => {
+  it('keeps a write-ahead log, foreign keys and its data over a restart', async () => {
+    const db = await openDatabase(join(dataDir, 'hornblende.db'));
+    expect(await db.raw('PRAGMA journal_mode')).toEqual([{ journal_mode: 'wal' }]);
+    expect(await db.raw('PRAGMA foreign_keys')).toEqual([{ foreign_keys: 1 }]);
+    await db.destroy();
+  });
+
+  it('starts a demo once, and afresh puts the old one aside', async () => {
+    const dir = mkdtempSync(join(tmpdir(), 'hornblende-demo-'));
+    const count = async (s: Running): Promise<number> => ((await (await fetch(`${s.url}/api/parts`)).json()) as unknown[]).length;
+    let s = await startServer({ dataDir: dir, port: 0, demo: true });
+    expect(await count(s)).toBe(10);
+    await s.close();
+    s = await startServer({ dataDir: dir, port: 0, demo: true });
+    expect(await count(s)).toBe(10);
+    await s.close();
+    s = await startServer({ dataDir: dir, port: 0, fresh: true });
+    expect(await count(s)).toBe(0);
+    await expect(startServer({ dataDir: dir, port: s.port })).rejects.toThrow(/Port \d+ is in use/);
+    await s.close();
+    expect(readFileSync(join(dir, 'hornblende.db')).length).toBeGreaterThan(0);
+    rmSync(dir, { recursive: true, force: true });
+  });
+});

@@ -1,0 +1,20 @@
+import { defineConfig } from '@playwright/test';
+
+/** Browser journeys through the real interface, each file on a server and SQLite file of its own. */
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  fullyParallel: false,
+  workers: 1,
+  retries: 0,
+  forbidOnly: true,
+  reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-quic'],
+    },
+  },
+});

@@ -1,0 +1,45 @@
+// npm run screenshots: one current picture of each main view, from the demo data, into docs/screenshots.
+import { chromium } from '@playwright/test';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { buildAll } from './build.mjs';
+import { findChromium } from './chromium.mjs';
+import { root } from './hash.mjs';
+
+buildAll();
+const { startServer } = await import('../packages/server/dist/index.js');
+const dataDir = mkdtempSync(join(tmpdir(), 'hornblende-shots-'));
+const server = await startServer({ dataDir, port: 0, demo: true, webRoot: join(root, 'packages/web/dist') });
+const browser = await chromium.launch({ executablePath: findChromium() ?? undefined, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-quic'] });
+const parts = await (await fetch(`${server.url}/api/parts`)).json();
+const idOf = name => parts.find(p => p.name === name).id;
+const latch = idOf('Solar wax melter latch');
+const views = [
+  ['parts', '/parts', 'light', '[data-testid=part-row]'],
+  ['brief', `/parts/${latch}/brief`, 'light', '.questions'],
+  ['rank', `/parts/${latch}/rank`, 'light', '[data-testid=ruler]'],
+  ['rank-dark', `/parts/${latch}/rank`, 'dark', '[data-testid=ruler]'],
+  ['working', `/parts/${idOf('Hive-scale housing')}/brief`, 'light', '.questions', async page => { await page.click('[data-testid=part-temperature]'); await page.waitForSelector('[data-testid=working] table'); await page.waitForTimeout(500); }],
+  ['decision', `/parts/${idOf('Hive-stand levelling foot')}/decision`, 'light', '[data-testid=decision]'],
+  ['library', '/library', 'light', 'tbody tr'],
+  ['family', '/library/petg', 'light', 'tbody tr'],
+  ['workshop', '/workshop', 'light', '[data-testid=printer]'],
+];
+try {
+  for (const [name, path, theme, ready, act] of views) {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await page.addInitScript(t => localStorage.setItem('hornblende-theme', t), theme);
+    await page.goto(server.url + path);
+    await page.waitForSelector(ready);
+    await page.evaluate(() => document.fonts.ready);
+    await page.waitForTimeout(400);
+    if (act) await act(page);
+    await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) });
+    await page.close();
+  }
+} finally {
+  await browser.close();
+  await server.close();
+  rmSync(dataDir, { recursive: true, force: true });
+}
