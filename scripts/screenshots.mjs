@@ -1,3 +1,4 @@
+/* global document */
 // npm run screenshots: one current picture of each main view, from the demo data, into docs/screenshots.
 import { chromium } from '@playwright/test';
 import { mkdtempSync, rmSync } from 'node:fs';

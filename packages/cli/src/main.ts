@@ -1,8 +1,8 @@
 import { Command, CommanderError, InvalidArgumentError, Option } from 'commander';
 import { calculate, families, fieldsOf, InputError, modelById, models, parseBrief, parsePrinter, rank, relaxations, schools, type School } from '@hornblende/core';
 import { readJson } from './read-json.js';
+import type { ServeOptions } from './serve.js';
 import { answerText, familiesText, problemsText, rankingText } from './text.js';
-import { serve } from './serve.js';
 
 /** Exit code for input that cannot be used. */
 const BAD_INPUT = 2;
@@ -50,7 +50,8 @@ function program(): Command {
   cli.command('start').description('serve the web application on this machine').option('--demo', 'fill an empty workshop with the demo').option('--fresh', 'put the old workshop aside and begin anew')
     .addOption(new Option('--port <port>', 'port; 0 picks a free one').env('PORT').default(4680).argParser(portNumber))
     .addOption(new Option('--data <folder>', 'data folder').env('HORNBLENDE_DATA'))
-    .action(serve);
+    // The server, with its database driver, is only loaded when it is wanted.
+    .action(async (o: ServeOptions) => (await import('./serve.js')).serve(o));
   return cli;
 }
 

@@ -5,8 +5,11 @@ import { startServer } from '@hornblende/server';
 
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '../../..');
 
+/** Options of `hornblende start`. */
+export interface ServeOptions { demo?: boolean; fresh?: boolean; port: number; data?: string }
+
 /** Serves until interrupted, then closes the database. */
-export async function serve(o: { demo?: boolean; fresh?: boolean; port: number; data?: string }): Promise<void> {
+export async function serve(o: ServeOptions): Promise<void> {
   const webRoot = join(root, 'packages/web/dist');
   const running = await startServer({
     dataDir: resolve(o.data ?? join(root, 'data')), port: o.port, demo: o.demo ?? false, fresh: o.fresh ?? false,

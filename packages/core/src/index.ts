@@ -1,6 +1,6 @@
 export * from './formats/fields.js';
 export * from './formats/parse.js';
-export * from './units/index.js';
+// The units room is an entry of its own (`@hornblende/core/units`): its unit library is large, and only the interface reads typed quantities.
 export * from './materials/property.js';
 export * from './materials/family.js';
 export * from './materials/library.js';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { allowableTemperatureC, beam, creepEquivalentC, desirability, families, parseQuantity, formatQuantity, rank, strengthAllowable, surfaceTemperatureC, uvRetainedShare, vehicleSunlitC, warpBowOf, weightedMean, dimensions, type DimensionKey } from '../src/index.js';
+import { allowableTemperatureC, beam, creepEquivalentC, desirability, families, rank, strengthAllowable, surfaceTemperatureC, uvRetainedShare, vehicleSunlitC, warpBowOf, weightedMean } from '../src/index.js';
+import { parseQuantity, formatQuantity, dimensions, type DimensionKey } from '../src/units/index.js';
 import { brief, enclosedPrinter } from './cases.js';
 
 // A fixed seed: a failure in CI is the same failure here.

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { formatQuantity, parseQuantity, parseRange, QuantityError, type DimensionKey } from '../src/index.js';
+import { formatQuantity, parseQuantity, parseRange, QuantityError, type DimensionKey } from '../src/units/index.js';
 
 describe('quantities as typed', () => {
   it.each<[string, DimensionKey, number]>([

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatQuantity, parseQuantity, type DimensionKey } from '@hornblende/core';
+import { formatQuantity, parseQuantity, type DimensionKey } from '@hornblende/core/units';
 import { computed, ref, useId, watch } from 'vue';
 import { useSettings } from '../stores/settings';
 

@@ -1,4 +1,4 @@
-import { displayUnit, formatQuantity, type DimensionKey } from '@hornblende/core';
+import { displayUnit, formatQuantity, type DimensionKey } from '@hornblende/core/units';
 import { useSettings } from '../stores/settings';
 
 /** Formats stored values in the reader's units. */

@@ -1,4 +1,4 @@
-import type { UnitSystem } from '@hornblende/core';
+import type { UnitSystem } from '@hornblende/core/units';
 import { useLocalStorage, usePreferredDark } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';

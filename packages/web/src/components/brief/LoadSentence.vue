@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { BriefLoad, DimensionKey, LoadCase } from '@hornblende/core';
+import type { BriefLoad, LoadCase } from '@hornblende/core';
+import type { DimensionKey } from '@hornblende/core/units';
 import { computed } from 'vue';
 import { useDraft } from '../../stores/draft';
 import NumberInput from '../NumberInput.vue';
