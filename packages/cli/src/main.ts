@@ -1,6 +1,8 @@
+import { basename } from 'node:path';
+import { readWeatherFile } from '@hornblende/core/weather';
 import { Command, CommanderError, InvalidArgumentError, Option } from 'commander';
-import { calculate, families, fieldsOf, InputError, modelById, models, parseBrief, parsePrinter, rank, relaxations, schools, type School } from '@hornblende/core';
-import { readJson } from './read-json.js';
+import { calculate, families, fieldsOf, InputError, modelById, models, parseBrief, parsePrinter, rank, relaxations, schools, type School, type Weather } from '@hornblende/core';
+import { readJson, readText } from './read-json.js';
 import type { ServeOptions } from './serve.js';
 import { answerText, familiesText, problemsText, rankingText } from './text.js';
 
@@ -22,12 +24,16 @@ function program(): Command {
   cli.configureOutput({ writeErr: text => process.stderr.write(text) });
 
   cli.command('rank').description('rank filaments for a brief').argument('<brief>', 'brief as JSON; - for standard input')
-    .option('--printer <file>', 'printer as JSON').addOption(new Option('--school <school>', 'how to choose').choices([...schools])).option('--json', 'print JSON only')
-    .action((file: string, o: { printer?: string; school?: School; json?: boolean }) => {
+    .option('--printer <file>', 'printer as JSON').option('--weather <file>', 'EPW or hourly CSV, for a brief whose climate is "own"').addOption(new Option('--school <school>', 'how to choose').choices([...schools])).option('--json', 'print JSON only')
+    .action((file: string, o: { printer?: string; weather?: string; school?: School; json?: boolean }) => {
       const brief = parseBrief(readJson(file));
       const printer = o.printer ? parsePrinter(readJson(o.printer)) : null;
-      const ranking = rank(brief, { printer, ...(o.school ? { school: o.school } : {}) });
-      const nothing = ranking.firstChoice ? null : relaxations(brief, printer, families);
+      const read = o.weather ? readWeatherFile(basename(o.weather), readText(o.weather)) : null;
+      for (const note of read?.notes ?? []) process.stderr.write(`${note}\n`);
+      const weather: Weather | null = read?.weather ?? null;
+      if (weather && brief.heat.climate === null) brief.heat.climate = 'own';
+      const ranking = rank(brief, { printer, weather, ...(o.school ? { school: o.school } : {}) });
+      const nothing = ranking.firstChoice ? null : relaxations(brief, printer, families, weather);
       if (o.json) printJson(nothing ? { ...ranking, nothingFits: nothing } : ranking); else print(rankingText(ranking, nothing));
     });
 

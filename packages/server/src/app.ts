@@ -6,10 +6,12 @@ import { join } from 'node:path';
 import { DecisionRepository } from './db/decisions.js';
 import { PartRepository } from './db/parts.js';
 import { PrinterRepository } from './db/printers.js';
+import { WeatherRepository } from './db/weathers.js';
 import { errorHandler, unknownRoute } from './errors.js';
 import { hostGuard } from './host-guard.js';
 import { computeRoutes } from './routes/compute.js';
 import { partRoutes } from './routes/parts.js';
+import { weatherRoutes } from './routes/weathers.js';
 import { printerRoutes } from './routes/printers.js';
 
 /** Largest body the API takes, bytes. */
@@ -49,12 +51,14 @@ export function createApp({ db, port, webRoot, now = () => new Date().toISOStrin
   api.use((_req, res, next) => { res.set('Cache-Control', 'no-store'); next(); });
   const parts = new PartRepository(db);
   const printers = new PrinterRepository(db);
+  const weathers = new WeatherRepository(db);
   api.get('/health', async (_req, res) => {
     await db.raw('select 1');
     res.json({ status: 'ok', version });
   });
-  api.use('/parts', partRoutes(parts, printers, new DecisionRepository(db), now));
+  api.use('/parts', partRoutes(parts, printers, new DecisionRepository(db), weathers, now));
   api.use('/printers', printerRoutes(printers, now));
+  api.use('/weathers', weatherRoutes(weathers, now));
   api.use(computeRoutes());
   api.use(unknownRoute);
   app.use('/api', api);

@@ -5,6 +5,7 @@ import { Choice, Flag, Quantity, Text, familyKeys, schools, type School } from '
 /** Body of `POST /api/parts` and `PUT /api/parts/:id`, less the brief. */
 export class PartEnvelope {
   @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The printer it is meant for.' }) printerId: string | null = null;
+  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The weather it stands in, when its climate is its own.' }) weatherId: string | null = null;
   @Flag({ optional: true, doc: 'Whether it is put away.' }) archived = false;
   @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' }) revision?: number;
 }

@@ -2,6 +2,7 @@ import { Choice, Choices, Flag, Interval, ListOf, Nested, NumberMap, Quantity, T
 import { InputError, parseInput, type Problem } from '../formats/parse.js';
 import { chemicals, type Chemical } from '../materials/family.js';
 import { colours, type Colour } from '../models/colours.js';
+import { climateKeys, type ClimateKey } from '../climate/climates.js';
 import { exposures, type Exposure } from '../models/uv-dose.js';
 
 export const purposes = ['functional', 'decorative', 'prototype', 'dissolving-support'] as const;
@@ -17,6 +18,10 @@ export const schools = ['weighted', 'step-up', 'weakest-link'] as const;
 export const outdoorSchools = ['laboratory', 'field'] as const;
 /** What a ranking weighs, in the order of the strata. */
 export const criterionIds = ['heat', 'uv', 'strength', 'stiffness', 'creep', 'impact', 'flex', 'warp', 'printability', 'accuracy', 'finish', 'mass', 'moisture', 'cost'] as const;
+
+/** Where the weather comes from: a shipped climate, or hourly weather of one's own. */
+export const climateChoices = [...climateKeys, 'own'] as const;
+export type ClimateChoice = ClimateKey | 'own';
 
 export type Purpose = typeof purposes[number];
 export type Consequence = typeof consequences[number];
@@ -46,7 +51,8 @@ export class BriefGeometry {
 export class BriefLoad {
   @Choice(loadKinds, { doc: 'Held for long, short, repeated, or a knock.' }) kind!: LoadKind;
   @Choice(loadCases, { doc: 'How the loaded member is held.' }) case!: LoadCase;
-  @Quantity({ min: 0, max: 1e6, unit: 'N', optional: true, nullable: true, doc: 'Force.' }) forceN: number | null = null;
+  @Quantity({ min: 0, max: 1e6, unit: 'N', optional: true, nullable: true, doc: 'Force; the upper end where it is not sure.' }) forceN: number | null = null;
+  @Quantity({ min: 0, max: 1e6, unit: 'N', optional: true, nullable: true, doc: 'Lower end of the force, where it is not sure; default null.' }) forceLowN: number | null = null;
   @Quantity({ ...mm, optional: true, nullable: true, doc: 'Free length or span.' }) lengthMm: number | null = null;
   @Quantity({ ...mm, optional: true, nullable: true, doc: 'Section width.' }) widthMm: number | null = null;
   @Quantity({ ...mm, optional: true, nullable: true, doc: 'Section height, in the direction of bending.' }) heightMm: number | null = null;
@@ -64,6 +70,7 @@ export class BriefLoad {
 /** How hot the part gets. */
 export class BriefHeat {
   @Choice(heatSettings, { optional: true, doc: 'Where it lives; default indoors.' }) setting: HeatSetting = 'indoors';
+  @Choice(climateChoices, { optional: true, nullable: true, doc: 'A year of weather instead of one hot day; default null.' }) climate: ClimateChoice | null = null;
   @Quantity({ min: -50, max: 60, unit: '°C', optional: true, nullable: true, doc: 'Hottest air; default 28 indoors, 35 elsewhere.' }) ambientMaxC: number | null = null;
   @Quantity({ min: -60, max: 50, unit: '°C', optional: true, nullable: true, doc: 'Coldest air; default 15 indoors, −10 elsewhere.' }) ambientMinC: number | null = null;
   @Quantity({ min: -50, max: 400, unit: '°C', optional: true, nullable: true, doc: 'What the part reaches near its source; for near-source.' }) sourceC: number | null = null;
@@ -145,6 +152,9 @@ export function parseBrief(plain: unknown): Brief {
   if (setting === 'near-source' && sourceC === null) problems.push({ field: 'heat.sourceC', value: undefined, message: 'is needed near a source: what the part itself reaches, −50 to 400 °C' });
   if (setting === 'custom' && partC === null) problems.push({ field: 'heat.partC', value: undefined, message: 'is needed for custom: the part temperature, −50 to 400 °C' });
   if (ambientMaxC !== null && ambientMinC !== null && ambientMinC > ambientMaxC) problems.push({ field: 'heat.ambientMinC', value: ambientMinC, message: `must not be above heat.ambientMaxC (${ambientMaxC} °C)` });
+  brief.loads.forEach((load, i) => {
+    if (load.forceLowN !== null && load.forceN !== null && load.forceLowN > load.forceN) problems.push({ field: `loads[${i}].forceLowN`, value: load.forceLowN, message: `must not be above forceN (${load.forceN} N)` });
+  });
   if (problems.length) throw new InputError(problems);
   return brief;
 }

@@ -1,3 +1,6 @@
+import { climate } from '../climate/climates.js';
+import { rememberedPartYear, type PartPlace, type PartYear } from '../climate/part-year.js';
+import { annualGhiKWhm2, highest, lowest, type Weather } from '../climate/weather.js';
 import { absorptivityOf } from '../models/colours.js';
 import { surfaceTemperatureC, type HeatSurfaceInput } from '../models/heat-surface.js';
 import { cabinTemperatureC, vehicleSunlitC } from '../models/heat-vehicle.js';
@@ -28,17 +31,49 @@ export const defaultSite: Site = { irradianceWm2: 950, ghiKWhm2Year: 1500 };
 /** Air temperatures taken when the brief does not say, °C. */
 export const defaultAmbient = { indoors: { maxC: 28, minC: 15 }, elsewhere: { maxC: 35, minC: -10 } };
 
-/** The conditions that a brief implies. */
-export function conditionsOf(brief: Brief, site: Site = defaultSite): Conditions {
+/** Share of a weather mast's wind that reaches a part near the ground. */
+const WIND_SHARE = 0.5;
+
+/** The weather that a brief names: a shipped climate, its own when that is at hand, or none. */
+export function weatherOf(brief: Brief, own: Weather | null = null): Weather | null {
+  const choice = brief.heat.climate;
+  return choice === null ? null : choice === 'own' ? own : climate(choice);
+}
+
+/** A part's year in the weather its brief names; null without weather, or where the weather does not decide. */
+export function yearOf(brief: Brief, own: Weather | null = null): PartYear | null {
+  const weather = weatherOf(brief, own);
   const { setting } = brief.heat;
-  const fallback = setting === 'indoors' || setting === 'near-source' ? defaultAmbient.indoors : defaultAmbient.elsewhere;
+  return weather && (setting === 'outdoors' || setting === 'closed-vehicle') ? rememberedPartYear(weather, placeOf(brief, setting)) : null;
+}
+
+function placeOf(brief: Brief, setting: PartPlace['setting']): PartPlace {
+  return { setting, absorptivity: absorptivityOf[brief.looks.clear ? 'clear' : brief.looks.colour], sunShare: exposureShare[brief.sun], windShare: WIND_SHARE };
+}
+
+/**
+ * The conditions that a brief implies.
+ * @param own hourly weather, for briefs that name their own; without it they fall back to the default site
+ */
+export function conditionsOf(brief: Brief, own: Weather | null = null): Conditions {
+  const { setting } = brief.heat;
+  const weather = weatherOf(brief, own);
+  const site = weather ? { irradianceWm2: highest(weather.ghiWm2), ghiKWhm2Year: annualGhiKWhm2(weather) } : defaultSite;
+  const inside = setting === 'indoors' || setting === 'near-source';
+  const fallback = inside ? defaultAmbient.indoors : weather ? { maxC: highest(weather.airC), minC: lowest(weather.airC) } : defaultAmbient.elsewhere;
   const ambientMaxC = brief.heat.ambientMaxC ?? Math.max(fallback.maxC, brief.heat.ambientMinC ?? -Infinity);
   const ambientMinC = brief.heat.ambientMinC ?? Math.min(fallback.minC, ambientMaxC);
   const irradianceWm2 = site.irradianceWm2 * exposureShare[brief.sun];
-  const absorptivity = absorptivityOf[brief.looks.clear ? 'clear' : brief.looks.colour];
+  const place = placeOf(brief, 'outdoors');
+  const { absorptivity } = place;
   let partMaxC = ambientMaxC;
   let ref: WorkingRef | null = null;
-  if (setting === 'outdoors') {
+  const year = yearOf(brief, own);
+  if (year) {
+    // A year of hours knows better than one hot day: its hottest hour decides.
+    partMaxC = year.maxC;
+    ref = { model: 'heat.year', inputs: { climate: brief.heat.climate, ...place, setting } };
+  } else if (setting === 'outdoors') {
     const inputs: HeatSurfaceInput = { ambientC: ambientMaxC, irradianceWm2, absorptivity, emissivity: 0.9, windMs: 1, exposedSides: 2, skyView: 1 };
     // In the shade the balance gives a surface cooler than the air, by radiating to a clear sky; a shaded part sees walls and leaves instead, so the air is the honest floor.
     partMaxC = Math.max(ambientMaxC, surfaceTemperatureC(inputs));

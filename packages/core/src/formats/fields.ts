@@ -5,6 +5,7 @@ import {
   ValidateIf, ValidateNested, type ValidationOptions,
 } from 'class-validator';
 import { IsInterval } from './interval.js';
+import { IsSeries } from './series.js';
 import { MapOfNumbers } from './map-of-numbers.js';
 
 /** What a field of an input class is, for error messages, forms and the generated reference. */
@@ -126,4 +127,9 @@ export function Vector(o: Common & { min: number; max: number; length: number; u
     return [IsArray(text), ArrayMinSize(o.length, text), ArrayMaxSize(o.length, text),
       IsNumber({ allowNaN: false, allowInfinity: false }, { ...text, each: true }), Min(o.min, { ...text, each: true }), Max(o.max, { ...text, each: true })];
   });
+}
+
+/** A long list of numbers within limits, of one of the allowed lengths, e.g. a year of hours. The first bad entry is named. */
+export function Series(o: Common & { min: number; max: number; unit?: string; lengths: readonly number[] }): PropertyDecorator {
+  return field({ kind: 'list', doc: o.doc, min: o.min, max: Math.max(...o.lengths), ...(o.unit ? { unit: o.unit } : {}) }, o, () => [IsSeries(o.min, o.max, o.lengths, o.unit ?? '')]);
 }

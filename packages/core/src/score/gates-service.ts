@@ -1,5 +1,5 @@
+import { hoursAbove } from '../climate/part-year.js';
 import { absorptivityOf, uvColourFactor, type Colour } from '../models/colours.js';
-import { heatSurface, surfaceTemperatureC, type HeatSurfaceInput } from '../models/heat-surface.js';
 import { sig } from '../models/model.js';
 import { typical, typicalOrNull } from '../materials/family.js';
 import type { Assessment, LoadAssessment } from './assess.js';
@@ -15,10 +15,12 @@ export function heatGate(ctx: Context, a: Assessment): Gate {
   const margin = a.allowableC - need;
   const verdict = byMargin(margin, HEAT_COMFORT_K);
   const held = a.heatInput.sustainedHours > 1000 ? ' held for long' : '';
+  const hours = ctx.year ? hoursAbove(ctx.year, a.allowableC) : 0;
+  const often = hours > 0 ? ` It is hotter than that for ${hours} hours of the year.` : '';
   const at = a.heatInput.stressMPa > 0.05 ? ` at ${sig(a.heatInput.stressMPa, 2)} MPa${held}` : '';
   return {
     id: 'heat', verdict, need, have: a.allowableC, unit: '°C',
-    why: margin < 0 ? `The part reaches ${sig(need, 3)} °C; ${a.family.name}${at} bears ${sig(a.allowableC, 3)} °C, ${sig(-margin, 2)} K short.` : `Bears ${sig(a.allowableC, 3)} °C${at}, ${sig(margin, 2)} K above the ${sig(need, 3)} °C it reaches.`,
+    why: margin < 0 ? `The part reaches ${sig(need, 3)} °C; ${a.family.name}${at} bears ${sig(a.allowableC, 3)} °C, ${sig(-margin, 2)} K short.${often}` : `Bears ${sig(a.allowableC, 3)} °C${at}, ${sig(margin, 2)} K above the ${sig(need, 3)} °C it reaches.`,
     rescue: verdict === 'pass' ? null : heatRescue(ctx, a),
     working: { model: 'heat.allowable', inputs: a.heatInput },
   };
@@ -26,14 +28,16 @@ export function heatGate(ctx: Context, a: Assessment): Gate {
 
 /** Tries, in order, a lighter colour, shade, and a lower stress; names the first that passes. */
 function heatRescue(ctx: Context, a: Assessment): string {
-  const ref = ctx.conditions.working.partMaxC;
-  if (ref?.model === heatSurface.id && ctx.conditions.irradianceWm2 > 0) {
-    const inputs = ref.inputs as HeatSurfaceInput;
+  const { brief } = ctx;
+  if (ctx.conditions.irradianceWm2 > 0 && (brief.heat.setting === 'outdoors' || brief.heat.setting === 'closed-vehicle')) {
+    const now = absorptivityOf[brief.looks.clear ? 'clear' : brief.looks.colour];
     for (const colour of ['light', 'white'] as const) {
-      const t = surfaceTemperatureC({ ...inputs, absorptivity: absorptivityOf[colour] });
-      if (inputs.absorptivity > absorptivityOf[colour] && a.allowableC - t >= 0) return `passes in ${colour} (${sig(t, 3)} °C)`;
+      if (absorptivityOf[colour] >= now) continue;
+      const t = ctx.partMaxIf({ looks: { ...brief.looks, clear: false, colour } });
+      if (a.allowableC >= t) return `passes in ${colour} (${sig(t, 3)} °C)`;
     }
-    if (a.allowableC >= ctx.conditions.ambientMaxC) return `passes in the shade (${sig(ctx.conditions.ambientMaxC, 3)} °C)`;
+    const shade = ctx.partMaxIf({ sun: 'none' });
+    if (a.allowableC >= shade) return `passes in the shade (${sig(shade, 3)} °C)`;
   }
   if (a.heatInput.stressMPa > 0.05 && a.softeningC - (a.heatInput.sustainedHours > 1000 ? a.heatInput.creepAllowanceK : 0) >= ctx.conditions.partMaxC) return 'passes unloaded: carry the load on a thicker section or another part';
   return `keep the part under ${sig(a.allowableC, 3)} °C`;

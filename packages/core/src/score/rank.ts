@@ -1,5 +1,6 @@
 import type { Brief, CriterionId, School } from '../brief/brief.js';
 import type { Conditions } from '../brief/conditions.js';
+import type { Weather } from '../climate/weather.js';
 import type { Family } from '../materials/family.js';
 import { typical } from '../materials/family.js';
 import { families as libraryFamilies } from '../materials/library.js';
@@ -45,7 +46,8 @@ export interface Ranking {
   candidates: Candidate[];
 }
 
-export interface RankOptions { printer?: Printer | null; families?: readonly Family[]; school?: School }
+/** `weather` is needed for briefs whose climate is their own. */
+export interface RankOptions { printer?: Printer | null; families?: readonly Family[]; school?: School; weather?: Weather | null }
 
 /** Line width and layer height that times are estimated with, mm. */
 const LINE = { lineMm: 0.45, layerMm: 0.2 };
@@ -56,7 +58,7 @@ const LINE = { lineMm: 0.45, layerMm: 0.2 };
  * @returns every candidate; those in the running first, best first, then those that are out
  */
 export function rank(brief: Brief, options: RankOptions = {}): Ranking {
-  const ctx = contextOf(brief, options.printer ?? null);
+  const ctx = contextOf(brief, options.printer ?? null, options.weather ?? null);
   const weights = weightsOf(ctx);
   const school = options.school ?? brief.school;
   const judged = (options.families ?? libraryFamilies).map(f => judge(ctx, f, weights, school));

@@ -4,6 +4,8 @@ import { sig } from '../models/model.js';
 import type { Family } from '../materials/family.js';
 import { typical } from '../materials/family.js';
 import type { Printer } from '../workshop/printer.js';
+import type { Weather } from '../climate/weather.js';
+import { conditionsOf } from '../brief/conditions.js';
 import { rank, type Ranking } from './rank.js';
 
 /** One thing to ask less of, so that something fits. `distance` is how far it is from the brief, as a share; nearest first. */
@@ -27,10 +29,10 @@ interface Dial {
  * What to ask less of when nothing fits: one requirement at a time, the smallest relaxation that lets some candidate in, nearest first.
  * @param families the candidates
  */
-export function relaxations(brief: Brief, printer: Printer | null, families: readonly Family[]): NothingFits {
-  const opens = (b: Brief, p: Printer | null): string | null => rank(b, { printer: p, families }).firstChoice;
+export function relaxations(brief: Brief, printer: Printer | null, families: readonly Family[], weather: Weather | null = null): NothingFits {
+  const opens = (b: Brief, p: Printer | null): string | null => rank(b, { printer: p, families, weather }).firstChoice;
   const found: Relaxation[] = [];
-  for (const dial of dials(brief, printer, families)) {
+  for (const dial of dials(brief, printer, families, conditionsOf(brief, weather).partMaxC)) {
     const tryAt = (share: number): { brief: Brief; printer: Printer | null; first: string } | null => {
       const change = dial.at(share);
       if (!change) return null;
@@ -45,7 +47,7 @@ export function relaxations(brief: Brief, printer: Printer | null, families: rea
     if (result) found.push({ requirement: dial.requirement, sentence: dial.say(share), lets: result.first, letsName: families.find(f => f.key === result.first)?.name ?? result.first, distance: share, brief: result.brief, printer: result.printer });
   }
   found.sort((a, b) => a.distance - b.distance || (a.requirement < b.requirement ? -1 : 1));
-  return { relaxations: found, closest: closestOf(rank(brief, { printer, families })) };
+  return { relaxations: found, closest: closestOf(rank(brief, { printer, families, weather })) };
 }
 
 function closestOf(ranking: Ranking): NothingFits['closest'] {
@@ -55,10 +57,9 @@ function closestOf(ranking: Ranking): NothingFits['closest'] {
 }
 
 /** The requirements that can be eased, each on its own scale from nothing to all of it. */
-function dials(brief: Brief, printer: Printer | null, families: readonly Family[]): Dial[] {
-  const base = rank(brief, { printer, families: families.slice(0, 1) }).conditions;
+function dials(brief: Brief, printer: Printer | null, families: readonly Family[], partMaxC: number): Dial[] {
   const list: Dial[] = [
-    { requirement: 'heat', at: s => ({ brief: { ...brief, heat: { ...brief.heat, setting: 'custom', partC: base.partMaxC - s * Math.max(0, base.partMaxC - 20) } } }), say: s => `Keep the part under ${sig(base.partMaxC - s * Math.max(0, base.partMaxC - 20), 3)} °C instead of ${sig(base.partMaxC, 3)} °C` },
+    { requirement: 'heat', at: s => ({ brief: { ...brief, heat: { ...brief.heat, setting: 'custom', partC: partMaxC - s * Math.max(0, partMaxC - 20) } } }), say: s => `Keep the part under ${sig(partMaxC - s * Math.max(0, partMaxC - 20), 3)} °C instead of ${sig(partMaxC, 3)} °C` },
     { requirement: 'life', at: s => ({ brief: { ...brief, lifeYears: Math.max(0.01, brief.lifeYears * (1 - s)) } }), say: s => `Replace it every ${sig(Math.max(0.01, brief.lifeYears * (1 - s)), 2)} years instead of ${sig(brief.lifeYears, 2)}` },
   ];
   if (brief.loads.length) list.push({ requirement: 'load', at: s => ({ brief: { ...brief, loads: brief.loads.map(l => scaled(l, 1 - s)) } }), say: s => `Load it with ${sig(100 * (1 - s), 2)} % of what the brief says, or thicken the section to match` });

@@ -56,7 +56,7 @@ export const demoParts: DemoPart[] = [
     brief: {
       ...base, name: 'Hive-scale housing', lifeYears: 5, ifItFails: 'damages',
       geometry: { xMm: 130, yMm: 90, zMm: 40, wallMm: 3, volumeCm3: 120, sharpCorners: 4, solidFraction: 0.45 },
-      heat: { setting: 'outdoors', ambientMaxC: 32, ambientMinC: -14 }, sun: 'full', water: 'rain', looks: { colour: 'light' }, quantity: 3,
+      heat: { setting: 'outdoors', climate: 'hill' }, sun: 'full', water: 'rain', looks: { colour: 'light' }, quantity: 3,
     },
   },
   {

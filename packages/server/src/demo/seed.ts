@@ -20,7 +20,7 @@ export async function seedDemo(db: Knex): Promise<boolean> {
     const machine = stored[printer];
     if (!machine) continue;
     const touched = new Date(Date.UTC(2026, 10, 20 - i, 9)).toISOString();
-    const part = await parts.create(brief, machine.id, touched);
+    const part = await parts.create({ brief, given: plain, printerId: machine.id, weatherId: null }, touched);
     if (decision) await decisions.add({ ...decision, partId: part.id, hazardAcknowledged: false, brief, printer: machine.profile, ranking: rank(brief, { printer: machine.profile }) });
   }
   return true;

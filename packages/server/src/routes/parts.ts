@@ -1,13 +1,14 @@
 import { Router } from 'express';
 import { InputError, parseBrief, parseInput, rank } from '@hornblende/core';
 import type { DecisionRepository } from '../db/decisions.js';
-import type { PartRepository } from '../db/parts.js';
+import type { PartContent, PartRepository } from '../db/parts.js';
 import type { PrinterRepository } from '../db/printers.js';
+import type { WeatherRepository } from '../db/weathers.js';
 import { DecisionInput, PartEnvelope } from '../inputs.js';
 import { split, within } from './split.js';
 
 /** /parts and their decisions. */
-export function partRoutes(parts: PartRepository, printers: PrinterRepository, decisions: DecisionRepository, now: () => string): Router {
+export function partRoutes(parts: PartRepository, printers: PrinterRepository, decisions: DecisionRepository, weathers: WeatherRepository, now: () => string): Router {
   const router = Router();
 
   router.get('/', async (req, res) => {
@@ -17,17 +18,17 @@ export function partRoutes(parts: PartRepository, printers: PrinterRepository, d
 
   router.post('/', async (req, res) => {
     const { rest, taken } = split(req.body, PartEnvelope, 'brief');
-    const brief = within('brief', () => parseBrief(taken.brief));
-    res.status(201).json(await parts.create(brief, rest.printerId, now()));
+    res.status(201).json(await parts.create(contentOf(rest, taken.brief), now()));
   });
 
   router.get('/:id', async (req, res) => { res.json(await parts.get(req.params.id)); });
 
   router.put('/:id', async (req, res) => {
     const { rest, taken } = split(req.body, PartEnvelope, 'brief');
-    const brief = within('brief', () => parseBrief(taken.brief));
-    res.json(await parts.update(req.params.id, { brief, printerId: rest.printerId, archived: rest.archived }, revisionOf(rest.revision), now()));
+    res.json(await parts.update(req.params.id, contentOf(rest, taken.brief), rest.archived, revisionOf(rest.revision), now()));
   });
+
+  router.get('/:id/versions', async (req, res) => { res.json(await parts.versions(req.params.id)); });
 
   router.get('/:id/decisions', async (req, res) => {
     await parts.get(req.params.id);
@@ -44,11 +45,18 @@ export function partRoutes(parts: PartRepository, printers: PrinterRepository, d
     if (part.brief.ifItFails === 'injures' && !input.hazardAcknowledged) problems.push({ field: 'hazardAcknowledged', value: false, message: 'must be true: a failure of this part could injure someone' });
     if (problems.length) throw new InputError(problems);
     const printer = part.printerId ? (await printers.get(part.printerId)).profile : null;
-    const ranking = rank(part.brief, { printer });
+    const weather = part.weatherId ? await weathers.get(part.weatherId) : null;
+    const ranking = rank(part.brief, { printer, weather });
     res.status(201).json(await decisions.add({ ...input, partId: part.id, decidedAt: now(), brief: part.brief, printer, ranking }));
   });
 
   return router;
+}
+
+/** What a body sets: the brief as given and with defaults, and what it is for. @throws InputError */
+function contentOf(envelope: PartEnvelope, given: unknown): PartContent {
+  const brief = within('brief', () => parseBrief(given));
+  return { brief, given: given as object, printerId: envelope.printerId, weatherId: envelope.weatherId };
 }
 
 /** @throws InputError when an update does not say what it changes */
