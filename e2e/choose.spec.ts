@@ -153,7 +153,7 @@ test('a machine that can print nothing says so, and what would help', async ({ p
   await form.getByLabel('Name').fill('Toy machine');
   await form.getByLabel('Hottest nozzle').fill('150 C');
   await form.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByTestId('printer').filter({ hasText: 'Toy machine' }).getByRole('listitem').filter({ hasText: '○' })).toHaveCount(12);
+  await expect(page.getByTestId('printer').filter({ hasText: 'Toy machine' }).getByRole('listitem').filter({ hasText: "○" })).toHaveCount(12);
   await page.goto(server.url);
   await page.getByRole('link', { name: 'Hive-scale housing' }).click();
   await page.getByLabel('Printer').selectOption({ label: 'Toy machine' });

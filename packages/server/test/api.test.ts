@@ -71,6 +71,42 @@ describe('parts', () => {
   });
 });
 
+describe('versions and weather', () => {
+  it('a version is kept for each minute of saving, the first for ever', async () => {
+    const made = await call('POST', '/api/parts', { brief: brief() });
+    const id = String(made.body.id);
+    expect(made.body.given).toEqual(brief());
+    await call('PUT', `/api/parts/${id}`, { brief: brief({ lifeYears: 6 }), revision: 1 });
+    await call('PUT', `/api/parts/${id}`, { brief: brief({ lifeYears: 7 }), revision: 2 });
+    const versions = (await call('GET', `/api/parts/${id}/versions`)).body as unknown as { revision: number; brief: { lifeYears: number } }[];
+    expect(versions.map(v => [v.revision, v.brief.lifeYears])).toEqual([[3, 7], [1, 5]]);
+    expect((await call('GET', '/api/parts/none/versions')).status).toBe(404);
+  });
+
+  it('weather of one’s own decides, and its going leaves the part whole', async () => {
+    const year = (x: number): number[] => Array<number>(8760).fill(x);
+    const weather = await call('POST', '/api/weathers', { name: 'Oven yard', airC: year(52), ghiWm2: year(0), windMs: year(1) });
+    expect(weather.status).toBe(201);
+    const part = await call('POST', '/api/parts', { brief: brief({ heat: { setting: 'outdoors', climate: 'own' } }), weatherId: weather.body.id });
+    const decided = await call('POST', `/api/parts/${String(part.body.id)}/decisions`, { firstChoice: 'asa', reason: 'Hot yard.', decidedBy: 'A. N.' });
+    expect(decided.body).toMatchObject({ ranking: { conditions: { partMaxC: 52 } } });
+    expect(JSON.stringify(decided.body).length).toBeLessThan(150_000);
+    expect((await call('GET', '/api/weathers')).body).toContainEqual(expect.objectContaining({ name: 'Oven yard', hours: 8760, airMaxC: 52 }));
+    expect((await call('DELETE', `/api/weathers/${String(weather.body.id)}`)).status).toBe(204);
+    expect((await call('GET', `/api/parts/${String(part.body.id)}`)).body.weatherId).toBeNull();
+  });
+
+  it.each([
+    ['airC', { airC: [1], ghiWm2: Array<number>(8760).fill(0), windMs: Array<number>(8760).fill(1) }],
+    ['windMs', { airC: Array<number>(8760).fill(0), ghiWm2: Array<number>(8760).fill(0), windMs: Array<number>(8784).fill(1) }],
+    ['ghiWm2', { airC: Array<number>(8760).fill(0), ghiWm2: 'sunny', windMs: Array<number>(8760).fill(1) }],
+  ])('weather with a bad %s is refused', async (field, body) => {
+    const answer = await call('POST', '/api/weathers', body);
+    expect(answer.status).toBe(400);
+    expect(answer.body.errors?.[0]?.field).toBe(field);
+  });
+});
+
 describe('decisions', () => {
   it('keep the brief, the printer and the ranking of the moment', async () => {
     const machine = await call('POST', '/api/printers', { profile: printer() });

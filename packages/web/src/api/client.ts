@@ -1,9 +1,13 @@
-import type { Brief, Printer, Problem, Ranking } from '@hornblende/core';
+import type { Brief, Printer, Problem, Ranking, Weather } from '@hornblende/core';
 
-/** A part as the server gives it. */
-export interface Part { id: string; name: string; brief: Brief; printerId: string | null; revision: number; createdAt: string; updatedAt: string; archivedAt: string | null }
+/** A part as the server gives it: the brief as said (`given`), and with every default. */
+export interface Part { id: string; name: string; brief: Brief; given: object; printerId: string | null; weatherId: string | null; revision: number; createdAt: string; updatedAt: string; archivedAt: string | null }
 /** A part in the list, with its newest decision. */
 export interface ListedPart extends Part { decision: { firstChoice: string; secondChoice: string | null; decidedAt: string } | null }
+/** A brief as it stood after a save. */
+export interface PartVersion { revision: number; brief: Brief; printerId: string | null; savedAt: string }
+/** Stored weather without its hours. */
+export interface WeatherSummary { id: string; name: string; createdAt: string; hours: number; airMinC: number; airMaxC: number; ghiKWhm2Year: number }
 export interface StoredPrinter { id: string; profile: Printer; isDefault: boolean; revision: number; updatedAt: string }
 export interface Decision {
   id: string; partId: string; firstChoice: string; secondChoice: string | null; reason: string; decidedBy: string; decidedAt: string;
@@ -36,7 +40,7 @@ async function request<T>(method: string, path: string, body?: unknown, keepaliv
 }
 
 /** What may be saved of a part. */
-export interface PartChange { brief: Brief; printerId: string | null; archived?: boolean; revision?: number }
+export interface PartChange { brief: object; printerId: string | null; weatherId?: string | null; archived?: boolean; revision?: number }
 
 /** The server's API, one function a route. */
 export const api = {
@@ -44,6 +48,10 @@ export const api = {
   part: (id: string) => request<Part>('GET', `/parts/${id}`),
   createPart: (change: PartChange) => request<Part>('POST', '/parts', change),
   savePart: (id: string, change: PartChange, keepalive = false) => request<Part>('PUT', `/parts/${id}`, change, keepalive),
+  versions: (id: string) => request<PartVersion[]>('GET', `/parts/${id}/versions`),
+  weathers: () => request<WeatherSummary[]>('GET', '/weathers'),
+  weather: (id: string) => request<Weather>('GET', `/weathers/${id}`),
+  addWeather: (weather: Weather) => request<{ id: string; name: string }>('POST', '/weathers', weather),
   decisions: (id: string) => request<Decision[]>('GET', `/parts/${id}/decisions`),
   decide: (id: string, input: { firstChoice: string; secondChoice: string | null; reason: string; decidedBy: string; hazardAcknowledged: boolean }) => request<Decision>('POST', `/parts/${id}/decisions`, input),
   printers: () => request<StoredPrinter[]>('GET', '/printers'),

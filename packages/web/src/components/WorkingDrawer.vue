@@ -2,12 +2,22 @@
 import { calculate, sig, type Answer } from '@hornblende/core';
 import { Drawer } from 'ant-design-vue';
 import { computed } from 'vue';
+import { useDraft } from '../stores/draft';
+import { useWeathers } from '../stores/weathers';
 import { useWorking } from '../stores/working';
 
 const working = useWorking();
+const draft = useDraft();
+const weathers = useWeathers();
+/** A brief's own weather is named in its inputs and kept apart; here it is put in its place. */
+function withWeather(inputs: object): object {
+  if (!('climate' in inputs) || inputs.climate !== 'own') return inputs;
+  const rest = Object.fromEntries(Object.entries(inputs).filter(([key]) => key !== 'climate'));
+  return { ...rest, weather: weathers.byId(draft.content?.weatherId ?? null) };
+}
 const answers = computed<(Answer | { model: string; failed: string })[]>(() => (working.topic?.refs ?? []).map(ref => {
   // A model may refuse what lies outside its validity; the drawer says so instead of failing.
-  try { return calculate(ref.model, ref.inputs); } catch (e) { return { model: ref.model, failed: (e as Error).message }; }
+  try { return calculate(ref.model, withWeather(ref.inputs)); } catch (e) { return { model: ref.model, failed: (e as Error).message }; }
 }));
 </script>
 

@@ -1,14 +1,17 @@
-import { rank, type Candidate, type Printer, type Ranking } from '@hornblende/core';
+import { rank, type Candidate, type Printer, type Ranking, type Weather } from '@hornblende/core';
 import { computed, type ComputedRef } from 'vue';
 import { useDraft } from '../stores/draft';
+import { useWeathers } from '../stores/weathers';
 import { usePrinters } from '../stores/printers';
 
 /** The ranking of the part being worked on, renewed whenever its brief or printer changes. About a millisecond: on the main thread. */
-export function useRanking(): { ranking: ComputedRef<Ranking | null>; printer: ComputedRef<Printer | null>; first: ComputedRef<Candidate | null>; second: ComputedRef<Candidate | null> } {
+export function useRanking(): { ranking: ComputedRef<Ranking | null>; printer: ComputedRef<Printer | null>; weather: ComputedRef<Weather | null>; first: ComputedRef<Candidate | null>; second: ComputedRef<Candidate | null> } {
   const draft = useDraft();
   const printers = usePrinters();
+  const weathers = useWeathers();
   const printer = computed(() => printers.byId(draft.content?.printerId ?? null)?.profile ?? null);
-  const ranking = computed(() => draft.brief ? rank(draft.brief, { printer: printer.value }) : null);
+  const weather = computed(() => weathers.byId(draft.content?.weatherId ?? null));
+  const ranking = computed(() => draft.brief ? rank(draft.brief, { printer: printer.value, weather: weather.value }) : null);
   const byRank = (n: number): Candidate | null => ranking.value?.candidates.find(c => c.rank === n) ?? null;
-  return { ranking, printer, first: computed(() => byRank(1)), second: computed(() => byRank(2)) };
+  return { ranking, printer, weather, first: computed(() => byRank(1)), second: computed(() => byRank(2)) };
 }

@@ -5,11 +5,15 @@ import { api, ApiError, type Part, type PartChange } from '../api/client';
 import { setAt } from './set-at';
 
 /** What is edited and undone as one. */
-export interface DraftContent { brief: Brief; printerId: string | null }
+export interface DraftContent { brief: Brief; given: object; printerId: string | null; weatherId: string | null }
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed' | 'conflict';
 
 const JOURNAL = 'hornblende-draft-';
 const UNDO_DEPTH = 200;
+
+function contentOf(part: Part): DraftContent {
+  return { brief: part.brief, given: part.given, printerId: part.printerId, weatherId: part.weatherId };
+}
 
 /**
  * The part being worked on: its content, undo history and saved state. Content is replaced, never changed in place,
@@ -44,7 +48,7 @@ export const useDraft = defineStore('draft', () => {
 
   function adopt(part: Part): void {
     [revision.value, past.value, future.value, saveState.value, theirs.value] = [part.revision, [], [], 'saved', null];
-    content.value = { brief: part.brief, printerId: part.printerId };
+    content.value = contentOf(part);
     lastField = '';
   }
 
@@ -54,8 +58,8 @@ export const useDraft = defineStore('draft', () => {
     if (!kept) return;
     try {
       const journal = JSON.parse(kept) as DraftContent & { revision: number };
-      const restored: DraftContent = { brief: parseBrief(journal.brief), printerId: journal.printerId };
-      if (JSON.stringify(restored.brief) === JSON.stringify(part.brief) && restored.printerId === part.printerId) { clearJournal(); return; }
+      const restored: DraftContent = { brief: parseBrief(journal.given), given: journal.given, printerId: journal.printerId, weatherId: journal.weatherId };
+      if (JSON.stringify([restored.given, restored.printerId, restored.weatherId]) === JSON.stringify([part.given, part.printerId, part.weatherId])) { clearJournal(); return; }
       const server = content.value;
       content.value = restored;
       if (journal.revision === part.revision) { if (server) past.value = [server]; saveState.value = 'waiting'; } else { theirs.value = part; saveState.value = 'conflict'; }
@@ -76,11 +80,17 @@ export const useDraft = defineStore('draft', () => {
 
   /** Sets one field of the brief by its path, e.g. "heat.ambientMaxC". */
   function set(path: string, value: unknown): void {
-    if (content.value) replace({ ...content.value, brief: setAt(content.value.brief, path, value) }, path);
+    if (content.value) replace({ ...content.value, brief: setAt(content.value.brief, path, value), given: setAt(content.value.given, path, value) }, path);
   }
 
   function setPrinter(printerId: string | null): void {
     if (content.value) replace({ ...content.value, printerId }, 'printerId');
+  }
+
+  /** The weather that the brief's own climate means; naming it makes the climate its own. */
+  function setWeather(weatherId: string): void {
+    const now = content.value;
+    if (now) replace({ ...now, weatherId, brief: setAt(now.brief, 'heat.climate', 'own'), given: setAt(now.given, 'heat.climate', 'own') });
   }
 
   function undo(): void { step(past, future); }
@@ -113,7 +123,7 @@ export const useDraft = defineStore('draft', () => {
   async function save(partId: string, what: DraftContent, keepalive: boolean): Promise<void> {
     saveState.value = 'saving';
     try {
-      const change: PartChange = { brief: what.brief, printerId: what.printerId, revision: revision.value };
+      const change: PartChange = { brief: what.given, printerId: what.printerId, weatherId: what.weatherId, revision: revision.value };
       const part = await api.savePart(partId, change, keepalive);
       if (id.value !== partId) return;
       revision.value = part.revision;
@@ -131,7 +141,7 @@ export const useDraft = defineStore('draft', () => {
     if (!other || !mine) return;
     revision.value = other.revision;
     theirs.value = null;
-    const otherContent: DraftContent = { brief: other.brief, printerId: other.printerId };
+    const otherContent = contentOf(other);
     if (keep === 'mine') { past.value = [...past.value, otherContent]; saveState.value = 'waiting'; await flush(); } else { past.value = [...past.value, mine]; content.value = otherContent; saveState.value = 'saved'; clearJournal(); }
   }
 
@@ -146,8 +156,8 @@ export const useDraft = defineStore('draft', () => {
 
   /** Replaces the whole brief, e.g. from a file. @throws InputError */
   function load(plain: unknown): void {
-    if (content.value) replace({ ...content.value, brief: parseBrief(plain) });
+    if (content.value) replace({ ...content.value, brief: parseBrief(plain), given: plain as object });
   }
 
-  return { id, revision, content, brief, past, future, saveState, saveError, theirs, loadError, open, set, setPrinter, replace, undo, redo, flush, resolve, refresh, load };
+  return { id, revision, content, brief, past, future, saveState, saveError, theirs, loadError, open, set, setPrinter, setWeather, replace, undo, redo, flush, resolve, refresh, load };
 });

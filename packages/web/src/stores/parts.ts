@@ -1,4 +1,3 @@
-import { newBrief } from '@hornblende/core';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import { api, type ListedPart, type Part } from '../api/client';
@@ -16,13 +15,13 @@ export const useParts = defineStore('parts', () => {
     } catch (e) { error.value = (e as Error).message; state.value = 'failed'; }
   }
 
-  async function create(name: string, printerId: string | null, from?: Part): Promise<Part> {
-    const brief = from ? { ...from.brief, name } : newBrief(name);
-    return api.createPart({ brief, printerId: from ? from.printerId : printerId });
+  async function create(name: string, printerId: string | null, from?: Part, start: object = {}): Promise<Part> {
+    const brief = from ? { ...from.given, name } : { format: 'hornblende-brief', version: 1, name, ...start };
+    return api.createPart({ brief, printerId: from ? from.printerId : printerId, weatherId: from?.weatherId ?? null });
   }
 
   async function setArchived(part: Part, archived: boolean): Promise<Part> {
-    const saved = await api.savePart(part.id, { brief: part.brief, printerId: part.printerId, archived, revision: part.revision });
+    const saved = await api.savePart(part.id, { brief: part.given, printerId: part.printerId, weatherId: part.weatherId, archived, revision: part.revision });
     await load();
     return saved;
   }

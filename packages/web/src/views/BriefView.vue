@@ -2,6 +2,9 @@
 import { InputError } from '@hornblende/core';
 import { message, Modal } from 'ant-design-vue';
 import { computed, ref } from 'vue';
+import AssumptionList from '../components/brief/AssumptionList.vue';
+import DoubtList from '../components/brief/DoubtList.vue';
+import VersionsDialog from '../components/brief/VersionsDialog.vue';
 import BriefFolds from '../components/brief/BriefFolds.vue';
 import Consequences from '../components/brief/Consequences.vue';
 import OpeningQuestions from '../components/brief/OpeningQuestions.vue';
@@ -11,10 +14,11 @@ import { useDraft } from '../stores/draft';
 const draft = useDraft();
 const { ranking } = useRanking();
 const file = ref<HTMLInputElement | null>(null);
+const versions = ref(false);
 const name = computed({ get: () => draft.brief?.name ?? '', set: v => { if (v.trim() && v.length <= 120) draft.set('name', v); } });
 
 function save(): void {
-  const blob = new Blob([JSON.stringify(draft.brief, null, 2)], { type: 'application/json' });
+  const blob = new Blob([JSON.stringify(draft.content?.given, null, 2)], { type: 'application/json' });
   const link = Object.assign(document.createElement('a'), { href: URL.createObjectURL(blob), download: `${name.value.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.brief.json` });
   link.click();
   URL.revokeObjectURL(link.href);
@@ -40,6 +44,7 @@ async function read(e: Event): Promise<void> {
     <div class="page-head">
       <input v-model="name" class="title" aria-label="Name of the part" maxlength="120">
       <div class="right">
+        <button type="button" class="quiet-button" @click="versions = true">Versions</button>
         <button type="button" class="quiet-button" @click="file?.click()">Read a brief</button>
         <button type="button" class="quiet-button" @click="save">Save as a file</button>
         <input ref="file" type="file" accept=".json,application/json" class="visually-hidden" tabindex="-1" aria-hidden="true" @change="read">
@@ -47,12 +52,15 @@ async function read(e: Event): Promise<void> {
     </div>
     <div class="columns">
       <div>
+        <DoubtList />
         <OpeningQuestions />
+        <AssumptionList :ranking="ranking" />
         <h2 class="more">More, where it matters</h2>
         <BriefFolds :ranking="ranking" />
       </div>
       <Consequences :ranking="ranking" />
     </div>
+    <VersionsDialog v-model:open="versions" />
   </div>
 </template>
 

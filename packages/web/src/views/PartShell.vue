@@ -6,11 +6,14 @@ import VerdictBar from '../components/VerdictBar.vue';
 import { useAutosave } from '../composables/useAutosave';
 import { useRanking } from '../composables/useRanking';
 import { useDraft } from '../stores/draft';
+import { useWeathers } from '../stores/weathers';
 
 const props = defineProps<{ id: string }>();
 const draft = useDraft();
+const weathers = useWeathers();
 const { ranking, first, second } = useRanking();
 watch(() => props.id, id => { void draft.open(id); }, { immediate: true });
+watch(() => draft.content?.weatherId, id => { if (id) void weathers.ensure(id); }, { immediate: true });
 useAutosave(() => { void message.info('Another tab saved this part; this one now shows it.'); });
 </script>
 

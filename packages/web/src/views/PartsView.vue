@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { rank } from '@hornblende/core';
+import { rank, startingPoints } from '@hornblende/core';
 import { Dropdown, Menu, message, Modal } from 'ant-design-vue';
 import dayjs from 'dayjs';
 import { tinykeys } from 'tinykeys';
@@ -9,18 +9,22 @@ import { api, type ListedPart } from '../api/client';
 import StatusMark from '../components/StatusMark.vue';
 import { useParts } from '../stores/parts';
 import { usePrinters } from '../stores/printers';
+import { useWeathers } from '../stores/weathers';
 
 const parts = useParts();
 const printers = usePrinters();
+const weathers = useWeathers();
 const router = useRouter();
 const search = ref('');
 const naming = ref(false);
 const name = ref('');
 const copyFrom = ref<ListedPart | null>(null);
+const startKey = ref('');
+const start = computed(() => startingPoints.find(s => s.key === startKey.value) ?? null);
 const nameField = ref<HTMLInputElement | null>(null);
 let stop: (() => void) | null = null;
 onMounted(() => {
-  void parts.load();
+  void parts.load().then(() => Promise.all(parts.list.map(p => weathers.ensure(p.weatherId).catch(() => undefined))));
   if (!printers.loaded) void printers.load().catch(() => undefined);
   stop = tinykeys(window, { n: e => { if (!(e.target instanceof HTMLInputElement)) { e.preventDefault(); begin(null); } } });
 });
@@ -28,7 +32,7 @@ onUnmounted(() => stop?.());
 
 /** Every part with today's answer beside what was decided. */
 const rows = computed(() => parts.list.filter(p => p.name.toLowerCase().includes(search.value.trim().toLowerCase())).map(part => {
-  const r = rank(part.brief, { printer: printers.byId(part.printerId)?.profile ?? null });
+  const r = rank(part.brief, { printer: printers.byId(part.printerId)?.profile ?? null, weather: weathers.byId(part.weatherId) });
   const first = r.candidates.find(c => c.rank === 1) ?? null;
   const nameOf = (key: string): string => r.candidates.find(c => c.material === key)?.name ?? key;
   const decided = part.decision ? nameOf(part.decision.firstChoice) : null;
@@ -41,6 +45,7 @@ const groups = computed(() => [
 
 function begin(from: ListedPart | null): void {
   copyFrom.value = from;
+  startKey.value = '';
   name.value = from ? `${from.name}, copy` : '';
   naming.value = true;
   setTimeout(() => nameField.value?.focus(), 120);
@@ -49,7 +54,7 @@ async function create(): Promise<void> {
   const wanted = name.value.trim();
   if (!wanted) return;
   try {
-    const part = await parts.create(wanted, printers.list.find(p => p.isDefault)?.id ?? null, copyFrom.value ?? undefined);
+    const part = await parts.create(wanted, printers.list.find(p => p.isDefault)?.id ?? null, copyFrom.value ?? undefined, start.value?.brief ?? {});
     naming.value = false;
     await router.push(`/parts/${part.id}/brief`);
   } catch (e) { void message.error((e as Error).message); }
@@ -104,6 +109,10 @@ async function putAway(part: ListedPart): Promise<void> {
     </section>
     <Modal v-model:open="naming" :title="copyFrom ? `A new part, from ${copyFrom.name}` : 'A new part'" ok-text="Begin" cancel-text="Cancel" :ok-button-props="{ disabled: !name.trim() }" @ok="create">
       <label class="naming">What is it called?<input ref="nameField" v-model="name" maxlength="120" @keydown.enter="create"></label>
+      <label v-if="!copyFrom" class="naming kind">What kind of part is it?
+        <select v-model="startKey"><option value="">another kind: begin with five questions</option><option v-for="s in startingPoints" :key="s.key" :value="s.key">{{ s.name }}</option></select>
+      </label>
+      <div v-if="start" class="traps"><b>The usual traps</b><ul><li v-for="t in start.traps" :key="t">{{ t }}</li></ul></div>
     </Modal>
   </div>
 </template>
@@ -112,7 +121,10 @@ async function putAway(part: ListedPart): Promise<void> {
 section { margin-bottom: 30px; }
 .count { font-weight: 400; }
 .name { color: var(--ink); font-weight: 700; }
-.search, .naming input { font: inherit; padding: 5px 10px; border: 1px solid var(--rule-strong); border-radius: 4px; background: var(--panel); color: var(--ink); }
+.kind { margin-top: 12px; }
+.traps { margin-top: 12px; border-left: 3px solid var(--marginal-fill); padding-left: 12px; }
+.traps ul { margin: 4px 0 0; padding-left: 18px; }
+.search, .naming input, .naming select { font: inherit; padding: 5px 10px; border: 1px solid var(--rule-strong); border-radius: 4px; background: var(--panel); color: var(--ink); }
 .naming { display: grid; gap: 6px; }
 .new { background: var(--deep); color: var(--deep-ink); border: 0; border-radius: 4px; padding: 7px 14px; cursor: pointer; }
 .empty { max-width: 520px; padding: 60px 0; }

@@ -19,7 +19,7 @@ const draft = useDraft();
 const working = useWorking();
 const settings = useSettings();
 const { show } = useUnits();
-const { ranking, printer, first } = useRanking();
+const { ranking, printer, weather, first } = useRanking();
 const selected = ref<string | null>(null);
 const asTable = ref(false);
 const weighing = ref(false);
@@ -32,7 +32,7 @@ const others = computed(() => {
   const brief = draft.brief;
   if (!brief || !ranking.value) return [];
   return words.school.filter(s => s.value !== ranking.value?.school).map(s => {
-    const r = rank(brief, { printer: printer.value, school: s.value });
+    const r = rank(brief, { printer: printer.value, weather: weather.value, school: s.value });
     return { ...s, first: r.candidates.find(c => c.rank === 1) ?? null };
   }).filter(o => o.first && o.first.material !== ranking.value?.firstChoice);
 });
@@ -42,7 +42,7 @@ const rulerList = computed(() => {
   const running = ranking.value.candidates.filter(c => c.rank !== null).slice(0, 5).map(c => c.material);
   const list = running.length ? running : ranking.value.candidates.slice(0, 5).map(c => c.material);
   if (selected.value && !list.includes(selected.value)) list.push(selected.value);
-  return rulersOf(brief, { printer: printer.value }, list);
+  return rulersOf(brief, { printer: printer.value, weather: weather.value }, list);
 });
 
 function showCriterion(c: Candidate, k: Criterion): void {

@@ -1,18 +1,23 @@
 <script setup lang="ts">
 import type { Chemical } from '@hornblende/core';
 import { Checkbox, Collapse, CollapsePanel } from 'ant-design-vue';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useUnits } from '../../composables/useUnits';
 import { useDraft } from '../../stores/draft';
 import NumberInput from '../NumberInput.vue';
 import QuantityInput from '../QuantityInput.vue';
 import SentenceSelect from '../SentenceSelect.vue';
+import ClimatePicker from './ClimatePicker.vue';
 import MoreLoads from './MoreLoads.vue';
+import FlexPicture from './pictures/FlexPicture.vue';
+import SunPicture from './pictures/SunPicture.vue';
 import WeightSliders from './WeightSliders.vue';
 import { words } from './words';
 import type { Ranking } from '@hornblende/core';
 
 defineProps<{ ranking: Ranking }>();
+// The chart kit is large, and only this fold needs it.
+const HeatPicture = defineAsyncComponent(() => import('./pictures/HeatPicture.vue'));
 const draft = useDraft();
 const { show } = useUnits();
 const b = computed(() => draft.brief!);
@@ -27,15 +32,25 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
 <template>
   <Collapse v-model:active-key="open" ghost class="folds" :destroy-inactive-panel="true">
     <CollapsePanel key="heat" header="Heat and cold">
-      <template #extra><span class="soft small">{{ b.heat.ambientMinC === null ? 'coldest as usual' : `down to ${show(b.heat.ambientMinC, 'temperature')}` }}</span></template>
-      <div class="fields">
+      <template #extra><span class="soft small">{{ b.heat.climate !== null ? 'a year of weather' : b.heat.ambientMinC === null ? 'coldest as usual' : `down to ${show(b.heat.ambientMinC, 'temperature')}` }}</span></template>
+      <ClimatePicker />
+      <div v-if="b.heat.climate === null" class="fields">
         <QuantityInput label="Hottest air" dimension="temperature" nullable :placeholder="b.heat.setting === 'indoors' || b.heat.setting === 'near-source' ? '28 °C' : '35 °C'" :model-value="b.heat.ambientMaxC" :min="-50" :max="60" @update:model-value="v => draft.set('heat.ambientMaxC', v)" />
         <QuantityInput label="Coldest air" dimension="temperature" nullable :placeholder="b.heat.setting === 'indoors' || b.heat.setting === 'near-source' ? '15 °C' : '−10 °C'" :model-value="b.heat.ambientMinC" :min="-60" :max="50" @update:model-value="v => draft.set('heat.ambientMinC', v)" />
       </div>
+      <HeatPicture :ranking="ranking" />
+    </CollapsePanel>
+    <CollapsePanel key="sun" header="Sun">
+      <template #extra><span class="soft small">{{ labelOf(words.sun, b.sun) }}, {{ labelOf(words.outdoorSchool, b.outdoorSchool) }}</span></template>
+      <SunPicture :ranking="ranking" />
     </CollapsePanel>
     <CollapsePanel key="loads" header="Every load">
       <template #extra><span class="soft small">{{ b.loads.length || 'none' }}</span></template>
-      <MoreLoads />
+      <MoreLoads :ranking="ranking" />
+    </CollapsePanel>
+    <CollapsePanel key="flex" header="Flexibility">
+      <template #extra><span class="soft small">{{ labelOf(words.flex, b.flex.want) }}</span></template>
+      <FlexPicture />
     </CollapsePanel>
     <CollapsePanel key="contact" header="What touches it">
       <template #extra><span class="soft small">{{ [labelOf(words.food, b.contact.food), ...b.contact.chemicals].join(', ') }}</span></template>

@@ -33,7 +33,7 @@ const set = (field: keyof BriefLoad, value: number | null): void => draft.set(`l
 
 <template>
   <SentenceSelect v-model="loadCase" label="How it is held" :options="words.case" />
-  <template v-for="s in slots[load.case]" :key="s.field"> {{ s.before }} <QuantityInput inline :label="s.label" :dimension="s.dimension" :model-value="load[s.field]" :min="s.min" :max="s.max" @update:model-value="v => set(s.field, v)" /></template>
+  <template v-for="s in slots[load.case]" :key="s.field"> {{ s.before }} <QuantityInput inline :label="s.label" :dimension="s.dimension" :model-value="load[s.field]" :min="s.min" :max="s.max" :ranged="s.field === 'forceN'" :low="s.field === 'forceN' ? load.forceLowN : null" @update:model-value="v => set(s.field, v)" @range="(low, high) => draft.set(`loads.${index}`, { ...load, forceLowN: low, forceN: high })" /></template>
   <template v-if="load.case === 'deceleration'"> at <NumberInput inline label="Deceleration, g" :min="0" :max="10000" :model-value="load.decelerationG" @update:model-value="v => set('decelerationG', v)" /> g</template>
   <template v-if="load.case !== 'drop' && load.case !== 'snap-fit'">, <SentenceSelect v-model="across" label="Along or across the layers" :options="[{ value: 'along', label: 'along the layers' }, { value: 'across', label: 'across the layers' }]" /></template>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Ranking } from '@hornblende/core';
 import { computed } from 'vue';
 import { useDraft } from '../../stores/draft';
 import NumberInput from '../NumberInput.vue';
@@ -6,8 +7,10 @@ import QuantityInput from '../QuantityInput.vue';
 import SentenceSelect from '../SentenceSelect.vue';
 import { loadOf } from './load-start';
 import LoadSentence from './LoadSentence.vue';
+import LoadPicture from './pictures/LoadPicture.vue';
 import { words } from './words';
 
+defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
 const b = computed(() => draft.brief!);
 const add = (): void => draft.set('loads', [...b.value.loads, loadOf('cantilever', 'short')]);
@@ -22,6 +25,7 @@ const remove = (i: number): void => draft.set('loads', b.value.loads.filter((_, 
       <QuantityInput v-if="load.kind === 'sustained'" label="Held in all" dimension="time" nullable placeholder="the whole life" :model-value="load.hours" :min="0" :max="1e6" @update:model-value="v => draft.set(`loads.${i}.hours`, v)" />
       <NumberInput v-if="load.kind === 'cyclic'" label="Cycles" :min="1" :max="1e10" nullable placeholder="10000" :model-value="load.cycles" @update:model-value="v => draft.set(`loads.${i}.cycles`, v)" />
     </div>
+    <LoadPicture :ranking="ranking" :index="i" />
   </div>
   <p v-if="!b.loads.length" class="soft">No load. A part that only sits there needs none.</p>
   <button type="button" class="quiet-button" :disabled="b.loads.length >= 20" @click="add">Add a load</button>

@@ -1,7 +1,7 @@
 import type { BriefLoad, LoadCase } from '@hornblende/core';
 
 const empty: Omit<BriefLoad, 'kind' | 'case'> = {
-  forceN: null, lengthMm: null, widthMm: null, heightMm: null, stressMPa: null, thicknessMm: null, undercutMm: null, massKg: null, decelerationG: null, heightM: null, acrossLayers: false, hours: null, cycles: null,
+  forceN: null, forceLowN: null, lengthMm: null, widthMm: null, heightMm: null, stressMPa: null, thicknessMm: null, undercutMm: null, massKg: null, decelerationG: null, heightM: null, acrossLayers: false, hours: null, cycles: null,
 };
 
 /** Plausible numbers to start a case from, so that a brief is valid at every moment. */

@@ -1,0 +1,139 @@
+import { expect, test } from './server';
+import type { Page } from '@playwright/test';
+
+/** Begins a part by its name, and its kind when there is one. */
+async function begin(page: Page, url: string, name: string, kind = ''): Promise<void> {
+  await page.goto(url);
+  await page.getByRole('button', { name: 'New part' }).click();
+  await page.getByLabel('What is it called?').fill(name);
+  if (kind) await page.getByLabel('What kind of part is it?').selectOption(kind);
+  if (kind) await expect(page.getByText('The usual traps')).toBeVisible();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByLabel('Name of the part')).toHaveValue(name);
+}
+/** A year of hourly CSV. */
+function csv(airC: (hour: number) => number, ghi: number): Buffer {
+  return Buffer.from(['time,airC,ghiWm2,windMs', ...Array.from({ length: 8760 }, (_, h) => `${h},${airC(h)},${h % 24 > 9 && h % 24 < 16 ? ghi : 0},1`)].join('\n'));
+}
+
+test('the wax melter latch from nothing, by keyboard only', async ({ page, server }) => {
+  await page.goto(server.url);
+  await expect(page.getByTestId('part-row').first()).toBeVisible();
+  await page.keyboard.press('n');
+  await expect(page.getByLabel('What is it called?')).toBeFocused();
+  await page.keyboard.type('Latch by keyboard');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name of the part')).toHaveValue('Latch by keyboard');
+  const reach = async (label: string): Promise<void> => {
+    const target = page.getByLabel(label, { exact: true }).first();
+    for (let i = 0; i < 80 && !(await target.evaluate(el => el === document.activeElement)); i++) await page.keyboard.press('Tab');
+    await expect(target).toBeFocused();
+  };
+  const choose = async (label: string, word: string): Promise<void> => { await reach(label); await page.keyboard.type(word); };
+  const write = async (label: string, text: string): Promise<void> => { await reach(label); await page.keyboard.press('Control+a'); await page.keyboard.type(text); };
+  await write('Service life', '6 years');
+  await choose('Setting', 'near');
+  await write('The part reaches', '147 F');
+  await choose('Sun', 'in full');
+  await choose('Water', 'in the rain');
+  await choose('Load', 'a load held');
+  await write('Length', '40');
+  await write('Section width', '18');
+  await write('Section height', '8');
+  await write('Force', '3 to 4 N');
+  await write('Size along X', '95 mm');
+  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
+  await expect(page.getByTestId('part-temperature')).toHaveText('64 °C');
+  await expect(page.getByText('0.6 to 0.8 MPa')).toBeVisible();
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+});
+
+test('an hourly CSV: the hours above the limit change the verdict', async ({ page, server }) => {
+  await begin(page, server.url, 'Weather box');
+  await page.getByLabel('Setting').selectOption('outdoors');
+  await page.getByLabel('Sun').selectOption('full');
+  await page.getByRole('button', { name: 'Heat and cold' }).click();
+  await page.getByLabel('Weather', { exact: true }).selectOption('hill');
+  await expect(page.getByTestId('year')).toContainText('Through the year');
+  await expect(page.getByTestId('year')).not.toContainText('hours too hot. ○');
+  await page.getByLabel('Weather file').setInputFiles({ name: 'furnace-yard.csv', mimeType: 'text/csv', buffer: csv(h => h % 24 > 9 && h % 24 < 16 ? 58 : 30, 900) });
+  await expect(page.getByLabel('Weather', { exact: true }).locator('option:checked')).toHaveText('a year: furnace-yard (read from a file)');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+  await page.getByRole('link', { name: 'Rank' }).click();
+  await page.getByTestId('out-column').and(page.locator('[data-material=petg]')).click();
+  await expect(page.getByTestId('gate-heat')).toContainText('hours of the year');
+  await page.reload();
+  await expect(page.getByTestId('out-column').and(page.locator('[data-material=petg]'))).toBeVisible();
+
+  await page.getByRole('link', { name: 'Brief' }).click();
+  await page.getByRole('button', { name: 'Heat and cold' }).click();
+  await page.getByLabel('Weather file').setInputFiles({ name: 'short.csv', mimeType: 'text/csv', buffer: Buffer.from('airC\n1\n2\n') });
+  await expect(page.getByTestId('weather-problems')).toContainText('2 hours must have every hour of a year: 8760, or 8784 in a leap year');
+  await page.getByLabel('Weather file').setInputFiles({ name: 'big.csv', mimeType: 'text/csv', buffer: Buffer.alloc(21_000_000, 'a') });
+  await expect(page.getByTestId('weather-problems')).toContainText('a year of hourly weather is under 20 MB');
+});
+
+test('a slip is asked about, not refused', async ({ page, server }) => {
+  await begin(page, server.url, 'Kettle stand');
+  await page.getByLabel('Setting').selectOption('near-source');
+  await page.getByLabel('The part reaches').fill('165');
+  const doubts = page.getByTestId('doubts');
+  await expect(doubts).toContainText('Did you mean 165 °F, which is 73.9 °C?');
+  await doubts.getByRole('button', { name: 'Make it 73.9 °C' }).click();
+  await expect(page.getByTestId('part-temperature')).toHaveText('74 °C');
+  await expect(doubts).toBeHidden();
+  await page.getByLabel('The part reaches').fill('150 C');
+  await doubts.getByRole('button', { name: 'It is so' }).click();
+  await expect(doubts).toBeHidden();
+  await expect(page.getByTestId('part-temperature')).toHaveText('150 °C');
+});
+
+test('what was not said is listed, and a click says it', async ({ page, server }) => {
+  await begin(page, server.url, 'Assumed part');
+  const assumed = page.getByTestId('assumed');
+  await expect(assumed).toContainText('if it fails it annoys');
+  await assumed.getByRole('button', { name: 'if it fails it annoys' }).click();
+  await expect(assumed).not.toContainText('if it fails');
+  await page.getByLabel('Service life').fill('3');
+  await expect(assumed.getByRole('button', { name: /^lasts/ })).toBeHidden();
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+  await page.reload();
+  await expect(page.getByTestId('assumed')).not.toContainText('if it fails');
+});
+
+test('a starting point brings its traps, and the load sketch moves by keyboard', async ({ page, server }) => {
+  await begin(page, server.url, 'Shelf bracket', 'bracket');
+  await expect(page.getByLabel('Force', { exact: true })).toHaveValue('15 N');
+  await page.getByRole('button', { name: 'Every load' }).click();
+  const handle = page.getByRole('slider', { name: 'Section height' });
+  await handle.focus();
+  await page.keyboard.press('PageUp');
+  await expect(page.getByLabel('Section height', { exact: true }).first()).toHaveValue('13 mm');
+  await expect(page.getByText('asked, with safety')).toBeVisible();
+});
+
+test('versions say what changed and what it did', async ({ page, server }) => {
+  await begin(page, server.url, 'Changing part');
+  await page.getByLabel('Setting').selectOption('outdoors');
+  await page.getByLabel('Sun').selectOption('full');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+  await page.getByRole('button', { name: 'Versions' }).click();
+  const versions = page.getByTestId('versions');
+  await expect(versions).toContainText('first choice PLA, then ASA');
+  await expect(versions.getByRole('row', { name: /^Where it lives indoors outdoors/ })).toBeVisible();
+  await versions.getByRole('button', { name: 'Go back to version 1' }).click();
+  await expect(page.getByTestId('first-choice')).toHaveText('PLA');
+});
+
+test('a brief goes out as a file and comes in again; a bad one is named field by field', async ({ page, server }) => {
+  await begin(page, server.url, 'Travelling part');
+  await page.getByLabel('Service life').fill('9 years');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as a file' }).click();
+  const file = await (await download).path();
+  await page.getByLabel('Service life').fill('2 years');
+  await page.locator('input[type=file][accept*=json]').setInputFiles(file);
+  await expect(page.getByLabel('Service life')).toHaveValue('9 years');
+  await page.locator('input[type=file][accept*=json]').setInputFiles({ name: 'bad.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"hornblende-brief","version":1,"name":"x","sun":"blazing"}') });
+  await expect(page.getByRole('dialog')).toContainText('sun: must be one of none, reflected, part, full');
+});
