@@ -9,7 +9,7 @@ const { allowedText, fieldsOf, models } = await import('../packages/core/dist/in
 
 const lines = ['# Model reference', '', 'Generated from the models themselves with `npm run docs:models`. Run any of them with `npx hornblende calc ID INPUT.json`, or `POST /api/calc/ID`.', ''];
 for (const m of models) {
-  lines.push(`## \`${m.id}\``, '', `${m.title}.`, '', `Source: ${m.source}.`, '', '| input | allowed | meaning |', '|---|---|---|');
+  lines.push(`## \`${m.id}\``, '', `${m.title}.`, '', `Source: ${m.source}.`, '', `Holds for: ${m.validity}`, '', '| input | allowed | meaning |', '|---|---|---|');
   for (const f of fieldsOf(m.Input)) lines.push(`| \`${f.name}\`${f.optional ? '' : ' *'} | ${allowedText(f).replaceAll('|', '\\|')} | ${f.doc.replaceAll('|', '\\|')} |`);
   lines.push('');
 }

@@ -80,6 +80,7 @@ describe('every model', () => {
   it.each(models.map(m => [m.id, m] as const))('%s has a title, a source and a documented input', (_, m) => {
     expect(m.title.length).toBeGreaterThan(5);
     expect(m.source.length).toBeGreaterThan(3);
+    expect(m.validity).toMatch(/\.$/);
   });
 
   it('answers with inputs, result and working', () => {

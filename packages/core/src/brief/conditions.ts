@@ -42,9 +42,15 @@ export function weatherOf(brief: Brief, own: Weather | null = null): Weather | n
 
 /** A part's year in the weather its brief names; null without weather, or where the weather does not decide. */
 export function yearOf(brief: Brief, own: Weather | null = null): PartYear | null {
-  const weather = weatherOf(brief, own);
-  const { setting } = brief.heat;
-  return weather && (setting === 'outdoors' || setting === 'closed-vehicle') ? rememberedPartYear(weather, placeOf(brief, setting)) : null;
+  const place = placeInWeather(brief);
+  const weather = place && weatherOf(brief, own);
+  return place && weather ? rememberedPartYear(weather, place) : null;
+}
+
+/** How a part stands in its weather, where the weather decides its temperature; else null. */
+export function placeInWeather(brief: Brief): PartPlace | null {
+  const { setting, climate: named } = brief.heat;
+  return named !== null && (setting === 'outdoors' || setting === 'closed-vehicle') ? placeOf(brief, setting) : null;
 }
 
 function placeOf(brief: Brief, setting: PartPlace['setting']): PartPlace {

@@ -64,6 +64,12 @@ function round(x: number, digits: number): number { const p = 10 ** digits; retu
 
 const made = new Map<ClimateKey, Weather>();
 
+/** Whether a shipped climate's year has been made or adopted here. */
+export function climateKnown(key: ClimateKey): boolean { return made.has(key); }
+
+/** Takes over a year made elsewhere, e.g. in a worker; a year already here stays. */
+export function adoptClimate(key: ClimateKey, weather: Weather): void { if (!made.has(key)) made.set(key, weather); }
+
 /** A shipped climate's year; made once, when first asked for. */
 export function climate(key: ClimateKey): Weather {
   const known = made.get(key);

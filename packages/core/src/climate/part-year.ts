@@ -48,14 +48,23 @@ export function hoursAbove(year: PartYear, limitC: number): number {
 
 const cache = new WeakMap<Weather, Map<string, PartYear>>();
 
-/** {@link partYear}, remembered for each weather and place: ranking asks for the same year at every keystroke. */
-export function rememberedPartYear(weather: Weather, place: PartPlace): PartYear {
+function keyOf(place: PartPlace): string { return `${place.setting} ${place.absorptivity} ${place.sunShare} ${place.windShare}`; }
+
+/** Whether {@link rememberedPartYear} would answer at once. */
+export function partYearKnown(weather: Weather, place: PartPlace): boolean { return cache.get(weather)?.has(keyOf(place)) ?? false; }
+
+/** Takes over a year worked out elsewhere, e.g. in a worker. */
+export function adoptPartYear(weather: Weather, place: PartPlace, year: PartYear): void {
   const years = cache.get(weather) ?? new Map<string, PartYear>();
   cache.set(weather, years);
-  const key = `${place.setting} ${place.absorptivity} ${place.sunShare} ${place.windShare}`;
-  const known = years.get(key);
+  years.set(keyOf(place), year);
+}
+
+/** {@link partYear}, remembered for each weather and place: ranking asks for the same year at every keystroke. */
+export function rememberedPartYear(weather: Weather, place: PartPlace): PartYear {
+  const known = cache.get(weather)?.get(keyOf(place));
   if (known) return known;
   const year = partYear(weather, place);
-  years.set(key, year);
+  adoptPartYear(weather, place, year);
   return year;
 }

@@ -40,6 +40,7 @@ export const creepStrain = model({
   id: 'creep.strain',
   title: 'Strain under a held load',
   source: 'Findley power law (Findley, Lai and Onaran, Creep and Relaxation of Nonlinear Viscoelastic Materials)',
+  validity: 'Small strains, up to about 3 %, and temperatures below softening.',
   Input: CreepStrainInput,
   compute(i: CreepStrainInput) {
     const elastic = 100 * i.stressMPa / i.modulusMPa;

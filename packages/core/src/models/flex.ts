@@ -11,6 +11,7 @@ export const flexIndentation = model({
   id: 'flex.indentation',
   title: 'Depth of a durometer reading',
   source: 'ISO 868: 2.5 mm of travel from 0 to 100, either scale',
+  validity: 'Readings from 20 to 90 of their scale.',
   Input: FlexIndentationInput,
   compute(i: FlexIndentationInput) {
     const depthMm = 2.5 * (1 - i.hardness / 100);
@@ -36,6 +37,7 @@ export const flexModulus = model({
   id: 'flex.modulus',
   title: "Young's modulus from Shore hardness",
   source: 'Shore A: Gent (1958); Shore D: Qi, Joyce and Boyce (2003)',
+  validity: 'Readings from 20 to 90 of their scale; solid, unfilled elastomers.',
   Input: FlexModulusInput,
   compute(i: FlexModulusInput) {
     const modulusMPa = shoreModulusMPa(i.scale, i.hardness);

@@ -38,6 +38,7 @@ export const heatAllowable = model({
   id: 'heat.allowable',
   title: 'Highest part temperature at a stress',
   source: 'Interpolation in ln(stress) between ISO 306 (Vicat) or Tg and ISO 75 heat deflection temperatures',
+  validity: 'Interpolation from 0.05 to 1.8 MPa; beyond that the last segment is extended and said to be so.',
   Input: HeatAllowableInput,
   compute(i: HeatAllowableInput) {
     const base = unheldC(i);

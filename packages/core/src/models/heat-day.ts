@@ -38,6 +38,7 @@ export const heatDay = model({
   id: 'heat.day',
   title: 'Part temperature through a clear day',
   source: 'Clear sky after Haurwitz (1945); sun position by suncalc; surface as heat.surface, vehicle as heat.vehicle; air a cosine with its peak at 15:00',
+  validity: 'Clear sky, latitudes within 66°; clouds and hills only lower it.',
   Input: HeatDayInput,
   compute(i: HeatDayInput) {
     const hours = heatDayHours(i);

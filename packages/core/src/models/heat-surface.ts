@@ -44,6 +44,7 @@ export const heatSurface = model({
   id: 'heat.surface',
   title: 'Steady temperature of a sunlit surface',
   source: 'Energy balance; wind film after Watmuff, Charters and Proctor (1977); sky temperature after Swinbank (1963)',
+  validity: 'Steady state, light winds up to 5 m/s, clear sky; thin or insulated parts reach it within minutes, thick ones lag.',
   Input: HeatSurfaceInput,
   compute(i: HeatSurfaceInput) {
     const ta = i.ambientC + ZERO_CELSIUS_K;

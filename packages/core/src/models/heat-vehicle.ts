@@ -37,6 +37,7 @@ export const heatVehicle = model({
   id: 'heat.vehicle',
   title: 'Temperatures in a closed, parked vehicle',
   source: 'Cabin rise typical of published parked-car measurements; still-air film 5 W/(m²·K), emissivity 0.9',
+  validity: 'Parked for an hour or more with windows shut; irradiance up to 1000 W/m².',
   Input: HeatVehicleInput,
   compute(i: HeatVehicleInput) {
     const cabinC = cabinTemperatureC(i);

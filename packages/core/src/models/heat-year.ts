@@ -50,6 +50,7 @@ export const heatYear = model({
   id: 'heat.year',
   title: 'Part temperature through a year of weather',
   source: 'Each hour by heat.surface or heat.vehicle; irradiance from the weather; allowables as heat.allowable on the families’ typical data',
+  validity: 'The hours of the file; gusts, shade that moves and heat stored in thick parts are not followed.',
   Input: HeatYearInput,
   compute(i: HeatYearInput) {
     const weather: Weather = i.weather ?? climate(i.climate);

@@ -25,6 +25,7 @@ export const impactDrop = model({
   id: 'impact.drop',
   title: 'Severity of a knock at the weak section',
   source: 'Energy per ligament area, compared with notched Charpy (ISO 179-1eA); the share is a rule of thumb',
+  validity: 'Blunt knocks on parts with an ordinary notch; sharp ones are worse.',
   Input: ImpactDropInput,
   compute(i: ImpactDropInput) {
     const severityKJm2 = impactSeverityKJm2(i.energyJ, i.widthMm, i.heightMm, i.share);

@@ -66,6 +66,7 @@ export const loadBeam = model({
   id: 'load.beam',
   title: 'Stress and deflection of a member',
   source: 'Euler–Bernoulli beam theory (Gere and Timoshenko); torsion of a rectangle (Timoshenko and Goodier); Euler buckling, pinned ends',
+  validity: 'Straight prismatic members, span at least three times the height, deflection up to a fifth of the span.',
   Input: LoadBeamInput,
   compute(i: LoadBeamInput) {
     const result = beam(i);

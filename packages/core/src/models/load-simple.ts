@@ -19,6 +19,7 @@ export const loadSnapFit = model({
   id: 'load.snap-fit',
   title: 'Strain of a snap finger',
   source: 'Cantilever of constant section, large-strain correction omitted (Bonenberger, The First Snap-Fit Handbook)',
+  validity: 'Slender fingers, at least five times as long as thick; one smooth deflection.',
   Input: LoadSnapFitInput,
   compute(i: LoadSnapFitInput) {
     const strainPct = snapFitStrainPct(i);
@@ -44,6 +45,7 @@ export const loadDeceleration = model({
   id: 'load.deceleration',
   title: 'Force of a decelerated mass',
   source: 'Newton’s second law; g₀ = 9.80665 m/s² (ISO 80000-3)',
+  validity: 'Rigid masses; belts and soft mounts lower it.',
   Input: LoadDecelerationInput,
   compute(i: LoadDecelerationInput) {
     const forceN = decelerationForceN(i);
@@ -65,6 +67,7 @@ export const loadDrop = model({
   id: 'load.drop',
   title: 'Energy of a fall',
   source: 'm·g₀·h; g₀ = 9.80665 m/s² (ISO 80000-3)',
+  validity: 'Free fall; air does not matter at these heights.',
   Input: LoadDropInput,
   compute(i: LoadDropInput) {
     const energyJ = dropEnergyJ(i);

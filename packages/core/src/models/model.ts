@@ -8,13 +8,15 @@ export interface Step { symbol: string; formula: string; substituted: string; va
 export interface Worked<R> { result: R; steps: Step[]; warnings: string[] }
 
 /** The answer given to the outside: API, command line, Working drawer. */
-export interface Answer { model: string; inputs: object; result: object; steps: Step[]; source: string; warnings: string[] }
+export interface Answer { model: string; inputs: object; result: object; steps: Step[]; source: string; validity: string; warnings: string[] }
 
 /** One physical model: its identity, its validated input class and its computation. */
 export interface Model<I extends object = object, R extends object = object> {
   id: string;
   title: string;
   source: string;
+  /** Where it holds, in a sentence; outside, its answers warn or its input is refused. */
+  validity: string;
   Input: ClassConstructor<I>;
   compute(input: I): Worked<R>;
 }
@@ -39,5 +41,5 @@ export function sig(x: number, figures = 4): string {
 export function answer(m: Model, plain: unknown): Answer {
   const inputs = parseInput(m.Input, plain);
   const { result, steps, warnings } = m.compute(inputs);
-  return { model: m.id, inputs, result, steps, source: m.source, warnings };
+  return { model: m.id, inputs, result, steps, source: m.source, validity: m.validity, warnings };
 }

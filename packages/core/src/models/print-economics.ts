@@ -40,6 +40,7 @@ export const printEconomicsModel = model({
   id: 'print.economics',
   title: 'Mass, time and cost of one part',
   source: 'Volume over the slower of melt flow and line speed; a quarter more for travel, 2 s a layer; spread over the prints that succeed',
+  validity: 'Single parts; speeds as the slicer sets them, without supports.',
   Input: PrintEconomicsInput,
   compute(i: PrintEconomicsInput) {
     const r = printEconomics(i);

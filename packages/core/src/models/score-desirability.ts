@@ -24,6 +24,7 @@ export const scoreDesirability = model({
   id: 'score.desirability',
   title: 'Desirability of a margin',
   source: 'After Derringer and Suich (1980), as a smooth saturating curve through (unacceptable, 0) and (comfortable, 0.8)',
+  validity: 'Any quantity of which more, or less, is steadily better.',
   Input: ScoreDesirabilityInput,
   compute(i: ScoreDesirabilityInput) {
     if (i.comfortable === i.unacceptable) throw new InputError([{ field: 'comfortable', value: i.comfortable, message: 'must differ from unacceptable' }]);

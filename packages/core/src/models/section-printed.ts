@@ -34,6 +34,7 @@ export const sectionPrinted = model({
   id: 'section.printed',
   title: 'Printed section against a solid one',
   source: 'Solid skin on a cellular core, E_core = E·φ² (Gibson and Ashby, Cellular Solids); symmetric section, parallel axes',
+  validity: 'Symmetric rectangular sections, infill up to solid; thin skins may wrinkle first.',
   Input: SectionPrintedInput,
   compute(i: SectionPrintedInput) {
     const result = printedSection(i);

@@ -58,6 +58,7 @@ export const strengthAllowableModel = model({
   id: 'strength.allowable',
   title: 'Allowable stress under service conditions',
   source: 'Product of reduction factors on the printed yield strength; retention, creep-rupture and fatigue slopes from the family’s data',
+  validity: "Factors multiply as if independent; within the family's retention points.",
   Input: StrengthAllowableInput,
   compute(i: StrengthAllowableInput) {
     const f = familyByKey(i.family);

@@ -26,6 +26,7 @@ export const uvDose = model({
   id: 'uv.dose',
   title: 'Ultraviolet dose over the service life',
   source: 'About 5 % of global solar energy lies in 295–385 nm (typical of outdoor exposure records); 1 kWh = 3.6 MJ',
+  validity: 'Horizontal surfaces; steep ones see less. Glass takes away most of it.',
   Input: UvDoseInput,
   compute(i: UvDoseInput) {
     const share = exposureShare[i.exposure];

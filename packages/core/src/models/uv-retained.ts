@@ -37,6 +37,7 @@ export const uvRetained = model({
   id: 'uv.retained',
   title: 'Share of properties kept after ultraviolet light',
   source: 'First-order loss by dose; half-doses are estimates from outdoor and xenon-arc ageing literature; pigment factors typical',
+  validity: 'Surface toughness of unstabilised grades; stabilised ones last longer, thin films shorter.',
   Input: UvRetainedInput,
   compute(i: UvRetainedInput) {
     const retained = uvRetainedShare(i.doseMJm2, i.halfDoseMJm2, i.colour);

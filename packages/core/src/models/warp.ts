@@ -19,6 +19,7 @@ export const warpFree = model({
   id: 'warp.free',
   title: 'Free thermal contraction (upper bound)',
   source: 'α·ΔT·L',
+  validity: 'An upper bound on any part.',
   Input: WarpFreeInput,
   compute(i: WarpFreeInput) {
     const strain = i.alphaPerK * (i.fromC - i.toC);
@@ -81,6 +82,7 @@ export const warpBow = model({
   id: 'warp.bow',
   title: 'Bow of a part after release from the plate',
   source: 'Locked-in strain of layers solidifying on a graded substrate, released as a beam: κ = 12/H³·∫e(z)(z − H/2)dz; λ = 6 mm',
+  validity: 'Long, flat parts: length at least twice the height; uniform chamber.',
   Input: WarpBowInput,
   compute(i: WarpBowInput) {
     const result = warpBowOf(i);
@@ -139,6 +141,7 @@ export const warpLiftOff = model({
   id: 'warp.lift-off',
   title: 'Lift-off of the edge from the plate',
   source: 'Thin-film delamination (Hutchinson and Suo 1992), ν = 0.36; scatter of adhesion taken as 0.5 in ln Γ',
+  validity: 'Parts long against their height, on an even, clean plate.',
   Input: WarpLiftOffInput,
   compute(i: WarpLiftOffInput) {
     const result = liftOff(i);

@@ -38,7 +38,7 @@ const answers = computed<(Answer | { model: string; failed: string })[]>(() => (
             <tbody><tr v-for="(s, i) in a.steps" :key="i"><td>{{ s.symbol }}</td><td>{{ s.formula }}</td><td>{{ s.substituted }}</td><td class="val">{{ sig(s.value) }} {{ s.unit }}</td></tr></tbody>
           </table>
           <p v-for="w in a.warnings" :key="w" class="marginal small">◐ {{ w }}</p>
-          <p class="soft small">Source: {{ a.source }}</p>
+          <p class="soft small">Holds for: {{ a.validity }}<br>Source: {{ a.source }}</p>
         </template>
       </section>
     </div>

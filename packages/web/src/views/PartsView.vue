@@ -7,6 +7,7 @@ import { computed, onMounted, onUnmounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, type ListedPart } from '../api/client';
 import StatusMark from '../components/StatusMark.vue';
+import { fetchYear, yearReady } from '../composables/useYears';
 import { useParts } from '../stores/parts';
 import { usePrinters } from '../stores/printers';
 import { useWeathers } from '../stores/weathers';
@@ -31,7 +32,8 @@ onMounted(() => {
 onUnmounted(() => stop?.());
 
 /** Every part with today's answer beside what was decided. */
-const rows = computed(() => parts.list.filter(p => p.name.toLowerCase().includes(search.value.trim().toLowerCase())).map(part => {
+const rows = computed(() => parts.list.filter(p => p.name.toLowerCase().includes(search.value.trim().toLowerCase())).flatMap(part => {
+  if (!yearReady(part.brief, weathers.byId(part.weatherId))) { void fetchYear(part.brief, weathers.byId(part.weatherId)); return []; }
   const r = rank(part.brief, { printer: printers.byId(part.printerId)?.profile ?? null, weather: weathers.byId(part.weatherId) });
   const first = r.candidates.find(c => c.rank === 1) ?? null;
   const nameOf = (key: string): string => r.candidates.find(c => c.material === key)?.name ?? key;
