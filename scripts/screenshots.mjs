@@ -20,7 +20,7 @@ const views = [
   ['parts', '/parts', 'light', '[data-testid=part-row]'],
   ['brief', `/parts/${latch}/brief`, 'light', '.questions'],
   ['brief-heat', `/parts/${idOf('Hive-scale housing')}/brief`, 'light', '.questions', async page => { await page.click('.folds >> text=Heat and cold'); await page.waitForSelector('.chart svg'); await page.evaluate(() => document.querySelector('.more').scrollIntoView()); await page.waitForTimeout(500); }],
-  ['brief-load', `/parts/${latch}/brief`, 'light', '.questions', async page => { await page.click('.folds >> text=Every load'); await page.waitForSelector('.sketch'); await page.evaluate(() => document.querySelector('.load').scrollIntoView()); await page.evaluate(() => document.querySelector('main').scrollBy(0, -90)); await page.waitForTimeout(500); }],
+  ['brief-load', `/parts/${latch}/brief`, 'light', '.questions', async page => { await page.click('.folds >> text=Every load'); await page.waitForSelector('.sketch'); await page.waitForTimeout(600); await page.evaluate(() => document.querySelector('.load').scrollIntoView()); await page.evaluate(() => document.querySelector('main').scrollBy(0, -80)); await page.waitForTimeout(300); }],
   ['rank', `/parts/${latch}/rank`, 'light', '[data-testid=ruler]'],
   ['rank-dark', `/parts/${latch}/rank`, 'dark', '[data-testid=ruler]'],
   ['working', `/parts/${idOf('Hive-scale housing')}/brief`, 'light', '.questions', async page => { await page.click('[data-testid=part-temperature]'); await page.waitForSelector('[data-testid=working] table'); await page.waitForTimeout(500); }],

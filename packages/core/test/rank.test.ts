@@ -48,6 +48,7 @@ describe('what practitioners know', () => {
     const r = rank(brief({ mustFloat: true, water: 'immersed' }), { printer: enclosedPrinter });
     expect(candidate(r, 'pp').gates.find(g => g.id === 'float')?.verdict).toBe('pass');
     expect(candidate(r, 'petg').gates.find(g => g.id === 'float')?.verdict).toBe('marginal');
+    expect(r.firstChoice).toBe('pp');
     expect(failed(brief({ mustFloat: true, geometry: { solidFraction: 0.9 } }), enclosedPrinter, 'petg')).toContain('float');
   });
   it('acetone takes ABS, petrol spares nylon', () => {

@@ -1,4 +1,16 @@
 import { createRouter, createWebHistory } from 'vue-router';
+import BriefView from './views/BriefView.vue';
+import DecisionView from './views/DecisionView.vue';
+import FamilyView from './views/FamilyView.vue';
+import LibraryView from './views/LibraryView.vue';
+import MissingView from './views/MissingView.vue';
+import PartShell from './views/PartShell.vue';
+import PartsView from './views/PartsView.vue';
+import RankView from './views/RankView.vue';
+import SettingsView from './views/SettingsView.vue';
+import WorkshopView from './views/WorkshopView.vue';
+
+// Imported at once, not when visited: a page must open even while the server is away, to say so.
 
 /** Pages. Those of one part share its shell: rail, verdict bar, autosave. */
 export const router = createRouter({
@@ -6,21 +18,21 @@ export const router = createRouter({
   scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
   routes: [
     { path: '/', redirect: '/parts' },
-    { path: '/parts', component: () => import('./views/PartsView.vue'), meta: { title: 'Parts' } },
+    { path: '/parts', component: PartsView, meta: { title: 'Parts' } },
     {
-      path: '/parts/:id', component: () => import('./views/PartShell.vue'), props: true,
+      path: '/parts/:id', component: PartShell, props: true,
       children: [
         { path: '', redirect: to => `/parts/${String(to.params.id)}/brief` },
-        { path: 'brief', component: () => import('./views/BriefView.vue'), meta: { title: 'Brief' } },
-        { path: 'rank', component: () => import('./views/RankView.vue'), meta: { title: 'Rank' } },
-        { path: 'decision', component: () => import('./views/DecisionView.vue'), meta: { title: 'Decision' } },
+        { path: 'brief', component: BriefView, meta: { title: 'Brief' } },
+        { path: 'rank', component: RankView, meta: { title: 'Rank' } },
+        { path: 'decision', component: DecisionView, meta: { title: 'Decision' } },
       ],
     },
-    { path: '/library', component: () => import('./views/LibraryView.vue'), meta: { title: 'Library' } },
-    { path: '/library/:family', component: () => import('./views/FamilyView.vue'), props: true, meta: { title: 'Family' } },
-    { path: '/workshop', component: () => import('./views/WorkshopView.vue'), meta: { title: 'Workshop' } },
-    { path: '/settings', component: () => import('./views/SettingsView.vue'), meta: { title: 'Settings' } },
-    { path: '/:missing(.*)*', component: () => import('./views/MissingView.vue'), meta: { title: 'Not here' } },
+    { path: '/library', component: LibraryView, meta: { title: 'Library' } },
+    { path: '/library/:family', component: FamilyView, props: true, meta: { title: 'Family' } },
+    { path: '/workshop', component: WorkshopView, meta: { title: 'Workshop' } },
+    { path: '/settings', component: SettingsView, meta: { title: 'Settings' } },
+    { path: '/:missing(.*)*', component: MissingView, meta: { title: 'Not here' } },
   ],
 });
 

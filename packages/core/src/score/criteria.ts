@@ -108,7 +108,7 @@ export function criteriaOf(ctx: Context, a: Assessment, p: Printability, e: Prin
     make('accuracy', expectedDeviationMm(a, p, length), 'mm', Math.max(0.3, 3 * brief.toleranceMm), Math.max(0.12, brief.toleranceMm)),
     make('finish', f.flags.finish, 'of 1', 0.3, 0.82),
     // What must float is judged by the plastic's own density: the less it leans on sealed hollows the better.
-    brief.mustFloat && brief.maxMassG === null ? make('mass', typical(f, 'densityGcm3'), 'g/cm³', 1.35, 0.93) : make('mass', e.massG, 'g', brief.maxMassG ?? 2 * ctx.volumeCm3 * brief.geometry.solidFraction, 0.6 * (brief.maxMassG ?? 2 * ctx.volumeCm3 * brief.geometry.solidFraction), { model: 'print.economics', inputs: economicsInput }),
+    brief.mustFloat && brief.maxMassG === null ? make('mass', typical(f, 'densityGcm3'), 'g/cm³', 1.15, 0.9) : make('mass', e.massG, 'g', brief.maxMassG ?? 2 * ctx.volumeCm3 * brief.geometry.solidFraction, 0.6 * (brief.maxMassG ?? 2 * ctx.volumeCm3 * brief.geometry.solidFraction), { model: 'print.economics', inputs: economicsInput }),
     make('moisture', typical(f, 'waterUptakePct'), '%', 6, 0.5),
     make('cost', e.costEach, 'each', cost, cost * 0.4, { model: 'print.economics', inputs: economicsInput }),
   ];

@@ -25,7 +25,13 @@ const drawn = computed(() => props.rulers.map(r => {
 }));
 
 function niceTicks(a: number, b: number, log: boolean): number[] {
-  if (log) { const out: number[] = []; for (let d = Math.ceil(Math.log10(a)); d <= Math.log10(b); d++) out.push(10 ** d); return out; }
+  if (log) {
+    // Few decades want marks between them.
+    const marks = Math.log10(b / a) < 2.2 ? [1, 2, 5] : [1];
+    const out: number[] = [];
+    for (let d = Math.floor(Math.log10(a)); d <= Math.log10(b); d++) for (const m of marks) { const v = m * 10 ** d; if (v >= a && v <= b) out.push(v); }
+    return out;
+  }
   const raw = (b - a) / 6;
   const mag = 10 ** Math.floor(Math.log10(raw));
   const step = [1, 2, 5, 10].map(k => k * mag).find(s => s >= raw) ?? raw;
@@ -39,7 +45,7 @@ const met = (r: Ruler, v: number): boolean => r.better === 'more' ? v >= r.need 
 <template>
   <div ref="wrap" class="rulers">
     <div v-for="r in drawn" :key="r.id + r.unit" class="ruler" data-testid="ruler">
-      <div class="what"><b>{{ r.label }}</b><span class="soft small">{{ r.unit }}{{ r.better === 'less' ? ', less is better' : '' }}{{ r.log ? ', log scale' : '' }}</span></div>
+      <div class="what"><b>{{ r.label }}</b><span class="soft small">{{ [r.unit, r.better === 'less' ? 'less is better' : '', r.log ? 'log scale' : ''].filter(Boolean).join(', ') }}</span></div>
       <svg :width="WIDTH + NAMES" :height="r.bars.length * ROW + 22" role="img" :aria-label="`${r.label}: ${r.bars.map(b => `${b.name} ${sig(b.typical, 2)}`).join(', ')}; need ${sig(r.need, 3)} ${r.unit}`">
         <line x1="0" :x2="WIDTH" :y1="r.bars.length * ROW + 4" :y2="r.bars.length * ROW + 4" class="axis" />
         <g v-for="t in r.ticks" :key="t"><line :x1="r.x(t)" :x2="r.x(t)" :y1="r.bars.length * ROW + 4" :y2="r.bars.length * ROW + 8" class="axis" /><text :x="r.x(t)" :y="r.bars.length * ROW + 19" text-anchor="middle" class="tick">{{ sig(t, 3) }}</text></g>

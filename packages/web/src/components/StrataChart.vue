@@ -3,7 +3,7 @@ import { criterionLabels, sig, type Candidate, type Criterion, type CriterionId 
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { failedLayer } from './failed-layer';
-import { gateLabel } from './gate-label';
+import { shortGateLabel } from './gate-label';
 
 const props = defineProps<{ candidates: Candidate[]; weights: Record<CriterionId, number>; selected: string | null }>();
 const emit = defineEmits<{ select: [material: string]; working: [candidate: Candidate, criterion: Criterion] }>();
@@ -32,13 +32,13 @@ const running = computed(() => props.candidates.filter(c => c.rank !== null));
 const out = computed(() => props.candidates.filter(c => c.rank === null));
 const LABELS = 104;
 /** Out columns are narrow; those in the running share what is left, down to a width that can still be read. */
-const outColumn = computed(() => Math.max(38, Math.min(54, (Math.max(360, width.value) - LABELS - 34 - running.value.length * 54) / Math.max(1, out.value.length))));
+const outColumn = computed(() => Math.max(38, Math.min(54, (Math.max(360, width.value) - LABELS - 34 - running.value.length * 48) / Math.max(1, out.value.length))));
 const outBar = computed(() => outColumn.value - 10);
 const column = computed(() => {
   const room = Math.max(360, width.value) - LABELS - (out.value.length ? 34 + out.value.length * outColumn.value : 10);
-  return Math.max(54, Math.min(104, room / Math.max(running.value.length, 1)));
+  return Math.max(46, Math.min(104, room / Math.max(running.value.length, 1)));
 });
-const bar = computed(() => column.value - 14);
+const bar = computed(() => column.value - (column.value < 56 ? 10 : 14));
 const chartWidth = computed(() => LABELS + column.value * running.value.length + (out.value.length ? 34 + outColumn.value * out.value.length : 10));
 const xOf = (i: number): number => LABELS + i * column.value;
 const outX = computed(() => xOf(running.value.length) + 24);
@@ -62,9 +62,9 @@ function lower(c: Candidate, i: number): string {
 }
 function failedText(c: Candidate): string {
   const gate = c.gates.find(g => g.verdict === 'fail');
-  return gate ? gateLabel(gate.id) : '';
+  return gate ? shortGateLabel(gate.id) : '';
 }
-function words(name: string, narrow: boolean): string[] { return name.length > (narrow ? 6 : 9) && name.includes(' ') ? name.split(' ') : [name]; }
+function words(name: string, narrow: boolean): string[] { return name.length > (narrow || column.value < 60 ? 6 : 9) && name.includes(' ') ? name.split(' ') : [name]; }
 
 function key(e: KeyboardEvent): void {
   const order = [...running.value, ...out.value];

@@ -23,7 +23,7 @@ const sure = computed(() => {
   if (!props.first) return '';
   if (props.ranking.school === 'step-up') return `${props.first.printing.penalties} printing demands`;
   if (lead.value === null) return 'the only one in the running';
-  return lead.value < 0.02 ? 'neck and neck with the second' : lead.value < 0.06 ? 'leads by a little' : 'leads clearly';
+  return lead.value < 0.02 ? 'neck and neck' : lead.value < 0.06 ? 'leads by a little' : 'leads clearly';
 });
 
 function showScore(c: Candidate): void {

@@ -1,0 +1,107 @@
+import { expect, test } from './server';
+import { TestServer } from './server';
+
+test('parts are found, copied, put away and brought back', async ({ page, server }) => {
+  await page.goto(server.url);
+  await page.getByLabel('Find a part').fill('crank');
+  await expect(page.getByTestId('part-row')).toHaveCount(1);
+  await page.getByLabel('Find a part').fill('zzz');
+  await expect(page.getByText('No part is called anything like “zzz”')).toBeVisible();
+  await page.getByLabel('Find a part').fill('');
+  await page.getByRole('button', { name: 'More for Extractor crank knob' }).click();
+  await page.getByRole('menuitem', { name: 'Start a new part from it' }).click();
+  await page.getByLabel('What is it called?').fill('Second knob');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByLabel('Name of the part')).toHaveValue('Second knob');
+  await expect(page.getByLabel('Mass', { exact: true })).toHaveValue('0.6 kg');
+
+  await page.getByRole('link', { name: 'Parts', exact: true }).click();
+  await page.getByRole('button', { name: 'More for Second knob' }).click();
+  await page.getByRole('menuitem', { name: 'Put away' }).click();
+  await expect(page.getByTestId('part-row').filter({ hasText: 'Second knob' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByTestId('part-row').filter({ hasText: 'Second knob' })).toHaveCount(1);
+});
+
+test('the library sorts, searches and shows a family with its disputes', async ({ page, server }) => {
+  await page.goto(`${server.url}/library`);
+  const first = page.locator('tbody tr').first();
+  await page.getByRole('button', { name: /^Young's modulus/ }).click();
+  await expect(first).toContainText('PA6-CF');
+  await expect(page.getByRole('columnheader', { name: /Young's modulus/ })).toHaveAttribute('aria-sort', 'descending');
+  await page.getByRole('button', { name: /^Young's modulus/ }).click();
+  await expect(first).toContainText('TPU 85A');
+  await page.getByLabel('Find a family').fill('petg');
+  await expect(page.locator('tbody tr')).toHaveCount(1);
+  await page.getByRole('link', { name: 'PETG' }).click();
+  await expect(page.getByRole('heading', { name: 'Does PETG need an enclosure?' })).toBeVisible();
+  const row = page.getByRole('row', { name: /^Glass transition/ });
+  await expect(row).toContainText('80 °C');
+  await expect(row).toContainText('ISO 11357-2');
+  await expect(page.getByRole('row', { name: /^Melting/ })).toContainText('does not apply');
+  await page.goto(`${server.url}/library/unobtainium`);
+  await expect(page.getByRole('heading', { name: 'No such family' })).toBeVisible();
+});
+
+test('a printer is changed, made default and removed', async ({ page, server }) => {
+  await page.goto(`${server.url}/workshop`);
+  const open = page.getByTestId('printer').filter({ hasText: 'Shed bench, open' });
+  const asa = open.getByRole('listitem').filter({ hasText: 'ASA' });
+  await expect(asa).toContainText('Warm air');
+  await open.getByRole('button', { name: 'Change' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByLabel('Around the print').selectOption('enclosed');
+  await expect(form.getByLabel('Air after half an hour')).toHaveValue('45 °C');
+  await form.getByLabel('Hottest nozzle').fill('hot');
+  await expect(form.getByText('"hot" is not a number with a unit')).toBeVisible();
+  await form.getByLabel('Hottest nozzle').fill('500 F');
+  await form.getByRole('checkbox', { name: 'New parts are meant for it' }).check();
+  await form.getByRole('button', { name: 'Save' }).click();
+  await expect(asa).not.toContainText('Warm air');
+  await expect(page.getByTestId('printer').first()).toContainText('Shed bench, open');
+  await expect(page.getByTestId('printer').first()).toContainText('default');
+  await page.getByTestId('printer').first().getByRole('button', { name: 'Remove' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove' }).click();
+  await expect(page.getByTestId('printer').filter({ hasText: 'Shed bench' })).toHaveCount(0);
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Frame-spacing jig' }).click();
+  await page.getByRole('link', { name: 'Brief', exact: true }).click();
+  await expect(page.getByLabel('Printer').locator('option:checked')).toHaveText('any printer');
+});
+
+test('an empty workshop invites; a full one stays usable', async ({ page }) => {
+  const server = new TestServer();
+  try {
+    await server.start(false);
+    await page.goto(server.url);
+    await expect(page.getByRole('heading', { name: 'No parts yet' })).toBeVisible();
+    await page.goto(`${server.url}/workshop`);
+    await expect(page.getByText('No printer yet')).toBeVisible();
+    for (let i = 0; i < 150; i++) await page.request.post(`${server.url}/api/parts`, { data: { brief: { format: 'hornblende-brief', version: 1, name: `Part ${String(i).padStart(3, '0')} with a rather long name that has to wrap somewhere`, sun: i % 2 ? 'full' : 'none', heat: { setting: i % 3 ? 'outdoors' : 'indoors' } } } });
+    await page.goto(server.url);
+    await expect(page.getByTestId('part-row')).toHaveCount(150);
+    await page.getByLabel('Find a part').fill('149');
+    await expect(page.getByTestId('part-row')).toHaveCount(1);
+    const spill = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    expect(spill).toBeLessThanOrEqual(0);
+  } finally { await server.stop(); server.dispose(); }
+});
+
+test('a page that is not there, and a server that is gone, say so', async ({ page }) => {
+  const server = new TestServer();
+  try {
+    await server.start();
+    await page.goto(`${server.url}/nowhere/at-all`);
+    await expect(page.getByRole('heading', { name: 'Not here' })).toBeVisible();
+    await page.goto(`${server.url}/parts/no-such-part/brief`);
+    await expect(page.getByText('This part does not exist.')).toBeVisible();
+    await page.goto(`${server.url}/library`);
+    await expect(page.locator('tbody tr').first()).toBeVisible();
+    await server.stop('SIGKILL');
+    await page.getByRole('link', { name: 'Parts', exact: true }).click();
+    await expect(page.getByText(/The parts could not be fetched.*is it still running/)).toBeVisible();
+    await server.start();
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(page.getByTestId('part-row').first()).toBeVisible();
+  } finally { await server.stop('SIGKILL'); server.dispose(); }
+});
