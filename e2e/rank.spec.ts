@@ -58,6 +58,12 @@ test('every number opens its working', async ({ page, server }) => {
   await page.getByRole('button', { name: /^costs/ }).click();
   await expect(working).toContainText('print.economics');
   await close();
+  await page.getByRole('button', { name: 'Working of Sun, years to half, ASA' }).click();
+  await expect(working).toContainText('H₅₀·c/D_year');
+  await close();
+  await page.getByRole('button', { name: /^Heat: has/ }).click();
+  await expect(working).toContainText('heat.allowable');
+  await close();
   await page.getByTestId('column').first().locator('.fill').first().click();
   await expect(working).toContainText('score.desirability');
 });

@@ -38,7 +38,8 @@ export function parseInput<T extends object>(type: ClassConstructor<T>, plain: u
 
 function flatten(errors: ValidationError[], path: string): Problem[] {
   return errors.flatMap(e => {
-    const field = path ? (/^\d+$/.test(e.property) ? `${path}[${e.property}]` : `${path}.${e.property}`) : e.property;
+    const name = e.property || '""';
+    const field = path ? (/^\d+$/.test(name) ? `${path}[${name}]` : `${path}.${name}`) : name;
     const messages = Object.entries(e.constraints ?? {});
     // A wrong shape (a list where an object belongs) is said once, not through its parts.
     const shape = messages.find(([name]) => name === 'isArray' || name === 'isObject');

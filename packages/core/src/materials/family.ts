@@ -17,7 +17,7 @@ export interface FamilyFlags {
   soluble: boolean;
   /** Wears a brass nozzle. */
   abrasive: boolean;
-  /** The least demanding feed that carries it: any, a slow remote drive, or a direct drive only. */
+  /** The least demanding feed that carries it: whatever there is, a slow remote drive, or a direct drive only. */
   drive: 'any' | 'slow-bowden' | 'direct';
   /** What printing it damp does: little, rough and stringy, or spoiled. */
   moisture: 'low' | 'medium' | 'high';

@@ -4,7 +4,7 @@ import { model, sig, step } from './model.js';
 
 /** Input of `creep.strain`. */
 export class CreepStrainInput {
-  @Quantity({ min: 0, max: 500, unit: 'MPa', doc: 'Held stress.' }) stressMPa!: number;
+  @Quantity({ min: 0, max: 1e9, unit: 'MPa', doc: 'Held stress.' }) stressMPa!: number;
   @Quantity({ min: 0.01, max: 5e5, unit: 'MPa', doc: "Young's modulus at the temperature." }) modulusMPa!: number;
   @Quantity({ min: 0, max: 10, doc: 'Findley amplitude A.' }) a!: number;
   @Quantity({ min: 0.01, max: 1, doc: 'Findley exponent n.' }) n!: number;

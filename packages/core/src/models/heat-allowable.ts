@@ -6,7 +6,7 @@ export class HeatAllowableInput {
   @Quantity({ min: -40, max: 450, unit: '°C', doc: 'Softening temperature: Vicat, or Tg.' }) softeningC!: number;
   @Quantity({ min: -40, max: 450, unit: '°C', doc: 'Heat deflection temperature at 0.45 MPa.' }) hdt045C!: number;
   @Quantity({ min: -40, max: 450, unit: '°C', doc: 'Heat deflection temperature at 1.8 MPa.' }) hdt18C!: number;
-  @Quantity({ min: 0, max: 500, unit: 'MPa', doc: 'Stress in the part.' }) stressMPa!: number;
+  @Quantity({ min: 0, max: 1e9, unit: 'MPa', doc: 'Stress in the part.' }) stressMPa!: number;
   @Quantity({ min: 0, max: 1e6, unit: 'h', optional: true, doc: 'How long the load is held; default 0.' }) sustainedHours = 0;
   @Quantity({ min: 0, max: 50, unit: 'K', optional: true, doc: 'Allowance for loads held over 1000 h; default 10.' }) creepAllowanceK = 10;
 }

@@ -65,7 +65,7 @@ export function strengthGate(ctx: Context, a: Assessment): Gate | null {
   }
   const need = (w.load.stressMPa ?? 0) * ctx.safety;
   // Where buckling, not crushing, sets the reserve, the allowable is what that reserve amounts to.
-  const have = Math.min(w.allowableMPa ?? 0, need * w.reserve);
+  const have = need > 0 ? Math.min(w.allowableMPa ?? 0, need * w.reserve) : w.allowableMPa ?? 0;
   const bending = ctx.brief.loads[w.load.index];
   const height = bending?.heightMm ?? null;
   const inBending = w.load.deflectionTimesModulus !== null && bending?.case !== 'tension' && bending?.case !== 'compression';

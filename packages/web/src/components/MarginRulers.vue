@@ -4,6 +4,7 @@ import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 
 const props = defineProps<{ rulers: Ruler[]; selected: string | null }>();
+const emit = defineEmits<{ working: [ruler: Ruler, material: string] }>();
 const ROW = 17;
 /** Room at the right for a candidate's name. */
 const NAMES = 96;
@@ -46,13 +47,13 @@ const met = (r: Ruler, v: number): boolean => r.better === 'more' ? v >= r.need 
   <div ref="wrap" class="rulers">
     <div v-for="r in drawn" :key="r.id + r.unit" class="ruler" data-testid="ruler">
       <div class="what"><b>{{ r.label }}</b><span class="soft small">{{ [r.unit, r.better === 'less' ? 'less is better' : '', r.log ? 'log scale' : ''].filter(Boolean).join(', ') }}</span></div>
-      <svg :width="WIDTH + NAMES" :height="r.bars.length * ROW + 22" role="img" :aria-label="`${r.label}: ${r.bars.map(b => `${b.name} ${sig(b.typical, 2)}`).join(', ')}; need ${sig(r.need, 3)} ${r.unit}`">
+      <svg :width="WIDTH + NAMES" :height="r.bars.length * ROW + 22" role="group" :aria-label="`${r.label}: ${r.bars.map(b => `${b.name} ${sig(b.typical, 2)}`).join(', ')}; need ${sig(r.need, 3)} ${r.unit}`">
         <line x1="0" :x2="WIDTH" :y1="r.bars.length * ROW + 4" :y2="r.bars.length * ROW + 4" class="axis" />
         <g v-for="t in r.ticks" :key="t"><line :x1="r.x(t)" :x2="r.x(t)" :y1="r.bars.length * ROW + 4" :y2="r.bars.length * ROW + 8" class="axis" /><text :x="r.x(t)" :y="r.bars.length * ROW + 19" text-anchor="middle" class="tick">{{ sig(t, 3) }}</text></g>
         <g v-for="(b, i) in r.bars" :key="b.material">
           <rect :x="r.x(b.low)" :y="i * ROW + 5" :width="Math.max(3, r.x(b.high) - r.x(b.low))" height="6" rx="3" :class="b.material === selected ? 'bar chosen' : 'bar'" />
           <path :d="met(r, b.typical) ? `M${r.x(b.typical)} ${i * ROW + 2.5} v11` : `M${r.x(b.typical) - 3.5} ${i * ROW + 4.5} l7 7 m0 -7 l-7 7`" :class="met(r, b.typical) ? 'at' : 'at miss'" />
-          <text :x="r.x(b.high) + 7" :y="i * ROW + 12" class="bar-name" :class="{ on: b.material === selected }">{{ b.name }} {{ sig(b.typical, 2) }}</text>
+          <text :x="r.x(b.high) + 7" :y="i * ROW + 12" class="bar-name" :class="{ on: b.material === selected }" role="button" tabindex="0" :aria-label="`Working of ${r.label}, ${b.name}`" @click="emit('working', r, b.material)" @keydown.enter="emit('working', r, b.material)">{{ b.name }} {{ sig(b.typical, 2) }}</text>
         </g>
         <line :x1="r.x(r.need)" :x2="r.x(r.need)" y1="0" :y2="r.bars.length * ROW + 4" class="need" />
       </svg>
@@ -67,6 +68,7 @@ const met = (r: Ruler, v: number): boolean => r.better === 'more' ? v >= r.need 
 svg { display: block; overflow: visible; }
 .axis { stroke: var(--rule-strong); }
 .tick, .bar-name { font: 12px 'Atkinson Hyperlegible', system-ui, sans-serif; fill: var(--soft); }
+.bar-name { cursor: pointer; } .bar-name:hover { fill: var(--info); }
 .bar-name.on { fill: var(--ink); font-weight: 700; }
 .bar { fill: var(--s-impact); } .bar.chosen { fill: var(--s-strength); }
 .at { stroke: var(--ink); stroke-width: 1.8; fill: none; } .at.miss { stroke: var(--out); }

@@ -19,7 +19,7 @@ const focused = ref(false);
 const problem = ref('');
 const understood = ref('');
 watch(shown, s => { if (!focused.value && !problem.value) text.value = s; });
-/** What this field itself sent last: any other value came from elsewhere (undo, a file) and is shown even while the field has the focus. */
+/** The value that this field itself sent last; another one came from elsewhere (undo, a file) and is shown even while the field has the focus. */
 let sent: number | null | undefined;
 watch(() => [props.modelValue, props.low], () => { if (!focused.value || props.modelValue !== sent) { problem.value = ''; text.value = shown.value; } });
 

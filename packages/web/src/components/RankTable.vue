@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { criterionLabels, sig, type Candidate, type CriterionId } from '@hornblende/core';
+import { criterionLabels, sig, type Candidate, type Criterion, type CriterionId } from '@hornblende/core';
 import { computed } from 'vue';
 import { gateLabel } from './gate-label';
 import StatusMark from './StatusMark.vue';
 
 const props = defineProps<{ candidates: Candidate[]; selected: string | null }>();
-defineEmits<{ select: [material: string] }>();
+const emit = defineEmits<{ select: [material: string]; working: [candidate: Candidate, criterion: Criterion]; score: [candidate: Candidate] }>();
+function show(c: Candidate, id: CriterionId): void { const k = c.criteria.find(x => x.id === id); if (k) emit('working', c, k); }
 const ids = computed<CriterionId[]>(() => (props.candidates[0]?.criteria ?? []).filter(c => c.weight > 0).map(c => c.id));
 const value = (c: Candidate, id: CriterionId): string => { const k = c.criteria.find(x => x.id === id); return k ? `${Number.isFinite(k.value) ? sig(k.value, 2) : '∞'} (${k.desirability.toFixed(2)})` : ''; };
 const unit = (id: CriterionId): string => props.candidates[0]?.criteria.find(k => k.id === id)?.unit ?? '';
@@ -18,9 +19,9 @@ const unit = (id: CriterionId): string => props.candidates[0]?.criteria.find(k =
       <thead><tr><th scope="col">Filament</th><th scope="col">Status</th><th scope="col">Score</th><th v-for="id in ids" :key="id" scope="col">{{ criterionLabels[id].label }}<br>{{ unit(id) }}</th><th scope="col">Fails</th></tr></thead>
       <tbody>
         <tr v-for="c in candidates" :key="c.material" :class="{ on: c.material === selected }">
-          <th scope="row"><button type="button" class="quiet-button" @click="$emit('select', c.material)">{{ c.name }}</button></th>
-          <td><StatusMark :status="c.status" /></td><td>{{ c.score.toFixed(2) }}</td>
-          <td v-for="id in ids" :key="id">{{ value(c, id) }}</td>
+          <th scope="row"><button type="button" class="quiet-button" @click="emit('select', c.material)">{{ c.name }}</button></th>
+          <td><StatusMark :status="c.status" /></td><td><button type="button" class="num" @click="emit('score', c)">{{ c.score.toFixed(2) }}</button></td>
+          <td v-for="id in ids" :key="id"><button type="button" class="num" @click="show(c, id)">{{ value(c, id) }}</button></td>
           <td class="out">{{ c.gates.filter(g => g.verdict === 'fail').map(g => gateLabel(g.id)).join(', ') }}</td>
         </tr>
       </tbody>
@@ -31,6 +32,7 @@ const unit = (id: CriterionId): string => props.candidates[0]?.criteria.find(k =
 <style scoped>
 .scroll { overflow-x: auto; }
 td, th { white-space: nowrap; font-size: 13.5px; }
+.num { background: none; border: 0; border-bottom: 1px dotted var(--info); padding: 0; color: inherit; cursor: pointer; font-size: inherit; }
 .on { background: var(--hover); }
 tbody th { padding: 4px 10px 4px 0; border-bottom: 1px solid var(--rule); }
 </style>

@@ -26,6 +26,7 @@ const sure = computed(() => {
   return lead.value < 0.02 ? 'neck and neck' : lead.value < 0.06 ? 'leads by a little' : 'leads clearly';
 });
 
+function showGate(g: Gate): void { if (g.working) working.show({ title: `${gateLabel(g.id)}, ${props.first?.name ?? ''}`, refs: [g.working], note: g.why }); }
 function showScore(c: Candidate): void {
   working.show({ title: `Score of ${c.name}`, steps: scoreWorking(c, props.ranking.school), note: 'Each criterion opens its own working on the strata chart.' });
 }
@@ -40,8 +41,8 @@ function showScore(c: Candidate): void {
     <div v-else class="choice" aria-live="polite"><span class="k">First choice</span><b data-testid="first-choice" class="out">Nothing fits</b></div>
     <div v-if="first"><span class="k">Score</span><button type="button" class="num" data-testid="score" @click="showScore(first)">{{ first.score.toFixed(2) }}</button></div>
     <div v-if="first"><span class="k">How sure</span><span class="v">{{ sure }}</span></div>
-    <div v-if="thinnest" class="thin"><span class="k">Thinnest margin</span><span class="v">{{ gateLabel(thinnest.id) }}: {{ gateNumbers(thinnest) }}</span></div>
-    <div v-if="second"><span class="k">Runner-up</span><span class="v">{{ second.name }} <span class="soft">{{ second.score.toFixed(2) }}</span></span></div>
+    <div v-if="thinnest" class="thin"><span class="k">Thinnest margin</span><button v-if="thinnest.working" type="button" class="num small-num" @click="showGate(thinnest)">{{ gateLabel(thinnest.id) }}: {{ gateNumbers(thinnest) }}</button><span v-else class="v">{{ gateLabel(thinnest.id) }}: {{ gateNumbers(thinnest) }}</span></div>
+    <div v-if="second"><span class="k">Runner-up</span><span class="v">{{ second.name }} <button type="button" class="num small-num" @click="showScore(second)">{{ second.score.toFixed(2) }}</button></span></div>
     <div class="end">
       <SaveState />
       <RouterLink class="record" :to="`/parts/${partId}/decision`">Record the decision</RouterLink>
@@ -54,6 +55,7 @@ function showScore(c: Candidate): void {
 .choice b { font-size: 20px; }
 .k { display: block; font-size: 12px; color: var(--soft); line-height: 1.3; }
 .num { background: none; border: 0; border-bottom: 1px dotted var(--info); padding: 0; color: var(--ink); cursor: pointer; font-size: 16px; }
+.small-num { font-size: 15px; }
 .end { margin-left: auto; display: flex; gap: 14px; align-items: center; }
 .record { background: var(--deep); color: var(--deep-ink); padding: 7px 14px; border-radius: 4px; white-space: nowrap; }
 .record:hover { text-decoration: none; filter: brightness(1.12); }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { criterionLabels, rank, rulers as rulersOf, scoreWorking, sig, successWorking, type Candidate, type Criterion, type School } from '@hornblende/core';
+import { criterionLabels, rank, rulers as rulersOf, scoreWorking, sig, successWorking, type Candidate, type Criterion, type Ruler, type School } from '@hornblende/core';
 import { computed, ref, watch } from 'vue';
 import { words } from '../components/brief/words';
 import WeightSliders from '../components/brief/WeightSliders.vue';
@@ -54,6 +54,11 @@ function showCriterion(c: Candidate, k: Criterion): void {
     refs: [...(k.working ? [k.working] : []), ...(Number.isFinite(k.value) ? [{ model: 'score.desirability', inputs: { value: k.value, unacceptable: k.unacceptable, comfortable: k.comfortable } }] : [])],
   });
 }
+function showRuler(r: Ruler, material: string): void {
+  const c = ranking.value?.candidates.find(x => x.material === material);
+  const k = c?.criteria.find(x => x.id === r.id);
+  if (c && k) showCriterion(c, k);
+}
 function showScore(c: Candidate): void { if (ranking.value) working.show({ title: `Score of ${c.name}`, steps: scoreWorking(c, ranking.value.school) }); }
 function showCost(c: Candidate): void { const k = c.criteria.find(x => x.id === 'cost'); if (k?.working) working.show({ title: `Mass, time and cost in ${c.name}`, refs: [k.working] }); }
 function choose(s: School): void { draft.set('school', s); }
@@ -74,10 +79,10 @@ function choose(s: School): void { draft.set('school', s); }
     <NothingFits v-if="!first" :ranking="ranking" />
     <div class="columns">
       <div class="left">
-        <RankTable v-if="asTable" :candidates="ranking.candidates" :selected="selected" @select="selected = $event" />
+        <RankTable v-if="asTable" :candidates="ranking.candidates" :selected="selected" @select="selected = $event" @working="showCriterion" @score="showScore" />
         <StrataChart v-else :candidates="ranking.candidates" :weights="ranking.weights" :selected="selected" @select="selected = $event" @working="showCriterion" />
         <h2 class="rulers-head">Margins, in their own units <span class="soft small">bars run from a poor spool to a fine one; the tick is a typical one, a cross where it falls short</span></h2>
-        <MarginRulers :rulers="rulerList" :selected="selected" />
+        <MarginRulers :rulers="rulerList" :selected="selected" @working="showRuler" />
       </div>
       <aside v-if="candidate" class="detail" :aria-label="candidate.name">
         <div class="head"><h2>{{ candidate.name }}</h2><StatusMark :status="candidate.status" /><button type="button" class="score" @click="showScore(candidate)">{{ candidate.score.toFixed(2) }}</button></div>
