@@ -3,8 +3,8 @@ import { defineConfig } from '@playwright/test';
 /** Browser journeys through the real interface, each file on a server and SQLite file of its own. */
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
   fullyParallel: false,
   workers: 1,
   retries: 0,
