@@ -110,6 +110,20 @@ test('a starting point brings its traps, and the load sketch moves by keyboard',
   await page.keyboard.press('PageUp');
   await expect(page.getByLabel('Section height', { exact: true }).first()).toHaveValue('13 mm');
   await expect(page.getByText('asked, with safety')).toBeVisible();
+  const choices = page.getByRole('table', { name: 'This member alone, printed' });
+  await expect(choices.getByRole('row', { name: /^two walls more/ })).toContainText('min');
+  await expect(choices.getByRole('row', { name: /^solid/ })).toContainText('100 %');
+
+  // And by dragging: the free end to the right makes the arm longer.
+  const end = page.getByRole('slider', { name: 'Length' });
+  const box = (await end.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 60, box.y + box.height / 2, { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByLabel('Length', { exact: true }).first()).not.toHaveValue('60 mm');
+  const length = await page.getByLabel('Length', { exact: true }).first().inputValue();
+  expect(Number.parseFloat(length)).toBeLessThan(60);
 });
 
 test('versions say what changed and what it did', async ({ page, server }) => {

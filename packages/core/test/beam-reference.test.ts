@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { beam, calculate, creepStrain, printedSection, type BeamCase } from '../src/index.js';
+import { beam, calculate, creepStrain, printedSection, sectionChoices, type BeamCase } from '../src/index.js';
 
 /**
  * A finite-element reference: Hermite beam elements, point loads at nodes, solved by Gaussian elimination.
@@ -47,6 +47,14 @@ describe('beams against finite elements', () => {
 });
 
 describe('printed sections', () => {
+  it('two walls more buy more bending strength for a gram than twice the infill', () => {
+    const [usual, walls, infill, solid] = sectionChoices(60, 20, 10, 1.24, 5);
+    const perGram = (c: typeof usual): number => (c!.result.strengthRatio - usual!.result.strengthRatio) / (c!.massG - usual!.massG);
+    expect(perGram(walls)).toBeGreaterThan(perGram(infill));
+    expect(solid).toMatchObject({ massG: expect.closeTo(60 * 20 * 10 / 1000 * 1.24, 9) as number, minutes: expect.closeTo(12000 / 5 / 60, 9) as number });
+    expect(usual!.massG).toBeLessThan(infill!.massG);
+  });
+
   it('more wall, more infill, more skin is never weaker or lighter', () => fc.assert(fc.property(fc.integer({ min: 0, max: 8 }), fc.double({ min: 0, max: 0.9, noNaN: true }), fc.double({ min: 0.2, max: 3, noNaN: true }), (walls, infill, topBottomMm) => {
     const base = { widthMm: 20, heightMm: 10, walls, lineMm: 0.45, topBottomMm, infill };
     const s = printedSection(base);

@@ -114,10 +114,8 @@ export function NumberMap(keys: readonly string[], o: Common & { min: number; ma
 
 /** A pair [low, high] of numbers within limits, in order. */
 export function Interval(o: Common & { min: number; max: number }): PropertyDecorator {
-  return field({ kind: 'list', doc: o.doc, min: o.min, max: o.max }, o, () => {
-    const text = { message: `must be [low, high], two numbers in order from ${o.min} to ${o.max}${o.nullable ? ', or null' : ''}` };
-    return [IsInterval(o.min, o.max, text.message)];
-  });
+  return field({ kind: 'list', doc: o.doc, min: o.min, max: o.max }, o,
+    () => [IsInterval(o.min, o.max, `must be [low, high], two numbers in order from ${o.min} to ${o.max}${o.nullable ? ', or null' : ''}`)]);
 }
 
 /** A list of a fixed number of numbers within limits, e.g. a build volume. */

@@ -29,6 +29,26 @@ export function printedSection(i: SectionPrintedInput): SectionPrintedResult {
   return { stiffnessRatio, strengthRatio, massRatio };
 }
 
+/** One way to print a member, with what it buys and what it costs. */
+export interface SectionChoice { label: string; input: SectionPrintedInput; result: SectionPrintedResult; massG: number; minutes: number }
+
+/** Walls and infill that slicers start from. */
+const usual = { walls: 3, lineMm: 0.45, topBottomMm: 0.8, infill: 0.2 };
+
+/**
+ * The usual print of a rectangular member against two walls more, twice the infill, and solid.
+ * @param flowMm3s the flow at which it prints: its minutes are volume over flow
+ */
+export function sectionChoices(lengthMm: number, widthMm: number, heightMm: number, densityGcm3: number, flowMm3s: number): SectionChoice[] {
+  const variants = [['as usual: 3 walls, 20 % infill', usual], ['two walls more', { ...usual, walls: 5 }], ['twice the infill', { ...usual, infill: 0.4 }], ['solid', { ...usual, infill: 1 }]] as const;
+  return variants.map(([label, change]) => {
+    const input: SectionPrintedInput = { widthMm, heightMm, ...change };
+    const result = printedSection(input);
+    const volumeMm3 = lengthMm * widthMm * heightMm * result.massRatio;
+    return { label, input, result, massG: volumeMm3 / 1000 * densityGcm3, minutes: volumeMm3 / flowMm3s / 60 };
+  });
+}
+
 /** `section.printed`: what walls and infill make of a section. */
 export const sectionPrinted = model({
   id: 'section.printed',

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { useRanking } from '../../../composables/useRanking';
 import { useUnits } from '../../../composables/useUnits';
 import { useDraft } from '../../../stores/draft';
+import SectionChoices from './SectionChoices.vue';
 import StrengthWaterfall from './StrengthWaterfall.vue';
 
 const props = defineProps<{ ranking: Ranking; index: number }>();
@@ -122,6 +123,7 @@ const curvePath = computed(() => curve.value.map((p, i) => `${i ? 'L' : 'M'}${(4
       </div>
     </div>
     <StrengthWaterfall v-if="assessed.strength" :family="family" :conditions="assessed.strength" :need-m-pa="(service.stressMPa ?? 0) * (ranking.candidates.length ? contextOf(draft.brief!, printer, weather).safety : 1)" />
+    <SectionChoices v-if="hasSection && bends" :family="family" :length-mm="load.lengthMm!" :width-mm="load.widthMm!" :height-mm="load.heightMm!" />
   </figure>
 </template>
 
