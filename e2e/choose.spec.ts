@@ -49,6 +49,10 @@ test('five questions, a changed verdict, the working, a decision that stays', as
   await page.getByTestId('decide').click();
   await expect(page.getByText('Why must be text')).toBeVisible();
   await page.getByTestId('decide-reason').fill('Holds its shape and its skin in the sun.');
+  // A look back at the ranking does not lose what was written.
+  await page.getByRole('link', { name: 'Rank', exact: true }).click();
+  await page.getByRole('link', { name: 'Decision', exact: true }).click();
+  await expect(page.getByTestId('decide-reason')).toHaveValue('Holds its shape and its skin in the sun.');
   await page.getByTestId('decide-who').fill('R. Thwaite');
   await page.getByTestId('decide').click();
   await expect(page.getByTestId('decision')).toContainText('Holds its shape and its skin in the sun.');

@@ -32,5 +32,12 @@ test('what is typed while the server is away is kept, and saved when it is back'
     await page.reload();
     await expect(page.getByLabel('Service life')).toHaveValue('3 years');
     await expect(page.getByTestId('save-state')).toHaveText('Saved');
+
+    // And without a reload: the page finds the server again by itself.
+    await server.stop('SIGKILL');
+    await page.getByLabel('Service life').fill('2 years');
+    await expect(page.getByTestId('save-state')).toHaveText('Not saved');
+    await server.start();
+    await expect(page.getByTestId('save-state')).toHaveText('Saved');
   } finally { await server.stop('SIGKILL'); server.dispose(); }
 });

@@ -9,7 +9,7 @@ function sentence(c: Criterion, good: boolean, ctx: Context): string {
   const v = sig(c.value, 2);
   const life = sig(ctx.brief.lifeYears, 2);
   const by: Record<CriterionId, [string, string]> = {
-    heat: [`Softens ${v} K above the hottest the part gets (${sig(ctx.conditions.partMaxC, 3)} °C).`, c.value < 0 ? `Softens ${sig(-c.value, 2)} K below the hottest the part gets (${sig(ctx.conditions.partMaxC, 3)} °C).` : `Only ${v} K between the hottest the part gets and its softening.`],
+    heat: [`Bears ${v} K more than the hottest the part gets (${sig(ctx.conditions.partMaxC, 3)} °C).`, c.value < 0 ? `Bears ${sig(-c.value, 2)} K less than the hottest the part gets (${sig(ctx.conditions.partMaxC, 3)} °C).` : `Only ${v} K between the hottest the part gets and what it bears.`],
     uv: [`Its surface outlasts the ${life} years in the sun ${v} times over.`, `Its surface is half gone after ${v} of the ${life} years in the sun.`.replace(`${v} of the`, `${sig(c.value * ctx.brief.lifeYears, 2)} of the`)],
     strength: [`Carries ${v} times what is asked, safety included.`, `Carries only ${v} times what is asked, safety included.`],
     stiffness: [`Bends ${v} % of the span at once.`, `Bends ${v} % of the span at once.`],

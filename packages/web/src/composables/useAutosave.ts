@@ -1,4 +1,4 @@
-import { useDebounceFn, useEventListener } from '@vueuse/core';
+import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core';
 import { watch } from 'vue';
 import { useDraft } from '../stores/draft';
 
@@ -10,5 +10,7 @@ export function useAutosave(onRefreshed: () => void): void {
   useEventListener(document, 'visibilitychange', () => { if (document.visibilityState === 'hidden') void draft.flush(true); });
   useEventListener(window, 'pagehide', () => { void draft.flush(true); });
   useEventListener(window, 'focus', () => { void draft.refresh().then(changed => { if (changed) onRefreshed(); }); });
+  // A server that was restarted is found again without anyone pressing a button.
+  useIntervalFn(() => { if (draft.saveState === 'failed') void draft.flush(); }, 4000);
   useEventListener(window, 'online', () => { void draft.flush(); });
 }

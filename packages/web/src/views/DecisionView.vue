@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { HAZARD_NOTICE } from '@hornblende/core';
+import { useLocalStorage } from '@vueuse/core';
 import { message } from 'ant-design-vue';
 import dayjs from 'dayjs';
 import { computed, ref, watch } from 'vue';
@@ -17,7 +18,15 @@ const state = ref<'loading' | 'ready' | 'failed'>('loading');
 const problems = ref<{ field: string; message: string }[]>([]);
 const firstChoice = ref('');
 const secondChoice = ref('');
-const reason = ref('');
+/** What is written is kept in this browser until it is recorded. */
+const reasons = useLocalStorage<Record<string, string>>('hornblende-reasons', {});
+const reason = computed({
+  get: () => reasons.value[draft.id ?? ''] ?? '',
+  set: text => {
+    const others = Object.entries(reasons.value).filter(([id]) => id !== draft.id);
+    reasons.value = Object.fromEntries(text && draft.id ? [...others, [draft.id, text]] : others);
+  },
+});
 const acknowledged = ref(false);
 const busy = ref(false);
 const injures = computed(() => draft.brief?.ifItFails === 'injures');
