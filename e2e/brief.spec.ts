@@ -116,8 +116,8 @@ test('a starting point brings its traps, and the load sketch moves by keyboard',
 
   // And by dragging: the free end to the right makes the arm longer.
   const end = page.getByRole('slider', { name: 'Length' });
+  await end.hover(); // waits until the fold has stopped moving
   const box = (await end.boundingBox())!;
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 - 60, box.y + box.height / 2, { steps: 6 });
   await page.mouse.up();

@@ -35,16 +35,16 @@ export class TestServer {
   dispose(): void { rmSync(this.dataDir, { recursive: true, force: true }); }
 }
 
-/** Tests with the demo workshop served. */
-export const test = base.extend<object, { server: TestServer }>({
+/** Tests with the demo workshop served, each on a fresh one: no test sees what another did. */
+export const test = base.extend<{ server: TestServer }>({
   // eslint-disable-next-line no-empty-pattern -- Playwright reads the fixtures asked for from the pattern
-  server: [async ({}, use) => {
+  server: async ({}, use) => {
     const server = new TestServer();
     await server.start();
     await use(server);
     await server.stop();
     server.dispose();
-  }, { scope: 'worker' }],
+  },
 });
 
 export { expect } from '@playwright/test';

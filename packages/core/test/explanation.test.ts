@@ -69,7 +69,10 @@ describe('implied weights', () => {
     expect(of({ maxMassG: 10 }).mass).toBe(2);
     expect(of({ water: 'immersed' }).moisture).toBe(3);
     expect(of({ ifItFails: 'injures', loads: [{ kind: 'short', case: 'direct-stress', stressMPa: 1 }] }).strength).toBe(4);
-    expect(of({ heat: { setting: 'custom', partC: 60 } }).heat).toBe(4);
+    const hot = { heat: { setting: 'custom', partC: 60 } };
+    expect(of(hot).heat).toBe(3);
+    expect(of({ ...hot, loads: [{ kind: 'short', case: 'direct-stress', stressMPa: 1 }] }).heat).toBe(4);
+    expect(of({ ...hot, purpose: 'decorative' }).heat).toBe(2);
     expect(of({ geometry: { xMm: 200 } }).warp).toBe(3);
   });
 });

@@ -50,7 +50,8 @@ export function impliedWeights(ctx: Context): Record<CriterionId, number> {
   const length = Math.max(brief.geometry.xMm, brief.geometry.yMm);
   const serious = brief.ifItFails === 'damages' || brief.ifItFails === 'injures' ? 1 : 0;
   return {
-    heat: c.partMaxC >= 45 ? 4 : c.partMaxC >= 35 ? 2 : 1,
+    // Once it passes the gate, a part that carries nothing gains little from more margin.
+    heat: c.partMaxC >= 45 ? (brief.purpose === 'decorative' ? 2 : loads.length ? 4 : 3) : c.partMaxC >= 35 ? 2 : 1,
     uv: brief.sun === 'none' ? 0 : brief.sun === 'reflected' ? 1 : 3,
     strength: stressed ? 3 + serious : 0,
     stiffness: span && brief.flex.want === 'rigid' ? 2 : 0,
@@ -61,9 +62,9 @@ export function impliedWeights(ctx: Context): Record<CriterionId, number> {
     printability: functional ? 2 : 3,
     accuracy: brief.toleranceMm <= 0.15 ? 4 : brief.toleranceMm <= 0.3 ? 1 : 0,
     finish: brief.looks.finish === 'fine' ? 4 : brief.looks.finish === 'fair' ? 2 : brief.purpose === 'decorative' ? 3 : 0,
-    mass: brief.mustFloat ? 4 : brief.maxMassG === null ? 0 : 2,
+    mass: brief.mustFloat ? 5 : brief.maxMassG === null ? 0 : 2,
     moisture: brief.water === 'immersed' ? 3 : brief.water === 'dry' ? 0 : 2,
-    cost: brief.maxCostEach !== null || brief.quantity >= 10 ? 3 : brief.purpose === 'prototype' ? 3 : 1,
+    cost: brief.maxCostEach !== null || brief.quantity >= 10 ? 3 : brief.purpose === 'prototype' ? 3 : functional ? 1 : 2,
   };
 }
 
@@ -104,7 +105,7 @@ export function criteriaOf(ctx: Context, a: Assessment, p: Printability, e: Prin
     knock < Infinity ? make('impact', knock, '× need', 0.7, 2) : make('impact', a.charpyColdKJm2, 'kJ/m²', 0.5, 8),
     flexCriterion(ctx, a, make),
     make('warp', p.bow.bowMm, 'mm', Math.max(1, 0.012 * length), Math.max(0.2, 0.0025 * length), { model: 'warp.bow', inputs: p.bowInput }),
-    make('printability', p.success, 'first-print chance', 0.3, 0.88),
+    make('printability', p.success, 'first-print chance', 0.45, 0.9),
     make('accuracy', expectedDeviationMm(a, p, length), 'mm', Math.max(0.3, 3 * brief.toleranceMm), Math.max(0.12, brief.toleranceMm)),
     make('finish', f.flags.finish, 'of 1', 0.3, 0.82),
     // What must float is judged by the plastic's own density: the less it leans on sealed hollows the better.
@@ -126,7 +127,7 @@ function flexCriterion(ctx: Context, a: Assessment, make: (id: CriterionId, valu
     case 'rigid': return make('flex', typical(f, 'modulusMPa'), 'MPa', 300, 2500);
     case 'springy': return typical(f, 'modulusMPa') < 200 ? make('flex', 0, '% strain', 0.5, 2.5) : make('flex', typical(f, 'strainRepeatedPct'), '% strain', 0.5, 2.5);
     // A part that hinges must still be a part: what folds for ever because all of it is floppy is half an answer.
-    case 'hinge': return make('flex', typical(f, 'modulusMPa') < 300 ? 3 : { no: 0, short: 4, lasting: 6 }[f.flags.hinge], 'log₁₀ folds', 1, 5);
+    case 'hinge': return make('flex', typical(f, 'modulusMPa') < 300 ? 2 : { no: 0, short: 4, lasting: 6 }[f.flags.hinge], 'log₁₀ folds', 1, 5);
     case 'rubbery': {
       const [low, high] = ctx.brief.flex.shoreA ?? [75, 98];
       const have = f.properties.shoreA?.typical;
