@@ -46,6 +46,7 @@ test('five questions, a changed verdict, the working, a decision that stays', as
 
   await page.getByRole('link', { name: 'Record the decision' }).click();
   await expect(page.getByTestId('decide-first')).toHaveValue('asa');
+  await expect(page.getByRole('listitem').filter({ hasText: /^ABS ○ out/ })).toContainText('half its toughness');
   await page.getByTestId('decide').click();
   await expect(page.getByText('Why must be text')).toBeVisible();
   await page.getByTestId('decide-reason').fill('Holds its shape and its skin in the sun.');

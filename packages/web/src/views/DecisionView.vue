@@ -43,6 +43,8 @@ const candidates = computed(() => ranking.value?.candidates ?? []);
 const chosen = computed(() => candidates.value.find(c => c.material === firstChoice.value) ?? null);
 const nameOf = (key: string | null): string => candidates.value.find(c => c.material === key)?.name ?? key ?? 'none';
 const problemOf = (field: string): string => problems.value.find(p => p.field === field)?.message ?? '';
+/** Everything but the choice being recorded, with its main reason against. */
+const others = computed(() => candidates.value.filter(c => c.material !== firstChoice.value));
 const latest = computed(() => decisions.value[0] ?? null);
 
 async function record(): Promise<void> {
@@ -96,6 +98,9 @@ async function record(): Promise<void> {
           <p class="why">{{ d.reason }}</p>
           <p class="small soft">Then {{ d.ranking.firstChoice === d.firstChoice ? 'the ranking led with it too' : `the ranking led with ${nameOf(d.ranking.firstChoice)}` }}; the part reached {{ d.ranking.conditions.partMaxC.toFixed(0) }} °C; library {{ d.libraryVersion }}.</p>
         </article>
+        <div v-if="others.length" class="others"><h3>Today, why not the others</h3>
+          <ul><li v-for="o in others" :key="o.material"><b>{{ o.name }}</b> <StatusMark :status="o.status" /> <span class="soft small">{{ o.against[0] ?? 'A lower score.' }}</span></li></ul>
+        </div>
         <p v-if="latest && ranking.firstChoice !== latest.ranking.firstChoice" class="notice small">Today’s answer differs: {{ nameOf(ranking.firstChoice) }} leads now, {{ nameOf(latest.ranking.firstChoice) }} led then.</p>
       </section>
     </div>
@@ -115,5 +120,8 @@ select, textarea, input:not([type='checkbox']) { font: inherit; font-size: 15px;
 form p { margin: 0; }
 section { border-left: 1px solid var(--rule); padding-left: 30px; }
 article { border-top: 1px solid var(--rule); padding: 10px 0; margin-top: 8px; }
+.others { margin-top: 18px; }
+.others ul { list-style: none; margin: 4px 0 0; padding: 0; }
+.others li { padding: 4px 0; border-top: 1px solid var(--rule); line-height: 1.35; }
 .why { margin: 6px 0; white-space: pre-wrap; overflow-wrap: anywhere; }
 </style>
