@@ -32,6 +32,18 @@ describe('hornblende', () => {
     expect(r.out).toMatch(/○ ABS +out .*uv:/);
   });
   it('says what to ask less of', () => expect(run(['rank', '-'], JSON.stringify({ ...brief, heat: { setting: 'custom', partC: 300 } })).out).toMatch(/Nothing fits[\s\S]*nearest first:\n {2}Keep the part under/));
+  it('takes weather of one’s own, and says what it did to it', () => {
+    const weather = file('yard.csv', ['airC,ghi', ...Array.from({ length: 8760 }, (_, h) => `${h === 5 ? '' : 45},0`)].join('\n'));
+    const r = run(['rank', '-', '--weather', weather, '--json'], JSON.stringify({ ...brief, sun: 'none' }));
+    expect(r.status).toBe(0);
+    expect(r.err).toMatch(/1 missing hour of air temperature bridged/);
+    expect(JSON.parse(r.out)).toMatchObject({ conditions: { partMaxC: 45 } });
+    expect(run(['rank', '-', '--weather', file('bad.csv', 'airC\n1')], JSON.stringify(brief))).toMatchObject({ status: 2, out: '', err: expect.stringMatching(/bad\.csv: .*8760/) as string });
+  });
+  it('carries ranges through', () => {
+    const r = JSON.parse(run(['calc', 'load.deceleration', '-', '--json'], '{"massKg":{"low":0.04,"high":0.06},"decelerationG":20}').out) as { ranges: object };
+    expect(r.ranges).toEqual({ forceN: { low: expect.closeTo(7.845, 3) as number, high: expect.closeTo(11.768, 3) as number } });
+  });
   it('calculates with working', () => {
     const input = { ambientC: 30, irradianceWm2: 900, absorptivity: 0.9 };
     expect(JSON.parse(run(['calc', 'heat.surface', '-', '--json'], JSON.stringify(input)).out)).toMatchObject({ model: 'heat.surface', result: { surfaceC: expect.closeTo(60.1, 1) as number } });
