@@ -74,6 +74,8 @@ describe('loads', () => {
     expect(brake?.stressMPa).toBeCloseTo(15 * 9.80665 / 30, 6);
     expect(drop?.severityKJm2).toBeCloseTo(0.15 * 0.2 * 9.80665 / 120 * 1000, 9);
     expect(direct?.stressMPa).toBe(4);
+    expect(beam?.stressLowMPa).toBeNull();
+    expect(serviceLoads(brief({ loads: [{ kind: 'short', case: 'cantilever', forceN: 50, forceLowN: 30, lengthMm: 60, widthMm: 20, heightMm: 6 }] }))[0]).toMatchObject({ stressMPa: 25, stressLowMPa: 15 });
   });
 });
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { conditionsOf, contextOf, impliedWeights, rank, rulers, scoreWorking, weakest, weightedMean } from '../src/index.js';
+import { assess, conditionsOf, contextOf, deflectionCurve, familyByKey, impliedWeights, rank, rulers, scoreWorking, weakest, weightedMean } from '../src/index.js';
 import { brief, candidate, enclosedPrinter } from './cases.js';
 
 const outdoors = brief({ heat: { setting: 'outdoors' }, sun: 'full', water: 'rain', looks: { colour: 'dark' }, loads: [{ kind: 'sustained', case: 'cantilever', forceN: 4, lengthMm: 60, widthMm: 20, heightMm: 8 }] });
@@ -75,6 +75,20 @@ describe('implied weights', () => {
     expect(of({ ...hot, purpose: 'decorative' }).heat).toBe(2);
     expect(of({ geometry: { xMm: 200 } }).warp).toBe(3);
   });
+});
+
+describe('deflection over the life', () => {
+  const held = contextOf(outdoors, enclosedPrinter).loads[0]!;
+  const asa = familyByKey('asa')!;
+  it('rises on a log axis from the elastic deflection to that of the creep gate', () => {
+    const creepC = assess(contextOf(outdoors, enclosedPrinter), asa).loads[0]!.creepC;
+    const curve = deflectionCurve(asa, held, creepC);
+    expect(curve[0]?.hours).toBeCloseTo(0.1, 12);
+    expect(curve.at(-1)?.hours).toBeCloseTo(held.hours, 6);
+    for (let i = 1; i < curve.length; i++) expect(curve[i]!.mm).toBeGreaterThan(curve[i - 1]!.mm);
+    expect(100 * curve.at(-1)!.mm / held.spanMm!).toBeCloseTo(candidate(ranking, 'asa').gates.find(g => g.id === 'creep')!.have as number, 9);
+  });
+  it('is nothing for a load that is not held', () => expect(deflectionCurve(asa, { ...held, kind: 'short' }, 20)).toEqual([]));
 });
 
 describe('margin rulers', () => {

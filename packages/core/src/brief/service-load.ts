@@ -13,6 +13,8 @@ export interface ServiceLoad {
   cycles: number;
   /** Stress, MPa; null for strain- and energy-driven loads. */
   stressMPa: number | null;
+  /** The stress at the lower end of a force that is not sure, MPa; else null. */
+  stressLowMPa: number | null;
   /** Deflection × modulus, mm·MPa: divided by a modulus it is the deflection. Null where it means nothing. */
   deflectionTimesModulus: number | null;
   /** The length that a deflection is judged against, mm. */
@@ -37,7 +39,7 @@ function serviceLoad(load: BriefLoad, index: number, lifeYears: number): Service
     index, kind: load.kind, acrossLayers: load.acrossLayers,
     hours: load.hours ?? (load.kind === 'sustained' ? lifeYears * 8760 : 0),
     cycles: load.cycles ?? (load.kind === 'cyclic' ? 10_000 : 1),
-    stressMPa: null, deflectionTimesModulus: null, spanMm: null, strainPct: null, severityKJm2: null, bucklingOverModulus: null, forceN: load.forceN, working: null,
+    stressMPa: null, stressLowMPa: null, deflectionTimesModulus: null, spanMm: null, strainPct: null, severityKJm2: null, bucklingOverModulus: null, forceN: load.forceN, working: null,
   };
   const length = load.lengthMm ?? 0;
   const width = load.widthMm ?? 0;
@@ -56,8 +58,13 @@ function serviceLoad(load: BriefLoad, index: number, lifeYears: number): Service
     case 'deceleration':
       return member(base, 'cantilever', decelerationForceN({ massKg: load.massKg ?? 0, decelerationG: load.decelerationG ?? 0 }), length, width, height);
     default:
-      return member(base, load.case, load.forceN ?? 0, length, width, height);
+      return withLowEnd(member(base, load.case, load.forceN ?? 0, length, width, height), load);
   }
+}
+
+/** Stress is proportional to force, so the lower end of one is that of the other. */
+function withLowEnd(service: ServiceLoad, load: BriefLoad): ServiceLoad {
+  return load.forceLowN !== null && load.forceN && service.stressMPa !== null ? { ...service, stressLowMPa: service.stressMPa * load.forceLowN / load.forceN } : service;
 }
 
 /** A member under a force. Tension and compression may come without a length: then only stress counts. */

@@ -18,9 +18,7 @@ const safety = computed(() => draft.brief ? requiredSafety[draft.brief.ifItFails
 function effect(l: ReturnType<typeof serviceLoads>[number]): string {
   if (l.severityKJm2 !== null) return `${sig(l.severityKJm2, 2)} kJ/m² at the weak section`;
   if (l.strainPct !== null) return `${sig(l.strainPct, 2)} % strain at the root`;
-  const load = draft.brief?.loads[l.index];
-  // Stress is proportional to force, so its range is the force's.
-  if (load?.forceLowN != null && load.forceN && l.stressMPa !== null) return `${show(l.stressMPa * load.forceLowN / load.forceN, 'stress').split(' ')[0]} to ${show(l.stressMPa, 'stress')}`;
+  if (l.stressLowMPa !== null) return `${show(l.stressLowMPa, 'stress').split(' ')[0]} to ${show(l.stressMPa, 'stress')}`;
   return show(l.stressMPa, 'stress');
 }
 </script>

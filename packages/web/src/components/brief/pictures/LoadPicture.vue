@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { assess, contextOf, creepFactor, families, retentionAt, serviceLoads, sig, typical, type BriefLoad, type Ranking } from '@hornblende/core';
+import { assess, contextOf, deflectionCurve, families, serviceLoads, sig, type BriefLoad, type Ranking } from '@hornblende/core';
 import { computed, ref } from 'vue';
 import { useRanking } from '../../../composables/useRanking';
 import { useUnits } from '../../../composables/useUnits';
@@ -24,17 +24,7 @@ const hasSection = computed(() => load.value.lengthMm !== null && load.value.hei
 const now = computed(() => assessed.value.deflectionMm);
 const life = computed(() => assessed.value.lifePct !== null && service.value.spanMm ? assessed.value.lifePct * service.value.spanMm / 100 : null);
 /** The deflection over the life on a logarithmic time axis, mm. */
-const curve = computed(() => {
-  const a = assessed.value;
-  if (a.creepC === null || service.value.kind !== 'sustained' || !service.value.deflectionTimesModulus) return [];
-  const f = family.value;
-  const modulus = typical(f, 'modulusMPa') * Math.max(0.02, retentionAt(f.retention, a.creepC));
-  const end = Math.max(10, service.value.hours);
-  return Array.from({ length: 31 }, (_, i) => {
-    const hours = 0.1 * (end / 0.1) ** (i / 30);
-    return { hours, mm: service.value.deflectionTimesModulus! / modulus * creepFactor(typical(f, 'creepA'), typical(f, 'creepN'), typical(f, 'creepKPerK'), a.creepC!, hours) };
-  });
-});
+const curve = computed(() => deflectionCurve(family.value, service.value, assessed.value.creepC));
 
 const W = 400;
 const H = 190;
