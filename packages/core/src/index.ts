@@ -4,6 +4,8 @@ export * from './formats/parse.js';
 export * from './materials/property.js';
 export * from './materials/family.js';
 export * from './materials/library.js';
+export * from './materials/filler.js';
+export * from './materials/fillers.js';
 export * from './models/model.js';
 export * from './models/colours.js';
 export * from './models/registry.js';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { extremeOf, families, familyByKey, propertyDefinitions, retentionAt, type PropertyName } from '../src/index.js';
+import { extremeOf, families, familyByKey, propertyDefinition, propertyDefinitions, propertyNames, retentionAt, type PropertyName } from '../src/index.js';
 
 /** Ranges that general polymer knowledge would accept for a typical value; independent of the library's own tables. */
 const sane: Record<string, Partial<Record<PropertyName, [number, number]>>> = {
@@ -14,7 +14,30 @@ const sane: Record<string, Partial<Record<PropertyName, [number, number]>>> = {
   pp: { densityGcm3: [0.88, 0.93], tmC: [130, 170], waterUptakePct: [0, 0.1], tgC: [-25, 5], uvHalfDoseMJm2: [80, 500] },
   'tpu-95a': { densityGcm3: [1.1, 1.26], shoreA: [93, 97], modulusMPa: [15, 120], elongationPct: [250, 800] },
   'tpu-85a': { densityGcm3: [1.05, 1.25], shoreA: [83, 88], modulusMPa: [8, 40], elongationPct: [300, 900] },
+  'tpu-60a': { shoreA: [55, 65], modulusMPa: [1.5, 8], elongationPct: [400, 1200] },
+  'tpu-64d': { shoreD: [60, 68], modulusMPa: [150, 600], densityGcm3: [1.15, 1.28] },
+  'tpu-foam': { densityGcm3: [0.4, 1.2], shoreA: [45, 85] },
   pva: { densityGcm3: [1.15, 1.35], waterUptakePct: [10, 100] },
+  bvoh: { densityGcm3: [1.1, 1.3], waterUptakePct: [10, 100] },
+  pvb: { densityGcm3: [1.05, 1.13], tgC: [50, 72], hdt045C: [48, 65] },
+  'pla-cf': { modulusMPa: [3500, 9000], densityGcm3: [1.2, 1.36], hdt045C: [50, 65] },
+  'pla-ht': { hdt045C: [70, 125], tgC: [53, 68] },
+  'pla-foam': { densityGcm3: [0.4, 1.2], modulusMPa: [400, 2500] },
+  'pla-wood': { densityGcm3: [1, 1.3], yieldMPa: [20, 45] },
+  'pla-metal': { densityGcm3: [1.6, 4.2] },
+  'petg-cf': { modulusMPa: [3000, 7500], hdt045C: [66, 85] },
+  'copolyester-ht': { tgC: [95, 118], hdt045C: [80, 105], densityGcm3: [1.15, 1.25] },
+  'pet-cf': { modulusMPa: [4000, 11000], densityGcm3: [1.28, 1.45], tmC: [235, 260] },
+  'asa-cf': { modulusMPa: [3000, 8000], densityGcm3: [1.06, 1.18] },
+  hips: { densityGcm3: [1.02, 1.08], tgC: [85, 105], waterUptakePct: [0.02, 0.3] },
+  'pc-blend': { densityGcm3: [1.08, 1.22], hdt18C: [85, 118], charpy23KJm2: [12, 60] },
+  'pa-easy': { tmC: [175, 210], waterUptakePct: [2.5, 9], modulusMPa: [600, 2200] },
+  pa6: { tmC: [214, 226], waterUptakePct: [7, 11], densityGcm3: [1.1, 1.16], hdt18C: [45, 80] },
+  'pa6-gf': { modulusMPa: [2500, 8000], densityGcm3: [1.2, 1.42], hdt18C: [90, 210] },
+  'pa12-cf': { modulusMPa: [2500, 8000], waterUptakePct: [0.5, 1.8], densityGcm3: [1.02, 1.18] },
+  'pp-light': { densityGcm3: [0.55, 0.88] },
+  peek: { tgC: [140, 152], tmC: [334, 346], hdt18C: [138, 170], modulusMPa: [2800, 4300], densityGcm3: [1.26, 1.33] },
+  pei: { tgC: [178, 220], hdt18C: [145, 205], densityGcm3: [1.24, 1.36] },
 };
 
 describe('typical values', () => {
@@ -47,7 +70,69 @@ describe('what practitioners act on follows from the data', () => {
     expect(familyByKey('pp')?.flags.hinge).toBe('lasting');
     expect(familyByKey('pp')?.adhesion['smooth-pei']?.bare).toBeLessThan(30);
   });
-  it('nylon 12 drinks less than nylon 6', () => expect(of('pa12', 'waterUptakePct')).toBeLessThan(of('pa6-cf', 'waterUptakePct') / 2));
+  it('nylon 12 drinks less than nylon 6, filled or not', () => {
+    expect(of('pa12', 'waterUptakePct')).toBeLessThan(of('pa6', 'waterUptakePct') / 4);
+    expect(of('pa12-cf', 'waterUptakePct')).toBeLessThan(of('pa6-cf', 'waterUptakePct') / 2);
+  });
+  const fibres = families.filter(f => f.filler === 'carbon-fibre' || f.filler === 'glass-fibre');
+  it.each(fibres.map(f => [f.key, f] as const))('%s: fibre adds stiffness, sun life and flatness, costs impact and layer welding, and wears brass', (_, f) => {
+    expect(of(f.key, 'modulusMPa')).toBeGreaterThan(1.5 * of(f.base!, 'modulusMPa'));
+    expect(of(f.key, 'hdt045C')).toBeGreaterThan(of(f.base!, 'hdt045C'));
+    expect(of(f.key, 'uvHalfDoseMJm2')).toBeGreaterThan(of(f.base!, 'uvHalfDoseMJm2'));
+    expect(of(f.key, 'alphaPerK')).toBeLessThan(0.6 * of(f.base!, 'alphaPerK'));
+    expect(of(f.key, 'charpy23KJm2')).toBeLessThan(of(f.base!, 'charpy23KJm2'));
+    expect(of(f.key, 'zRatio')).toBeLessThan(of(f.base!, 'zRatio'));
+    expect(f.flags.finish).toBeGreaterThanOrEqual(familyByKey(f.base!)!.flags.finish);
+    expect(f.flags.abrasive).toBe(true);
+  });
+  it('TPU gets softer, slower, stringier and harder to feed together', () => {
+    const row = ['tpu-64d', 'tpu-95a', 'tpu-85a', 'tpu-60a'];
+    for (let i = 1; i < row.length; i++) {
+      for (const name of ['modulusMPa', 'shoreD', 'maxFlowMm3s', 'hdt045C'] as const) expect(of(row[i]!, name), `${row[i]!} ${name}`).toBeLessThan(of(row[i - 1]!, name));
+      expect(familyByKey(row[i]!)!.flags.stringing).toBeGreaterThan(familyByKey(row[i - 1]!)!.flags.stringing);
+      expect(familyByKey(row[i]!)!.windows.retractionMm.high).toBeLessThan(familyByKey(row[i - 1]!)!.windows.retractionMm.high);
+    }
+    expect(row.map(k => familyByKey(k)!.flags.drive)).toEqual(['any', 'slow-bowden', 'direct', 'direct']);
+    expect(row.every(k => familyByKey(k)!.flags.support === 'clings')).toBe(true);
+  });
+  it('foams grow with temperature and then collapse, within their nozzle window', () => {
+    for (const f of families) {
+      if (!f.flags.foaming) continue;
+      const { fromC, peakC, collapseC } = f.flags.foaming;
+      expect([f.windows.nozzleC.low <= fromC, fromC < peakC, peakC < collapseC, collapseC <= f.windows.nozzleC.high], f.key).toEqual([true, true, true, true]);
+      expect(of(f.key, 'densityGcm3')).toBeLessThan(0.7 * of(f.base!, 'densityGcm3'));
+    }
+    expect(families.filter(f => f.flags.foaming).map(f => f.key)).toEqual(['pla-foam', 'tpu-foam']);
+  });
+  it('supports dissolve, char and drink; BVOH may leave a gel', () => {
+    expect(families.filter(f => f.flags.soluble).map(f => [f.key, f.flags.chars, f.flags.moisture, f.flags.residue])).toEqual([['pva', true, 'high', 'none'], ['bvoh', true, 'high', 'gel']]);
+  });
+  it('acetone smooths the styrenics, alcohol PVB', () => {
+    expect(families.filter(f => f.flags.smoothedBy.includes('acetone')).map(f => f.key)).toEqual(['abs', 'asa', 'asa-cf', 'hips']);
+    expect(families.filter(f => f.flags.smoothedBy.includes('isopropanol')).map(f => f.key)).toEqual(['pvb']);
+  });
+  it('the looks fillers cost strength, and glow and metal wear brass', () => {
+    for (const key of ['pla-wood', 'pla-metal', 'pla-silk', 'pla-glow']) expect(of(key, 'yieldMPa'), key).toBeLessThan(0.9 * of('pla', 'yieldMPa'));
+    expect(families.filter(f => f.flags.abrasive && f.base === 'pla').map(f => f.key)).toEqual(['pla-cf', 'pla-metal', 'pla-glow']);
+  });
+  it('every property is there, or its absence is explained', () => {
+    for (const f of families) for (const name of propertyNames) {
+      const p = f.properties[name];
+      if (p === null) { expect(propertyDefinition(name).absent, `${f.key}.${name}`).toBeTruthy(); continue; }
+      const { min, max } = propertyDefinition(name);
+      expect(min <= p.low && p.low <= p.typical && p.typical <= p.high && p.high <= max, `${f.key}.${name} ${p.low} ${p.typical} ${p.high}`).toBe(true);
+      expect(p.source.length).toBeGreaterThan(8);
+    }
+  });
+  it('softening follows the stress and the structure', () => {
+    for (const f of families) {
+      expect(of(f.key, 'hdt18C'), f.key).toBeLessThanOrEqual(of(f.key, 'hdt045C'));
+      expect(of(f.key, 'hdt045C'), f.key).toBeLessThanOrEqual(of(f.key, 'vicatC'));
+      expect(of(f.key, 'strainRepeatedPct'), f.key).toBeLessThan(of(f.key, 'strainOncePct'));
+      expect(of(f.key, 'charpyMinus30KJm2'), f.key).toBeLessThanOrEqual(of(f.key, 'charpy23KJm2'));
+      expect(of(f.key, 'printWaterPct'), f.key).toBeLessThanOrEqual(Math.max(of(f.key, 'waterUptakePct'), 0.1));
+    }
+  });
   it('no spool is dried above where it softens', () => {
     for (const f of families) expect(f.properties.dryC!.typical, f.key).toBeLessThan(f.properties.spoolLimitC!.typical + 1e-9);
   });

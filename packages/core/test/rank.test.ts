@@ -10,8 +10,9 @@ describe('what practitioners know', () => {
     expect(rank(brief(), { printer: enclosedPrinter, school: 'step-up' }).firstChoice).toBe('pla');
   });
   it('full sun is ASA where it can be printed, PETG where it cannot', () => {
-    expect(rank(brief(outdoors), { printer: enclosedPrinter }).firstChoice).toBe('asa');
-    expect(rank(brief(outdoors), { printer: openPrinter }).firstChoice).toBe('petg');
+    expect(['asa', 'asa-cf']).toContain(rank(brief(outdoors), { printer: enclosedPrinter }).firstChoice);
+    expect(rank(brief(outdoors), { printer: enclosedPrinter, families: families.filter(f => f.filler === null) }).firstChoice).toBe('asa');
+    expect(rank(brief(outdoors), { printer: openPrinter, families: families.filter(f => !f.flags.bake) }).firstChoice).toBe('petg');
   });
   it('ABS is out in years of sun by ultraviolet light, PLA by heat when dark', () => {
     expect(failed(brief(outdoors), enclosedPrinter, 'abs')).toContain('uv');
@@ -36,19 +37,23 @@ describe('what practitioners know', () => {
   });
   it('a living hinge is PP', () => expect(rank(brief({ flex: { want: 'hinge' } }), { printer: enclosedPrinter }).firstChoice).toBe('pp'));
   it('a dissolving support is PVA, and PVA is nothing else', () => {
-    expect(rank(brief({ purpose: 'dissolving-support' }), { printer: enclosedPrinter }).firstChoice).toBe('pva');
+    const support = rank(brief({ purpose: 'dissolving-support' }), { printer: enclosedPrinter });
+    expect([support.firstChoice, support.secondChoice].sort()).toEqual(['bvoh', 'pva']);
+    expect(support.candidates.filter(c => c.rank !== null)).toHaveLength(2);
     expect(failed(brief(), enclosedPrinter, 'pva')).toContain('purpose');
     expect(failed(brief({ purpose: 'dissolving-support' }), enclosedPrinter, 'pla')).toEqual(['purpose']);
   });
   it('see-through is PETG or PC', () => {
     const r = rank(brief({ looks: { clear: true } }), { printer: enclosedPrinter });
-    expect([r.firstChoice, r.secondChoice]).toEqual(['petg', 'pc']);
+    expect(r.candidates.filter(c => c.rank !== null).map(c => c.material).sort()).toEqual(['copolyester-ht', 'pc', 'petg', 'pvb']);
+    expect(['petg', 'pvb']).toContain(r.firstChoice);
   });
   it('what must float is PP, or sealed', () => {
     const r = rank(brief({ mustFloat: true, water: 'immersed' }), { printer: enclosedPrinter });
     expect(candidate(r, 'pp').gates.find(g => g.id === 'float')?.verdict).toBe('pass');
     expect(candidate(r, 'petg').gates.find(g => g.id === 'float')?.verdict).toBe('marginal');
-    expect(r.firstChoice).toBe('pp');
+    expect(r.firstChoice).toBe('pp-light');
+    expect(rank(brief({ mustFloat: true, water: 'immersed', heat: { setting: 'outdoors' } }), { printer: enclosedPrinter }).firstChoice).toMatch(/^pp/);
     expect(failed(brief({ mustFloat: true, geometry: { solidFraction: 0.9 } }), enclosedPrinter, 'petg')).toContain('float');
   });
   it('acetone takes ABS, petrol spares nylon', () => {
@@ -63,7 +68,14 @@ describe('an open machine with brass and a remote drive', () => {
     ['abs', ['printability.chamber']], ['asa', ['printability.chamber']],
     ['pc', ['printability.liner', 'printability.chamber']],
     ['pa6-cf', ['printability.liner', 'printability.nozzle-metal', 'printability.dryer']],
-    ['pp', ['printability.plate']], ['pa12', ['printability.dryer']],
+    ['pp', ['printability.plate']], ['pa12', ['printability.dryer']], ['pp-light', ['printability.plate']],
+    ['pla-silk', []], ['pla-wood', []], ['pla-foam', []], ['pla-ht', []], ['pvb', []], ['tpu-95a', ['flex']], ['tpu-64d', ['flex']], ['tpu-foam', ['flex']], ['hips', []],
+    ['pla-cf', ['printability.nozzle-metal']], ['pla-glow', ['printability.nozzle-metal']], ['pla-metal', ['printability.nozzle-metal']], ['petg-cf', ['printability.nozzle-metal']],
+    ['asa-cf', ['printability.liner', 'printability.nozzle-metal']], ['pet-cf', ['printability.nozzle', 'printability.liner', 'printability.nozzle-metal']],
+    ['tpu-85a', ['flex', 'printability.drive']], ['tpu-60a', ['flex', 'printability.drive']], ['pa-easy', ['printability.dryer']], ['pa6', ['printability.liner', 'printability.chamber', 'printability.dryer']],
+    ['pa6-gf', ['printability.liner', 'printability.nozzle-metal', 'printability.dryer']], ['pa12-cf', ['printability.liner', 'printability.nozzle-metal', 'printability.dryer']],
+    ['pc-blend', ['printability.liner', 'printability.chamber']], ['copolyester-ht', ['printability.liner']], ['pva', ['purpose', 'printability.dryer']], ['bvoh', ['purpose', 'printability.dryer']],
+    ['peek', ['printability.nozzle', 'printability.liner', 'printability.bed', 'printability.chamber']], ['pei', ['printability.nozzle', 'printability.liner', 'printability.bed', 'printability.chamber']],
   ])('%s fails %j', (key, gates) => expect(failed(brief(), openPrinter, key)).toEqual(gates));
 
   it('says what would rescue each', () => {

@@ -90,7 +90,7 @@ describe('versions and weather', () => {
     const part = await call('POST', '/api/parts', { brief: brief({ heat: { setting: 'outdoors', climate: 'own' } }), weatherId: weather.body.id });
     const decided = await call('POST', `/api/parts/${String(part.body.id)}/decisions`, { firstChoice: 'asa', reason: 'Hot yard.', decidedBy: 'A. N.' });
     expect(decided.body).toMatchObject({ ranking: { conditions: { partMaxC: 52 } } });
-    expect(JSON.stringify(decided.body).length).toBeLessThan(150_000);
+    expect(JSON.stringify(decided.body).length).toBeLessThan(300_000);
     expect((await call('GET', '/api/weathers')).body).toContainEqual(expect.objectContaining({ name: 'Oven yard', hours: 8760, airMaxC: 52 }));
     expect((await call('DELETE', `/api/weathers/${String(weather.body.id)}`)).status).toBe(204);
     expect((await call('GET', `/api/parts/${String(part.body.id)}`)).body.weatherId).toBeNull();
@@ -146,12 +146,12 @@ describe('printers', () => {
 
 describe('computation', () => {
   it('ranks, calculates and lists', async () => {
-    expect((await call('POST', '/api/rank', { brief: brief() })).body).toMatchObject({ format: 'hornblende-ranking', firstChoice: 'pla' });
-    expect((await call('POST', '/api/rank', { brief: brief({ heat: { setting: 'custom', partC: 350 } }) })).body).toMatchObject({ firstChoice: null, nothingFits: { relaxations: expect.arrayContaining([expect.objectContaining({ requirement: 'heat' })]) as unknown[] } });
+    expect((await call('POST', '/api/rank', { brief: brief() })).body).toMatchObject({ format: 'hornblende-ranking', firstChoice: expect.stringMatching(/^pla/) as string });
+    expect((await call('POST', '/api/rank', { brief: brief({ heat: { setting: 'custom', partC: 390 } }) })).body).toMatchObject({ firstChoice: null, nothingFits: { relaxations: expect.arrayContaining([expect.objectContaining({ requirement: 'heat' })]) as unknown[] } });
     expect((await call('POST', '/api/calc/uv.dose', { ghiKWhm2Year: 1500, exposure: 'full', years: 5 })).body).toMatchObject({ result: { doseMJm2: 1350 } });
     expect((await call('POST', '/api/calc/uv.dose', { ghiKWhm2Year: -1, exposure: 'full', years: 5 })).body.errors?.[0]).toMatchObject({ field: 'ghiKWhm2Year', value: -1 });
     expect((await call('POST', '/api/calc/heat.death', {})).status).toBe(404);
-    expect((await call('GET', '/api/families')).body).toHaveLength(12);
+    expect((await call('GET', '/api/families')).body).toHaveLength(37);
     expect((await call('GET', '/api/families/asa')).body).toMatchObject({ key: 'asa', properties: { shoreA: null, densityGcm3: { unit: 'g/cm³' } } });
     expect((await call('GET', '/api/models')).body).toContainEqual(expect.objectContaining({ id: 'heat.surface', inputs: expect.arrayContaining([expect.objectContaining({ name: 'ambientC', unit: '°C' })]) as unknown[] }));
     expect((await call('GET', '/api/health')).body).toMatchObject({ status: 'ok' });

@@ -1,3 +1,4 @@
+import type { FillerKey } from './filler.js';
 import { rangeOf, propertyNames, type PropertyName, type Range, type RangeRow, type Window } from './property.js';
 
 export const chemicals = ['petrol', 'oil', 'alcohol', 'acetone', 'weak-acid', 'strong-acid', 'alkali', 'salt-water'] as const;
@@ -9,7 +10,10 @@ export type Plate = typeof plates[number];
 export const adhesives = ['glue-stick', 'pp-tape', 'release-layer'] as const;
 export type Adhesive = typeof adhesives[number];
 
-export type WindowName = 'nozzleC' | 'bedC' | 'chamberC' | 'speedMmS' | 'fanPct';
+export const solvents = ['acetone', 'isopropanol', 'limonene', 'ethyl-acetate', 'water'] as const;
+export type Solvent = typeof solvents[number];
+
+export type WindowName = 'nozzleC' | 'bedC' | 'chamberC' | 'speedMmS' | 'fanPct' | 'retractionMm';
 
 /** What a family is, apart from its numbers. */
 export interface FamilyFlags {
@@ -33,6 +37,18 @@ export interface FamilyFlags {
   finish: number;
   /** Some grades are sold as fit for food as a polymer; the printed part is another matter. */
   foodPolymer: boolean;
+  /** How rafts and supports of itself come off: they break away, they cling, or they dissolve. */
+  support: 'breaks' | 'clings' | 'dissolves';
+  /** Liquids that smooth, weld or dissolve it. */
+  smoothedBy: readonly Solvent[];
+  /** Swells while printing: from, at its fullest, and where it collapses, °C; null for a compact filament. */
+  foaming: { fromC: number; peakC: number; collapseC: number } | null;
+  /** Chars or cross-links when left hot in the nozzle. */
+  chars: boolean;
+  /** What is left where it dissolves. */
+  residue: 'none' | 'gel';
+  /** Reaches its heat deflection only after an hour in an oven. */
+  bake: boolean;
 }
 
 /** A disputed fact: the positions, why each is held, and which the scoring uses. */
@@ -42,8 +58,13 @@ export interface Dispute { question: string; positions: { school: string; claim:
 export interface Family {
   key: string;
   name: string;
+  /** The family it is made from by a filler, or null. */
   base: string | null;
-  filler: string | null;
+  filler: FillerKey | null;
+  /** Set where this stands for a named grade on top of a family; null for the family itself. */
+  grade: { family: string; maker: string } | null;
+  /** What the values stand for. */
+  note: string;
   properties: Record<PropertyName, Range | null>;
   windows: Record<WindowName, Window>;
   flags: FamilyFlags;
@@ -55,9 +76,17 @@ export interface Family {
   disputes: Dispute[];
 }
 
+/** An ordinary filament: a family's file states only what differs. */
+const ordinary: FamilyFlags = {
+  soluble: false, abrasive: false, drive: 'any', moisture: 'low', fumes: 'low', clarity: 'opaque', coldBed: false, hinge: 'no', stringing: 0.3, finish: 0.7,
+  foodPolymer: false, support: 'breaks', smoothedBy: [], foaming: null, chars: false, residue: 'none', bake: false,
+};
+
 /** What a family's file states; the rest is derived. */
-export interface FamilyTable extends Omit<Family, 'properties' | 'windows' | 'disputes'> {
-  note: string;
+export interface FamilyTable extends Omit<Family, 'properties' | 'windows' | 'disputes' | 'flags' | 'base' | 'filler' | 'grade'> {
+  base?: string;
+  filler?: FillerKey;
+  flags: Partial<FamilyFlags>;
   windows: Record<WindowName, readonly [number, number]>;
   properties: Record<PropertyName, RangeRow | null>;
   disputes?: Dispute[];
@@ -65,7 +94,7 @@ export interface FamilyTable extends Omit<Family, 'properties' | 'windows' | 'di
 
 /** Builds a family from its table. @throws Error if a range is not in order: the library must not load wrong. */
 export function family(table: FamilyTable): Family {
-  const { note, properties, windows, disputes = [], ...rest } = table;
+  const { note, properties, windows, flags, base = null, filler = null, disputes = [], ...rest } = table;
   const ranges = {} as Record<PropertyName, Range | null>;
   for (const name of propertyNames) {
     const row = properties[name];
@@ -74,7 +103,7 @@ export function family(table: FamilyTable): Family {
   }
   const spans = {} as Record<WindowName, Window>;
   for (const name of Object.keys(windows) as WindowName[]) spans[name] = { low: windows[name][0], high: windows[name][1] };
-  return { ...rest, properties: ranges, windows: spans, disputes };
+  return { ...rest, base, filler, grade: null, note, properties: ranges, windows: spans, flags: { ...ordinary, ...flags }, disputes };
 }
 
 /** A property's typical value. @throws Error where the family has none: callers ask {@link has} first when it may be missing. */

@@ -1,11 +1,11 @@
-import type { CriterionId } from '../brief/brief.js';
+import type { Brief, CriterionId } from '../brief/brief.js';
 import type { WorkingRef } from '../brief/conditions.js';
 import { typical } from '../materials/family.js';
 import { desirability } from '../models/score-desirability.js';
 import type { PrintEconomicsInput, PrintEconomicsResult } from '../models/print-economics.js';
 import type { Assessment } from './assess.js';
 import type { Context } from './context.js';
-import { worstCreep, worstReserve } from './gates-service.js';
+import { FLOPPY_MPA, RIGID_MPA, worstCreep, worstReserve } from './gates-service.js';
 import type { Printability } from './printability.js';
 
 /** The two points of a desirability curve: 0 at the unacceptable, 0.8 at the comfortable. */
@@ -57,7 +57,8 @@ export function impliedWeights(ctx: Context): Record<CriterionId, number> {
     stiffness: span && brief.flex.want === 'rigid' ? 2 : 0,
     creep: sustained && brief.flex.want !== 'rubbery' ? 3 : 0,
     impact: knocks ? 4 : 0,
-    flex: brief.flex.want !== 'rigid' ? 4 : functional ? 1 : 0,
+    // Where a span bends under load, stiffness says how rigid it is; it is not counted twice.
+    flex: brief.flex.want !== 'rigid' ? 4 : functional && !span ? 1 : 0,
     warp: length >= 120 ? 3 : length >= 60 ? 2 : 1,
     printability: functional ? 2 : 3,
     accuracy: brief.toleranceMm <= 0.15 ? 4 : brief.toleranceMm <= 0.3 ? 1 : 0,
@@ -78,10 +79,15 @@ const PROCESS_DEVIATION_MM = 0.12;
 /** Share of the free contraction that escapes a one-figure shrinkage correction. */
 const UNCORRECTED = 0.15;
 
-/** Expected deviation of a dimension, mm: process, uncorrected shrinkage and bow as independent errors. */
-export function expectedDeviationMm(a: Assessment, p: Printability, lengthMm: number): number {
+/** Share of its saturated water by which a part's content swings in service, and the part of the uptake that shows as length. */
+const WATER_SWING: Record<Brief['water'], number> = { dry: 0.15, humid: 0.4, rain: 0.5, immersed: 1 };
+const SWELLING = 0.25;
+
+/** Expected deviation of a dimension, mm: process, uncorrected shrinkage, swelling with damp, and bow as independent errors. */
+export function expectedDeviationMm(a: Assessment, p: Printability, lengthMm: number, water: Brief['water']): number {
+  const swell = typical(a.family, 'waterUptakePct') / 100 * SWELLING * WATER_SWING[water] * lengthMm;
   const shrink = (typical(a.family, 'alphaPerK') * Math.max(0, typical(a.family, 'solidificationC') - 23) + p.bowInput.crystallisationStrain) * lengthMm * UNCORRECTED;
-  return Math.hypot(PROCESS_DEVIATION_MM, shrink, p.bow.bowMm / 2);
+  return Math.hypot(PROCESS_DEVIATION_MM, shrink, swell, p.bow.bowMm / 2);
 }
 
 /** Every criterion of one candidate, weighed or not. */
@@ -106,7 +112,7 @@ export function criteriaOf(ctx: Context, a: Assessment, p: Printability, e: Prin
     flexCriterion(ctx, a, make),
     make('warp', p.bow.bowMm, 'mm', Math.max(1, 0.012 * length), Math.max(0.2, 0.0025 * length), { model: 'warp.bow', inputs: p.bowInput }),
     make('printability', p.success, 'first-print chance', 0.45, 0.9),
-    make('accuracy', expectedDeviationMm(a, p, length), 'mm', Math.max(0.3, 3 * brief.toleranceMm), Math.max(0.12, brief.toleranceMm)),
+    make('accuracy', expectedDeviationMm(a, p, length, brief.water), 'mm', Math.max(0.3, 3 * brief.toleranceMm), Math.max(0.12, brief.toleranceMm)),
     make('finish', f.flags.finish, 'of 1', 0.3, 0.82),
     // What must float is judged by the plastic's own density: the less it leans on sealed hollows the better.
     brief.mustFloat && brief.maxMassG === null ? make('mass', typical(f, 'densityGcm3'), 'g/cm³', 1.15, 0.9) : make('mass', e.massG, 'g', brief.maxMassG ?? 2 * ctx.volumeCm3 * brief.geometry.solidFraction, 0.6 * (brief.maxMassG ?? 2 * ctx.volumeCm3 * brief.geometry.solidFraction), { model: 'print.economics', inputs: economicsInput }),
@@ -124,10 +130,10 @@ function referenceCost(i: PrintEconomicsInput): number {
 function flexCriterion(ctx: Context, a: Assessment, make: (id: CriterionId, value: number, unit: string, x0: number, x8: number) => Criterion): Criterion {
   const f = a.family;
   switch (ctx.brief.flex.want) {
-    case 'rigid': return make('flex', typical(f, 'modulusMPa'), 'MPa', 300, 2500);
-    case 'springy': return typical(f, 'modulusMPa') < 200 ? make('flex', 0, '% strain', 0.5, 2.5) : make('flex', typical(f, 'strainRepeatedPct'), '% strain', 0.5, 2.5);
+    case 'rigid': return make('flex', typical(f, 'modulusMPa'), 'MPa', RIGID_MPA.fail / 2, 1500);
+    case 'springy': return typical(f, 'modulusMPa') < FLOPPY_MPA ? make('flex', 0, '% strain', 0.5, 2.5) : make('flex', typical(f, 'strainRepeatedPct'), '% strain', 0.5, 2.5);
     // A part that hinges must still be a part: what folds for ever because all of it is floppy is half an answer.
-    case 'hinge': return make('flex', typical(f, 'modulusMPa') < 300 ? 2 : { no: 0, short: 4, lasting: 6 }[f.flags.hinge], 'log₁₀ folds', 1, 5);
+    case 'hinge': return make('flex', typical(f, 'modulusMPa') < FLOPPY_MPA ? 2 : { no: 0, short: 3.5, lasting: 6 }[f.flags.hinge], 'log₁₀ folds', 1, 5);
     case 'rubbery': {
       const [low, high] = ctx.brief.flex.shoreA ?? [75, 98];
       const have = f.properties.shoreA?.typical;

@@ -140,7 +140,7 @@ export function waterGate(ctx: Context, a: Assessment): Gate | null {
   const { water } = ctx.brief;
   if (water === 'dry') return null;
   const f = a.family;
-  const limit = { humid: 12, rain: 8, immersed: 6 }[water];
+  const limit = { humid: 12, rain: 10, immersed: 6 }[water];
   const comfortable = { humid: 6, rain: 5, immersed: 2 }[water];
   const uptake = typical(f, 'waterUptakePct');
   const verdict: Verdict = f.flags.soluble || uptake > limit ? 'fail' : uptake > comfortable ? 'marginal' : 'pass';
@@ -151,24 +151,29 @@ export function waterGate(ctx: Context, a: Assessment): Gate | null {
   };
 }
 
+/** Modulus under which a part is not rigid, and over which it surely is (semi-rigid lies below 700 MPa in ASTM D883). */
+export const RIGID_MPA = { fail: 400, comfortable: 700 };
+/** Modulus under which the leaves beside a hinge are floppy too. */
+export const FLOPPY_MPA = 500;
+
 /** Flexibility: rigid, springy, hinge or rubbery, each by the number that decides it. */
 export function flexGate(ctx: Context, a: Assessment): Gate | null {
   const { want } = ctx.brief.flex;
   const f = a.family;
   if (want === 'rigid') {
     const have = typical(f, 'modulusMPa');
-    const verdict: Verdict = have < 300 ? 'fail' : have < 700 ? 'marginal' : 'pass';
-    return { id: 'flex', verdict, need: 300, have, unit: 'MPa modulus', why: have < 300 ? `${f.name} is rubbery; the part must be rigid.` : `Stiff enough to be called rigid.`, rescue: verdict === 'fail' ? 'none in this family: the part must be allowed to bend' : null };
+    const verdict: Verdict = have < RIGID_MPA.fail ? 'fail' : have < RIGID_MPA.comfortable ? 'marginal' : 'pass';
+    return { id: 'flex', verdict, need: RIGID_MPA.fail, have, unit: 'MPa modulus', why: have < RIGID_MPA.fail ? `${f.name} is rubbery; the part must be rigid.` : `Stiff enough to be called rigid.`, rescue: verdict === 'fail' ? 'none in this family: the part must be allowed to bend' : null };
   }
   if (want === 'springy') {
     const have = typical(f, 'strainRepeatedPct');
-    const soft = typical(f, 'modulusMPa') < 200;
+    const soft = typical(f, 'modulusMPa') < FLOPPY_MPA;
     const verdict: Verdict = soft || have < 1 ? 'fail' : have < 1.8 ? 'marginal' : 'pass';
     return { id: 'flex', verdict, need: 1, have, unit: '% repeated strain', why: soft ? `${f.name} is too soft to spring back with force.` : `Takes ${sig(have, 2)} % strain again and again.`, rescue: verdict === 'fail' && !soft ? 'make the spring longer and thinner, so that it strains less' : null };
   }
   if (want === 'hinge') {
     const { hinge } = f.flags;
-    const floppy = typical(f, 'modulusMPa') < 300;
+    const floppy = typical(f, 'modulusMPa') < FLOPPY_MPA;
     const verdict: Verdict = hinge === 'no' ? 'fail' : hinge === 'short' || floppy ? 'marginal' : 'pass';
     return { id: 'flex', verdict, need: 'lasting', have: hinge, unit: 'living hinge', why: hinge === 'no' ? `A thin web of ${f.name} breaks after a few folds.` : hinge === 'short' ? `A web of ${f.name} lasts some thousands of folds.` : floppy ? `${f.name} folds for ever, but the leaves beside the hinge are floppy too.` : `A thin web of ${f.name} folds for ever.`, rescue: verdict === 'fail' ? 'a hinge with a pin' : null };
   }

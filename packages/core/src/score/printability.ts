@@ -75,7 +75,7 @@ export function printability(ctx: Context, f: Family): Printability {
     check('drive', p.drive === 'direct' || drive === 'any' ? 'pass' : drive === 'slow-bowden' ? 'marginal' : 'fail', drive === 'direct' ? 'direct' : 'any, slowly', p.drive, '',
       drive === 'any' ? 'Feeds through any drive.' : drive === 'direct' ? `So soft that it buckles in a remote drive's tube.` : 'Feeds through a remote drive when run slowly, without retraction.', 'passes with a direct drive', 0.8);
     check('nozzle-metal', f.flags.abrasive && p.nozzleMetal === 'brass' ? 'fail' : 'pass', f.flags.abrasive ? 'hardened' : 'any', p.nozzleMetal, '',
-      f.flags.abrasive ? 'Its fibres wear a brass nozzle out within a spool.' : 'Does not wear the nozzle.', 'passes with a hardened nozzle');
+      f.flags.abrasive ? `Its ${isFibre(f) ? 'fibres wear' : 'filler wears'} a brass nozzle out within a spool.` : 'Does not wear the nozzle.', 'passes with a hardened nozzle');
     check(...plateCheck(f, p));
     check(...dryerCheck(f, p));
     if (f.flags.moisture === 'medium' && (p.dryerMaxC === null || p.dryerMaxC < (f.properties.dryC?.low ?? 0))) factors.push({ label: 'undried', factor: 0.94 });
@@ -89,13 +89,19 @@ export function printability(ctx: Context, f: Family): Printability {
   const warp = warpOn(ctx, f);
   // What a family asks of its keeper even when the machine has everything.
   factors.push({ label: 'damp spools', factor: { low: 1, medium: 0.985, high: 0.92 }[f.flags.moisture] });
-  if (f.flags.abrasive) factors.push({ label: 'fibre clogs', factor: 0.97 });
+  if (f.flags.abrasive) factors.push({ label: 'filler clogs', factor: 0.95 });
+  if (f.flags.foaming) factors.push({ label: 'tuning the foam', factor: 0.88 });
+  if (f.flags.bake) factors.push({ label: 'baking true', factor: 0.9 });
+  if (f.flags.chars) factors.push({ label: 'charring', factor: 0.97 });
   if (chamberC.low > 30) factors.push({ label: 'keeping the air warm', factor: 0.97 });
   factors.push({ label: 'stringing', factor: 1 - 0.15 * f.flags.stringing }, { label: 'lifting', factor: 1 - 0.6 * warp.pLift });
   const success = factors.reduce((product, x) => product * x.factor, 0.98);
   const penalties = demands(f).length + gates.filter(g => g.verdict === 'marginal').length + (warp.pLift > 0.1 ? 1 : 0);
   return { gates, success, penalties, factors, ...warp };
 }
+
+/** Whether it sheds fibres. */
+export function isFibre(f: Family): boolean { return f.filler === 'carbon-fibre' || f.filler === 'glass-fibre'; }
 
 /** What a family asks beyond an ordinary machine and a spool off the shelf: one entry a penalty, for the step-up school. */
 export function demands(f: Family): string[] {
@@ -111,6 +117,8 @@ export function demands(f: Family): string[] {
   const onPei = Math.max(f.adhesion['smooth-pei']?.bare ?? 0, f.adhesion['textured-pei']?.bare ?? 0);
   if (onPei < ADHESION_LIMITS.comfortable) list.push('a plate, tape or glue of its own');
   if (f.flags.stringing > 0.5) list.push('cleaning off strings');
+  if (f.flags.foaming) list.push('tuning flow and temperature to the foam');
+  if (f.flags.bake) list.push('an hour in an oven');
   return list;
 }
 

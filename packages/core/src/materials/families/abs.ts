@@ -2,7 +2,7 @@ import { family } from '../family.js';
 
 /** ABS: typical of extrusion grades. */
 export const abs = family({
-  key: 'abs', name: 'ABS', base: null, filler: null,
+  key: 'abs', name: 'ABS',
   note: 'typical of extrusion grades',
   properties: {
     densityGcm3: [1.03, 1.05, 1.07],
@@ -23,6 +23,7 @@ export const abs = family({
     uvHalfDoseMJm2: [180, 280, 420, 'estimate'],
     fieldUvFactor: [1.2, 1.6, 2.2, 'estimate'],
     waterUptakePct: [0.5, 0.8, 1.1],
+    printWaterPct: [0.12, 0.2, 0.3, 'estimate'],
     wetFactor: [0.95, 0.98, 0.99, 'estimate'],
     shoreA: null,
     shoreD: [74, 77, 80],
@@ -39,8 +40,8 @@ export const abs = family({
     strainOncePct: [2.5, 3.5, 4.5, 'estimate'],
     strainRepeatedPct: [1.5, 2, 2.7, 'estimate'],
   },
-  windows: { nozzleC: [230, 260], bedC: [90, 110], chamberC: [40, 70], speedMmS: [40, 150], fanPct: [0, 30] },
-  flags: { soluble: false, abrasive: false, drive: 'any', moisture: 'medium', fumes: 'styrene', clarity: 'opaque', coldBed: false, hinge: 'no', stringing: 0.25, finish: 0.75, foodPolymer: false },
+  windows: { nozzleC: [230, 260], bedC: [90, 110], chamberC: [40, 70], speedMmS: [40, 150], fanPct: [0, 30], retractionMm: [0.4, 1] },
+  flags: { moisture: 'medium', fumes: 'styrene', clarity: 'opaque', stringing: 0.25, finish: 0.75, smoothedBy: ['acetone'] },
   retention: [[-30, 1.25], [0, 1.12], [23, 1], [40, 0.88], [60, 0.7], [80, 0.5], [90, 0.33], [100, 0.12], [110, 0.02]],
   chemicals: { petrol: 'poor', oil: 'good', alcohol: 'fair', acetone: 'poor', 'weak-acid': 'good', 'strong-acid': 'fair', alkali: 'good', 'salt-water': 'good' },
   adhesion: { 'smooth-pei': { bare: 250, adhesive: { 'glue-stick': 320 } }, 'textured-pei': { bare: 190, adhesive: { 'glue-stick': 260 } }, glass: { bare: 60, adhesive: { 'glue-stick': 220 } }, garolite: { bare: 150 } },

@@ -2,7 +2,7 @@ import { family } from '../family.js';
 
 /** ASA: acrylic-rubber styrenic, typical of unfilled grades. */
 export const asa = family({
-  key: 'asa', name: 'ASA', base: null, filler: null,
+  key: 'asa', name: 'ASA',
   note: 'acrylic-rubber styrenic, typical of unfilled grades',
   properties: {
     densityGcm3: [1.05, 1.07, 1.09],
@@ -23,6 +23,7 @@ export const asa = family({
     uvHalfDoseMJm2: [2200, 3000, 4200, 'estimate'],
     fieldUvFactor: [0.9, 1, 1.2, 'estimate'],
     waterUptakePct: [0.4, 0.7, 1],
+    printWaterPct: [0.12, 0.2, 0.3, 'estimate'],
     wetFactor: [0.95, 0.98, 0.99, 'estimate'],
     shoreA: null,
     shoreD: [74, 77, 80],
@@ -39,8 +40,8 @@ export const asa = family({
     strainOncePct: [2.5, 3.3, 4.2, 'estimate'],
     strainRepeatedPct: [1.5, 2, 2.5, 'estimate'],
   },
-  windows: { nozzleC: [235, 260], bedC: [90, 110], chamberC: [38, 70], speedMmS: [40, 150], fanPct: [0, 35] },
-  flags: { soluble: false, abrasive: false, drive: 'any', moisture: 'medium', fumes: 'styrene', clarity: 'opaque', coldBed: false, hinge: 'no', stringing: 0.25, finish: 0.8, foodPolymer: false },
+  windows: { nozzleC: [235, 260], bedC: [90, 110], chamberC: [38, 70], speedMmS: [40, 150], fanPct: [0, 35], retractionMm: [0.4, 1] },
+  flags: { moisture: 'medium', fumes: 'styrene', clarity: 'opaque', stringing: 0.25, finish: 0.8, smoothedBy: ['acetone'] },
   retention: [[-30, 1.25], [0, 1.12], [23, 1], [40, 0.88], [60, 0.71], [80, 0.51], [90, 0.34], [100, 0.12], [110, 0.02]],
   chemicals: { petrol: 'poor', oil: 'good', alcohol: 'fair', acetone: 'poor', 'weak-acid': 'good', 'strong-acid': 'fair', alkali: 'good', 'salt-water': 'good' },
   adhesion: { 'smooth-pei': { bare: 260, adhesive: { 'glue-stick': 320 } }, 'textured-pei': { bare: 200, adhesive: { 'glue-stick': 260 } }, glass: { bare: 60, adhesive: { 'glue-stick': 220 } }, garolite: { bare: 150 } },

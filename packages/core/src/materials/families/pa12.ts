@@ -2,7 +2,7 @@ import { family } from '../family.js';
 
 /** PA12: unfilled polyamide 12, conditioned. */
 export const pa12 = family({
-  key: 'pa12', name: 'PA12', base: null, filler: null,
+  key: 'pa12', name: 'PA12',
   note: 'unfilled polyamide 12, conditioned',
   properties: {
     densityGcm3: [1, 1.02, 1.03],
@@ -23,6 +23,7 @@ export const pa12 = family({
     uvHalfDoseMJm2: [380, 600, 900, 'estimate'],
     fieldUvFactor: [1.1, 1.5, 2.2, 'estimate'],
     waterUptakePct: [0.9, 1.5, 1.8],
+    printWaterPct: [0.15, 0.25, 0.4, 'estimate'],
     wetFactor: [0.8, 0.88, 0.94, 'estimate'],
     shoreA: null,
     shoreD: [70, 74, 77],
@@ -39,8 +40,8 @@ export const pa12 = family({
     strainOncePct: [6, 8, 10, 'estimate'],
     strainRepeatedPct: [3.5, 4.5, 6, 'estimate'],
   },
-  windows: { nozzleC: [240, 270], bedC: [80, 110], chamberC: [34, 80], speedMmS: [30, 80], fanPct: [0, 30] },
-  flags: { soluble: false, abrasive: false, drive: 'any', moisture: 'high', fumes: 'moderate', clarity: 'translucent', coldBed: false, hinge: 'short', stringing: 0.5, finish: 0.65, foodPolymer: false },
+  windows: { nozzleC: [240, 270], bedC: [80, 110], chamberC: [34, 80], speedMmS: [30, 80], fanPct: [0, 30], retractionMm: [0.4, 1.2] },
+  flags: { moisture: 'high', fumes: 'moderate', clarity: 'translucent', hinge: 'short', stringing: 0.5, finish: 0.65 },
   retention: [[-30, 1.4], [0, 1.2], [23, 1], [40, 0.75], [60, 0.55], [80, 0.44], [100, 0.35], [120, 0.26], [150, 0.12], [175, 0.02]],
   chemicals: { petrol: 'good', oil: 'good', alcohol: 'fair', acetone: 'good', 'weak-acid': 'fair', 'strong-acid': 'poor', alkali: 'good', 'salt-water': 'good' },
   adhesion: { 'smooth-pei': { bare: 70, adhesive: { 'glue-stick': 210 } }, 'textured-pei': { bare: 60, adhesive: { 'glue-stick': 190 } }, glass: { bare: 40, adhesive: { 'glue-stick': 200 } }, garolite: { bare: 260, adhesive: { 'glue-stick': 300 } } },

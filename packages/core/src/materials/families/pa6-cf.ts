@@ -1,10 +1,12 @@
-import { family } from '../family.js';
+import { filled } from '../filler.js';
+import { fillers } from '../fillers.js';
+import { pa6 } from './pa6.js';
 
 /** PA6-CF: polyamide 6 with 15–25 % short carbon fibre, printed, conditioned. */
-export const pa6Cf = family({
-  key: 'pa6-cf', name: 'PA6-CF', base: 'pa6', filler: 'carbon-fibre',
+export const pa6Cf = filled(pa6, fillers['carbon-fibre'], {
+  key: 'pa6-cf', name: 'PA6-CF',
   note: 'polyamide 6 with 15–25 % short carbon fibre, printed, conditioned',
-  properties: {
+  overrides: {
     densityGcm3: [1.14, 1.18, 1.23],
     modulusMPa: [4200, 5500, 7500],
     yieldMPa: [65, 82, 105],
@@ -16,7 +18,6 @@ export const pa6Cf = family({
     hdt18C: [120, 150, 180],
     vicatC: [195, 205, 215],
     tgC: [45, 55, 68],
-    tmC: [215, 220, 225],
     solidificationC: [170, 178, 188, 'estimate'],
     alphaPerK: [14e-6, 22e-6, 40e-6],
     crystallisationStrain: [0.0002, 0.0006, 0.0015, 'estimate'],
@@ -24,10 +25,7 @@ export const pa6Cf = family({
     fieldUvFactor: [1, 1.3, 1.7, 'estimate'],
     waterUptakePct: [3, 4.5, 6.5],
     wetFactor: [0.6, 0.72, 0.82, 'estimate'],
-    shoreA: null,
     shoreD: [78, 81, 84],
-    dryC: [70, 80, 90],
-    dryHours: [8, 10, 12],
     spoolLimitC: [90, 100, 115, 'estimate'],
     pricePerKg: [55, 80, 130, 'estimate'],
     maxFlowMm3s: [8, 11, 16, 'estimate'],
@@ -39,8 +37,8 @@ export const pa6Cf = family({
     strainOncePct: [1.2, 1.6, 2.2, 'estimate'],
     strainRepeatedPct: [0.7, 1, 1.3, 'estimate'],
   },
-  windows: { nozzleC: [260, 290], bedC: [70, 100], chamberC: [20, 70], speedMmS: [30, 100], fanPct: [0, 40] },
-  flags: { soluble: false, abrasive: true, drive: 'any', moisture: 'high', fumes: 'moderate', clarity: 'opaque', coldBed: false, hinge: 'no', stringing: 0.35, finish: 0.9, foodPolymer: false },
+  windows: { nozzleC: [260, 290], bedC: [70, 100], chamberC: [20, 70], speedMmS: [30, 100], fanPct: [0, 40], retractionMm: [0.3, 0.8] },
+  flags: { stringing: 0.35, finish: 0.9 },
   retention: [[-30, 1.25], [0, 1.12], [23, 1], [40, 0.84], [60, 0.68], [80, 0.58], [100, 0.51], [130, 0.42], [160, 0.31], [190, 0.18], [215, 0.03]],
   chemicals: { petrol: 'good', oil: 'good', alcohol: 'fair', acetone: 'good', 'weak-acid': 'fair', 'strong-acid': 'poor', alkali: 'fair', 'salt-water': 'good' },
   adhesion: { 'smooth-pei': { bare: 110, adhesive: { 'glue-stick': 230 } }, 'textured-pei': { bare: 110, adhesive: { 'glue-stick': 230 } }, glass: { bare: 50, adhesive: { 'glue-stick': 210 } }, garolite: { bare: 240, adhesive: { 'glue-stick': 280 } } },

@@ -1,10 +1,12 @@
-import { family } from '../family.js';
+import { filled } from '../filler.js';
+import { fillers } from '../fillers.js';
+import { pla } from './pla.js';
 
 /** Tough PLA: PLA with an impact modifier; typical of toughened grades. */
-export const plaTough = family({
-  key: 'pla-tough', name: 'Tough PLA', base: null, filler: null,
+export const plaTough = filled(pla, fillers.toughener, {
+  key: 'pla-tough', name: 'Tough PLA',
   note: 'PLA with an impact modifier; typical of toughened grades',
-  properties: {
+  overrides: {
     densityGcm3: [1.18, 1.22, 1.25],
     modulusMPa: [1800, 2300, 2800],
     yieldMPa: [34, 41, 48],
@@ -15,33 +17,20 @@ export const plaTough = family({
     hdt045C: [50, 54, 57],
     hdt18C: [47, 50, 54],
     vicatC: [54, 58, 62],
-    tgC: [54, 58, 62],
-    tmC: [150, 165, 178],
-    solidificationC: [54, 59, 63, 'estimate'],
     alphaPerK: [65e-6, 75e-6, 90e-6],
-    crystallisationStrain: [0, 0.0002, 0.0006, 'estimate'],
     uvHalfDoseMJm2: [400, 650, 1000, 'estimate'],
-    fieldUvFactor: [1.2, 1.8, 2.5, 'estimate'],
-    waterUptakePct: [0.4, 0.7, 1],
-    wetFactor: [0.88, 0.94, 0.98, 'estimate'],
-    shoreA: null,
     shoreD: [72, 77, 81],
-    dryC: [40, 45, 55],
-    dryHours: [4, 6, 8],
     spoolLimitC: [50, 54, 57, 'estimate'],
     pricePerKg: [20, 28, 42, 'estimate'],
     maxFlowMm3s: [11, 15, 22, 'estimate'],
     creepA: [0.08, 0.13, 0.2, 'estimate'],
-    creepN: [0.2, 0.25, 0.3, 'estimate'],
-    creepKPerK: [0.07, 0.09, 0.11, 'estimate'],
     timeSlope: [0.075, 0.09, 0.11, 'estimate'],
     fatigueSlope: [0.08, 0.1, 0.12, 'estimate'],
     strainOncePct: [2.5, 3.5, 5, 'estimate'],
     strainRepeatedPct: [1.5, 2, 3, 'estimate'],
   },
-  windows: { nozzleC: [200, 230], bedC: [45, 65], chamberC: [15, 40], speedMmS: [40, 120], fanPct: [60, 100] },
-  flags: { soluble: false, abrasive: false, drive: 'any', moisture: 'low', fumes: 'low', clarity: 'opaque', coldBed: true, hinge: 'no', stringing: 0.25, finish: 0.8, foodPolymer: false },
+  windows: { nozzleC: [200, 230], bedC: [45, 65], chamberC: [15, 40], speedMmS: [40, 120], fanPct: [60, 100], retractionMm: [0.5, 1.2] },
+  flags: { stringing: 0.25, finish: 0.8 },
   retention: [[-30, 1.25], [0, 1.12], [23, 1], [40, 0.72], [50, 0.45], [55, 0.2], [60, 0.06], [70, 0.02]],
   chemicals: { petrol: 'fair', oil: 'good', alcohol: 'fair', acetone: 'poor', 'weak-acid': 'fair', 'strong-acid': 'poor', alkali: 'poor', 'salt-water': 'fair' },
-  adhesion: { 'smooth-pei': { bare: 260 }, 'textured-pei': { bare: 200 }, glass: { bare: 120, adhesive: { 'glue-stick': 220 } }, garolite: { bare: 120 } },
 });

@@ -2,7 +2,7 @@ import { family } from '../family.js';
 
 /** PLA: typical of unfilled extrusion grades. */
 export const pla = family({
-  key: 'pla', name: 'PLA', base: null, filler: null,
+  key: 'pla', name: 'PLA',
   note: 'typical of unfilled extrusion grades',
   properties: {
     densityGcm3: [1.22, 1.24, 1.26],
@@ -23,6 +23,7 @@ export const pla = family({
     uvHalfDoseMJm2: [600, 900, 1400, 'estimate'],
     fieldUvFactor: [1.2, 2, 3, 'estimate'],
     waterUptakePct: [0.4, 0.7, 1],
+    printWaterPct: [0.12, 0.2, 0.3, 'estimate'],
     wetFactor: [0.88, 0.94, 0.98, 'estimate'],
     shoreA: null,
     shoreD: [79, 83, 86],
@@ -39,8 +40,8 @@ export const pla = family({
     strainOncePct: [1.5, 2, 2.5, 'estimate'],
     strainRepeatedPct: [0.8, 1.2, 1.5, 'estimate'],
   },
-  windows: { nozzleC: [195, 225], bedC: [45, 65], chamberC: [15, 40], speedMmS: [40, 150], fanPct: [80, 100] },
-  flags: { soluble: false, abrasive: false, drive: 'any', moisture: 'low', fumes: 'low', clarity: 'translucent', coldBed: true, hinge: 'no', stringing: 0.2, finish: 0.85, foodPolymer: true },
+  windows: { nozzleC: [195, 225], bedC: [45, 65], chamberC: [15, 40], speedMmS: [40, 150], fanPct: [80, 100], retractionMm: [0.5, 1.2] },
+  flags: { moisture: 'low', fumes: 'low', clarity: 'translucent', coldBed: true, stringing: 0.2, finish: 0.85, foodPolymer: true, smoothedBy: ['ethyl-acetate'] },
   retention: [[-30, 1.25], [0, 1.12], [23, 1], [40, 0.75], [50, 0.5], [55, 0.25], [60, 0.08], [70, 0.02]],
   chemicals: { petrol: 'fair', oil: 'good', alcohol: 'fair', acetone: 'poor', 'weak-acid': 'fair', 'strong-acid': 'poor', alkali: 'poor', 'salt-water': 'fair' },
   adhesion: { 'smooth-pei': { bare: 260 }, 'textured-pei': { bare: 200 }, glass: { bare: 120, adhesive: { 'glue-stick': 220 } }, garolite: { bare: 120 } },

@@ -2,7 +2,7 @@ import { family } from '../family.js';
 
 /** PP: polypropylene copolymer, unstabilised, typical of filament grades. */
 export const pp = family({
-  key: 'pp', name: 'PP', base: null, filler: null,
+  key: 'pp', name: 'PP',
   note: 'polypropylene copolymer, unstabilised, typical of filament grades',
   properties: {
     densityGcm3: [0.89, 0.9, 0.92],
@@ -23,6 +23,7 @@ export const pp = family({
     uvHalfDoseMJm2: [120, 200, 350, 'estimate'],
     fieldUvFactor: [1.1, 1.4, 1.8, 'estimate'],
     waterUptakePct: [0.01, 0.02, 0.05],
+    printWaterPct: [0.05, 0.1, 0.2, 'estimate'],
     wetFactor: [0.99, 1, 1, 'estimate'],
     shoreA: null,
     shoreD: [62, 67, 72],
@@ -39,8 +40,8 @@ export const pp = family({
     strainOncePct: [6, 8, 12, 'estimate'],
     strainRepeatedPct: [4, 5, 7, 'estimate'],
   },
-  windows: { nozzleC: [220, 250], bedC: [80, 105], chamberC: [28, 70], speedMmS: [25, 70], fanPct: [20, 60] },
-  flags: { soluble: false, abrasive: false, drive: 'any', moisture: 'low', fumes: 'low', clarity: 'translucent', coldBed: false, hinge: 'lasting', stringing: 0.5, finish: 0.55, foodPolymer: true },
+  windows: { nozzleC: [220, 250], bedC: [80, 105], chamberC: [28, 70], speedMmS: [25, 70], fanPct: [20, 60], retractionMm: [0.5, 1.5] },
+  flags: { moisture: 'low', fumes: 'low', clarity: 'translucent', hinge: 'lasting', stringing: 0.5, finish: 0.55, foodPolymer: true },
   retention: [[-30, 1.5], [0, 1.25], [23, 1], [40, 0.78], [60, 0.58], [80, 0.42], [100, 0.28], [120, 0.15], [145, 0.03]],
   chemicals: { petrol: 'fair', oil: 'good', alcohol: 'good', acetone: 'good', 'weak-acid': 'good', 'strong-acid': 'good', alkali: 'good', 'salt-water': 'good' },
   adhesion: { 'smooth-pei': { bare: 12, adhesive: { 'glue-stick': 18, 'pp-tape': 240 } }, 'textured-pei': { bare: 14, adhesive: { 'glue-stick': 18, 'pp-tape': 230 } }, glass: { bare: 8, adhesive: { 'glue-stick': 12, 'pp-tape': 240 } }, garolite: { bare: 12 }, 'pp-sheet': { bare: 420 } },

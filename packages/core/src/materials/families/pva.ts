@@ -2,7 +2,7 @@ import { family } from '../family.js';
 
 /** PVA: polyvinyl alcohol support grade. */
 export const pva = family({
-  key: 'pva', name: 'PVA', base: null, filler: null,
+  key: 'pva', name: 'PVA',
   note: 'polyvinyl alcohol support grade',
   properties: {
     densityGcm3: [1.19, 1.23, 1.3],
@@ -23,6 +23,7 @@ export const pva = family({
     uvHalfDoseMJm2: [200, 400, 800, 'estimate'],
     fieldUvFactor: [1, 1, 1, 'estimate'],
     waterUptakePct: [15, 30, 60, 'standard', 'takes water from air without end and dissolves in it'],
+    printWaterPct: [1.5, 3, 5, 'estimate'],
     wetFactor: [0, 0.02, 0.05, 'estimate'],
     shoreA: null,
     shoreD: [70, 76, 82],
@@ -39,8 +40,8 @@ export const pva = family({
     strainOncePct: [1, 1.5, 2.5, 'estimate'],
     strainRepeatedPct: [0.5, 0.8, 1.2, 'estimate'],
   },
-  windows: { nozzleC: [190, 215], bedC: [45, 60], chamberC: [15, 40], speedMmS: [20, 60], fanPct: [50, 100] },
-  flags: { soluble: true, abrasive: false, drive: 'any', moisture: 'high', fumes: 'low', clarity: 'translucent', coldBed: true, hinge: 'no', stringing: 0.8, finish: 0.45, foodPolymer: false },
+  windows: { nozzleC: [190, 215], bedC: [45, 60], chamberC: [15, 40], speedMmS: [20, 60], fanPct: [50, 100], retractionMm: [0.5, 1.5] },
+  flags: { soluble: true, moisture: 'high', fumes: 'low', clarity: 'translucent', coldBed: true, stringing: 0.8, finish: 0.45, support: 'dissolves', smoothedBy: ['water'], chars: true },
   retention: [[-30, 1.2], [0, 1.1], [23, 1], [40, 0.6], [50, 0.3], [60, 0.1], [75, 0.02]],
   chemicals: { petrol: 'good', oil: 'good', alcohol: 'poor', acetone: 'good', 'weak-acid': 'poor', 'strong-acid': 'poor', alkali: 'poor', 'salt-water': 'poor' },
   adhesion: { 'smooth-pei': { bare: 180 }, 'textured-pei': { bare: 150 }, glass: { bare: 140, adhesive: { 'glue-stick': 200 } }, garolite: { bare: 120 } },

@@ -2,7 +2,7 @@ import { family } from '../family.js';
 
 /** TPU 85A: ether-type thermoplastic polyurethane, about 85 Shore A. */
 export const tpu85a = family({
-  key: 'tpu-85a', name: 'TPU 85A', base: null, filler: null,
+  key: 'tpu-85a', name: 'TPU 85A',
   note: 'ether-type thermoplastic polyurethane, about 85 Shore A',
   properties: {
     densityGcm3: [1.1, 1.16, 1.2],
@@ -23,6 +23,7 @@ export const tpu85a = family({
     uvHalfDoseMJm2: [300, 500, 850, 'estimate'],
     fieldUvFactor: [1.2, 1.6, 2.2, 'estimate'],
     waterUptakePct: [0.6, 1, 1.6],
+    printWaterPct: [0.08, 0.12, 0.2, 'estimate'],
     wetFactor: [0.86, 0.93, 0.98, 'estimate'],
     shoreA: [83, 85, 88],
     shoreD: [31, 34, 38],
@@ -39,8 +40,8 @@ export const tpu85a = family({
     strainOncePct: [100, 150, 220, 'estimate'],
     strainRepeatedPct: [50, 80, 120, 'estimate'],
   },
-  windows: { nozzleC: [210, 235], bedC: [25, 55], chamberC: [15, 40], speedMmS: [10, 30], fanPct: [30, 100] },
-  flags: { soluble: false, abrasive: false, drive: 'direct', moisture: 'medium', fumes: 'low', clarity: 'translucent', coldBed: true, hinge: 'lasting', stringing: 0.85, finish: 0.5, foodPolymer: false },
+  windows: { nozzleC: [210, 235], bedC: [25, 55], chamberC: [15, 40], speedMmS: [10, 30], fanPct: [30, 100], retractionMm: [0, 0.4] },
+  flags: { drive: 'direct', moisture: 'medium', fumes: 'low', clarity: 'translucent', coldBed: true, hinge: 'lasting', stringing: 0.85, finish: 0.5, support: 'clings' },
   retention: [[-30, 2], [0, 1.35], [23, 1], [40, 0.78], [60, 0.55], [80, 0.33], [100, 0.15], [120, 0.05]],
   chemicals: { petrol: 'poor', oil: 'fair', alcohol: 'fair', acetone: 'poor', 'weak-acid': 'fair', 'strong-acid': 'poor', alkali: 'poor', 'salt-water': 'good' },
   adhesion: { 'smooth-pei': { bare: 520, adhesive: { 'glue-stick': 240, 'release-layer': 240 } }, 'textured-pei': { bare: 260 }, glass: { bare: 180, adhesive: { 'glue-stick': 240 } }, garolite: { bare: 200 } },

@@ -2,7 +2,7 @@ import { family } from '../family.js';
 
 /** TPU 95A: ether-type thermoplastic polyurethane, about 95 Shore A. */
 export const tpu95a = family({
-  key: 'tpu-95a', name: 'TPU 95A', base: null, filler: null,
+  key: 'tpu-95a', name: 'TPU 95A',
   note: 'ether-type thermoplastic polyurethane, about 95 Shore A',
   properties: {
     densityGcm3: [1.19, 1.21, 1.24],
@@ -23,6 +23,7 @@ export const tpu95a = family({
     uvHalfDoseMJm2: [350, 600, 1000, 'estimate'],
     fieldUvFactor: [1.2, 1.6, 2.2, 'estimate'],
     waterUptakePct: [0.6, 1, 1.5],
+    printWaterPct: [0.08, 0.12, 0.2, 'estimate'],
     wetFactor: [0.88, 0.94, 0.98, 'estimate'],
     shoreA: [93, 95, 97],
     shoreD: [43, 46, 50],
@@ -39,8 +40,8 @@ export const tpu95a = family({
     strainOncePct: [60, 100, 150, 'estimate'],
     strainRepeatedPct: [30, 50, 80, 'estimate'],
   },
-  windows: { nozzleC: [210, 240], bedC: [30, 60], chamberC: [15, 45], speedMmS: [15, 45], fanPct: [30, 100] },
-  flags: { soluble: false, abrasive: false, drive: 'slow-bowden', moisture: 'medium', fumes: 'low', clarity: 'translucent', coldBed: true, hinge: 'lasting', stringing: 0.75, finish: 0.55, foodPolymer: false },
+  windows: { nozzleC: [210, 240], bedC: [30, 60], chamberC: [15, 45], speedMmS: [15, 45], fanPct: [30, 100], retractionMm: [0, 0.8] },
+  flags: { drive: 'slow-bowden', moisture: 'medium', fumes: 'low', clarity: 'translucent', coldBed: true, hinge: 'lasting', stringing: 0.75, finish: 0.55, support: 'clings' },
   retention: [[-30, 2.2], [0, 1.4], [23, 1], [40, 0.8], [60, 0.6], [80, 0.4], [100, 0.2], [130, 0.05]],
   chemicals: { petrol: 'fair', oil: 'good', alcohol: 'fair', acetone: 'poor', 'weak-acid': 'fair', 'strong-acid': 'poor', alkali: 'poor', 'salt-water': 'good' },
   adhesion: { 'smooth-pei': { bare: 520, adhesive: { 'glue-stick': 240, 'release-layer': 240 } }, 'textured-pei': { bare: 260 }, glass: { bare: 180, adhesive: { 'glue-stick': 240 } }, garolite: { bare: 200 } },

@@ -1,0 +1,23 @@
+import { filled } from '../filler.js';
+import { fillers } from '../fillers.js';
+import { asa } from './asa.js';
+
+/** ASA-CF: ASA with 10–15 % short carbon fibre. */
+export const asaCf = filled(asa, fillers['carbon-fibre'], {
+  key: 'asa-cf', name: 'ASA-CF',
+  note: 'ASA with 10–15 % short carbon fibre',
+  overrides: {
+    densityGcm3: [1.08, 1.11, 1.15],
+    modulusMPa: [3200, 4400, 6500],
+    yieldMPa: [37, 45, 55],
+    elongationPct: [1.4, 2.4, 4],
+    charpy23KJm2: [3, 5, 8],
+    charpyMinus30KJm2: [2, 2.8, 4.2, 'estimate'],
+    hdt045C: [95, 101, 107],
+    hdt18C: [89, 95, 101],
+    uvHalfDoseMJm2: [3000, 4200, 6000, 'estimate'],
+    pricePerKg: [36, 50, 80, 'estimate'],
+  },
+  windows: { nozzleC: [245, 270], chamberC: [26, 70] },
+  flags: { stringing: 0.2 },
+});

@@ -1,0 +1,21 @@
+import { filled } from '../filler.js';
+import { fillers } from '../fillers.js';
+import { pp } from './pp.js';
+
+/** Light PP: polypropylene made lighter with expanded polymer microspheres. */
+export const ppLight = filled(pp, fillers.microspheres, {
+  key: 'pp-light', name: 'Light PP',
+  note: 'polypropylene made lighter with expanded polymer microspheres',
+  overrides: {
+    densityGcm3: [.6, .74, .85],
+    modulusMPa: [450, 700, 1000],
+    yieldMPa: [9, 13, 18],
+    elongationPct: [8, 30, 120],
+    hdt045C: [62, 76, 90],
+    hdt18C: [42, 47, 53],
+    vicatC: [105, 122, 138],
+    shoreD: [50, 57, 64],
+  },
+  windows: { bedC: [70, 100], chamberC: [20, 65] },
+  flags: { stringing: 0.45 },
+});

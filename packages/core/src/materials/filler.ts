@@ -1,0 +1,65 @@
+import type { Family, FamilyFlags, WindowName } from './family.js';
+import { propertyDefinitions, propertyNames, rangeOf, type PropertyName, type Range, type RangeRow } from './property.js';
+
+export const fillerKeys = ['carbon-fibre', 'glass-fibre', 'foaming-agent', 'microspheres', 'wood', 'metal', 'gloss', 'glow', 'toughener', 'nucleant'] as const;
+export type FillerKey = typeof fillerKeys[number];
+
+/** What a filler does to any family it is put into: factors on properties, and what becomes of its flags. */
+export interface Filler {
+  key: FillerKey;
+  name: string;
+  factors: Partial<Record<PropertyName, number>>;
+  flags: Partial<FamilyFlags>;
+}
+
+/** A filled family: its base, its filler, and what is known better than the filler's factors say. */
+export interface FilledTable {
+  key: string;
+  name: string;
+  note: string;
+  /** Measured or published for this compound; the rest is base × filler. */
+  overrides: Partial<Record<PropertyName, RangeRow>>;
+  windows?: Partial<Record<WindowName, readonly [number, number]>>;
+  flags?: Partial<FamilyFlags>;
+  retention?: Family['retention'];
+  chemicals?: Partial<Family['chemicals']>;
+  adhesion?: Family['adhesion'];
+  disputes?: Family['disputes'];
+}
+
+/** Digits kept where a value is computed as base × filler: it is no better known than that. */
+const FIGURES = 3;
+const rounded = (x: number): number => Number(x.toPrecision(FIGURES));
+
+/**
+ * Builds a filled family as base × filler, with overrides where data exist.
+ * @throws Error if an override is not in order
+ */
+export function filled(base: Family, filler: Filler, table: FilledTable): Family {
+  const properties = {} as Record<PropertyName, Range | null>;
+  for (const name of propertyNames) {
+    const row = table.overrides[name];
+    if (row && !(row[0] <= row[1] && row[1] <= row[2])) throw new Error(`${table.key}.${name}: low ≤ typical ≤ high does not hold`);
+    properties[name] = row ? rangeOf(name, row, table.note) : modified(name, base, filler);
+  }
+  const windows = { ...base.windows };
+  for (const [name, [low, high]] of Object.entries(table.windows ?? {}) as [WindowName, readonly [number, number]][]) windows[name] = { low, high };
+  return {
+    key: table.key, name: table.name, base: base.key, filler: filler.key, grade: null, note: table.note, properties, windows,
+    flags: { ...base.flags, ...filler.flags, ...table.flags },
+    retention: table.retention ?? base.retention,
+    chemicals: { ...base.chemicals, ...table.chemicals },
+    adhesion: table.adhesion ?? base.adhesion,
+    disputes: table.disputes ?? base.disputes,
+  };
+}
+
+/** A property of the base as the filler changes it. */
+function modified(name: PropertyName, base: Family, filler: Filler): Range | null {
+  const p = base.properties[name];
+  const factor = filler.factors[name];
+  if (!p || factor === undefined) return p;
+  const { min, max } = propertyDefinitions[name];
+  const times = (x: number): number => Math.min(max, Math.max(min, rounded(x * factor)));
+  return { ...p, low: times(p.low), typical: times(p.typical), high: times(p.high), confidence: 'estimate', source: `${propertyDefinitions[name].standard}; ${base.name} × ${factor} for ${filler.name}` };
+}
