@@ -6,7 +6,10 @@ const moreHelps: ReadonlySet<PropertyName> = new Set<PropertyName>([
   'modulusMPa', 'yieldMPa', 'zRatio', 'elongationPct', 'charpy23KJm2', 'charpyMinus30KJm2', 'hdt045C', 'hdt18C', 'vicatC', 'tgC', 'uvHalfDoseMJm2', 'fieldUvFactor', 'wetFactor', 'maxFlowMm3s', 'strainOncePct', 'strainRepeatedPct',
 ]);
 /** Properties that are neither good nor bad in themselves. */
-const neutral: ReadonlySet<PropertyName> = new Set<PropertyName>(['tmC', 'shoreA', 'shoreD', 'dryC', 'dryHours', 'spoolLimitC']);
+const neutral: ReadonlySet<PropertyName> = new Set<PropertyName>(['tmC', 'shoreA', 'shoreD', 'dryC', 'dryHours', 'spoolLimitC', 'printWaterPct', 'solidificationC']);
+
+/** Whether more or less of a property helps a part; null where neither does. */
+export function helps(name: PropertyName): 'more' | 'less' | null { return neutral.has(name) ? null : moreHelps.has(name) ? 'more' : 'less'; }
 
 const cache = new WeakMap<Family, Partial<Record<'worst' | 'best', Family>>>();
 

@@ -52,4 +52,4 @@ export const familyKeys: readonly string[] = families.map(f => f.key);
 export function familyByKey(key: string): Family | undefined { return byKey.get(key); }
 
 /** The version of the shipped data; a decision keeps it so that its ranking can be rebuilt. */
-export const LIBRARY_VERSION = '2026.11-2';
+export const LIBRARY_VERSION = '2026.11-3';

@@ -13,9 +13,11 @@ import { printEconomicsModel } from './print-economics.js';
 import { answerRanged, hasRanges, type RangedAnswer } from './ranged.js';
 import { scoreDesirability } from './score-desirability.js';
 import { sectionPrinted } from './section-printed.js';
+import { spoolMoisture } from './spool-moisture.js';
 import { strengthAllowableModel } from './strength-allowable.js';
 import { uvDose } from './uv-dose.js';
 import { uvRetained } from './uv-retained.js';
+import { workshopUpgrades } from '../workshop/upgrades.js';
 import { warpBow, warpFree, warpLiftOff } from './warp.js';
 
 /** Every model, in the order of the model reference. One list feeds the API, the command line, the Working drawer and the reference. */
@@ -25,8 +27,8 @@ export const models: readonly Model[] = [
   uvDose, uvRetained,
   warpFree, warpBow, warpLiftOff,
   flexIndentation, flexModulus,
-  printEconomicsModel,
-  scoreDesirability,
+  printEconomicsModel, spoolMoisture,
+  scoreDesirability, workshopUpgrades,
 ] as unknown as readonly Model[];
 
 const byId = new Map(models.map(m => [m.id, m]));

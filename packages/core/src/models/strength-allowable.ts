@@ -1,10 +1,14 @@
-import { Choice, Flag, Quantity } from '../formats/fields.js';
+import { Choice, Flag, NumberMap, Quantity } from '../formats/fields.js';
 import { InputError } from '../formats/parse.js';
 import { retentionAt, typical, type Family } from '../materials/family.js';
 import { familyByKey, familyKeys } from '../materials/library.js';
+import type { PropertyName, Range } from '../materials/property.js';
 import { colours, type Colour } from './colours.js';
 import { model, sig, step } from './model.js';
 import { uvRetainedShare, uvSectionShare } from './uv-retained.js';
+
+/** The properties that the allowable stress rests on. */
+export const strengthProperties = ['yieldMPa', 'zRatio', 'timeSlope', 'fatigueSlope', 'uvHalfDoseMJm2', 'wetFactor'] as const satisfies readonly PropertyName[];
 
 /** Input of `strength.allowable`. */
 export class StrengthAllowableInput {
@@ -18,6 +22,8 @@ export class StrengthAllowableInput {
   @Choice(colours, { optional: true, doc: 'Colour, for the ultraviolet factor; default light.' }) colour: Colour = 'light';
   @Quantity({ min: 0.1, max: 1000, unit: 'mm', optional: true, doc: 'Wall thickness, for the ultraviolet factor; default 3.' }) wallMm = 3;
   @Quantity({ min: 0.01, max: 1, optional: true, doc: 'Strength of the printed section over a solid one; default 1.' }) sectionFactor = 1;
+  @NumberMap(strengthProperties, { min: 0, max: 1e5, optional: true, doc: "A grade's own values in place of the family's." }) values: Partial<Record<typeof strengthProperties[number], number>> = {};
+  @Quantity({ min: 0, max: 5, optional: true, nullable: true, doc: "Share of strength left at the temperature, where a grade's own is known; default from the family." }) retained: number | null = null;
 }
 
 /** The factors between a data-sheet strength and what a part may carry. */
@@ -29,8 +35,8 @@ export interface StrengthAllowableResult { allowableMPa: number; yieldMPa: numbe
 /** Factors are floored here: beyond, the part has failed and the fit means nothing. */
 const FLOOR = 0.02;
 
-/** Conditions under which a family carries load; as the input, without the family's key. */
-export type StrengthConditions = Omit<StrengthAllowableInput, 'family'>;
+/** Conditions under which a family carries load; as the input, without what names the filament. */
+export type StrengthConditions = Omit<StrengthAllowableInput, 'family' | 'values' | 'retained'>;
 
 /** The allowable stress of a family, MPa, and its factors. */
 export function strengthAllowable(f: Family, c: StrengthConditions): StrengthAllowableResult {
@@ -50,6 +56,23 @@ export function strengthAllowable(f: Family, c: StrengthConditions): StrengthAll
   return { allowableMPa, yieldMPa, factors };
 }
 
+/** A family with a grade's values in their places. */
+function withOwnValues(f: Family, { values, retained }: StrengthAllowableInput): Family {
+  const properties = { ...f.properties };
+  for (const name of strengthProperties) {
+    const p: Range | null = properties[name];
+    const own = values[name];
+    if (p && own !== undefined) properties[name] = { ...p, low: own, typical: own, high: own };
+  }
+  return { ...f, properties, retention: retained === null ? f.retention : [[23, retained]] };
+}
+
+/** What `strength.allowable` needs to be told so that it judges a family or a grade alike. */
+export function strengthInput(f: Family, c: StrengthConditions): Partial<StrengthAllowableInput> {
+  if (!f.grade) return { family: f.key, ...c };
+  return { family: f.grade.family, ...c, values: Object.fromEntries(strengthProperties.map(n => [n, typical(f, n)])), retained: retentionAt(f.retention, c.temperatureC) };
+}
+
 /** The required factor of safety by what happens if the part fails. */
 export const requiredSafety = { nothing: 1.2, annoys: 1.5, damages: 2, injures: 3 } as const;
 
@@ -61,8 +84,9 @@ export const strengthAllowableModel = model({
   validity: "Factors multiply as if independent; within the family's retention points.",
   Input: StrengthAllowableInput,
   compute(i: StrengthAllowableInput) {
-    const f = familyByKey(i.family);
-    if (!f) throw new InputError([{ field: 'family', value: i.family, message: `must be one of ${familyKeys.join(', ')}` }]);
+    const family = familyByKey(i.family);
+    if (!family) throw new InputError([{ field: 'family', value: i.family, message: `must be one of ${familyKeys.join(', ')}` }]);
+    const f = withOwnValues(family, i);
     const result = strengthAllowable(f, i);
     const k = result.factors;
     const minutes = i.hours * 60;

@@ -1,6 +1,7 @@
 import { hoursAbove } from '../climate/part-year.js';
 import { absorptivityOf, uvColourFactor, type Colour } from '../models/colours.js';
 import { sig } from '../models/model.js';
+import { strengthInput } from '../models/strength-allowable.js';
 import { typical, typicalOrNull } from '../materials/family.js';
 import type { Assessment, LoadAssessment } from './assess.js';
 import type { Context } from './context.js';
@@ -76,7 +77,7 @@ export function strengthGate(ctx: Context, a: Assessment): Gate | null {
     id: 'strength', verdict, need, have, unit: 'MPa',
     why: `${cap(load)} asks ${sig(w.load.stressMPa ?? 0, 3)} MPa × ${ctx.safety} for safety = ${sig(need, 3)} MPa; ${a.family.name} may carry ${sig(have, 3)} MPa.`,
     rescue,
-    ...(w.strength ? { working: { model: 'strength.allowable', inputs: { family: a.family.key, ...w.strength } } } : {}),
+    ...(w.strength ? { working: { model: 'strength.allowable', inputs: strengthInput(a.family, w.strength) } } : {}),
   };
 }
 

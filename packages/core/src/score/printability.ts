@@ -118,7 +118,7 @@ export function demands(f: Family): string[] {
   if (onPei < ADHESION_LIMITS.comfortable) list.push('a plate, tape or glue of its own');
   if (f.flags.stringing > 0.5) list.push('cleaning off strings');
   if (f.flags.foaming) list.push('tuning flow and temperature to the foam');
-  if (f.flags.bake) list.push('an hour in an oven');
+  if (f.flags.bake) list.push('an hour in an oven', 'allowing for its shrinkage there');
   return list;
 }
 

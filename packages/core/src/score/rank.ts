@@ -20,8 +20,11 @@ export type Status = 'fits' | 'marginal' | 'out';
 
 /** One candidate of a ranking. */
 export interface Candidate {
+  /** The key of a family or a grade. */
   material: string;
   name: string;
+  /** The family's key: that of the candidate itself unless it is a grade. */
+  family: string;
   status: Status;
   /** 1 is the first choice; null when out. */
   rank: number | null;
@@ -70,9 +73,14 @@ export function rank(brief: Brief, options: RankOptions = {}): Ranking {
   return {
     format: 'hornblende-ranking', version: 1, school,
     firstChoice: running[0]?.material ?? null,
-    secondChoice: running[1]?.material ?? null,
+    secondChoice: runnerUp(running)?.material ?? null,
     conditions: ctx.conditions, weights, candidates: judged,
   };
+}
+
+/** The second choice: the best that is not another spool of the first's own family; where there is no other family, the next grade. */
+export function runnerUp(running: readonly Candidate[]): Candidate | null {
+  return running.find((c, i) => i > 0 && c.family !== running[0]?.family) ?? running[1] ?? null;
 }
 
 function judge(ctx: Context, f: Family, weights: Record<CriterionId, number>, school: School): Candidate {
@@ -91,7 +99,7 @@ function judge(ctx: Context, f: Family, weights: Record<CriterionId, number>, sc
   const criteria = criteriaOf(ctx, a, p, economics, economicsInput, weights);
   const { success, penalties, factors, pLift, bowInput, liftInput, adhesion } = p;
   return {
-    material: f.key, name: f.name, rank: null,
+    material: f.key, name: f.name, family: f.grade?.family ?? f.key, rank: null,
     status: gates.some(g => g.verdict === 'fail') ? 'out' : gates.some(g => g.verdict === 'marginal') ? 'marginal' : 'fits',
     score: school === 'weakest-link' ? weakest(criteria) : weightedMean(criteria),
     gates, criteria, for: [], against: [], cautions: cautionsOf(ctx, f, p),
@@ -112,7 +120,7 @@ export function weakest(criteria: readonly Pick<Criterion, 'weight' | 'desirabil
 }
 
 /** The order of a school; those that are out come last, and ties are broken by key so that the order is always the same. */
-function bySchool(school: School): (a: Candidate, b: Candidate) => number {
+export function bySchool(school: School): (a: Candidate, b: Candidate) => number {
   const inOut = (c: Candidate): number => c.status === 'out' ? 1 : 0;
   return (a, b) => {
     const placed = inOut(a) - inOut(b);

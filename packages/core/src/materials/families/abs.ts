@@ -23,7 +23,7 @@ export const abs = family({
     uvHalfDoseMJm2: [180, 280, 420, 'estimate'],
     fieldUvFactor: [1.2, 1.6, 2.2, 'estimate'],
     waterUptakePct: [0.5, 0.8, 1.1],
-    printWaterPct: [0.12, 0.2, 0.3, 'estimate'],
+    printWaterPct: [0.15, 0.25, 0.35, 'estimate'],
     wetFactor: [0.95, 0.98, 0.99, 'estimate'],
     shoreA: null,
     shoreD: [74, 77, 80],

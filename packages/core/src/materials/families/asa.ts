@@ -23,7 +23,7 @@ export const asa = family({
     uvHalfDoseMJm2: [2200, 3000, 4200, 'estimate'],
     fieldUvFactor: [0.9, 1, 1.2, 'estimate'],
     waterUptakePct: [0.4, 0.7, 1],
-    printWaterPct: [0.12, 0.2, 0.3, 'estimate'],
+    printWaterPct: [0.15, 0.25, 0.35, 'estimate'],
     wetFactor: [0.95, 0.98, 0.99, 'estimate'],
     shoreA: null,
     shoreD: [74, 77, 80],

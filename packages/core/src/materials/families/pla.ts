@@ -23,7 +23,7 @@ export const pla = family({
     uvHalfDoseMJm2: [600, 900, 1400, 'estimate'],
     fieldUvFactor: [1.2, 2, 3, 'estimate'],
     waterUptakePct: [0.4, 0.7, 1],
-    printWaterPct: [0.12, 0.2, 0.3, 'estimate'],
+    printWaterPct: [0.15, 0.25, 0.35, 'estimate'],
     wetFactor: [0.88, 0.94, 0.98, 'estimate'],
     shoreA: null,
     shoreD: [79, 83, 86],
