@@ -33,6 +33,7 @@ export * from './workshop/printer.js';
 export * from './workshop/presets.js';
 export * from './workshop/spool.js';
 export * from './workshop/upgrades.js';
+export * from './workshop/settings.js';
 export * from './models/spool-moisture.js';
 export * from './models/print-economics.js';
 export * from './score/gate.js';
@@ -43,6 +44,8 @@ export * from './score/gates-limits.js';
 export * from './score/printability.js';
 export * from './score/criteria.js';
 export * from './score/rank.js';
+
+export * from './score/contenders.js';
 export * from './score/cautions.js';
 export * from './score/explain.js';
 export * from './score/card.js';

@@ -4,18 +4,26 @@ import helmet from 'helmet';
 import type { Knex } from 'knex';
 import { join } from 'node:path';
 import { DecisionRepository } from './db/decisions.js';
+import { GradeRepository } from './db/grades.js';
 import { PartRepository } from './db/parts.js';
 import { PrinterRepository } from './db/printers.js';
+import { SpoolRepository } from './db/spools.js';
 import { WeatherRepository } from './db/weathers.js';
+import { WorkshopRepository } from './db/workshop.js';
 import { errorHandler, unknownRoute } from './errors.js';
 import { hostGuard } from './host-guard.js';
 import { computeRoutes } from './routes/compute.js';
+import { gradeRoutes } from './routes/grades.js';
 import { partRoutes } from './routes/parts.js';
+import { spoolRoutes } from './routes/spools.js';
 import { weatherRoutes } from './routes/weathers.js';
 import { printerRoutes } from './routes/printers.js';
+import { workshopRoutes } from './routes/workshop.js';
 
 /** Largest body the API takes, bytes. */
 export const BODY_LIMIT = 512 * 1024;
+/** Largest table of grades it takes, bytes: some twenty thousand. */
+export const IMPORT_LIMIT = 32 * 1024 * 1024;
 
 export interface AppOptions {
   db: Knex;
@@ -47,18 +55,24 @@ export function createApp({ db, port, webRoot, now = () => new Date().toISOStrin
 
   const api = express.Router();
   api.use(rateLimit({ windowMs: 10_000, limit: 2000, standardHeaders: 'draft-8', legacyHeaders: false, message: { errors: [{ field: '(request)', value: null, message: 'too many requests; wait ten seconds' }] } }));
+  // A body that has been read is not read again: the first that matches sets the limit.
+  api.use('/grades/import', express.json({ limit: IMPORT_LIMIT }));
   api.use(express.json({ limit: BODY_LIMIT, strict: false }));
   api.use((_req, res, next) => { res.set('Cache-Control', 'no-store'); next(); });
   const parts = new PartRepository(db);
   const printers = new PrinterRepository(db);
   const weathers = new WeatherRepository(db);
+  const grades = new GradeRepository(db);
   api.get('/health', async (_req, res) => {
     await db.raw('select 1');
     res.json({ status: 'ok', version });
   });
-  api.use('/parts', partRoutes(parts, printers, new DecisionRepository(db), weathers, now));
+  api.use('/parts', partRoutes({ parts, printers, decisions: new DecisionRepository(db), weathers, grades }, now));
   api.use('/printers', printerRoutes(printers, now));
   api.use('/weathers', weatherRoutes(weathers, now));
+  api.use('/grades', gradeRoutes(grades, now));
+  api.use('/spools', spoolRoutes(new SpoolRepository(db), now));
+  api.use('/workshop', workshopRoutes(new WorkshopRepository(db)));
   api.use(computeRoutes());
   api.use(unknownRoute);
   app.use('/api', api);

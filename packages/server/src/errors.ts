@@ -13,6 +13,11 @@ export function notFound(field: string, value: unknown): HttpProblem {
   return new HttpProblem(404, [{ field, value, message: 'does not exist' }]);
 }
 
+/** 409 for a write made from a revision that is no longer the newest; carries what stands now. */
+export function staleWrite(revision: number, current: { revision: number }): HttpProblem {
+  return new HttpProblem(409, [{ field: 'revision', value: revision, message: `was saved from elsewhere; it is now ${current.revision}` }], { current });
+}
+
 /** The end of the API's routes: an unknown path is 404 in the same shape as every other problem. */
 export const unknownRoute: RequestHandler = req => { throw notFound('path', `${req.method} ${req.path}`); };
 

@@ -1,4 +1,4 @@
-import { Choice, Flag, Quantity, Text, familyKeys, schools, type School } from '@hornblende/core';
+import { Choice, Flag, Quantity, Text, schools, type School } from '@hornblende/core';
 
 // The envelopes around the core's formats. A brief or printer inside one is read by the core's own parser.
 
@@ -16,6 +16,21 @@ export class PrinterEnvelope {
   @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' }) revision?: number;
 }
 
+/** Body of `POST /api/grades` and `PUT /api/grades/:key`, less the grade. */
+export class GradeEnvelope {
+  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' }) revision?: number;
+}
+
+/** Body of `POST /api/spools` and `PUT /api/spools/:id`, less the spool. */
+export class SpoolEnvelope {
+  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' }) revision?: number;
+}
+
+/** Body of `PUT /api/workshop/quotes/:partId`. */
+export class QuoteInput {
+  @Quantity({ min: 0.01, max: 1e6, nullable: true, doc: 'What a print service asks for one; null forgets it.' }) each!: number | null;
+}
+
 /** Body of `POST /api/rank`, less brief and printer. */
 export class RankEnvelope {
   @Choice(schools, { optional: true, nullable: true, doc: 'How to choose; default as in the brief.' }) school: School | null = null;
@@ -23,8 +38,8 @@ export class RankEnvelope {
 
 /** Body of `POST /api/parts/:id/decisions`. */
 export class DecisionInput {
-  @Choice(familyKeys, { doc: 'The filament chosen.' }) firstChoice!: string;
-  @Choice(familyKeys, { optional: true, nullable: true, doc: 'The second choice.' }) secondChoice: string | null = null;
+  @Text({ maxLength: 80, doc: 'The key of the family or grade chosen.' }) firstChoice!: string;
+  @Text({ maxLength: 80, optional: true, nullable: true, doc: 'The key of the second choice.' }) secondChoice: string | null = null;
   @Text({ maxLength: 4000, doc: 'Why.' }) reason!: string;
   @Text({ maxLength: 120, doc: 'Who decided.' }) decidedBy!: string;
   @Flag({ optional: true, doc: 'Whether the hazard notice was acknowledged.' }) hazardAcknowledged = false;

@@ -123,7 +123,7 @@ describe('decisions', () => {
     const id = String((await call('POST', '/api/parts', { brief: brief({ ifItFails: 'injures' }) })).body.id);
     const fields = async (body: object): Promise<string[]> => ((await call('POST', `/api/parts/${id}/decisions`, body)).body.errors ?? []).map(e => e.field).sort();
     expect(await fields({ firstChoice: 'pla' })).toEqual(['decidedBy', 'reason']);
-    expect(await fields({ firstChoice: 'unobtainium', reason: 'because', decidedBy: 'x' })).toEqual(['firstChoice']);
+    expect(await fields({ firstChoice: 'unobtainium', reason: 'because', decidedBy: 'x' })).toEqual(['firstChoice', 'hazardAcknowledged']);
     expect(await fields({ firstChoice: 'pla', secondChoice: 'pla', reason: '  ', decidedBy: 'x' })).toEqual(['hazardAcknowledged', 'reason', 'secondChoice']);
     expect(await fields({ firstChoice: 'pla', reason: 'because', decidedBy: 'x', hazardAcknowledged: true })).toEqual([]);
   });
@@ -212,5 +212,92 @@ describe('the database', () => {
     await s.close();
     expect(readFileSync(join(dir, 'hornblende.db')).length).toBeGreaterThan(0);
     rmSync(dir, { recursive: true, force: true });
+  });
+});
+
+describe('grades', () => {
+  const grade = (fields: object = {}): object => ({ format: 'hornblende-grade', version: 1, key: 'fell-pla', name: 'Fell PLA', family: 'pla', sheet: { hdt045C: 58 }, ...fields });
+  it('are added, changed by revision, put away, and change a winner', async () => {
+    expect((await call('POST', '/api/grades', { grade: grade() })).status).toBe(201);
+    expect((await call('POST', '/api/grades', { grade: grade() })).body.errors?.[0]).toMatchObject({ field: 'key', message: 'is taken by another grade' });
+    expect((await call('PUT', '/api/grades/fell-pla', { grade: grade({ name: 'Fell PLA two' }), revision: 1 })).body).toMatchObject({ revision: 2, grade: { name: 'Fell PLA two' } });
+    expect((await call('PUT', '/api/grades/fell-pla', { grade: grade(), revision: 1 })).status).toBe(409);
+    expect((await call('PUT', '/api/grades/fell-pla', { grade: grade({ key: 'other' }), revision: 2 })).body.errors?.[0]?.field).toBe('grade.key');
+    expect((await call('POST', '/api/grades', { grade: grade({ key: 'x', sheet: { tgC: 'warm' } }) })).body.errors?.[0]).toMatchObject({ field: 'grade.sheet.tgC', value: 'warm' });
+
+    // A PLA that claims to bear 150 °C: absurd, but the data decide.
+    await call('POST', '/api/grades', { grade: grade({ key: 'wonder', name: 'Wonder', sheet: { hdt045C: 150 } }) });
+    const part = String((await call('POST', '/api/parts', { brief: brief({ heat: { setting: 'near-source', sourceC: 75 } }) })).body.id);
+    const decided = await call('POST', `/api/parts/${part}/decisions`, { firstChoice: 'wonder', reason: 'It says so.', decidedBy: 'A. Tester' });
+    expect(decided.status).toBe(201);
+    expect((decided.body.ranking as { firstChoice: string }).firstChoice).toBe('wonder');
+    await call('PUT', '/api/grades/wonder', { grade: grade({ key: 'wonder', archived: true }), revision: 1 });
+    expect((await call('POST', `/api/parts/${part}/decisions`, { firstChoice: 'wonder', reason: 'It says so.', decidedBy: 'A. Tester' })).body.errors?.[0]).toMatchObject({ field: 'firstChoice', value: 'wonder' });
+  });
+
+  it('an import is all or nothing, and can be taken back', async () => {
+    const item = (key: string, fields: object = {}, revision: number | null = null): object => ({ grade: grade({ key, name: key, ...fields }), revision });
+    const count = async (): Promise<number> => ((await call('GET', '/api/grades')).body as unknown as unknown[]).length;
+    const before = await count();
+    const bad = await call('POST', '/api/grades/import', { grades: [item('in-a'), item('in-b', { family: 'zinc' }), item('in-a')] });
+    expect(bad.status).toBe(400);
+    expect(bad.body.errors?.map(e => e.field)).toEqual(['grades[1].family', 'grades[2].key']);
+    expect(await count()).toBe(before);
+    const stale = await call('POST', '/api/grades/import', { grades: [item('in-a'), item('fell-pla', {}, 1)] });
+    expect(stale.status).toBe(409);
+    expect(await count()).toBe(before);
+    const good = await call('POST', '/api/grades/import', { grades: [item('in-a'), item('fell-pla', { sheet: { hdt045C: 61 } }, 2)] });
+    expect(good.body).toMatchObject({ added: 1, changed: 1 });
+    expect((await call('GET', '/api/grades/fell-pla')).body).toMatchObject({ revision: 3, grade: { sheet: { hdt045C: { typical: 61 } } } });
+    // What was changed since the import stays.
+    await call('PUT', '/api/grades/in-a', { grade: grade({ key: 'in-a', note: 'kept' }), revision: 1 });
+    expect((await call('POST', `/api/grades/imports/${String(good.body.id)}/undo`)).body).toEqual({ restored: 1, left: ['in-a'] });
+    expect((await call('GET', '/api/grades/fell-pla')).body).toMatchObject({ grade: { name: 'Fell PLA two', sheet: { hdt045C: { typical: 58 } } } });
+    expect((await call('POST', `/api/grades/imports/${String(good.body.id)}/undo`)).status).toBe(404);
+    expect((await call('POST', '/api/grades/import', { grades: 'all' })).status).toBe(400);
+  });
+
+  it('ten thousand are written at once, while the server still answers', async () => {
+    const grades = Array.from({ length: 10_000 }, (_, i) => ({ grade: grade({ key: `bulk-${i}`, name: `Bulk ${i}` }), revision: null }));
+    const [done, health] = await Promise.all([call('POST', '/api/grades/import', { grades }), call('GET', '/api/health')]);
+    expect(done.body).toMatchObject({ added: 10_000 });
+    expect(health.status).toBe(200);
+    const csv = String((await call('GET', '/api/grades/export.csv')).body.text);
+    expect(csv.split('\r\n')).toHaveLength(10_000 + 3 + 2);
+    expect((await call('POST', `/api/grades/imports/${String(done.body.id)}/undo`)).body).toMatchObject({ restored: 10_000 });
+  });
+
+  it('go out as CSV and JSON that a spreadsheet can open safely', async () => {
+    await call('POST', '/api/grades', { grade: grade({ key: 'formula', name: '=1+1' }) });
+    const csv = await call('GET', '/api/grades/export.csv');
+    expect(csv.headers.get('content-disposition')).toContain('hornblende-grades.csv');
+    expect(String(csv.body.text)).toContain("formula,'=1+1,");
+    expect((await call('GET', '/api/grades/export.json')).body).toMatchObject({ format: 'hornblende-grades' });
+  });
+});
+
+describe('spools and the workshop', () => {
+  const spool = (fields: object = {}): object => ({ format: 'hornblende-spool', version: 1, material: 'pa6', colour: 'black', ...fields });
+  it('a spool is kept with its ledger, and refused where it makes no sense', async () => {
+    const made = await call('POST', '/api/spools', { spool: spool() });
+    expect(made.status).toBe(201);
+    const id = String(made.body.id);
+    const wet = await call('PUT', `/api/spools/${id}`, { spool: spool({ events: [{ kind: 'opened', at: '2026-03-01' }] }), revision: 1 });
+    expect(wet.body).toMatchObject({ revision: 2, spool: { events: [{ kind: 'opened' }] } });
+    expect((await call('PUT', `/api/spools/${id}`, { spool: spool(), revision: 1 })).status).toBe(409);
+    expect((await call('POST', '/api/spools', { spool: spool({ material: 'zinc' }) })).body.errors?.[0]).toMatchObject({ field: 'spool.material', value: 'zinc' });
+    expect((await call('PUT', `/api/spools/${id}`, { spool: spool({ events: [{ kind: 'dried', at: '2026-03-01' }] }), revision: 2 })).body.errors?.map(e => e.field)).toEqual(['spool.events[0].dryingC', 'spool.events[0].hours']);
+    expect((await call('DELETE', `/api/spools/${id}`)).status).toBe(204);
+    expect((await call('GET', `/api/spools/${id}`)).status).toBe(404);
+  });
+  it('settings and quotes are kept', async () => {
+    expect((await call('GET', '/api/workshop')).body).toMatchObject({ settings: { currency: '€', roomRhPct: 50 }, quotes: {} });
+    await call('PUT', '/api/workshop', { format: 'hornblende-workshop', version: 1, currency: '£', upgradePrices: { enclosure: 70 } });
+    const part = String((await call('POST', '/api/parts', { brief: brief() })).body.id);
+    expect((await call('PUT', `/api/workshop/quotes/${part}`, { each: 12 })).body).toMatchObject({ settings: { currency: '£', upgradePrices: { enclosure: 70 } }, quotes: { [part]: 12 } });
+    expect((await call('PUT', `/api/workshop/quotes/${part}`, { each: null })).body).toMatchObject({ quotes: {} });
+    expect((await call('PUT', `/api/workshop/quotes/nobody`, { each: 3 })).status).toBe(404);
+    expect((await call('PUT', `/api/workshop/quotes/${part}`, { each: -3 })).body.errors?.[0]?.field).toBe('each');
+    expect((await call('PUT', '/api/workshop', { format: 'hornblende-workshop', version: 1, upgradePrices: { magic: 2 } })).status).toBe(400);
   });
 });

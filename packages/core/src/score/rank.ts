@@ -61,10 +61,7 @@ const LINE = { lineMm: 0.45, layerMm: 0.2 };
  * @returns every candidate; those in the running first, best first, then those that are out
  */
 export function rank(brief: Brief, options: RankOptions = {}): Ranking {
-  const ctx = contextOf(brief, options.printer ?? null, options.weather ?? null);
-  const weights = weightsOf(ctx);
-  const school = options.school ?? brief.school;
-  const judged = (options.families ?? libraryFamilies).map(f => judge(ctx, f, weights, school));
+  const { ctx, weights, school, candidates: judged } = judgeAll(brief, options);
   judged.sort(bySchool(school));
   let position = 0;
   for (const c of judged) c.rank = c.status === 'out' ? null : ++position;
@@ -76,6 +73,14 @@ export function rank(brief: Brief, options: RankOptions = {}): Ranking {
     secondChoice: runnerUp(running)?.material ?? null,
     conditions: ctx.conditions, weights, candidates: judged,
   };
+}
+
+/** Judges every candidate, in the order given: gates, criteria and scores, but no ranks and no reasons yet. */
+export function judgeAll(brief: Brief, options: RankOptions = {}): { ctx: Context; weights: Record<CriterionId, number>; school: School; candidates: Candidate[] } {
+  const ctx = contextOf(brief, options.printer ?? null, options.weather ?? null);
+  const weights = weightsOf(ctx);
+  const school = options.school ?? brief.school;
+  return { ctx, weights, school, candidates: (options.families ?? libraryFamilies).map(f => judge(ctx, f, weights, school)) };
 }
 
 /** The second choice: the best that is not another spool of the first's own family; where there is no other family, the next grade. */

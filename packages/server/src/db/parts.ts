@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { parseBrief, type Brief } from '@hornblende/core';
-import { HttpProblem, notFound } from '../errors.js';
+import { HttpProblem, notFound, staleWrite } from '../errors.js';
 
 /** A part as the API gives it. `given` is the brief as it was said, `brief` the same with every default. */
 export interface Part {
@@ -78,7 +78,7 @@ export class PartRepository {
       return n;
     });
     const current = await this.get(id);
-    if (!changed) throw new HttpProblem(409, [{ field: 'revision', value: revision, message: `was saved from elsewhere; it is now ${current.revision}` }], { current });
+    if (!changed) throw staleWrite(revision, current);
     return current;
   }
 

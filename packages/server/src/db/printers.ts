@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { parsePrinter, type Printer } from '@hornblende/core';
-import { HttpProblem, notFound } from '../errors.js';
+import { notFound, staleWrite } from '../errors.js';
 
 /** A printer as the API gives it. */
 export interface StoredPrinter { id: string; profile: Printer; isDefault: boolean; revision: number; updatedAt: string }
@@ -49,7 +49,7 @@ export class PrinterRepository {
       return n;
     });
     const current = await this.get(id);
-    if (!changed) throw new HttpProblem(409, [{ field: 'revision', value: revision, message: `was saved from elsewhere; it is now ${current.revision}` }], { current });
+    if (!changed) throw staleWrite(revision, current);
     return current;
   }
 

@@ -1,10 +1,15 @@
 import type { Knex } from 'knex';
-import { parseBrief, parsePrinter, rank } from '@hornblende/core';
+import { families, gradeFamily, parseBrief, parseGrade, parsePrinter, parseSpool, parseWorkshop, rank } from '@hornblende/core';
 import { DecisionRepository } from '../db/decisions.js';
+import { GradeRepository } from '../db/grades.js';
 import { PartRepository } from '../db/parts.js';
 import { PrinterRepository } from '../db/printers.js';
+import { SpoolRepository } from '../db/spools.js';
+import { WorkshopRepository } from '../db/workshop.js';
+import { demoGrades } from './grades.js';
 import { demoParts } from './parts.js';
 import { demoPrinters } from './printers.js';
+import { demoSpools, demoWorkshop } from './spools.js';
 
 /** Fills an empty database with the demo workshop; leaves any other alone. @returns whether it did */
 export async function seedDemo(db: Knex): Promise<boolean> {
@@ -14,6 +19,14 @@ export async function seedDemo(db: Knex): Promise<boolean> {
   const decisions = new DecisionRepository(db);
   const stored = [];
   for (const [i, plain] of demoPrinters.entries()) stored.push(await printers.create(parsePrinter(plain), i === 1, '2026-01-10T08:00:00.000Z'));
+  const grades = new GradeRepository(db);
+  const own = demoGrades.map(parseGrade);
+  for (const grade of own) await grades.create(grade, '2026-01-10T08:00:00.000Z');
+  const spools = new SpoolRepository(db);
+  for (const plain of demoSpools) await spools.create(parseSpool(plain), '2026-01-10T08:00:00.000Z');
+  const workshop = new WorkshopRepository(db);
+  await workshop.save(parseWorkshop(demoWorkshop.settings));
+  const candidates = [...families, ...own.map(gradeFamily)];
   // The first part is touched last, so that the list opens on it.
   for (const [i, { printer, brief: plain, decision }] of demoParts.entries()) {
     const brief = parseBrief(plain);
@@ -21,7 +34,9 @@ export async function seedDemo(db: Knex): Promise<boolean> {
     if (!machine) continue;
     const touched = new Date(Date.UTC(2026, 10, 20 - i, 9)).toISOString();
     const part = await parts.create({ brief, given: plain, printerId: machine.id, weatherId: null }, touched);
-    if (decision) await decisions.add({ ...decision, partId: part.id, hazardAcknowledged: false, brief, printer: machine.profile, ranking: rank(brief, { printer: machine.profile }) });
+    if (decision) await decisions.add({ ...decision, partId: part.id, hazardAcknowledged: false, brief, printer: machine.profile, ranking: rank(brief, { printer: machine.profile, families: candidates }) });
+    const quote = demoWorkshop.quotes[brief.name];
+    if (quote !== undefined) await workshop.quote(part.id, quote);
   }
   return true;
 }

@@ -1,14 +1,18 @@
 import { Router } from 'express';
-import { InputError, parseBrief, parseInput, rank } from '@hornblende/core';
+import { contenders, families, familyKeys, gradeFamily, InputError, parseBrief, parseInput, rank } from '@hornblende/core';
 import type { DecisionRepository } from '../db/decisions.js';
+import type { GradeRepository } from '../db/grades.js';
 import type { PartContent, PartRepository } from '../db/parts.js';
 import type { PrinterRepository } from '../db/printers.js';
 import type { WeatherRepository } from '../db/weathers.js';
 import { DecisionInput, PartEnvelope } from '../inputs.js';
 import { split, within } from './split.js';
 
+/** What the routes of parts rest on. */
+export interface PartStores { parts: PartRepository; printers: PrinterRepository; decisions: DecisionRepository; weathers: WeatherRepository; grades: GradeRepository }
+
 /** /parts and their decisions. */
-export function partRoutes(parts: PartRepository, printers: PrinterRepository, decisions: DecisionRepository, weathers: WeatherRepository, now: () => string): Router {
+export function partRoutes({ parts, printers, decisions, weathers, grades }: PartStores, now: () => string): Router {
   const router = Router();
 
   router.get('/', async (req, res) => {
@@ -43,10 +47,14 @@ export function partRoutes(parts: PartRepository, printers: PrinterRepository, d
     if (input.reason.trim().length < 3) problems.push({ field: 'reason', value: input.reason, message: 'must say why, in a few words' });
     if (input.secondChoice === input.firstChoice) problems.push({ field: 'secondChoice', value: input.secondChoice, message: 'must differ from the first choice' });
     if (part.brief.ifItFails === 'injures' && !input.hazardAcknowledged) problems.push({ field: 'hazardAcknowledged', value: false, message: 'must be true: a failure of this part could injure someone' });
+    const own = (await grades.active()).map(gradeFamily);
+    const known = new Set([...familyKeys, ...own.map(g => g.key)]);
+    for (const field of ['firstChoice', 'secondChoice'] as const) if (input[field] !== null && !known.has(input[field])) problems.push({ field, value: input[field], message: 'is neither a family nor a grade that is in use' });
     if (problems.length) throw new InputError(problems);
     const printer = part.printerId ? (await printers.get(part.printerId)).profile : null;
     const weather = part.weatherId ? await weathers.get(part.weatherId) : null;
-    const ranking = rank(part.brief, { printer, weather });
+    const named = new Set([input.firstChoice, input.secondChoice ?? '']);
+    const ranking = rank(part.brief, { printer, weather, families: [...families, ...contenders(part.brief, own, { printer, weather }, named)] });
     res.status(201).json(await decisions.add({ ...input, partId: part.id, decidedAt: now(), brief: part.brief, printer, ranking }));
   });
 
