@@ -52,6 +52,7 @@ export * from './score/card.js';
 export * from './score/relax.js';
 export * from './materials/extreme.js';
 export * from './score/rulers.js';
+export * from './score/needs.js';
 export * from './score/score-working.js';
 export * from './climate/weather.js';
 export * from './climate/clear-sky.js';

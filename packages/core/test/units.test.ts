@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { formatQuantity, parseQuantity, parseRange, QuantityError, type DimensionKey } from '../src/units/index.js';
+import { formatQuantity, parseQuantity, parseRange, propertyMeasure, propertyShown, propertyStored, propertyUnit, QuantityError, type DimensionKey } from '../src/units/index.js';
 
 describe('quantities as typed', () => {
   it.each<[string, DimensionKey, number]>([
@@ -35,5 +35,22 @@ describe('quantities as typed', () => {
     expect(formatQuantity(76.667, 'temperature', 'us')).toBe('170 °F');
     expect(formatQuantity(12.7, 'length')).toBe('12.7 mm');
     expect(formatQuantity(null, 'length')).toBe('–');
+  });
+});
+
+describe('properties in the reader’s units', () => {
+  it.each([
+    ['hdt045C', 'us', 100, 212, '°F'], ['modulusMPa', 'us', 2900, 420.6, 'ksi'], ['densityGcm3', 'us', 1.24, 0.0448, 'lb/in³'], ['charpy23KJm2', 'us', 10, 4.759, 'ft·lbf/in²'],
+    ['alphaPerK', 'metric', 68e-6, 68, 'µm/m·K'], ['alphaPerK', 'us', 90e-6, 50, 'µin/in·°F'], ['pricePerKg', 'us', 22, 9.979, 'per lb'], ['zRatio', 'us', 0.65, 0.65, ''],
+  ] as const)('%s in %s', (name, system, stored, shown, unit) => {
+    expect(propertyShown(name, stored, system)).toBeCloseTo(shown, shown < 1 ? 4 : shown > 100 ? 1 : 3);
+    expect(propertyUnit(name, system)).toBe(unit);
+    if (propertyMeasure(name) === null) expect(propertyStored(name, propertyShown(name, stored, system), system)).toBeCloseTo(stored, 9);
+  });
+  it('are typed with any unit of their measure', () => {
+    expect(parseQuantity('1240 kg/m³', 'density').value).toBeCloseTo(1.24, 9);
+    expect(parseQuantity('305 ksi', 'modulus').value).toBeCloseTo(2103, 0);
+    expect(parseQuantity('5.7 ft·lbf/in²', 'impact').value).toBeCloseTo(11.98, 2);
+    expect(parseQuantity('12 kJ/m²', 'impact').value).toBe(12);
   });
 });

@@ -5,8 +5,11 @@ import AppRail from './components/AppRail.vue';
 import ShortcutHelp from './components/ShortcutHelp.vue';
 import WorkingDrawer from './components/WorkingDrawer.vue';
 import { useShortcuts } from './composables/useShortcuts';
+import { useLibrary } from './stores/library';
 import { usePrinters } from './stores/printers';
 import { useSettings } from './stores/settings';
+import { useShelf } from './stores/shelf';
+import { useWorkshop } from './stores/workshop';
 import { antTheme } from './theme/ant';
 
 const settings = useSettings();
@@ -14,7 +17,8 @@ const printers = usePrinters();
 const { help } = useShortcuts();
 const kit = computed(() => antTheme(settings.theme));
 watchEffect(() => { document.documentElement.dataset.theme = settings.theme; });
-onMounted(() => { void printers.load().catch(() => { /* pages that need printers say so */ }); });
+const stores = [printers, useLibrary(), useWorkshop(), useShelf()];
+onMounted(() => { for (const store of stores) void store.load().catch(() => { /* pages that need it say so */ }); });
 </script>
 
 <template>

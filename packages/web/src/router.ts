@@ -6,8 +6,11 @@ import LibraryView from './views/LibraryView.vue';
 import MissingView from './views/MissingView.vue';
 import PartShell from './views/PartShell.vue';
 import PartsView from './views/PartsView.vue';
+import PrintersView from './views/PrintersView.vue';
 import RankView from './views/RankView.vue';
 import SettingsView from './views/SettingsView.vue';
+import SpoolsView from './views/SpoolsView.vue';
+import UpgradesView from './views/UpgradesView.vue';
 import WorkshopView from './views/WorkshopView.vue';
 
 // Imported at once, not when visited: a page must open even while the server is away, to say so.
@@ -30,7 +33,14 @@ export const router = createRouter({
     },
     { path: '/library', component: LibraryView, meta: { title: 'Library' } },
     { path: '/library/:family', component: FamilyView, props: true, meta: { title: 'Family' } },
-    { path: '/workshop', component: WorkshopView, meta: { title: 'Workshop' } },
+    {
+      path: '/workshop', component: WorkshopView,
+      children: [
+        { path: '', component: PrintersView, meta: { title: 'Printers' } },
+        { path: 'spools', component: SpoolsView, meta: { title: 'Shelf' } },
+        { path: 'upgrades', component: UpgradesView, meta: { title: 'Upgrades' } },
+      ],
+    },
     { path: '/settings', component: SettingsView, meta: { title: 'Settings' } },
     { path: '/:missing(.*)*', component: MissingView, meta: { title: 'Not here' } },
   ],

@@ -1,2 +1,3 @@
 export * from './dimensions.js';
 export * from './quantity.js';
+export * from './property-units.js';

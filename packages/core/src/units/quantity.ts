@@ -14,7 +14,7 @@ const spellings: Record<string, string> = {
   f: 'degF', '°f': 'degF', 'deg f': 'degF', degf: 'degF', fahrenheit: 'degF', c: 'degC', '°c': 'degC', 'deg c': 'degC', degc: 'degC', celsius: 'degC', '°': 'degC',
   k: 'K', kelvin: 'K', n: 'N', newton: 'N', newtons: 'N', kn: 'kN', mpa: 'MPa', gpa: 'GPa', kpa: 'kPa', pa: 'Pa', j: 'J', mj: 'mJ', kj: 'kJ', '"': 'in', '″': 'in', "'": 'ft', '′': 'ft', inches: 'in', pounds: 'lb', 'n/mm2': 'MPa', 'n/mm^2': 'MPa',
   lbs: 'lb', yr: 'year', yrs: 'year', y: 'year', a: 'year', hrs: 'h', hr: 'h', mins: 'minute', min: 'minute', ml: 'ml', cc: 'cm^3', cm3: 'cm^3', mm3: 'mm^3', in3: 'in^3', 'mm3/s': 'mm^3/s', m: 'm', mm: 'mm', cm: 'cm',
-  'ft lbf': 'ftlbf', 'ft-lbf': 'ftlbf', 'ft·lbf': 'ftlbf', 'in lbf': 'inlbf', 'km/h': 'kph', kmh: 'kph', d: 'day', mo: 'month', wk: 'week',
+  'ft lbf': 'ftlbf', 'ft-lbf': 'ftlbf', 'ft·lbf': 'ftlbf', 'in lbf': 'inlbf', 'g/cm3': 'g/cm^3', 'g/cc': 'g/cm^3', 'kg/m3': 'kg/m^3', 'lb/in3': 'lb/in^3', 'kj/m2': 'kJ/m^2', 'j/m2': 'J/m^2', 'ft lbf/in2': 'ftlbf/in^2', 'ft·lbf/in2': 'ftlbf/in^2', 'ft-lbf/in2': 'ftlbf/in^2', 'km/h': 'kph', kmh: 'kph', d: 'day', mo: 'month', wk: 'week',
 };
 
 /** What was read from typed text: the value in the canonical unit, and a sentence of what was understood. */
@@ -95,7 +95,7 @@ function unitOf(dimension: DimensionKey, system: UnitSystem): string {
 }
 
 function spelled(unitText: string, dimension: DimensionKey): string {
-  const plain = unitText.toLowerCase().replace(/[³]/g, '3').replace(/\.$/, '');
+  const plain = unitText.toLowerCase().replace(/[³]/g, '3').replace(/²/g, '2').replace(/\.$/, '');
   const known = spellings[plain] ?? (isUnit(unitText) ? unitText : isUnit(plain) ? plain : unitText.replace(/[³]/g, '^3').replace(/²/g, '^2'));
   // A spring scale reads "3 lb" or "1.2 kg": taken as that weight where a force is wanted.
   if (dimension === 'force') return { lb: 'lbf', lbm: 'lbf', kg: 'kgf', g: 'gf' }[known] ?? known;
@@ -134,13 +134,13 @@ function readNumber(text: string): number {
 function example(dimension: DimensionKey): string {
   const examples: Record<DimensionKey, string> = {
     temperature: '"60 °C" or "140 F"', temperatureStep: '"10 K" or "18 F"', length: '"12 mm" or "0.5 in"', drop: '"1.2 m" or "4 ft"', volume: '"38 cm3" or "2.3 in3"', force: '"30 N" or "3 lbf"', mass: '"50 g" or "2 oz"', heavyMass: '"1.2 kg" or "3 lb"',
-    stress: '"5 MPa" or "700 psi"', time: '"1000 h" or "6 weeks"', years: '"5 years" or "18 months"', energy: '"2 J" or "1.5 ft lbf"', flow: '"12 mm3/s"', speed: '"1 m/s" or "2 mph"',
+    stress: '"5 MPa" or "700 psi"', time: '"1000 h" or "6 weeks"', years: '"5 years" or "18 months"', energy: '"2 J" or "1.5 ft lbf"', flow: '"12 mm3/s"', modulus: '"2100 MPa" or "305 ksi"', density: '"1.24 g/cm3" or "0.045 lb/in3"', impact: '"12 kJ/m2" or "5.7 ft lbf/in2"', speed: '"1 m/s" or "2 mph"',
   };
   return examples[dimension];
 }
 
 function measureName(dimension: DimensionKey): string {
-  return { temperatureStep: 'a temperature difference', heavyMass: 'a mass', mass: 'a mass', years: 'a time', drop: 'a height' }[dimension as string] ?? `a ${dimension}`;
+  return { temperatureStep: 'a temperature difference', heavyMass: 'a mass', mass: 'a mass', years: 'a time', drop: 'a height', modulus: 'a stress', impact: 'an energy per area' }[dimension as string] ?? `a ${dimension}`;
 }
 
 function label(unit: string): string { return unitLabel[unit] ?? unit; }

@@ -1,4 +1,4 @@
-import type { Brief, Printer, Problem, Ranking, Weather } from '@hornblende/core';
+import type { Brief, Grade, Printer, Problem, Ranking, Spool, Weather, WorkshopSettings } from '@hornblende/core';
 
 /** A part as the server gives it: the brief as said (`given`), and with every default. */
 export interface Part { id: string; name: string; brief: Brief; given: object; printerId: string | null; weatherId: string | null; revision: number; createdAt: string; updatedAt: string; archivedAt: string | null }
@@ -9,6 +9,13 @@ export interface PartVersion { revision: number; brief: Brief; printerId: string
 /** Stored weather without its hours. */
 export interface WeatherSummary { id: string; name: string; createdAt: string; hours: number; airMinC: number; airMaxC: number; ghiKWhm2Year: number }
 export interface StoredPrinter { id: string; profile: Printer; isDefault: boolean; revision: number; updatedAt: string }
+/** A grade of the library, by its key. */
+export interface StoredGrade { grade: Grade; revision: number; updatedAt: string }
+/** What an import of grades did; `id` takes it back. */
+export interface ImportResult { id: string; added: number; changed: number }
+export interface StoredSpool { id: string; spool: Spool; revision: number; updatedAt: string }
+/** What holds for the whole workshop; quotes by part. */
+export interface StoredWorkshop { settings: WorkshopSettings; quotes: Record<string, number> }
 export interface Decision {
   id: string; partId: string; firstChoice: string; secondChoice: string | null; reason: string; decidedBy: string; decidedAt: string;
   hazardAcknowledged: boolean; libraryVersion: string; brief: Brief; printer: Printer | null; ranking: Ranking;
@@ -22,11 +29,14 @@ export class ApiError extends Error {
   }
 }
 
-async function request<T>(method: string, path: string, body?: unknown, keepalive = false): Promise<T> {
+interface RequestOptions { keepalive?: boolean; signal?: AbortSignal }
+
+async function request<T>(method: string, path: string, body?: unknown, options: RequestOptions = {}): Promise<T> {
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, { method, keepalive, ...(body === undefined ? {} : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }) });
-  } catch {
+    response = await fetch(`/api${path}`, { method, ...options, ...(body === undefined ? {} : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }) });
+  } catch (e) {
+    if (options.signal?.aborted) throw e;
     throw new ApiError(0, [{ field: 'Hornblende', value: null, message: 'cannot be reached: is it still running?' }]);
   }
   const text = await response.text();
@@ -47,7 +57,7 @@ export const api = {
   parts: (archived = false) => request<ListedPart[]>('GET', `/parts${archived ? '?archived=true' : ''}`),
   part: (id: string) => request<Part>('GET', `/parts/${id}`),
   createPart: (change: PartChange) => request<Part>('POST', '/parts', change),
-  savePart: (id: string, change: PartChange, keepalive = false) => request<Part>('PUT', `/parts/${id}`, change, keepalive),
+  savePart: (id: string, change: PartChange, keepalive = false) => request<Part>('PUT', `/parts/${id}`, change, { keepalive }),
   versions: (id: string) => request<PartVersion[]>('GET', `/parts/${id}/versions`),
   weathers: () => request<WeatherSummary[]>('GET', '/weathers'),
   weather: (id: string) => request<Weather>('GET', `/weathers/${id}`),
@@ -57,5 +67,17 @@ export const api = {
   printers: () => request<StoredPrinter[]>('GET', '/printers'),
   createPrinter: (profile: Printer, isDefault: boolean) => request<StoredPrinter>('POST', '/printers', { profile, isDefault }),
   savePrinter: (p: StoredPrinter) => request<StoredPrinter>('PUT', `/printers/${p.id}`, { profile: p.profile, isDefault: p.isDefault, revision: p.revision }),
+  grades: () => request<StoredGrade[]>('GET', '/grades'),
+  addGrade: (grade: Grade) => request<StoredGrade>('POST', '/grades', { grade }),
+  saveGrade: (key: string, grade: Grade, revision: number) => request<StoredGrade>('PUT', `/grades/${key}`, { grade, revision }),
+  importGrades: (grades: { grade: Grade; revision: number | null }[], signal: AbortSignal) => request<ImportResult>('POST', '/grades/import', { grades }, { signal }),
+  undoImport: (id: string) => request<{ restored: number; left: string[] }>('POST', `/grades/imports/${id}/undo`),
+  spools: () => request<StoredSpool[]>('GET', '/spools'),
+  addSpool: (spool: Spool) => request<StoredSpool>('POST', '/spools', { spool }),
+  saveSpool: (id: string, spool: Spool, revision: number) => request<StoredSpool>('PUT', `/spools/${id}`, { spool, revision }),
+  removeSpool: (id: string) => request<null>('DELETE', `/spools/${id}`),
+  workshop: () => request<StoredWorkshop>('GET', '/workshop'),
+  saveWorkshop: (settings: WorkshopSettings) => request<StoredWorkshop>('PUT', '/workshop', settings),
+  saveQuote: (partId: string, each: number | null) => request<StoredWorkshop>('PUT', `/workshop/quotes/${partId}`, { each }),
   removePrinter: (id: string) => request<null>('DELETE', `/printers/${id}`),
 };

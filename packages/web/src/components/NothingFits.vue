@@ -9,8 +9,8 @@ import type { GateId } from '@hornblende/core';
 
 defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
-const { printer, weather } = useRanking();
-const { answer, busy } = useRelaxations(() => draft.brief, () => printer.value, () => weather.value);
+const { candidates, printer, weather } = useRanking();
+const { answer, busy } = useRelaxations(() => draft.brief, () => printer.value, () => weather.value, () => candidates.value);
 const nearest = computed(() => answer.value?.relaxations.slice(0, 5) ?? []);
 </script>
 

@@ -4,11 +4,11 @@ import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { failedLayer } from './failed-layer';
 import { shortGateLabel } from './gate-label';
+import StrataStrip from './StrataStrip.vue';
 
 const props = defineProps<{ candidates: Candidate[]; weights: Record<CriterionId, number>; selected: string | null }>();
 const emit = defineEmits<{ select: [material: string]; working: [candidate: Candidate, criterion: Criterion] }>();
 
-const HEIGHT = 290;
 const TOP = 26;
 const MIN_LAYER = 7;
 const wrap = ref<HTMLElement | null>(null);
@@ -19,7 +19,7 @@ const focusedLayer = ref(0);
 const layers = computed(() => {
   const ids = (Object.keys(props.weights) as CriterionId[]).filter(id => props.weights[id] > 0);
   const total = ids.reduce((s, id) => s + props.weights[id], 0);
-  const spare = HEIGHT - MIN_LAYER * ids.length;
+  const spare = HEIGHT.value - MIN_LAYER * ids.length;
   let y = TOP;
   return ids.map(id => {
     const h = MIN_LAYER + spare * props.weights[id] / total;
@@ -28,15 +28,24 @@ const layers = computed(() => {
     return layer;
   });
 });
-const running = computed(() => props.candidates.filter(c => c.rank !== null));
-const out = computed(() => props.candidates.filter(c => c.rank === null));
 const LABELS = 104;
+const allRunning = computed(() => props.candidates.filter(c => c.rank !== null));
+const allOut = computed(() => props.candidates.filter(c => c.rank === null));
+/** A column narrower than this cannot carry its name. */
+const READABLE = 72;
+const room = computed(() => Math.max(360, width.value) - LABELS);
+/** Where not all fit side by side, the best stand as columns and the rest as slivers beneath. */
+const crowded = computed(() => allRunning.value.length * READABLE + (allOut.value.length ? 34 + allOut.value.length * 38 : 0) > room.value);
+const running = computed(() => crowded.value ? allRunning.value.slice(0, Math.max(3, Math.floor(room.value / READABLE))) : allRunning.value);
+const out = computed(() => crowded.value ? [] : allOut.value);
+const rest = computed(() => allRunning.value.slice(running.value.length));
+const HEIGHT = computed(() => crowded.value ? 236 : 290);
 /** Out columns are narrow; those in the running share what is left, down to a width that can still be read. */
-const outColumn = computed(() => Math.max(38, Math.min(54, (Math.max(360, width.value) - LABELS - 34 - running.value.length * 48) / Math.max(1, out.value.length))));
+const outColumn = computed(() => Math.max(38, Math.min(54, (room.value - 34 - running.value.length * READABLE) / Math.max(1, out.value.length))));
 const outBar = computed(() => outColumn.value - 10);
 const column = computed(() => {
-  const room = Math.max(360, width.value) - LABELS - (out.value.length ? 34 + out.value.length * outColumn.value : 10);
-  return Math.max(46, Math.min(104, room / Math.max(running.value.length, 1)));
+  const free = room.value - (out.value.length ? 34 + out.value.length * outColumn.value : 10);
+  return Math.max(READABLE - 4, Math.min(104, free / Math.max(running.value.length, 1)));
 });
 const bar = computed(() => column.value - (column.value < 56 ? 10 : 14));
 const chartWidth = computed(() => LABELS + column.value * running.value.length + (out.value.length ? 34 + outColumn.value * out.value.length : 10));
@@ -58,16 +67,25 @@ function upper(c: Candidate, i: number): string {
 }
 function lower(c: Candidate, i: number): string {
   const [x, y, w] = [outXOf(i) + 2, crackY(c) + 9, outBar.value];
-  return `M${x} ${y} l${w * 0.2} -6 l${w * 0.2} 8 l${w * 0.2} -10 l${w * 0.18} 9 L${x + w} ${y - 4} V${TOP + HEIGHT} H${x} Z`;
+  return `M${x} ${y} l${w * 0.2} -6 l${w * 0.2} 8 l${w * 0.2} -10 l${w * 0.18} 9 L${x + w} ${y - 4} V${TOP + HEIGHT.value} H${x} Z`;
 }
 function failedText(c: Candidate): string {
   const gate = c.gates.find(g => g.verdict === 'fail');
   return gate ? shortGateLabel(gate.id) : '';
 }
-function words(name: string, narrow: boolean): string[] { return name.length > (narrow || column.value < 60 ? 6 : 9) && name.includes(' ') ? name.split(' ') : [name]; }
+/** A name in at most two lines that fit its column. */
+function words(name: string, narrow: boolean): string[] {
+  const fits = narrow ? 7 : Math.floor(column.value / 7);
+  const lines: string[] = [];
+  for (const word of name.split(' ')) {
+    const last = lines.at(-1);
+    if (last !== undefined && `${last} ${word}`.length <= fits) lines[lines.length - 1] = `${last} ${word}`; else lines.push(word);
+  }
+  return lines.length > 2 ? [lines[0] ?? '', `${lines[1] ?? ''}…`] : lines;
+}
 
 function key(e: KeyboardEvent): void {
-  const order = [...running.value, ...out.value];
+  const order = [...allRunning.value, ...allOut.value];
   const at = Math.max(0, order.findIndex(c => c.material === props.selected));
   const go = (i: number): void => { const c = order[Math.min(order.length - 1, Math.max(0, i))]; if (c) emit('select', c.material); };
   const layer = layers.value.length;
@@ -123,12 +141,14 @@ const focusedText = computed(() => {
         </g>
       </template>
     </svg>
+    <StrataStrip v-if="crowded" class="strip" :running="rest" :out="allOut" :layers="layers" :width="Math.max(360, width)" :selected="selected" @select="emit('select', $event)" />
     <div class="visually-hidden" aria-live="polite">{{ focusedText }}</div>
   </div>
 </template>
 
 <style scoped>
 .strata { overflow-x: auto; overflow-y: hidden; }
+.strip { margin-top: 4px; }
 svg { display: block; }
 text { font: 13px 'Atkinson Hyperlegible', system-ui, sans-serif; fill: var(--ink); }
 .label { fill: var(--soft); }
@@ -140,7 +160,7 @@ text { font: 13px 'Atkinson Hyperlegible', system-ui, sans-serif; fill: var(--in
 .column:hover .fill { opacity: 1; }
 .low { fill: var(--out); } .lowish { fill: var(--marginal-fill); }
 .chosen { fill: none; stroke: var(--deep); stroke-width: 1.6; pointer-events: none; }
-.name { font-weight: 700; } .name.quiet { font-weight: 400; fill: var(--soft); font-size: 12px; }
+.name { font-weight: 700; font-size: 12.5px; } .name.quiet { font-weight: 400; fill: var(--soft); font-size: 12px; }
 .score { font-size: 12.5px; } .score.fits { fill: var(--fits); } .score.marginal { fill: var(--marginal); } .score.out, .out-head { fill: var(--out); } .score.out { font-size: 11px; }
 .out-head { font-size: 12.5px; }
 .divide { stroke: var(--rule-strong); }

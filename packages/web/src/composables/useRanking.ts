@@ -1,17 +1,31 @@
-import { rank, type Candidate, type Printer, type Ranking, type Weather } from '@hornblende/core';
+import { families, rank, runnerUp, type Candidate, type Family, type Printer, type Ranking, type Weather } from '@hornblende/core';
+import { createSharedComposable } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
 import { useDraft } from '../stores/draft';
-import { fetchYear, yearReady } from './useYears';
-import { useWeathers } from '../stores/weathers';
 import { usePrinters } from '../stores/printers';
+import { useWeathers } from '../stores/weathers';
+import { useContenders } from './useContenders';
+import { fetchYear, yearReady } from './useYears';
 
-/** The ranking of the part being worked on, renewed whenever its brief or printer changes. About a millisecond: on the main thread. */
-export function useRanking(): { ranking: ComputedRef<Ranking | null>; printer: ComputedRef<Printer | null>; weather: ComputedRef<Weather | null>; first: ComputedRef<Candidate | null>; second: ComputedRef<Candidate | null> } {
+export interface LiveRanking {
+  ranking: ComputedRef<Ranking | null>;
+  /** Who takes part: the families, and grades on top of them. */
+  candidates: ComputedRef<Family[]>;
+  printer: ComputedRef<Printer | null>;
+  weather: ComputedRef<Weather | null>;
+  first: ComputedRef<Candidate | null>;
+  second: ComputedRef<Candidate | null>;
+}
+
+/** The ranking of the part being worked on, renewed whenever its brief, its printer or the library changes. Some milliseconds: on the main thread, once for all who show it. */
+export const useRanking = createSharedComposable((): LiveRanking => {
   const draft = useDraft();
   const printers = usePrinters();
   const weathers = useWeathers();
+  const { grades } = useContenders();
   const printer = computed(() => printers.byId(draft.content?.printerId ?? null)?.profile ?? null);
   const weather = computed(() => weathers.byId(draft.content?.weatherId ?? null));
+  const candidates = computed(() => [...families, ...grades.value]);
   // While a year of weather is being worked out elsewhere, the last ranking stands.
   let last: Ranking | null = null;
   let lastPart: string | null = null;
@@ -19,10 +33,10 @@ export function useRanking(): { ranking: ComputedRef<Ranking | null>; printer: C
     const { brief, id } = draft;
     if (!brief) return null;
     if (id !== lastPart) [last, lastPart] = [null, id];
-    if (yearReady(brief, weather.value)) last = rank(brief, { printer: printer.value, weather: weather.value });
+    if (yearReady(brief, weather.value)) last = rank(brief, { printer: printer.value, weather: weather.value, families: candidates.value });
     else void fetchYear(brief, weather.value);
     return last;
   });
-  const byRank = (n: number): Candidate | null => ranking.value?.candidates.find(c => c.rank === n) ?? null;
-  return { ranking, printer, weather, first: computed(() => byRank(1)), second: computed(() => byRank(2)) };
-}
+  const running = computed(() => ranking.value?.candidates.filter(c => c.rank !== null) ?? []);
+  return { ranking, candidates, printer, weather, first: computed(() => running.value[0] ?? null), second: computed(() => runnerUp(running.value)) };
+});

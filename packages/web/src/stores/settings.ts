@@ -9,9 +9,8 @@ export type ThemeChoice = 'light' | 'dark' | 'system';
 export const useSettings = defineStore('settings', () => {
   const units = useLocalStorage<UnitSystem>('hornblende-units', 'metric');
   const themeChoice = useLocalStorage<ThemeChoice>('hornblende-theme', 'light');
-  const currency = useLocalStorage('hornblende-currency', '€');
   const who = useLocalStorage('hornblende-who', '');
   const systemDark = usePreferredDark();
   const theme = computed<'light' | 'dark'>(() => themeChoice.value === 'system' ? (systemDark.value ? 'dark' : 'light') : themeChoice.value);
-  return { units, themeChoice, theme, currency, who };
+  return { units, themeChoice, theme, who };
 });

@@ -1,6 +1,6 @@
 import type { Weather } from '@hornblende/core';
 import { defineStore } from 'pinia';
-import { ref, shallowReactive } from 'vue';
+import { computed, ref, shallowReactive } from 'vue';
 import { api, type WeatherSummary } from '../api/client';
 
 /** Weather that users brought: a list, and the hours of those that were asked for. */
@@ -20,5 +20,7 @@ export const useWeathers = defineStore('weathers', () => {
     return id;
   }
   function byId(id: string | null): Weather | null { return id ? hours.get(id) ?? null : null; }
-  return { list, load, ensure, add, byId };
+  /** How many weathers have their hours at hand. */
+  const arrived = computed(() => hours.size);
+  return { list, arrived, load, ensure, add, byId };
 });

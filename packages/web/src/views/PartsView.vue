@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { rank, startingPoints } from '@hornblende/core';
+import { startingPoints } from '@hornblende/core';
 import { Dropdown, Menu, message, Modal } from 'ant-design-vue';
 import dayjs from 'dayjs';
 import { tinykeys } from 'tinykeys';
@@ -7,12 +7,14 @@ import { computed, onMounted, onUnmounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, type ListedPart } from '../api/client';
 import StatusMark from '../components/StatusMark.vue';
-import { fetchYear, yearReady } from '../composables/useYears';
+import { useStandings } from '../composables/useStandings';
+import { useLibrary } from '../stores/library';
 import { useParts } from '../stores/parts';
 import { usePrinters } from '../stores/printers';
 import { useWeathers } from '../stores/weathers';
 
 const parts = useParts();
+const library = useLibrary();
 const printers = usePrinters();
 const weathers = useWeathers();
 const router = useRouter();
@@ -31,14 +33,11 @@ onMounted(() => {
 });
 onUnmounted(() => stop?.());
 
+const standings = useStandings();
 /** Every part with today's answer beside what was decided. */
-const rows = computed(() => parts.list.filter(p => p.name.toLowerCase().includes(search.value.trim().toLowerCase())).flatMap(part => {
-  if (!yearReady(part.brief, weathers.byId(part.weatherId))) { void fetchYear(part.brief, weathers.byId(part.weatherId)); return []; }
-  const r = rank(part.brief, { printer: printers.byId(part.printerId)?.profile ?? null, weather: weathers.byId(part.weatherId) });
-  const first = r.candidates.find(c => c.rank === 1) ?? null;
-  const nameOf = (key: string): string => r.candidates.find(c => c.material === key)?.name ?? key;
-  const decided = part.decision ? nameOf(part.decision.firstChoice) : null;
-  return { part, first, decided, differs: part.decision !== null && first?.material !== part.decision.firstChoice, count: r.candidates.filter(c => c.rank !== null).length };
+const rows = computed(() => parts.list.filter(p => p.name.toLowerCase().includes(search.value.trim().toLowerCase())).map(part => {
+  const standing = standings.value.get(part.id) ?? null;
+  return { part, standing, first: standing?.first ?? null, decided: part.decision ? library.nameOf(part.decision.firstChoice) : null, differs: part.decision !== null && standing !== null && standing.first?.material !== part.decision.firstChoice };
 }));
 const groups = computed(() => [
   { key: 'open', title: 'To decide', rows: rows.value.filter(r => !r.part.decision) },
@@ -94,10 +93,10 @@ async function putAway(part: ListedPart): Promise<void> {
         <tbody>
           <tr v-for="r in g.rows" :key="r.part.id" data-testid="part-row">
             <td><RouterLink :to="`/parts/${r.part.id}/${g.key === 'open' ? 'brief' : 'decision'}`" class="name">{{ r.part.name }}</RouterLink></td>
-            <td v-if="g.key === 'open'"><template v-if="r.first"><b>{{ r.first.name }}</b> <StatusMark :status="r.first.status" /></template><span v-else class="out">○ nothing fits</span></td>
+            <td v-if="g.key === 'open'"><template v-if="r.first"><b>{{ r.first.name }}</b> <StatusMark :status="r.first.status" /></template><span v-else-if="r.standing" class="out">○ nothing fits</span><span v-else class="soft">…</span></td>
             <td v-else><b>{{ r.decided }}</b> <span class="soft small">{{ dayjs(r.part.decision?.decidedAt).format('D MMM YYYY') }}</span></td>
-            <td v-if="g.key === 'open'" class="soft">{{ r.first?.for[0] ?? 'Open the ranking to see what to ask less of.' }}</td>
-            <td v-else><span v-if="r.differs" class="marginal">◐ today {{ r.first?.name ?? 'nothing' }} leads</span><span v-else class="soft">still the first of {{ r.count }} in the running</span></td>
+            <td v-if="g.key === 'open'" class="soft">{{ r.first?.why ?? (r.standing ? 'Open the ranking to see what to ask less of.' : '') }}</td>
+            <td v-else><span v-if="r.differs" class="marginal">◐ today {{ r.first?.name ?? 'nothing' }} leads</span><span v-else class="soft">{{ r.standing ? `still the first of ${r.standing.count} in the running` : '…' }}</span></td>
             <td class="soft">{{ dayjs(r.part.updatedAt).format('D MMM YYYY') }}</td>
             <td>
               <Dropdown :trigger="['click']">

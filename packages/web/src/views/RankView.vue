@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { criterionLabels, rank, rulers as rulersOf, scoreWorking, sig, successWorking, type Candidate, type Criterion, type Ruler, type School } from '@hornblende/core';
+import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { words } from '../components/brief/words';
 import WeightSliders from '../components/brief/WeightSliders.vue';
@@ -11,38 +12,61 @@ import StatusMark from '../components/StatusMark.vue';
 import StrataChart from '../components/StrataChart.vue';
 import { useRanking } from '../composables/useRanking';
 import { useUnits } from '../composables/useUnits';
+import { useContenders } from '../composables/useContenders';
 import { useDraft } from '../stores/draft';
-import { useSettings } from '../stores/settings';
+import { useShelf } from '../stores/shelf';
 import { useWorking } from '../stores/working';
+import { useWorkshop } from '../stores/workshop';
 
 const draft = useDraft();
 const working = useWorking();
-const settings = useSettings();
+const workshop = useWorkshop();
 const { show } = useUnits();
-const { ranking, printer, weather, first } = useRanking();
+const { ranking, candidates, printer, weather, first } = useRanking();
 const selected = ref<string | null>(null);
+const shelf = useShelf();
+const { grades, left: gradesLeft, picking } = useContenders();
+const gradesTaking = computed(() => grades.value.length);
 const asTable = ref(false);
+const onlyShelf = useSessionStorage('hornblende-rank-shelf', false);
+const onlyPrinter = useSessionStorage('hornblende-rank-printer', false);
 const weighing = ref(false);
 watch([ranking, first], () => { if (!ranking.value?.candidates.some(c => c.material === selected.value)) selected.value = first.value?.material ?? ranking.value?.candidates[0]?.material ?? null; }, { immediate: true });
 watch(() => first.value?.material, key => { if (key) selected.value = key; });
 
+const needG = (c: Candidate): number => c.printing.massG * (draft.brief?.quantity ?? 1);
+/** Those that the filters leave; ranks and scores are those of the whole ranking. */
+const shown = computed(() => (ranking.value?.candidates ?? []).filter(c => (!onlyShelf.value || shelf.stock.has(c.material)) && (!onlyPrinter.value || !c.gates.some(g => (g.id.startsWith('printability') || g.id === 'build') && g.verdict === 'fail'))));
+const bestHere = computed(() => shown.value.find(c => c.rank !== null) ?? null);
+watch(bestHere, best => { if (best && !shown.value.some(c => c.material === selected.value)) selected.value = best.material; });
+/** The best of what is on the shelf, against the first choice. */
+const shelfWords = computed(() => {
+  const [best, top] = [bestHere.value, first.value];
+  if (!onlyShelf.value || !top) return '';
+  if (!shelf.stock.size) return 'The shelf is empty.';
+  if (!best) return `Nothing on the shelf fits; ${top.name} would have to be bought.`;
+  const left = shelf.stock.get(best.material) ?? 0;
+  const enough = left >= needG(best) ? `${show(left, 'mass')} is enough` : `but ${show(left, 'mass')} is not enough for the ${show(needG(best), 'mass')} wanted`;
+  const damp = shelf.rows.filter(r => r.spool.material === best.material && !r.spool.archived && r.moisture && r.moisture.state !== 'dry').length;
+  return `Best from the shelf: ${best.name}, ${best.material === top.material ? 'the first choice itself' : Math.abs(top.score - best.score) < 0.005 ? `level with ${top.name}` : `${(top.score - best.score).toFixed(2)} behind ${top.name}`}; ${enough}${damp ? '; dry it first' : ''}.`;
+});
 const candidate = computed(() => ranking.value?.candidates.find(c => c.material === selected.value) ?? null);
 /** What the other schools would pick, where they differ. */
 const others = computed(() => {
   const brief = draft.brief;
   if (!brief || !ranking.value) return [];
   return words.school.filter(s => s.value !== ranking.value?.school).map(s => {
-    const r = rank(brief, { printer: printer.value, weather: weather.value, school: s.value });
+    const r = rank(brief, { printer: printer.value, weather: weather.value, families: candidates.value, school: s.value });
     return { ...s, first: r.candidates.find(c => c.rank === 1) ?? null };
   }).filter(o => o.first && o.first.material !== ranking.value?.firstChoice);
 });
 const rulerList = computed(() => {
   const brief = draft.brief;
   if (!brief || !ranking.value) return [];
-  const running = ranking.value.candidates.filter(c => c.rank !== null).slice(0, 5).map(c => c.material);
-  const list = running.length ? running : ranking.value.candidates.slice(0, 5).map(c => c.material);
+  const running = shown.value.filter(c => c.rank !== null).slice(0, 5).map(c => c.material);
+  const list = running.length ? running : shown.value.slice(0, 5).map(c => c.material);
   if (selected.value && !list.includes(selected.value)) list.push(selected.value);
-  return rulersOf(brief, { printer: printer.value, weather: weather.value }, list);
+  return rulersOf(brief, { printer: printer.value, weather: weather.value, families: candidates.value }, list);
 });
 
 function showCriterion(c: Candidate, k: Criterion): void {
@@ -71,16 +95,21 @@ function choose(s: School): void { draft.set('school', s); }
       <span class="segments" role="radiogroup" aria-label="School"><button v-for="s in words.school" :key="s.value" type="button" role="radio" :aria-checked="ranking.school === s.value" :class="{ on: ranking.school === s.value }" @click="choose(s.value)">{{ s.label }}</button></span>
       <span v-for="o in others" :key="o.value" class="soft other">{{ o.label }} would pick <b>{{ o.first?.name }}</b>.</span>
       <span class="right">
+        <label class="tick"><input v-model="onlyShelf" type="checkbox"> on my shelf</label>
+        <label v-if="printer" class="tick"><input v-model="onlyPrinter" type="checkbox"> this printer can</label>
         <button type="button" class="quiet-button" :aria-expanded="weighing" @click="weighing = !weighing">Weights</button>
         <button type="button" class="quiet-button" @click="asTable = !asTable">{{ asTable ? 'As a chart' : 'As a table' }}</button>
       </span>
     </div>
     <div v-if="weighing" class="weighing"><WeightSliders :ranking="ranking" /></div>
+    <p v-if="shelfWords" class="shelf-words" data-testid="shelf-best" role="status">{{ shelfWords }}</p>
     <NothingFits v-if="!first" :ranking="ranking" />
     <div class="columns">
       <div class="left">
-        <RankTable v-if="asTable" :candidates="ranking.candidates" :selected="selected" @select="selected = $event" @working="showCriterion" @score="showScore" />
-        <StrataChart v-else :candidates="ranking.candidates" :weights="ranking.weights" :selected="selected" @select="selected = $event" @working="showCriterion" />
+        <p v-if="!shown.length" class="soft">The filters leave nothing. <button type="button" class="quiet-button" @click="onlyShelf = false; onlyPrinter = false">Show all</button></p>
+        <RankTable v-else-if="asTable" :candidates="shown" :selected="selected" @select="selected = $event" @working="showCriterion" @score="showScore" />
+        <StrataChart v-else :candidates="shown" :weights="ranking.weights" :selected="selected" @select="selected = $event" @working="showCriterion" />
+        <p v-if="gradesLeft" class="soft small">The best of {{ gradesLeft + gradesTaking }} own grades take part, by family; {{ gradesLeft }} lesser ones are left out{{ picking ? ' (picking them again…)' : '' }}.</p>
         <h2 class="rulers-head">Margins, in their own units <span class="soft small">bars run from a poor spool to a fine one; the tick is a typical one, a cross where it falls short</span></h2>
         <MarginRulers :rulers="rulerList" :selected="selected" @working="showRuler" />
       </div>
@@ -89,7 +118,7 @@ function choose(s: School): void { draft.set('school', s); }
         <template v-if="candidate.for.length"><p v-for="f in candidate.for" :key="f">{{ f }}</p></template>
         <p v-for="a in candidate.against.slice(0, 3)" :key="a"><b>Against:</b> {{ a }}</p>
         <p v-for="c in candidate.cautions" :key="c" class="caution small">{{ c }}</p>
-        <p class="soft small">One weighs {{ show(candidate.printing.massG, 'mass', 1) }}, takes {{ sig(candidate.printing.hours, 2) }} h and <button type="button" class="num" @click="showCost(candidate)">costs {{ settings.currency }}{{ candidate.printing.costEach.toFixed(2) }}</button>.</p>
+        <p class="soft small">One weighs {{ show(candidate.printing.massG, 'mass', 1) }}, takes {{ sig(candidate.printing.hours, 2) }} h and <button type="button" class="num" @click="showCost(candidate)">costs {{ workshop.currency }}{{ candidate.printing.costEach.toFixed(2) }}</button>.<template v-if="shelf.stock.has(candidate.material)"> <RouterLink to="/workshop/spools">{{ show(shelf.stock.get(candidate.material), 'mass') }} on the shelf</RouterLink>.</template></p>
         <h3>Gates</h3>
         <GateList :candidate="candidate" />
       </aside>
@@ -104,7 +133,9 @@ function choose(s: School): void { draft.set('school', s); }
 .segments button { border: 0; background: none; padding: 4px 12px; color: var(--ink); cursor: pointer; }
 .segments .on { background: var(--deep); color: var(--deep-ink); }
 .other b { color: var(--ink); }
-.right { margin-left: auto; }
+.right { margin-left: auto; display: flex; gap: 8px; align-items: center; }
+.tick { display: inline-flex; gap: 6px; align-items: baseline; color: var(--soft); }
+.shelf-words { margin: 4px 0 8px; }
 .weighing { border-top: 1px solid var(--rule); border-bottom: 1px solid var(--rule); padding: 10px 0; margin-bottom: 10px; }
 .columns { display: grid; grid-template-columns: minmax(0, 1fr) 300px; gap: 30px; align-items: start; }
 .rulers-head { margin: 16px 0 8px; }

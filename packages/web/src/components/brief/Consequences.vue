@@ -44,7 +44,7 @@ function effect(l: ReturnType<typeof serviceLoads>[number]): string {
       <dt>Factor of safety asked for</dt>
       <dd><span class="big plain">{{ safety }}</span></dd>
       <dt>In the running</dt>
-      <dd><span class="big plain">{{ running }}</span> <span class="soft small">of {{ ranking.candidates.length }} families</span></dd>
+      <dd><span class="big plain">{{ running }}</span> <span class="soft small">of {{ ranking.candidates.length }} filaments</span></dd>
     </dl>
     <h3>So it weighs</h3>
     <ul class="weights"><li v-for="[id, w] in weights" :key="id"><span>{{ criterionLabels[id].label }}</span><span class="bar" :style="{ width: `${w * 18}px`, background: `var(--s-${id})` }" /><span class="soft">{{ sig(w, 2) }}</span></li></ul>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { assess, contextOf, deflectionCurve, families, serviceLoads, sig, type BriefLoad, type Ranking } from '@hornblende/core';
+import { assess, contextOf, deflectionCurve, serviceLoads, sig, type BriefLoad, type Ranking } from '@hornblende/core';
 import { computed, ref } from 'vue';
 import { useRanking } from '../../../composables/useRanking';
 import { useUnits } from '../../../composables/useUnits';
@@ -9,12 +9,12 @@ import StrengthWaterfall from './StrengthWaterfall.vue';
 
 const props = defineProps<{ ranking: Ranking; index: number }>();
 const draft = useDraft();
-const { printer, weather } = useRanking();
+const { candidates, printer, weather } = useRanking();
 const { show } = useUnits();
 const load = computed<BriefLoad>(() => draft.brief!.loads[props.index]!);
 const material = ref('');
 const shownKey = computed(() => material.value || props.ranking.candidates[0]?.material || 'pla');
-const family = computed(() => families.find(f => f.key === shownKey.value)!);
+const family = computed(() => candidates.value.find(f => f.key === shownKey.value) ?? candidates.value[0]!);
 const service = computed(() => serviceLoads(draft.brief!)[props.index]!);
 const assessed = computed(() => assess(contextOf(draft.brief!, printer.value, weather.value), family.value).loads[props.index]!);
 const bends = computed(() => ['cantilever', 'simply-supported', 'fixed-fixed', 'deceleration'].includes(load.value.case));
