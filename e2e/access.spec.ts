@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './server';
 
-const pages = ['/parts', '/library', '/library/pla', '/workshop', '/settings'];
+const pages = ['/parts', '/library', '/library/pla', '/library/tarnbeck-hill-asa', '/workshop', '/workshop/spools', '/workshop/upgrades', '/settings'];
 
 for (const theme of ['light', 'dark'] as const) {
   test(`axe finds nothing serious, ${theme} theme`, async ({ page, server }) => {
@@ -46,7 +46,7 @@ test('the main job without a mouse', async ({ page, server }) => {
   };
   await answer('Setting', 'outdoors');
   await answer('Sun', 'in full');
-  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
+  await expect(page.getByTestId('first-choice')).toHaveText('ASA-CF');
   await page.locator('main').focus();
   await page.keyboard.press('g');
   await page.keyboard.press('r');

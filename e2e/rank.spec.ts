@@ -12,29 +12,28 @@ test('schools pick differently, and say so', async ({ page, server }) => {
   await openRank(page, server.url, 'Hive-scale housing');
   await expect(page.getByText('Step-up would pick')).toContainText('PLA');
   await page.getByRole('radio', { name: 'Step-up' }).click();
-  await expect(page.getByTestId('first-choice')).toHaveText('PLA');
+  await expect(page.getByTestId('first-choice')).toHaveText('Wherrybank Everyday PLA');
   await expect(page.getByText('Weighted would pick')).toContainText('ASA');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
+  await expect(page.getByTestId('first-choice')).toHaveText('ASA-CF');
 });
 
 test('weights move the ranking, and reset to what the brief implies', async ({ page, server }) => {
   await openRank(page, server.url, 'Solar wax melter latch');
   await page.getByRole('button', { name: 'Weights' }).click();
-  const moisture = page.getByLabel('Weight of Moisture');
-  await moisture.fill('0');
-  await page.getByLabel('Weight of Warp').fill('5');
-  await expect(page.getByTestId('first-choice')).toHaveText('PA6-CF');
+  const toughness = page.getByLabel('Weight of Toughness');
+  await toughness.fill('4');
+  await expect(page.getByTestId('first-choice')).toHaveText('Tarnbeck Hill ASA');
   await page.getByRole('button', { name: 'Reset to what the brief implies' }).click();
-  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
-  await expect(moisture).toHaveValue('2');
+  await expect(page.getByTestId('first-choice')).toHaveText('ASA-CF');
+  await expect(toughness).toHaveValue('0');
 });
 
 test('the same facts stand in a table', async ({ page, server }) => {
   await openRank(page, server.url, 'Solar wax melter latch');
   await page.getByRole('button', { name: 'As a table' }).click();
   const table = page.getByRole('table');
-  await expect(table.getByRole('row')).toHaveCount(13);
+  await expect(table.getByRole('row')).toHaveCount(45);
   await expect(table.getByRole('row').nth(1)).toContainText('ASA');
   await expect(table.getByRole('row').nth(1)).toContainText('fits');
   await table.getByRole('button', { name: 'PLA', exact: true }).click();
@@ -58,7 +57,7 @@ test('every number opens its working', async ({ page, server }) => {
   await page.getByRole('button', { name: /^costs/ }).click();
   await expect(working).toContainText('print.economics');
   await close();
-  await page.getByRole('button', { name: 'Working of Sun, years to half, ASA' }).click();
+  await page.getByRole('button', { name: 'Working of Sun, years to half, ASA-CF' }).click();
   await expect(working).toContainText('H₅₀·c/D_year');
   await close();
   await page.getByRole('button', { name: /^Heat: has/ }).click();
@@ -73,7 +72,7 @@ test('the rulers show the need and every candidate, and the page fits 1024 px', 
   await openRank(page, server.url, 'Solar wax melter latch');
   const heat = page.getByTestId('ruler').first();
   await expect(heat).toContainText('64 °C');
-  await expect(heat).toContainText('PA6-CF');
+  await expect(heat).toContainText('PA12-CF');
   for (const path of ['rank', 'brief', 'decision']) {
     await page.getByRole('navigation').getByRole('link', { name: path, exact: false }).first().click();
     const spill = await page.evaluate(() => { const m = document.querySelector('main')!; return m.scrollWidth - m.clientWidth; });

@@ -1,7 +1,8 @@
 import { basename } from 'node:path';
 import { readWeatherFile } from '@hornblende/core/weather';
 import { Command, CommanderError, InvalidArgumentError, Option } from 'commander';
-import { calculate, families, fieldsOf, InputError, modelById, models, parseBrief, parsePrinter, rank, relaxations, schools, type School, type Weather } from '@hornblende/core';
+import { calculate, contenders, families, fieldsOf, gradeFamily, InputError, modelById, models, parseBrief, parsePrinter, rank, relaxations, schools, type School, type Weather } from '@hornblende/core';
+import { readGradesFile } from './read-grades.js';
 import { readJson, readText } from './read-json.js';
 import type { ServeOptions } from './serve.js';
 import { answerText, familiesText, problemsText, rankingText } from './text.js';
@@ -24,16 +25,18 @@ function program(): Command {
   cli.configureOutput({ writeErr: text => process.stderr.write(text) });
 
   cli.command('rank').description('rank filaments for a brief').argument('<brief>', 'brief as JSON; - for standard input')
-    .option('--printer <file>', 'printer as JSON').option('--weather <file>', 'EPW or hourly CSV, for a brief whose climate is "own"').addOption(new Option('--school <school>', 'how to choose').choices([...schools])).option('--json', 'print JSON only')
-    .action((file: string, o: { printer?: string; weather?: string; school?: School; json?: boolean }) => {
+    .option('--printer <file>', 'printer as JSON').option('--weather <file>', 'EPW or hourly CSV, for a brief whose climate is "own"').option('--grades <file>', 'own grades as CSV or JSON, which take part beside the families').addOption(new Option('--school <school>', 'how to choose').choices([...schools])).option('--json', 'print JSON only')
+    .action((file: string, o: { printer?: string; weather?: string; grades?: string; school?: School; json?: boolean }) => {
       const brief = parseBrief(readJson(file));
       const printer = o.printer ? parsePrinter(readJson(o.printer)) : null;
       const read = o.weather ? readWeatherFile(basename(o.weather), readText(o.weather)) : null;
       for (const note of read?.notes ?? []) process.stderr.write(`${note}\n`);
       const weather: Weather | null = read?.weather ?? null;
       if (weather && brief.heat.climate === null) brief.heat.climate = 'own';
-      const ranking = rank(brief, { printer, weather, ...(o.school ? { school: o.school } : {}) });
-      const nothing = ranking.firstChoice ? null : relaxations(brief, printer, families, weather);
+      const how = { printer, weather, ...(o.school ? { school: o.school } : {}) };
+      const candidates = o.grades ? [...families, ...contenders(brief, readGradesFile(o.grades).filter(g => !g.archived).map(gradeFamily), how)] : families;
+      const ranking = rank(brief, { ...how, families: candidates });
+      const nothing = ranking.firstChoice ? null : relaxations(brief, printer, candidates, weather);
       if (o.json) printJson(nothing ? { ...ranking, nothingFits: nothing } : ranking); else print(rankingText(ranking, nothing));
     });
 

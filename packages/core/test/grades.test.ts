@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { InputError, familyByKey, families, fillerTrade, gradeFamily, gradeKey, neighboursOf, parseGrade, propertyDefinition, propertyNames, rank, type Grade, type PropertyName } from '../src/index.js';
+import { ALL_GRADES, InputError, contenders, familyByKey, families, fillerTrade, gradeFamily, gradeKey, neighboursOf, parseGrade, propertyDefinition, propertyNames, rank, type Grade, type PropertyName } from '../src/index.js';
 import { decodeText, guarded, previewGrades, readGrades, unguarded, writeGradesCsv, writeGradesJson } from '../src/materials/grade-table.js';
 import { brief, openPrinter } from './cases.js';
 
@@ -191,5 +191,17 @@ describe('ranking with grades', () => {
     const r = rank(b, { printer: openPrinter, families: [familyByKey('pla')!, gradeFamily(grade())] });
     expect(r.candidates[0]?.score).toBe(r.candidates[1]?.score);
     expect(r.candidates.map(c => c.material)).toEqual(['pla', 'tarn-pla']);
+  });
+  it('of many grades the best of each family take part, and the first choice is the same as with all', () => {
+    const many = Array.from({ length: 300 }, (_, i) => gradeFamily(grade({ key: `g-${i}`, name: `G ${i}`, family: families[i % 9]!.key, sheet: { hdt045C: 50 + (i * 37) % 60, pricePerKg: 15 + (i * 13) % 50 } })));
+    fc.assert(fc.property(fc.constantFrom('weighted' as const, 'step-up' as const, 'weakest-link' as const), fc.integer({ min: 20, max: 95 }), (school, sourceC) => {
+      const hot = brief({ heat: { setting: 'near-source', sourceC }, school });
+      const some = contenders(hot, many, { printer: openPrinter }, new Set(['g-299']));
+      const first = (list: typeof many): string | null => rank(hot, { printer: openPrinter, families: [...families, ...list] }).firstChoice;
+      expect(first(some)).toBe(first(many));
+      expect(some.map(g => g.key)).toContain('g-299');
+      expect(some.length).toBeLessThanOrEqual(9 * 2 + 1);
+    }), { numRuns: 25 });
+    expect(contenders(b, many.slice(0, ALL_GRADES))).toHaveLength(ALL_GRADES);
   });
 });

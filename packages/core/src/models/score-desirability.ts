@@ -9,14 +9,15 @@ export class ScoreDesirabilityInput {
   @Quantity({ min: -1e9, max: 1e9, doc: 'Where it becomes comfortable: desirability 0.8.' }) comfortable!: number;
 }
 
-/** Steepness of the curve near the unacceptable end; above 1 so that it starts flat. */
-const POWER = 1.5;
+/** ln 5: the curve passes 0.8 = 1 − 1/5 at the comfortable point. */
+const LN_5 = Math.log(5);
 
 /** Desirability 0…1 of a value: 1 − 5^(−u^1.5) with u = (x − unacceptable)/(comfortable − unacceptable); 0 at u ≤ 0, 0.8 at u = 1. */
 export function desirability(value: number, unacceptable: number, comfortable: number): number {
   if (value === Infinity || value === -Infinity) return (value > 0) === (comfortable > unacceptable) ? 1 : 0;
   const u = (value - unacceptable) / (comfortable - unacceptable);
-  return u <= 0 ? 0 : 1 - 5 ** -(u ** POWER);
+  // u^1.5 as u·√u and 5^x as e^(x·ln 5): the same numbers, several times quicker, for a million draws.
+  return u <= 0 ? 0 : 1 - Math.exp(-LN_5 * u * Math.sqrt(u));
 }
 
 /** `score.desirability`: a physical quantity as a number from 0 to 1. */

@@ -33,7 +33,7 @@ export interface StrengthFactors { k_dir: number; k_T: number; k_time: number; k
 export interface StrengthAllowableResult { allowableMPa: number; yieldMPa: number; factors: StrengthFactors }
 
 /** Factors are floored here: beyond, the part has failed and the fit means nothing. */
-const FLOOR = 0.02;
+export const STRENGTH_FLOOR = 0.02;
 
 /** Conditions under which a family carries load; as the input, without what names the filament. */
 export type StrengthConditions = Omit<StrengthAllowableInput, 'family' | 'values' | 'retained'>;
@@ -45,10 +45,10 @@ export function strengthAllowable(f: Family, c: StrengthConditions): StrengthAll
   const factors: StrengthFactors = {
     k_dir: c.acrossLayers ? typical(f, 'zRatio') : 1,
     k_T: retentionAt(f.retention, c.temperatureC),
-    k_time: minutes > 1 ? Math.max(FLOOR, 1 - typical(f, 'timeSlope') * Math.log10(minutes)) : 1,
-    k_cycles: c.cycles > 1 ? Math.max(FLOOR, 1 - typical(f, 'fatigueSlope') * Math.log10(c.cycles)) : 1,
+    k_time: minutes > 1 ? Math.max(STRENGTH_FLOOR, 1 - typical(f, 'timeSlope') * Math.log10(minutes)) : 1,
+    k_cycles: c.cycles > 1 ? Math.max(STRENGTH_FLOOR, 1 - typical(f, 'fatigueSlope') * Math.log10(c.cycles)) : 1,
     k_uv: uvSectionShare(surface, c.wallMm),
-    k_wet: c.wet ? Math.max(FLOOR, typical(f, 'wetFactor')) : 1,
+    k_wet: c.wet ? Math.max(STRENGTH_FLOOR, typical(f, 'wetFactor')) : 1,
     k_section: c.sectionFactor,
   };
   const yieldMPa = typical(f, 'yieldMPa');

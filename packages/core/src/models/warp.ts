@@ -5,6 +5,8 @@ import { model, sig, step } from './model.js';
 export const LAMBDA_MM = 6;
 /** Poisson's ratio of the film. */
 const POISSON = 0.36;
+/** Scatter of adhesion between good and bad days, in ln Γ. */
+const ADHESION_SCATTER = 0.5;
 
 /** Input of `warp.free`. */
 export class WarpFreeInput {
@@ -133,12 +135,20 @@ export function cornerFactor(sharpCorners: number, filletMm: number): number {
   return sharpCorners > 0 ? 1 + 0.6 * Math.exp(-filletMm / 4) : 1;
 }
 
+/** Energy that a stressed film releases by letting go, J/m² per mm of its height: ½·E/(1−ν)·ē². */
+export function releasedPerMm(modulusMPa: number, meanStrain: number): number { return 0.5 * modulusMPa / (1 - POISSON) * meanStrain * meanStrain * 1000; }
+
+/** Chance that an edge lifts: Φ((ln(G·c) − ln Γ)/0.5). */
+export function liftChance(concentratedJm2: number, adhesionJm2: number): number {
+  return concentratedJm2 > 0 ? normalCdf(Math.log(concentratedJm2 / adhesionJm2) / ADHESION_SCATTER) : 0;
+}
+
 /** Lift-off of a stressed layer from its plate: G = ½·E/(1−ν)·ē²·H in J/m² (MPa·mm = kJ/m²). */
 export function liftOff(i: WarpLiftOffInput): WarpLiftOffResult {
-  const perMm = 0.5 * i.modulusMPa / (1 - POISSON) * i.meanStrain ** 2 * 1000;
+  const perMm = releasedPerMm(i.modulusMPa, i.meanStrain);
   const energyJm2 = perMm * i.heightMm;
   const c = cornerFactor(i.sharpCorners, i.filletMm);
-  const pLift = energyJm2 > 0 ? normalCdf(Math.log(energyJm2 * c / i.adhesionJm2) / 0.5) : 0;
+  const pLift = liftChance(energyJm2 * c, i.adhesionJm2);
   return { energyJm2, pLift, criticalHeightMm: perMm > 0 ? i.adhesionJm2 / (perMm * c) : Infinity };
 }
 

@@ -7,6 +7,9 @@ import { uvYearsToHalf } from '../models/uv-retained.js';
 import type { ServiceLoad } from '../brief/service-load.js';
 import type { Context } from './context.js';
 
+/** The stiffness that is left is never read as less: beyond, the part has failed and the fit means nothing. */
+export const RETENTION_FLOOR = 0.02;
+
 /** What one load does to one family. Reserves over 1 are safe. */
 export interface LoadAssessment {
   load: ServiceLoad;
@@ -43,7 +46,7 @@ export interface Assessment {
  */
 export function deflectionCurve(f: Family, load: ServiceLoad, creepC: number | null): { hours: number; mm: number }[] {
   if (creepC === null || load.kind !== 'sustained' || !load.deflectionTimesModulus) return [];
-  const elastic = load.deflectionTimesModulus / (typical(f, 'modulusMPa') * Math.max(0.02, retentionAt(f.retention, creepC)));
+  const elastic = load.deflectionTimesModulus / (typical(f, 'modulusMPa') * Math.max(RETENTION_FLOOR, retentionAt(f.retention, creepC)));
   const end = Math.max(10, load.hours);
   return Array.from({ length: 31 }, (_, i) => {
     const hours = 0.1 * (end / 0.1) ** (i / 30);
@@ -86,8 +89,16 @@ export function assess(ctx: Context, f: Family): Assessment {
   };
 }
 
+/** The conditions under which a load has to be borne. */
+export function strengthConditions({ brief, conditions: c }: Context, load: ServiceLoad): StrengthConditions {
+  return {
+    temperatureC: c.partMaxC, acrossLayers: load.acrossLayers, hours: load.kind === 'sustained' ? load.hours : 0, cycles: load.cycles,
+    uvDoseMJm2: c.uvDoseMJm2, wet: brief.water === 'immersed' || brief.water === 'rain', colour: brief.looks.clear ? 'clear' : brief.looks.colour, wallMm: brief.geometry.wallMm, sectionFactor: 1,
+  };
+}
+
 function assessLoad(ctx: Context, f: Family, load: ServiceLoad, charpyCold: number): LoadAssessment {
-  const { brief, conditions: c, safety } = ctx;
+  const { conditions: c, safety } = ctx;
   const none: LoadAssessment = { load, reserve: null, allowableMPa: null, strength: null, allowableStrainPct: null, deflectionMm: null, lifePct: null, nowPct: null, creepC: null, impactReserve: null };
   if (load.severityKJm2 !== null) return { ...none, impactReserve: load.severityKJm2 > 0 ? charpyCold / (load.severityKJm2 * safety) : Infinity };
   if (load.strainPct !== null) {
@@ -96,10 +107,7 @@ function assessLoad(ctx: Context, f: Family, load: ServiceLoad, charpyCold: numb
     return { ...none, allowableStrainPct, reserve: load.strainPct > 0 ? allowableStrainPct / load.strainPct : Infinity };
   }
   if (load.stressMPa === null) return none;
-  const strength: StrengthConditions = {
-    temperatureC: c.partMaxC, acrossLayers: load.acrossLayers, hours: load.kind === 'sustained' ? load.hours : 0, cycles: load.cycles,
-    uvDoseMJm2: c.uvDoseMJm2, wet: brief.water === 'immersed' || brief.water === 'rain', colour: brief.looks.clear ? 'clear' : brief.looks.colour, wallMm: brief.geometry.wallMm, sectionFactor: 1,
-  };
+  const strength = strengthConditions(ctx, load);
   const { allowableMPa } = strengthAllowable(f, strength);
   const modulus = typical(f, 'modulusMPa');
   const k = typical(f, 'creepKPerK');
@@ -108,8 +116,8 @@ function assessLoad(ctx: Context, f: Family, load: ServiceLoad, charpyCold: numb
   const pct = (modulusAt: number): number => load.deflectionTimesModulus !== null && load.spanMm
     ? 100 * load.deflectionTimesModulus / modulusAt / load.spanMm
     : 100 * (load.stressMPa ?? 0) / modulusAt;
-  const hot = modulus * Math.max(0.02, retentionAt(f.retention, c.partMaxC));
-  const long = modulus * Math.max(0.02, retentionAt(f.retention, creepC));
+  const hot = modulus * Math.max(RETENTION_FLOOR, retentionAt(f.retention, c.partMaxC));
+  const long = modulus * Math.max(RETENTION_FLOOR, retentionAt(f.retention, creepC));
   const buckling = load.bucklingOverModulus !== null && load.forceN ? load.bucklingOverModulus * hot / load.forceN : Infinity;
   return {
     ...none, allowableMPa, strength, creepC,

@@ -84,11 +84,15 @@ const WATER_SWING: Record<Brief['water'], number> = { dry: 0.15, humid: 0.4, rai
 const SWELLING = 0.25;
 
 /** Expected deviation of a dimension, mm: process, uncorrected shrinkage, swelling with damp, and bow as independent errors. */
-export function expectedDeviationMm(a: Assessment, p: Printability, lengthMm: number, water: Brief['water']): number {
-  const swell = typical(a.family, 'waterUptakePct') / 100 * SWELLING * WATER_SWING[water] * lengthMm;
-  const shrink = (typical(a.family, 'alphaPerK') * Math.max(0, typical(a.family, 'solidificationC') - 23) + p.bowInput.crystallisationStrain) * lengthMm * UNCORRECTED;
-  return Math.hypot(PROCESS_DEVIATION_MM, shrink, swell, p.bow.bowMm / 2);
+export function expectedDeviationMm(i: DeviationInput): number {
+  const swell = i.waterUptakePct / 100 * SWELLING * WATER_SWING[i.water] * i.lengthMm;
+  const shrink = (i.alphaPerK * Math.max(0, i.solidificationC - 23) + i.crystallisationStrain) * i.lengthMm * UNCORRECTED;
+  const bow = i.bowMm / 2;
+  return Math.sqrt(PROCESS_DEVIATION_MM * PROCESS_DEVIATION_MM + shrink * shrink + swell * swell + bow * bow);
 }
+
+/** What a part's deviation rests on. */
+export interface DeviationInput { waterUptakePct: number; alphaPerK: number; solidificationC: number; crystallisationStrain: number; bowMm: number; lengthMm: number; water: Brief['water'] }
 
 /** Every criterion of one candidate, weighed or not. */
 export function criteriaOf(ctx: Context, a: Assessment, p: Printability, e: PrintEconomicsResult, economicsInput: PrintEconomicsInput, weights: Record<CriterionId, number>): Criterion[] {
@@ -112,7 +116,7 @@ export function criteriaOf(ctx: Context, a: Assessment, p: Printability, e: Prin
     flexCriterion(ctx, a, make),
     make('warp', p.bow.bowMm, 'mm', Math.max(1, 0.012 * length), Math.max(0.2, 0.0025 * length), { model: 'warp.bow', inputs: p.bowInput }),
     make('printability', p.success, 'first-print chance', 0.45, 0.9),
-    make('accuracy', expectedDeviationMm(a, p, length, brief.water), 'mm', Math.max(0.3, 3 * brief.toleranceMm), Math.max(0.12, brief.toleranceMm)),
+    make('accuracy', expectedDeviationMm({ waterUptakePct: typical(f, 'waterUptakePct'), alphaPerK: typical(f, 'alphaPerK'), solidificationC: typical(f, 'solidificationC'), crystallisationStrain: p.bowInput.crystallisationStrain, bowMm: p.bow.bowMm, lengthMm: length, water: brief.water }), 'mm', Math.max(0.3, 3 * brief.toleranceMm), Math.max(0.12, brief.toleranceMm)),
     make('finish', f.flags.finish, 'of 1', 0.3, 0.82),
     // What must float is judged by the plastic's own density: the less it leans on sealed hollows the better.
     brief.mustFloat && brief.maxMassG === null ? make('mass', typical(f, 'densityGcm3'), 'g/cm³', 1.15, 0.9) : make('mass', e.massG, 'g', brief.maxMassG ?? 2 * ctx.volumeCm3 * brief.geometry.solidFraction, 0.6 * (brief.maxMassG ?? 2 * ctx.volumeCm3 * brief.geometry.solidFraction), { model: 'print.economics', inputs: economicsInput }),

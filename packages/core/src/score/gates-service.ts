@@ -136,13 +136,15 @@ export function uvGate(ctx: Context, a: Assessment): Gate | null {
   };
 }
 
+/** Saturated uptake over which a part that gets wet fails, and under which it is at ease, %. */
+export const waterLimits = { humid: { fail: 12, comfortable: 6 }, rain: { fail: 10, comfortable: 5 }, immersed: { fail: 6, comfortable: 2 } };
+
 /** Water: what it takes up, and whether it dissolves. */
 export function waterGate(ctx: Context, a: Assessment): Gate | null {
   const { water } = ctx.brief;
   if (water === 'dry') return null;
   const f = a.family;
-  const limit = { humid: 12, rain: 10, immersed: 6 }[water];
-  const comfortable = { humid: 6, rain: 5, immersed: 2 }[water];
+  const { fail: limit, comfortable } = waterLimits[water];
   const uptake = typical(f, 'waterUptakePct');
   const verdict: Verdict = f.flags.soluble || uptake > limit ? 'fail' : uptake > comfortable ? 'marginal' : 'pass';
   return {

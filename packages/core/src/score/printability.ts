@@ -26,6 +26,9 @@ export interface Adhesion { plate: Plate; adhesive: Adhesive | null; energyJm2: 
 /** Adhesion below which nothing stays down, and above which the plate suffers, J/m². */
 export const ADHESION_LIMITS = { low: 60, comfortable: 110, high: 450 };
 
+/** Share of the prints whose edge lifts that are lost to it. */
+export const LIFT_SHARE = 0.6;
+
 /** How much a kelvin short of the wanted chamber may be before it is a blocker. */
 const CHAMBER_TOLERANCE_K = 8;
 
@@ -94,7 +97,7 @@ export function printability(ctx: Context, f: Family): Printability {
   if (f.flags.bake) factors.push({ label: 'baking true', factor: 0.9 });
   if (f.flags.chars) factors.push({ label: 'charring', factor: 0.97 });
   if (chamberC.low > 30) factors.push({ label: 'keeping the air warm', factor: 0.97 });
-  factors.push({ label: 'stringing', factor: 1 - 0.15 * f.flags.stringing }, { label: 'lifting', factor: 1 - 0.6 * warp.pLift });
+  factors.push({ label: 'stringing', factor: 1 - 0.15 * f.flags.stringing }, { label: 'lifting', factor: 1 - LIFT_SHARE * warp.pLift });
   const success = factors.reduce((product, x) => product * x.factor, 0.98);
   const penalties = demands(f).length + gates.filter(g => g.verdict === 'marginal').length + (warp.pLift > 0.1 ? 1 : 0);
   return { gates, success, penalties, factors, ...warp };
@@ -172,8 +175,7 @@ function warpOn(ctx: Context, f: Family): Pick<Printability, 'bow' | 'bowInput' 
  * Its stress builds up at the falling temperature's own stiffness, σ = ē·E·mean(r), and is held at the stiffness of the end, so that
  * ½·σ²/E(T_ch) = ½·(E·mean(r)²/r(T_ch))·ē². Nylon, soft far above its glass transition, stores far less than E at 23 °C would say.
  */
-export function storedModulusMPa(f: Family, chamberC: number): number {
-  const from = typical(f, 'solidificationC');
+export function storedModulusMPa(f: Family, chamberC: number, from = typical(f, 'solidificationC')): number {
   const n = 16;
   let sum = 0;
   for (let j = 0; j < n; j++) sum += retentionAt(f.retention, chamberC + (from - chamberC) * (j + 0.5) / n);

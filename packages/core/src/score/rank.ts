@@ -34,7 +34,7 @@ export interface Candidate {
   for: string[];
   against: string[];
   cautions: string[];
-  printing: Pick<Printability, 'success' | 'penalties' | 'factors' | 'pLift' | 'bowInput' | 'liftInput' | 'adhesion'> & PrintEconomicsResult;
+  printing: Pick<Printability, 'success' | 'penalties' | 'factors' | 'pLift' | 'bowInput' | 'liftInput' | 'adhesion'> & PrintEconomicsResult & { economicsInput: PrintEconomicsInput };
 }
 
 /** `hornblende-ranking/1`. */
@@ -88,7 +88,8 @@ export function runnerUp(running: readonly Candidate[]): Candidate | null {
   return running.find((c, i) => i > 0 && c.family !== running[0]?.family) ?? running[1] ?? null;
 }
 
-function judge(ctx: Context, f: Family, weights: Record<CriterionId, number>, school: School): Candidate {
+/** Judges one candidate: gates, criteria, score; no rank and no reasons yet. */
+export function judge(ctx: Context, f: Family, weights: Record<CriterionId, number>, school: School): Candidate {
   const a = assess(ctx, f);
   const p = printability(ctx, f);
   const economicsInput: PrintEconomicsInput = {
@@ -108,7 +109,7 @@ function judge(ctx: Context, f: Family, weights: Record<CriterionId, number>, sc
     status: gates.some(g => g.verdict === 'fail') ? 'out' : gates.some(g => g.verdict === 'marginal') ? 'marginal' : 'fits',
     score: school === 'weakest-link' ? weakest(criteria) : weightedMean(criteria),
     gates, criteria, for: [], against: [], cautions: cautionsOf(ctx, f, p),
-    printing: { success, penalties, factors, pLift, bowInput, liftInput, adhesion, ...economics },
+    printing: { success, penalties, factors, pLift, bowInput, liftInput, adhesion, ...economics, economicsInput },
   };
 }
 

@@ -7,6 +7,7 @@ import type { Printer } from '../workshop/printer.js';
 import type { Weather } from '../climate/weather.js';
 import { conditionsOf } from '../brief/conditions.js';
 import { rank, type Ranking } from './rank.js';
+import { scaledLoad } from './tipping.js';
 
 /** One thing to ask less of, so that something fits. `distance` is how far it is from the brief, as a share; nearest first. */
 export interface Relaxation { requirement: string; sentence: string; lets: string; letsName: string; distance: number; brief: Brief; printer: Printer | null }
@@ -62,7 +63,7 @@ function dials(brief: Brief, printer: Printer | null, families: readonly Family[
     { requirement: 'heat', at: s => ({ brief: { ...brief, heat: { ...brief.heat, setting: 'custom', partC: partMaxC - s * Math.max(0, partMaxC - 20) } } }), say: s => `Keep the part under ${sig(partMaxC - s * Math.max(0, partMaxC - 20), 3)} °C instead of ${sig(partMaxC, 3)} °C` },
     { requirement: 'life', at: s => ({ brief: { ...brief, lifeYears: Math.max(0.01, brief.lifeYears * (1 - s)) } }), say: s => `Replace it every ${sig(Math.max(0.01, brief.lifeYears * (1 - s)), 2)} years instead of ${sig(brief.lifeYears, 2)}` },
   ];
-  if (brief.loads.length) list.push({ requirement: 'load', at: s => ({ brief: { ...brief, loads: brief.loads.map(l => scaled(l, 1 - s)) } }), say: s => `Load it with ${sig(100 * (1 - s), 2)} % of what the brief says, or thicken the section to match` });
+  if (brief.loads.length) list.push({ requirement: 'load', at: s => ({ brief: { ...brief, loads: brief.loads.map(l => scaledLoad(l, 1 - s)) } }), say: s => `Load it with ${sig(100 * (1 - s), 2)} % of what the brief says, or thicken the section to match` });
   if (brief.sun !== 'none') list.push({ requirement: 'sun', at: s => s < 0.5 && brief.sun === 'full' ? { brief: { ...brief, sun: 'part' } } : { brief: { ...brief, sun: 'none' } }, say: s => s < 0.5 && brief.sun === 'full' ? 'Shade it for half of the day' : 'Keep it out of the sun' });
   if (brief.flex.want === 'rubbery') list.push({ requirement: 'hardness', at: s => { const [a, b] = brief.flex.shoreA ?? [75, 98]; return { brief: { ...brief, flex: { ...brief.flex, shoreA: [Math.max(10, a - 60 * s), Math.min(100, b + 60 * s)] } } }; }, say: s => { const [a, b] = brief.flex.shoreA ?? [75, 98]; return `Accept a hardness from ${sig(Math.max(10, a - 60 * s), 2)} to ${sig(Math.min(100, b + 60 * s), 3)} A`; } });
   else if (brief.flex.want !== 'rigid') list.push({ requirement: 'flexibility', at: s => s < 0.5 ? null : { brief: { ...brief, flex: { ...brief.flex, want: 'rigid' } } }, say: () => 'Let it be rigid, with a pin or a metal spring' });
@@ -75,11 +76,6 @@ function dials(brief: Brief, printer: Printer | null, families: readonly Family[
   if (maxCostEach !== null) list.push({ requirement: 'cost', at: s => ({ brief: { ...brief, maxCostEach: maxCostEach * (1 + 9 * s) } }), say: s => `Let it cost ${sig(maxCostEach * (1 + 9 * s), 3)}` });
   if (printer) list.push(...printerDials(printer, families));
   return list;
-}
-
-function scaled(load: Brief['loads'][number], share: number): Brief['loads'][number] {
-  const times = (x: number | null): number | null => x === null ? null : x * share;
-  return { ...load, forceN: times(load.forceN), stressMPa: times(load.stressMPa), undercutMm: times(load.undercutMm), massKg: times(load.massKg) };
 }
 
 /** Changes to the machine, as single purchases; a better one of everything comes last. */

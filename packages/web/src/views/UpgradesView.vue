@@ -91,7 +91,7 @@ function pick(e: ECElementEvent): void { const data = e.data as { kinds?: Upgrad
       <p class="small caution">Heaters, mains wiring and hot chambers are work for qualified people, to local code.</p>
     </section>
     <section class="answer">
-      <div v-if="progress !== null" class="busy" role="status">Weighing every set… <Progress :percent="Math.round(100 * progress)" size="small" /><button type="button" class="quiet-button" @click="cancel">Stop</button></div>
+      <div v-if="progress !== null" class="busy" role="status">Weighing every set… <Progress :percent="Math.round(100 * progress)" size="small" aria-label="Weighing" /><button type="button" class="quiet-button" @click="cancel">Stop</button></div>
       <p v-if="failed" class="out">It could not be worked out: {{ failed }}</p>
       <template v-if="result">
         <p v-if="!worth.length" class="soft">Nothing on offer makes any of these parts better. Keep the money.</p>

@@ -6,11 +6,13 @@ import { computed, ref, watch } from 'vue';
 import { api, type PartVersion } from '../../api/client';
 import { useRanking } from '../../composables/useRanking';
 import { useDraft } from '../../stores/draft';
+import { useLibrary } from '../../stores/library';
 
 /** Two versions of the brief side by side: what changed, and what each change did to the ranking. */
 const open = defineModel<boolean>('open', { required: true });
 const draft = useDraft();
-const { printer, weather } = useRanking();
+const library = useLibrary();
+const { candidates, printer, weather } = useRanking();
 const versions = ref<PartVersion[]>([]);
 const failed = ref(false);
 const from = ref(0);
@@ -25,10 +27,10 @@ watch(open, async now => {
   } catch { failed.value = true; }
 });
 const of = (revision: number): PartVersion | undefined => versions.value.find(v => v.revision === revision);
-const options = computed(() => ({ printer: printer.value, weather: weather.value }));
+const options = computed(() => ({ printer: printer.value, weather: weather.value, families: candidates.value }));
 const effects = computed<ChangeEffect[]>(() => { const [a, b] = [of(from.value), of(to.value)]; return a && b && a !== b ? changeEffects(a.brief, b.brief, options.value) : []; });
 const firsts = computed(() => [from.value, to.value].map(r => { const v = of(r); const ranking = v && rank(v.brief, options.value); return ranking?.candidates.find(c => c.rank === 1)?.name ?? 'nothing'; }));
-const nameOf = (key: string | null): string => key === null ? 'nothing' : draft.brief ? rank(draft.brief).candidates.find(c => c.material === key)?.name ?? key : key;
+const nameOf = (key: string | null): string => key === null ? 'nothing' : library.nameOf(key);
 const shown = (v: unknown): string => v === undefined || v === null ? 'not said' : typeof v === 'object' ? (Array.isArray(v) ? v.join(', ') || 'none' : Object.entries(v).filter(([, x]) => x !== null && x !== false).map(([k, x]) => `${k} ${String(x)}`).join(', ')) : String(v);
 function did(e: ChangeEffect): string {
   if (e.scoreAfter === null) return 'cannot stand alone';

@@ -89,7 +89,7 @@ onUnmounted(() => worker?.terminate());
         <p class="soft small">One row a grade, with the columns <b>name</b> and <b>family</b>, and any of key, maker, note, a property such as hdt045C (its data sheet), measured.hdt045C (your own), or a window such as nozzleC. Values are 96, or 91..96..101. Commas, semicolons or tabs; decimal points or commas. An export shows the shape. Nothing is written before you have seen what would change.</p>
       </template>
       <template v-else-if="stage === 'reading'">
-        <p role="status">Reading {{ fileName }}…</p><Progress :percent="progress" :show-info="true" />
+        <p role="status">Reading {{ fileName }}…</p><Progress :percent="progress" :show-info="true" aria-label="Reading" />
         <p><button type="button" class="quiet-button" @click="restart">Cancel</button></p>
       </template>
       <template v-else-if="stage === 'preview'">
@@ -112,7 +112,7 @@ onUnmounted(() => worker?.terminate());
         <p class="actions"><button type="button" class="quiet-button" @click="restart">Another file</button><button type="button" class="solid" :disabled="!usable" data-testid="import-write" @click="write">{{ usable ? `Import ${usable} ${usable === 1 ? 'grade' : 'grades'}${counts.reject ? `, leave out ${counts.reject}` : ''}` : 'Nothing to import' }}</button></p>
       </template>
       <template v-else-if="stage === 'writing'">
-        <p role="status">Writing {{ usable }} grades, all or none…</p><Progress :percent="100" status="active" :show-info="false" />
+        <p role="status">Writing {{ usable }} grades, all or none…</p><Progress :percent="100" status="active" :show-info="false" aria-label="Writing" />
         <p><button type="button" class="quiet-button" @click="abort?.abort()">Cancel</button></p>
       </template>
       <template v-else-if="result">

@@ -1,0 +1,125 @@
+import { retentionAt, type Family } from '../../materials/family.js';
+import { uvColourFactor } from '../../models/colours.js';
+import { creepEquivalentC } from '../../models/creep-strain.js';
+import { allowableTemperatureC } from '../../models/heat-allowable.js';
+import { charpyAtKJm2 } from '../../models/impact-drop.js';
+import { STRENGTH_FLOOR, type StrengthConditions } from '../../models/strength-allowable.js';
+import { UV_SKIN_MM } from '../../models/uv-retained.js';
+import type { ServiceLoad } from '../../brief/service-load.js';
+import { RETENTION_FLOOR, strengthConditions } from '../assess.js';
+import type { Context } from '../context.js';
+import { slot } from './slots.js';
+import { tabulated } from './table.js';
+
+/** Heat, strength, stiffness, creep and knocks of draws. */
+export interface LeanLoads {
+  of: (v: Float64Array) => void;
+  allowableC: number;
+  /** The least reserve of strength or strain. */
+  reserve: number;
+  deflectionPct: number;
+  /** The most that a held load moves over the life, % of its span or % strain. */
+  creepPct: number;
+  /** The least reserve against knocks. */
+  knock: number;
+  charpyCold: number;
+  /** Whether the brief has knocks at all. */
+  knocks: boolean;
+}
+
+/** Makes a family's answer to a brief's loads ready for draws. */
+export function leanLoads(ctx: Context, f: Family): LeanLoads {
+  const { loads, conditions: c, safety } = ctx;
+  const heats = [unloaded, ...loads.filter(l => l.stressMPa !== null && l.kind !== 'impact')].map(heatOf);
+  const bearing = loads.flatMap(l => l.severityKJm2 === null ? [bearingOf(ctx, f, l)] : []);
+  const severity = loads.reduce((m, l) => Math.max(m, l.severityKJm2 ?? -1), -1);
+  const softening = f.properties.vicatC ? slot.vicatC : slot.tgC;
+  const cold = c.partMinC;
+  const [s45, s18, c23, c30] = [slot.hdt045C, slot.hdt18C, slot.charpy23KJm2, slot.charpyMinus30KJm2];
+  const self: LeanLoads = {
+    allowableC: 0, reserve: Infinity, deflectionPct: 0, creepPct: 0, knock: Infinity, charpyCold: 0, knocks: severity >= 0,
+    of(v) {
+      const soft = v[softening]!;
+      self.allowableC = Infinity;
+      for (const heat of heats) self.allowableC = Math.min(self.allowableC, heat(soft, v[s45]!, v[s18]!));
+      self.reserve = Infinity;
+      self.deflectionPct = 0;
+      self.creepPct = 0;
+      for (const b of bearing) b(v, self);
+      self.charpyCold = charpyAtKJm2(v[c30]!, v[c23]!, cold);
+      self.knock = severity > 0 ? self.charpyCold / (severity * safety) : Infinity;
+    },
+  };
+  return self;
+}
+
+const unloaded = null;
+
+/** Share of stiffness left at a temperature, floored as the gates do. */
+function stiffnessShare(f: Family, temperatureC: number): number { return Math.max(RETENTION_FLOOR, retentionAt(f.retention, temperatureC)); }
+
+/** The allowable temperature at a load, of softening and deflection temperatures. */
+function heatOf(load: ServiceLoad | null): (softeningC: number, hdt045C: number, hdt18C: number) => number {
+  const input = { softeningC: 0, hdt045C: 0, hdt18C: 0, stressMPa: load?.stressMPa ?? 0.05, sustainedHours: load?.kind === 'sustained' ? load.hours : 0, creepAllowanceK: 10 };
+  return (softeningC, hdt045C, hdt18C) => {
+    input.softeningC = softeningC;
+    input.hdt045C = hdt045C;
+    input.hdt18C = hdt18C;
+    return allowableTemperatureC(input);
+  };
+}
+
+/** One load that is borne by strength or strain; lowers the reserve and raises the movements of `into`. */
+function bearingOf(ctx: Context, f: Family, load: ServiceLoad): (v: Float64Array, into: LeanLoads) => void {
+  const { conditions: c, safety } = ctx;
+  if (load.strainPct !== null) {
+    const allowed = load.kind === 'cyclic' || load.cycles > 10 ? slot.strainRepeatedPct : slot.strainOncePct;
+    const strain = load.strainPct;
+    return (v, into) => { if (strain > 0) into.reserve = Math.min(into.reserve, v[allowed]! / strain); };
+  }
+  const stress = load.stressMPa;
+  if (stress === null) return () => undefined;
+  const strength = strengthOf(f, strengthConditions(ctx, load));
+  const hotShare = stiffnessShare(f, c.partMaxC);
+  const buckling = load.bucklingOverModulus !== null && load.forceN ? load.bucklingOverModulus * hotShare / load.forceN / safety : null;
+  const scale = load.deflectionTimesModulus !== null && load.spanMm ? 100 * load.deflectionTimesModulus / load.spanMm : 100 * stress;
+  const held = load.kind === 'sustained';
+  const k = f.properties.creepKPerK;
+  const equivalent = (kPerK: number): number => creepEquivalentC(c.partMinC, c.partMaxC, kPerK);
+  const longShare = tabulated(k?.low ?? 0, k?.high ?? 0, kPerK => stiffnessShare(f, equivalent(kPerK)));
+  const warmth = tabulated(k?.low ?? 0, k?.high ?? 0, kPerK => Math.exp(kPerK * (equivalent(kPerK) - 23)));
+  const lnHours = Math.log(Math.max(1e-9, load.hours));
+  const bends = load.deflectionTimesModulus !== null;
+  const [sE, sA, sN, sK] = [slot.modulusMPa, slot.creepA, slot.creepN, slot.creepKPerK];
+  return (v, into) => {
+    const modulus = v[sE]!;
+    if (stress > 0) into.reserve = Math.min(into.reserve, strength(v) / (stress * safety));
+    if (buckling !== null) into.reserve = Math.min(into.reserve, buckling * modulus);
+    const now = scale / (modulus * hotShare);
+    if (bends) into.deflectionPct = Math.max(into.deflectionPct, now);
+    if (held) {
+      const kPerK = v[sK]!;
+      const growth = load.hours > 0 ? 1 + v[sA]! * Math.exp(v[sN]! * lnHours) * warmth(kPerK) : 1;
+      into.creepPct = Math.max(into.creepPct, scale / (modulus * longShare(kPerK)) * growth, now);
+    }
+  };
+}
+
+/** The allowable stress as a function of a draw: the factors of `strength.allowable` with what stands still multiplied out. */
+function strengthOf(f: Family, c: StrengthConditions): (v: Float64Array) => number {
+  const fixedShare = retentionAt(f.retention, c.temperatureC) * c.sectionFactor;
+  const decadesHeld = c.hours * 60 > 1 ? Math.log10(c.hours * 60) : 0;
+  const decadesCycled = c.cycles > 1 ? Math.log10(c.cycles) : 0;
+  const skin = Math.min(1, 2 * UV_SKIN_MM / c.wallMm);
+  const halvings = Math.LN2 * c.uvDoseMJm2 / uvColourFactor[c.colour];
+  const [sYield, sZ, sTime, sFatigue, sUv, sWet] = [slot.yieldMPa, slot.zRatio, slot.timeSlope, slot.fatigueSlope, slot.uvHalfDoseMJm2, slot.wetFactor];
+  return v => {
+    let allowable = v[sYield]! * fixedShare;
+    if (c.acrossLayers) allowable *= v[sZ]!;
+    if (decadesHeld > 0) allowable *= Math.max(STRENGTH_FLOOR, 1 - v[sTime]! * decadesHeld);
+    if (decadesCycled > 0) allowable *= Math.max(STRENGTH_FLOOR, 1 - v[sFatigue]! * decadesCycled);
+    if (halvings > 0) allowable *= 1 - (1 - Math.exp(-halvings / v[sUv]!)) * skin;
+    if (c.wet) allowable *= Math.max(STRENGTH_FLOOR, v[sWet]!);
+    return allowable;
+  };
+}

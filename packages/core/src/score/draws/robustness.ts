@@ -1,0 +1,112 @@
+import type { Brief, CriterionId, School } from '../../brief/brief.js';
+import { families as libraryFamilies } from '../../materials/library.js';
+import { contextOf } from '../context.js';
+import { weightsOf } from '../criteria.js';
+import type { RankOptions } from '../rank.js';
+import { leanCandidate, type LeanCandidate, type LeanVerdict } from './lean.js';
+import { chance, dirichlet, triangular } from './random.js';
+
+/** Draws that a ranking is tried with when nothing else is said. */
+export const DRAWS = 20_000;
+/** How closely drawn weights keep to the stated ones: the sum of the Dirichlet shapes. */
+export const CONCENTRATION = 20;
+
+export interface RobustnessOptions extends RankOptions {
+  draws?: number;
+  seed?: number;
+  /** Called some hundred times with how many draws are done. */
+  progress?: (done: number, total: number) => void;
+}
+
+/** How one candidate fares over all draws. Shares from 0 to 1; `se` are their standard errors. */
+export interface Acceptability { material: string; name: string; family: string; pFirst: number; pFits: number; seFirst: number; seFits: number; rankAcceptability: number[] }
+
+/** Result of `score.robustness`. */
+export interface Robustness { draws: number; seed: number; school: School; candidates: Acceptability[] }
+
+/**
+ * Stochastic multicriteria acceptability (Lahdelma and Salminen 2001): every property triangular over its range, each candidate's apart,
+ * weights Dirichlet about the stated ones, and the whole ranking anew in each draw.
+ * @returns candidates by their chance of being first, then of passing, then by key
+ */
+export function robustness(brief: Brief, options: RobustnessOptions = {}): Robustness {
+  const { draws = DRAWS, seed = 1, progress = () => undefined } = options;
+  const ctx = contextOf(brief, options.printer ?? null, options.weather ?? null);
+  const stated = weightsOf(ctx);
+  const school = options.school ?? brief.school;
+  const ids = (Object.keys(stated) as CriterionId[]).filter(id => stated[id] > 0);
+  // By key, so that the same candidates in another order draw the same numbers.
+  const families = [...options.families ?? libraryFamilies].sort((a, b) => a.key < b.key ? -1 : 1);
+  const lean = families.map(f => leanCandidate(ctx, f, stated, ids));
+  const live = lean.filter(c => !c.alwaysOut);
+  const source = chance(seed);
+  const n = live.length;
+  const values = live.map(c => c.typicals.slice());
+  const d = new Float64Array(ids.length);
+  const weights = new Float64Array(ids.length);
+  const statedList = ids.map(id => stated[id]);
+  const [score, tie] = [new Float64Array(n), new Float64Array(n)];
+  const order = new Int32Array(n);
+  const [first, fits] = [new Uint32Array(n), new Uint32Array(n)];
+  const at = new Uint32Array(n * n);
+  const verdict: LeanVerdict = { running: false, penalties: 0, cost: 0 };
+  const every = Math.max(1, Math.ceil(draws / 100));
+
+  for (let k = 0; k < draws; k++) {
+    if (k % every === 0) progress(k, draws);
+    dirichlet(source, statedList, CONCENTRATION, weights);
+    let running = 0;
+    for (let j = 0; j < n; j++) {
+      const c = live[j]!;
+      const v = values[j]!;
+      for (const p of c.varies) v[p.slot] = triangular(source.uniform(), p.low, p.typical, p.high);
+      c.judge(v, d, verdict);
+      if (!verdict.running) continue;
+      fits[j]!++;
+      scoreDraw(school, verdict, weights, d, j, score, tie);
+      // Insertion into the order so far: better score first, then the tie-breaker, then the key, which the order of `live` is.
+      let i = running++;
+      while (i > 0) {
+        const other = order[i - 1]!;
+        if (score[other]! > score[j]! || (score[other] === score[j] && tie[other]! >= tie[j]!)) break;
+        order[i] = other;
+        i--;
+      }
+      order[i] = j;
+    }
+    for (let i = 0; i < running; i++) at[order[i]! * n + i]!++;
+    if (running > 0) first[order[0]!]!++;
+  }
+  progress(draws, draws);
+
+  const share = (count: number): number => draws > 0 ? count / draws : 0;
+  const error = (p: number): number => draws > 0 ? Math.sqrt(p * (1 - p) / draws) : 0;
+  const place = new Map(live.map((c, j) => [c, j]));
+  const candidates = lean.map((c: LeanCandidate): Acceptability => {
+    const j = place.get(c);
+    const [pFirst, pFits] = j === undefined ? [0, 0] : [share(first[j]!), share(fits[j]!)];
+    return {
+      material: c.family.key, name: c.family.name, family: c.candidate.family, pFirst, pFits, seFirst: error(pFirst), seFits: error(pFits),
+      rankAcceptability: j === undefined ? [] : Array.from(at.subarray(j * n, (j + 1) * n), share),
+    };
+  });
+  candidates.sort((a, b) => b.pFirst - a.pFirst || b.pFits - a.pFits || (a.material < b.material ? -1 : 1));
+  return { draws, seed, school, candidates };
+}
+
+/** A draw's score and tie-breaker; more is better for both. */
+function scoreDraw(school: School, verdict: LeanVerdict, weights: Float64Array, d: Float64Array, j: number, score: Float64Array, tie: Float64Array): void {
+  if (school === 'step-up') { score[j] = -verdict.penalties; tie[j] = -verdict.cost; return; }
+  let [sum, least] = [0, 1];
+  for (let i = 0; i < d.length; i++) { sum += weights[i]! * d[i]!; if (d[i]! < least) least = d[i]!; }
+  if (school === 'weighted') { score[j] = sum; tie[j] = 0; } else { score[j] = least; tie[j] = sum; }
+}
+
+/** How sure the first choice is, in words: "leads in 84 of 100 worlds; PETG in 11". */
+export function robustnessWords(r: Robustness, firstChoice: string | null): string {
+  const of100 = (p: number): string => p > 0 && p < 0.005 ? 'under 1' : String(Math.round(100 * p));
+  const first = r.candidates.find(c => c.material === firstChoice);
+  const rivals = r.candidates.filter(c => c.material !== firstChoice && c.pFirst >= 0.005);
+  if (!first) return rivals[0] ? `nothing fits as things are; ${rivals[0].name} leads in ${of100(rivals[0].pFirst)} of 100 worlds` : 'nothing fits in any world';
+  return `leads in ${of100(first.pFirst)} of 100 worlds${rivals[0] ? `; ${rivals[0].name} in ${of100(rivals[0].pFirst)}` : ''}`;
+}
