@@ -34,7 +34,7 @@ function program(): Command {
       const weather: Weather | null = read?.weather ?? null;
       if (weather && brief.heat.climate === null) brief.heat.climate = 'own';
       const how = { printer, weather, ...(o.school ? { school: o.school } : {}) };
-      const candidates = o.grades ? [...families, ...contenders(brief, readGradesFile(o.grades).filter(g => !g.archived).map(gradeFamily), how)] : families;
+      const candidates = o.grades ? [...families, ...contenders(brief, readGradesFile(o.grades).filter(g => !g.archived).map(g => gradeFamily(g)), how)] : families;
       const ranking = rank(brief, { ...how, families: candidates });
       const nothing = ranking.firstChoice ? null : relaxations(brief, printer, candidates, weather);
       if (o.json) printJson(nothing ? { ...ranking, nothingFits: nothing } : ranking); else print(rankingText(ranking, nothing));

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { mean, standardDeviation } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
-import { chance, contextOf, dirichlet, families, gradeFamily, judge, leanCandidate, parseBrief, parseGrade, propertyNames, rank, robustness, robustnessWords, slot, startingPoints, triangular, weightsOf, type Brief, type CriterionId, type Family, type LeanVerdict, type Printer } from '../src/index.js';
+import { chance, contextOf, dirichlet, families, gradeFamily, judge, leanCandidate, parseBrief, parseGrade, propertyNames, rank, robustness, robustnessInSteps, robustnessWords, slot, startingPoints, triangular, weightsOf, type Brief, type CriterionId, type Family, type LeanVerdict, type Printer } from '../src/index.js';
 import { brief, enclosedPrinter, openPrinter } from './cases.js';
 
 const briefs: [string, Brief, Printer | null][] = [
@@ -148,8 +148,11 @@ describe('score.robustness', () => {
     expect(of('sure')).toBeGreaterThanOrEqual(of('pla'));
   });
   it('tells progress to the end, and works where nothing fits', () => {
+    const steps = robustnessInSteps(brief({ heat: { setting: 'near-source', sourceC: 400 } }), { draws: 300 });
     const seen: number[] = [];
-    const r = robustness(brief({ heat: { setting: 'near-source', sourceC: 400 } }), { draws: 300, progress: done => seen.push(done) });
+    let next = steps.next();
+    while (!next.done) { seen.push(next.value); next = steps.next(); }
+    const r = next.value;
     expect(seen[0]).toBe(0);
     expect(seen.at(-1)).toBe(300);
     expect(robustnessWords(r, null)).toBe('nothing fits in any world');

@@ -35,12 +35,3 @@ export class QuoteInput {
 export class RankEnvelope {
   @Choice(schools, { optional: true, nullable: true, doc: 'How to choose; default as in the brief.' }) school: School | null = null;
 }
-
-/** Body of `POST /api/parts/:id/decisions`. */
-export class DecisionInput {
-  @Text({ maxLength: 80, doc: 'The key of the family or grade chosen.' }) firstChoice!: string;
-  @Text({ maxLength: 80, optional: true, nullable: true, doc: 'The key of the second choice.' }) secondChoice: string | null = null;
-  @Text({ maxLength: 4000, doc: 'Why.' }) reason!: string;
-  @Text({ maxLength: 120, doc: 'Who decided.' }) decidedBy!: string;
-  @Flag({ optional: true, doc: 'Whether the hazard notice was acknowledged.' }) hazardAcknowledged = false;
-}

@@ -1,4 +1,4 @@
-import { Choice, Choices, Flag, Interval, ListOf, Nested, NumberMap, Quantity, Text } from '../formats/fields.js';
+import { Choice, Choices, Flag, Interval, ListOf, Nested, NumberMap, PairMap, Quantity, Text } from '../formats/fields.js';
 import { InputError, parseInput, type Problem } from '../formats/parse.js';
 import { chemicals, type Chemical } from '../materials/family.js';
 import { colours, type Colour } from '../models/colours.js';
@@ -33,6 +33,8 @@ export type FlexWant = typeof flexWants[number];
 export type School = typeof schools[number];
 export type OutdoorSchool = typeof outdoorSchools[number];
 export type CriterionId = typeof criterionIds[number];
+/** Criteria of which less is better. */
+const lessHelps: ReadonlySet<CriterionId> = new Set<CriterionId>(['stiffness', 'creep', 'warp', 'accuracy', 'mass', 'moisture', 'cost']);
 
 const mm = { min: 0.1, max: 2000, unit: 'mm' };
 
@@ -119,6 +121,7 @@ export class Brief {
   @Quantity({ min: 0.01, max: 1e6, optional: true, nullable: true, doc: 'Most one may cost; default no limit.' }) maxCostEach: number | null = null;
   @Quantity({ min: 1, max: 1e6, optional: true, doc: 'How many; default 1.' }) quantity = 1;
   @NumberMap(criterionIds, { min: 0, max: 5, optional: true, doc: 'Weights that the user set; the rest follow from the brief.' }) weights: Partial<Record<CriterionId, number>> = {};
+  @PairMap(criterionIds, { optional: true, doc: 'Points of a criterion that the user set, [unacceptable, comfortable] in its own unit; the rest follow from the brief.' }) points: Partial<Record<CriterionId, [number, number]>> = {};
   @Choice(schools, { optional: true, doc: 'How to choose; default weighted.' }) school: School = 'weighted';
   @Choice(outdoorSchools, { optional: true, doc: 'Whose word counts outdoors; default laboratory.' }) outdoorSchool: OutdoorSchool = 'laboratory';
 }
@@ -155,6 +158,10 @@ export function parseBrief(plain: unknown): Brief {
   brief.loads.forEach((load, i) => {
     if (load.forceLowN !== null && load.forceN !== null && load.forceLowN > load.forceN) problems.push({ field: `loads[${i}].forceLowN`, value: load.forceLowN, message: `must not be above forceN (${load.forceN} N)` });
   });
+  for (const [id, [unacceptable, comfortable]] of Object.entries(brief.points) as [CriterionId, [number, number]][]) {
+    const wanted = id === 'flex' ? (brief.flex.want === 'rubbery' ? 'less' : 'more') : lessHelps.has(id) ? 'less' : 'more';
+    if ((comfortable < unacceptable ? 'less' : 'more') !== wanted) problems.push({ field: `points.${id}`, value: [unacceptable, comfortable], message: `must run ${wanted === 'less' ? 'down' : 'up'}: ${wanted} of it is better, so the comfortable point lies ${wanted === 'less' ? 'below' : 'above'} the unacceptable one` });
+  }
   if (problems.length) throw new InputError(problems);
   return brief;
 }

@@ -7,6 +7,7 @@ import {
 import { IsInterval } from './interval.js';
 import { IsSeries } from './series.js';
 import { MapOfNumbers } from './map-of-numbers.js';
+import { MapOfPairs } from './map-of-pairs.js';
 
 /** What a field of an input class is, for error messages, forms and the generated reference. */
 export interface FieldInfo {
@@ -109,6 +110,15 @@ export function NumberMap(keys: readonly string[], o: Common & { min: number; ma
     Transform(({ value }: { value: unknown }) => value)(target, key);
     const names = keys.join(', ');
     field({ kind: 'object', doc: `${o.doc} Keys: ${names}; values ${o.min} to ${o.max}.` }, o, m => [IsObject(m), MapOfNumbers(keys, o.min, o.max)])(target, key);
+  };
+}
+
+/** A map from a closed list of keys to pairs of different numbers, e.g. the two points of a criterion's curve. */
+export function PairMap(keys: readonly string[], o: Common): PropertyDecorator {
+  return (target, key) => {
+    // A plain copy, as in NumberMap.
+    Transform(({ value }: { value: unknown }) => value)(target, key);
+    field({ kind: 'object', doc: `${o.doc} Keys: ${keys.join(', ')}.` }, o, m => [IsObject(m), MapOfPairs(keys)])(target, key);
   };
 }
 

@@ -106,9 +106,9 @@ const SOFTENING = ['hdt045C', 'hdt18C', 'vicatC'] as const;
 /**
  * A grade as a family that ranking can judge: measured beats data sheet beats family. Where a grade states how it softens under one load only,
  * the other softening temperatures and the retention points move with it, so that the three stay in order.
+ * @param base the family it is on; default the library's
  */
-export function gradeFamily(grade: Grade): Family {
-  const base = familyByKey(grade.family);
+export function gradeFamily(grade: Grade, base = familyByKey(grade.family)): Family {
   if (!base) throw new RangeError(`There is no family "${grade.family}"`);
   const properties = { ...base.properties } as Record<PropertyName, Range | null>;
   for (const name of propertyNames) {

@@ -17,6 +17,7 @@ import { spoolMoisture } from './spool-moisture.js';
 import { strengthAllowableModel } from './strength-allowable.js';
 import { uvDose } from './uv-dose.js';
 import { uvRetained } from './uv-retained.js';
+import { scoreExplain, scoreRank, scoreRobustness, scoreTipping } from '../score/score-models.js';
 import { workshopUpgrades } from '../workshop/upgrades.js';
 import { warpBow, warpFree, warpLiftOff } from './warp.js';
 
@@ -28,7 +29,7 @@ export const models: readonly Model[] = [
   warpFree, warpBow, warpLiftOff,
   flexIndentation, flexModulus,
   printEconomicsModel, spoolMoisture,
-  scoreDesirability, workshopUpgrades,
+  scoreDesirability, scoreRank, scoreRobustness, scoreTipping, scoreExplain, workshopUpgrades,
 ] as unknown as readonly Model[];
 
 const byId = new Map(models.map(m => [m.id, m]));

@@ -5,6 +5,9 @@ import { isFibre, type Printability } from './printability.js';
 /** The standing notice where a failure could injure. */
 export const HAZARD_NOTICE = 'If this part fails, someone could be hurt. The figures here are typical values, not certification: test the part, add margin, and defer to local codes and a licensed professional.';
 
+/** What every record and export says of its figures. */
+export const CERTIFICATION_NOTICE = 'The figures are typical values from general knowledge, not certification. Where a failure could hurt someone, test, add margin, and defer to local codes and licensed practice.';
+
 /** Cautions for a family in a brief's service, in plain words; they travel with the decision and the print card. */
 export function cautionsOf(ctx: Context, f: Family, p: Printability): string[] {
   const { brief, printer } = ctx;

@@ -99,8 +99,10 @@ export function criteriaOf(ctx: Context, a: Assessment, p: Printability, e: Prin
   const { brief, conditions: c } = ctx;
   const f = a.family;
   const length = Math.max(brief.geometry.xMm, brief.geometry.yMm);
-  const make = (id: CriterionId, value: number, unit: string, unacceptable: number, comfortable: number, working?: WorkingRef): Criterion =>
-    ({ id, weight: weights[id], value, unit, unacceptable, comfortable, desirability: desirability(value, unacceptable, comfortable), ...(working ? { working } : {}) });
+  const make = (id: CriterionId, value: number, unit: string, impliedX0: number, impliedX8: number, working?: WorkingRef): Criterion => {
+    const [unacceptable, comfortable] = brief.points[id] ?? [impliedX0, impliedX8];
+    return { id, weight: weights[id], value, unit, unacceptable, comfortable, desirability: desirability(value, unacceptable, comfortable), ...(working ? { working } : {}) };
+  };
   const reserve = worstReserve(a)?.reserve ?? Infinity;
   const deflection = Math.max(0, ...a.loads.map(l => l.load.deflectionTimesModulus === null ? 0 : l.nowPct ?? 0));
   const creep = worstCreep(a)?.lifePct ?? 0;

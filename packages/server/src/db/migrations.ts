@@ -112,6 +112,23 @@ const list: Migration[] = [
       for (const table of ['part_quotes', 'workshop', 'spools', 'grade_imports', 'grades']) await db.schema.dropTable(table);
     },
   },
+  {
+    name: '004-whole-records',
+    async up(db) {
+      await db.schema.createTable('library_snapshots', t => {
+        t.text('hash').primary();
+        t.text('families').notNullable();
+      });
+      await db.schema.alterTable('decisions', t => {
+        t.text('record').nullable();
+        t.text('snapshot').nullable().references('hash').inTable('library_snapshots');
+      });
+    },
+    async down(db) {
+      await db.schema.alterTable('decisions', t => { t.dropColumn('snapshot'); t.dropColumn('record'); });
+      await db.schema.dropTable('library_snapshots');
+    },
+  },
 ];
 
 /** The schema's history, compiled in so that a build needs no loose files. Only ever add to the end. */

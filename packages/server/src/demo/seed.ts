@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
-import { families, gradeFamily, parseBrief, parseGrade, parsePrinter, parseSpool, parseWorkshop, rank } from '@hornblende/core';
+import { parseBrief, parseGrade, parsePrinter, parseSpool, parseWorkshop } from '@hornblende/core';
+import { decide } from '../decide.js';
 import { DecisionRepository } from '../db/decisions.js';
 import { GradeRepository } from '../db/grades.js';
 import { PartRepository } from '../db/parts.js';
@@ -10,6 +11,9 @@ import { demoGrades } from './grades.js';
 import { demoParts } from './parts.js';
 import { demoPrinters } from './printers.js';
 import { demoSpools, demoWorkshop } from './spools.js';
+
+/** Draws behind the demo's decisions: enough to show, few enough that the first start stays quick. */
+const DEMO_DRAWS = 2000;
 
 /** Fills an empty database with the demo workshop; leaves any other alone. @returns whether it did */
 export async function seedDemo(db: Knex): Promise<boolean> {
@@ -26,7 +30,6 @@ export async function seedDemo(db: Knex): Promise<boolean> {
   for (const plain of demoSpools) await spools.create(parseSpool(plain), '2026-01-10T08:00:00.000Z');
   const workshop = new WorkshopRepository(db);
   await workshop.save(parseWorkshop(demoWorkshop.settings));
-  const candidates = [...families, ...own.map(gradeFamily)];
   // The first part is touched last, so that the list opens on it.
   for (const [i, { printer, brief: plain, decision }] of demoParts.entries()) {
     const brief = parseBrief(plain);
@@ -34,7 +37,7 @@ export async function seedDemo(db: Knex): Promise<boolean> {
     if (!machine) continue;
     const touched = new Date(Date.UTC(2026, 10, 20 - i, 9)).toISOString();
     const part = await parts.create({ brief, given: plain, printerId: machine.id, weatherId: null }, touched);
-    if (decision) await decisions.add({ ...decision, partId: part.id, hazardAcknowledged: false, brief, printer: machine.profile, ranking: rank(brief, { printer: machine.profile, families: candidates }) });
+    if (decision) await decisions.add(part.id, await decide({ ...decision, hazardAcknowledged: false }, { brief, given: plain, printer: machine.profile, weather: null, grades: own }, decision.decidedAt, DEMO_DRAWS));
     const quote = demoWorkshop.quotes[brief.name];
     if (quote !== undefined) await workshop.quote(part.id, quote);
   }

@@ -1,11 +1,13 @@
 import { Router } from 'express';
-import { contenders, families, familyKeys, gradeFamily, InputError, parseBrief, parseInput, rank } from '@hornblende/core';
+import { DecisionInput, families, InputError, parseBrief, parseInput, recordDrift, recordHtml, recordMarkdown, type DecisionRecord } from '@hornblende/core';
 import type { DecisionRepository } from '../db/decisions.js';
 import type { GradeRepository } from '../db/grades.js';
 import type { PartContent, PartRepository } from '../db/parts.js';
 import type { PrinterRepository } from '../db/printers.js';
 import type { WeatherRepository } from '../db/weathers.js';
-import { DecisionInput, PartEnvelope } from '../inputs.js';
+import { decide } from '../decide.js';
+import { notFound } from '../errors.js';
+import { PartEnvelope } from '../inputs.js';
 import { split, within } from './split.js';
 
 /** What the routes of parts rest on. */
@@ -39,27 +41,45 @@ export function partRoutes({ parts, printers, decisions, weathers, grades }: Par
     res.json(await decisions.of(req.params.id));
   });
 
-  // The ranking is computed here, from what is saved, and kept: a record must not depend on what a client claims.
+  // The record is worked out here, from what is saved: it must not depend on what a client claims.
   router.post('/:id/decisions', async (req, res) => {
     const part = await parts.get(req.params.id);
     const input = parseInput(DecisionInput, req.body);
-    const problems = [];
-    if (input.reason.trim().length < 3) problems.push({ field: 'reason', value: input.reason, message: 'must say why, in a few words' });
-    if (input.secondChoice === input.firstChoice) problems.push({ field: 'secondChoice', value: input.secondChoice, message: 'must differ from the first choice' });
-    if (part.brief.ifItFails === 'injures' && !input.hazardAcknowledged) problems.push({ field: 'hazardAcknowledged', value: false, message: 'must be true: a failure of this part could injure someone' });
-    const own = (await grades.active()).map(gradeFamily);
-    const known = new Set([...familyKeys, ...own.map(g => g.key)]);
-    for (const field of ['firstChoice', 'secondChoice'] as const) if (input[field] !== null && !known.has(input[field])) problems.push({ field, value: input[field], message: 'is neither a family nor a grade that is in use' });
-    if (problems.length) throw new InputError(problems);
-    const printer = part.printerId ? (await printers.get(part.printerId)).profile : null;
-    const weather = part.weatherId ? await weathers.get(part.weatherId) : null;
-    const named = new Set([input.firstChoice, input.secondChoice ?? '']);
-    const ranking = rank(part.brief, { printer, weather, families: [...families, ...contenders(part.brief, own, { printer, weather }, named)] });
-    res.status(201).json(await decisions.add({ ...input, partId: part.id, decidedAt: now(), brief: part.brief, printer, ranking }));
+    const ground = {
+      brief: part.brief, given: part.given, grades: await grades.active(),
+      printer: part.printerId ? (await printers.get(part.printerId)).profile : null,
+      weather: part.weatherId ? await weathers.get(part.weatherId) : null,
+    };
+    res.status(201).json(await decisions.add(part.id, await decide(input, ground, now())));
+  });
+
+  // How today's library answers the question that was decided.
+  router.get('/:id/decisions/:decision/drift', async (req, res) => {
+    const record = await decisions.whole(req.params.id, req.params.decision);
+    res.json(recordDrift(record, families, await grades.active()));
+  });
+  router.get('/:id/decisions/:decision/record.:type', async (req, res) => {
+    const { id, decision, type } = req.params;
+    const writer = exports[type as keyof typeof exports];
+    if (!writer) throw notFound('type', type);
+    const record = await decisions.whole(id, decision);
+    const name = record.part.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '').toLowerCase() || 'decision';
+    res.type(writer.type);
+    if (req.query.open !== 'true') res.attachment(`${name}-decision.${type}`);
+    // The report brings its own style and nothing else; it may be opened here as it may from disk.
+    if (type === 'html') res.set('Content-Security-Policy', "default-src 'none'; style-src 'unsafe-inline'; img-src data:; frame-ancestors 'self'");
+    res.send(writer.write(record));
   });
 
   return router;
 }
+
+/** The shapes a record goes out in. */
+const exports: Record<string, { type: string; write: (r: DecisionRecord) => string }> = {
+  json: { type: 'application/json', write: r => `${JSON.stringify(r, null, 1)}\n` },
+  md: { type: 'text/markdown', write: recordMarkdown },
+  html: { type: 'text/html', write: recordHtml },
+};
 
 /** What a body sets: the brief as given and with defaults, and what it is for. @throws InputError */
 function contentOf(envelope: PartEnvelope, given: unknown): PartContent {

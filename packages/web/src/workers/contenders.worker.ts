@@ -8,7 +8,7 @@ let grades: Family[] = [];
 /** Picks the grades that take part in a ranking, out of thousands. */
 self.onmessage = (e: MessageEvent<ContendersQuestion>) => {
   const q = e.data;
-  if (q.grades) grades = q.grades.map(gradeFamily);
+  if (q.grades) grades = q.grades.map(g => gradeFamily(g));
   const keys = contenders(q.brief, grades, { printer: q.printer, weather: q.weather }, new Set(q.keep)).map(f => f.key);
   self.postMessage({ question: q.question, keys });
 };

@@ -10,7 +10,7 @@ export interface StandingsAnswer { question: number; standing: Standing }
 /** Ranks every part of the list, one answer a part. */
 self.onmessage = (e: MessageEvent<StandingsQuestion>) => {
   const { question, parts, grades } = e.data;
-  const own = grades.map(gradeFamily);
+  const own = grades.map(g => gradeFamily(g));
   for (const { id, brief, printer, weather } of parts) {
     const options = { printer, weather };
     const { candidates } = rank(brief, { ...options, families: [...families, ...contenders(brief, own, options)] });

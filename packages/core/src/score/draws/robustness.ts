@@ -11,12 +11,7 @@ export const DRAWS = 20_000;
 /** How closely drawn weights keep to the stated ones: the sum of the Dirichlet shapes. */
 export const CONCENTRATION = 20;
 
-export interface RobustnessOptions extends RankOptions {
-  draws?: number;
-  seed?: number;
-  /** Called some hundred times with how many draws are done. */
-  progress?: (done: number, total: number) => void;
-}
+export interface RobustnessOptions extends RankOptions { draws?: number; seed?: number }
 
 /** How one candidate fares over all draws. Shares from 0 to 1; `se` are their standard errors. */
 export interface Acceptability { material: string; name: string; family: string; pFirst: number; pFits: number; seFirst: number; seFits: number; rankAcceptability: number[] }
@@ -27,10 +22,11 @@ export interface Robustness { draws: number; seed: number; school: School; candi
 /**
  * Stochastic multicriteria acceptability (Lahdelma and Salminen 2001): every property triangular over its range, each candidate's apart,
  * weights Dirichlet about the stated ones, and the whole ranking anew in each draw.
- * @returns candidates by their chance of being first, then of passing, then by key
+ * @returns candidates by their chance of being first, then of passing, then by key; on the way, some hundred times, how many draws are done,
+ * so that a caller can show progress, let others have a turn, or stop
  */
-export function robustness(brief: Brief, options: RobustnessOptions = {}): Robustness {
-  const { draws = DRAWS, seed = 1, progress = () => undefined } = options;
+export function* robustnessInSteps(brief: Brief, options: RobustnessOptions = {}): Generator<number, Robustness> {
+  const { draws = DRAWS, seed = 1 } = options;
   const ctx = contextOf(brief, options.printer ?? null, options.weather ?? null);
   const stated = weightsOf(ctx);
   const school = options.school ?? brief.school;
@@ -53,7 +49,7 @@ export function robustness(brief: Brief, options: RobustnessOptions = {}): Robus
   const every = Math.max(1, Math.ceil(draws / 100));
 
   for (let k = 0; k < draws; k++) {
-    if (k % every === 0) progress(k, draws);
+    if (k % every === 0) yield k;
     dirichlet(source, statedList, CONCENTRATION, weights);
     let running = 0;
     for (let j = 0; j < n; j++) {
@@ -77,7 +73,7 @@ export function robustness(brief: Brief, options: RobustnessOptions = {}): Robus
     for (let i = 0; i < running; i++) at[order[i]! * n + i]!++;
     if (running > 0) first[order[0]!]!++;
   }
-  progress(draws, draws);
+  yield draws;
 
   const share = (count: number): number => draws > 0 ? count / draws : 0;
   const error = (p: number): number => draws > 0 ? Math.sqrt(p * (1 - p) / draws) : 0;
@@ -92,6 +88,15 @@ export function robustness(brief: Brief, options: RobustnessOptions = {}): Robus
   });
   candidates.sort((a, b) => b.pFirst - a.pFirst || b.pFits - a.pFits || (a.material < b.material ? -1 : 1));
   return { draws, seed, school, candidates };
+}
+
+/** {@link robustnessInSteps} without a pause: some seconds for 20 000 draws. */
+export function robustness(brief: Brief, options: RobustnessOptions = {}): Robustness {
+  const steps = robustnessInSteps(brief, options);
+  for (;;) {
+    const next = steps.next();
+    if (next.done) return next.value;
+  }
 }
 
 /** A draw's score and tie-breaker; more is better for both. */
