@@ -1,9 +1,8 @@
-import { basename } from 'node:path';
-import { readWeatherFile } from '@hornblende/core/weather';
 import { Command, CommanderError, InvalidArgumentError, Option } from 'commander';
-import { calculate, contenders, families, fieldsOf, gradeFamily, InputError, modelById, models, parseBrief, parsePrinter, rank, relaxations, schools, type School, type Weather } from '@hornblende/core';
-import { readGradesFile } from './read-grades.js';
-import { readJson, readText } from './read-json.js';
+import { calculate, contenders, DRAWS, families, fieldsOf, gradeFamily, InputError, modelById, models, rank, recordHtml, recordMarkdown, relaxations, robustness, robustnessWords, schools, withRobustness, type School } from '@hornblende/core';
+import { decideOn, type DecideOptions } from './decide.js';
+import { ground, type GroundOptions } from './ground.js';
+import { readJson } from './read-json.js';
 import type { ServeOptions } from './serve.js';
 import { answerText, familiesText, problemsText, rankingText } from './text.js';
 
@@ -19,6 +18,15 @@ function portNumber(text: string): number {
   return n;
 }
 
+/** Reads a whole number within limits. */
+function wholeNumber(min: number, max: number): (text: string) => number {
+  return text => {
+    const n = Number(text);
+    if (!Number.isInteger(n) || n < min || n > max) throw new InvalidArgumentError(`it is a whole number from ${min} to ${max}.`);
+    return n;
+  };
+}
+
 /** The command line. Commands that compute need no database. */
 function program(): Command {
   const cli = new Command('hornblende').description('Select the filament for a functional FDM part.').version('0.1.0').exitOverride().showHelpAfterError(false);
@@ -26,18 +34,26 @@ function program(): Command {
 
   cli.command('rank').description('rank filaments for a brief').argument('<brief>', 'brief as JSON; - for standard input')
     .option('--printer <file>', 'printer as JSON').option('--weather <file>', 'EPW or hourly CSV, for a brief whose climate is "own"').option('--grades <file>', 'own grades as CSV or JSON, which take part beside the families').addOption(new Option('--school <school>', 'how to choose').choices([...schools])).option('--json', 'print JSON only')
-    .action((file: string, o: { printer?: string; weather?: string; grades?: string; school?: School; json?: boolean }) => {
-      const brief = parseBrief(readJson(file));
-      const printer = o.printer ? parsePrinter(readJson(o.printer)) : null;
-      const read = o.weather ? readWeatherFile(basename(o.weather), readText(o.weather)) : null;
-      for (const note of read?.notes ?? []) process.stderr.write(`${note}\n`);
-      const weather: Weather | null = read?.weather ?? null;
-      if (weather && brief.heat.climate === null) brief.heat.climate = 'own';
+    .addOption(new Option('--robust <draws>', 'try the ranking in so many draws').argParser(wholeNumber(1, 1e6))).addOption(new Option('--seed <seed>', 'seed of the draws').default(1).argParser(wholeNumber(-2147483648, 2147483647)))
+    .action((file: string, o: GroundOptions & { school?: School; json?: boolean; robust?: number; seed: number }) => {
+      const { brief, printer, weather, grades } = ground(file, o);
       const how = { printer, weather, ...(o.school ? { school: o.school } : {}) };
-      const candidates = o.grades ? [...families, ...contenders(brief, readGradesFile(o.grades).filter(g => !g.archived).map(g => gradeFamily(g)), how)] : families;
+      const candidates = [...families, ...contenders(brief, grades.map(g => gradeFamily(g)), how)];
       const ranking = rank(brief, { ...how, families: candidates });
       const nothing = ranking.firstChoice ? null : relaxations(brief, printer, candidates, weather);
-      if (o.json) printJson(nothing ? { ...ranking, nothingFits: nothing } : ranking); else print(rankingText(ranking, nothing));
+      const sure = o.robust ? robustness(brief, { ...how, families: candidates, draws: o.robust, seed: o.seed }) : null;
+      if (o.json) printJson({ ...withRobustness(ranking, sure), ...(nothing ? { nothingFits: nothing } : {}) });
+      else print([rankingText(ranking, nothing), ...(sure ? ['', `How sure: ${robustnessWords(sure, ranking.firstChoice)} (${sure.draws} draws, seed ${sure.seed}).`] : [])].join('\n'));
+    });
+
+  cli.command('decide').description('record a decision: the same record as the application writes').argument('<brief>', 'brief as JSON; - for standard input')
+    .requiredOption('--first <key>', 'the family or grade chosen').option('--second <key>', 'the second choice').requiredOption('--reason <text>', 'why').requiredOption('--by <name>', 'who decides')
+    .option('--acknowledge', 'the hazard notice has been read, where a failure could injure someone').option('--printer <file>', 'printer as JSON').option('--weather <file>', 'EPW or hourly CSV').option('--grades <file>', 'own grades as CSV or JSON')
+    .option('--at <time>', 'when, as ISO 8601; default now').addOption(new Option('--draws <draws>', 'draws behind the chances').default(DRAWS).argParser(wholeNumber(1, 1e6))).addOption(new Option('--seed <seed>', 'seed of the draws').default(1).argParser(wholeNumber(-2147483648, 2147483647)))
+    .addOption(new Option('--as <type>', 'how to print it').choices(['markdown', 'html', 'json']).default('markdown')).option('--json', 'the same as --as json')
+    .action((file: string, o: GroundOptions & DecideOptions) => {
+      const record = decideOn(ground(file, o), o);
+      if (o.json || o.as === 'json') printJson(record); else process.stdout.write(o.as === 'html' ? recordHtml(record) : recordMarkdown(record));
     });
 
   cli.command('calc').description('run one model and show its working').argument('<model>').argument('<input>', 'input as JSON; - for standard input').option('--json', 'print JSON only')

@@ -72,4 +72,33 @@ describe('hornblende', () => {
     expect(r.out).toBe('');
     expect(r.err).toMatch(message);
   });
+  it('says how sure it is, from a seed that gives the same again', () => {
+    const path = file('sure.json', brief);
+    const [a, b] = [1, 2].map(() => JSON.parse(run(['rank', path, '--robust', '400', '--seed', '7', '--json']).out) as { firstChoice: string; robustness: object; candidates: { material: string; robustness: { pFirst: number; rankAcceptability: number[] } }[] });
+    expect(a).toEqual(b);
+    expect(a?.robustness).toEqual({ draws: 400, seed: 7 });
+    expect(a?.candidates.reduce((s, c) => s + c.robustness.pFirst, 0)).toBeCloseTo(1, 9);
+    expect(run(['rank', path, '--robust', '300']).out).toMatch(/How sure: leads in \d+ of 100 worlds/);
+    expect(run(['rank', path, '--robust', 'many']).status).toBe(2);
+  });
+  it('takes own grades into the ranking, and refuses a bad row by its line', () => {
+    const good = file('grades.csv', 'name,family,hdt045C,uvHalfDoseMJm2\nWonder PLA,pla,150,9000\n');
+    expect(run(['rank', file('b.json', brief), '--grades', good]).out).toContain('Wonder PLA');
+    const bad = run(['rank', file('b.json', brief), '--grades', file('bad.csv', 'name,family\nA,zinc\n')]);
+    expect(bad.status).toBe(2);
+    expect(bad.err).toContain('line 2, family: "zinc" must be one of');
+  });
+  it('records a decision as JSON, Markdown and HTML, and refuses one that cannot stand', () => {
+    const path = file('d.json', { ...brief, ifItFails: 'injures' });
+    const base = ['decide', path, '--first', 'asa', '--second', 'petg', '--reason', 'Sun.', '--by', 'A. Tester', '--draws', '200'];
+    const refused = run(base);
+    expect(refused.status).toBe(2);
+    expect(refused.err).toContain('hazardAcknowledged');
+    const record = JSON.parse(run([...base, '--acknowledge', '--at', '2026-03-14T09:20:00Z', '--json']).out) as object;
+    expect(record).toMatchObject({ format: 'hornblende-decision', firstChoice: 'asa', decidedAt: '2026-03-14T09:20:00Z', robustness: { draws: 200, seed: 1 }, hazardAcknowledged: true });
+    expect(run([...base, '--acknowledge']).out).toMatch(/^# Bracket: ASA, and PETG should it not be had/);
+    expect(run([...base, '--acknowledge', '--as', 'html']).out).toMatch(/^<!doctype html>[\s\S]*<svg/);
+    expect(run([...base, '--acknowledge', '--at', 'soon']).err).toContain('at: "soon" must be a time');
+    expect(run(['decide', path, '--first', 'zinc', '--reason', 'x', '--by', 'y', '--acknowledge']).err).toContain('firstChoice: "zinc" is neither');
+  });
 });

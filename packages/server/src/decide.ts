@@ -1,4 +1,4 @@
-import { contenders, decisionProblems, decisionRecord, familyKeys, gradeFamily, InputError, premisedCandidates, premisesNow, robustnessInSteps, DRAWS, type Brief, type DecisionInput, type DecisionRecord, type Grade, type Printer, type Weather } from '@hornblende/core';
+import { decisionProblems, decisionRecord, familyKeys, InputError, premisedCandidates, premisesNow, robustnessInSteps, DRAWS, type Brief, type DecisionInput, type DecisionRecord, type Grade, type Printer, type Weather } from '@hornblende/core';
 
 /** What a decision is taken on. */
 export interface DecisionGround { brief: Brief; given: unknown; printer: Printer | null; weather: Weather | null; grades: readonly Grade[] }
@@ -11,8 +11,7 @@ export async function decide(input: DecisionInput, ground: DecisionGround, decid
   const { brief, printer, weather } = ground;
   const problems = decisionProblems(input, brief, new Set([...familyKeys, ...ground.grades.map(g => g.key)]));
   if (problems.length) throw new InputError(problems);
-  const part = new Set(contenders(brief, ground.grades.map(g => gradeFamily(g)), { printer, weather }, new Set([input.firstChoice, input.secondChoice ?? ''])).map(f => f.key));
-  const premises = premisesNow({ brief, printer, weather, grades: ground.grades.filter(g => part.has(g.key)) });
+  const premises = premisesNow(input, { brief, printer, weather, grades: [...ground.grades] });
   const steps = robustnessInSteps(brief, { printer, weather, families: premisedCandidates(premises), draws });
   let next = steps.next();
   while (!next.done) {

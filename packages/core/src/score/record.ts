@@ -8,6 +8,7 @@ import { gradeFamily, type Grade } from '../materials/grade.js';
 import { families as libraryFamilies, LIBRARY_VERSION } from '../materials/library.js';
 import { propertyDefinition, propertyNames } from '../materials/property.js';
 import type { Printer } from '../workshop/printer.js';
+import { contenders } from './contenders.js';
 import type { Acceptability, Robustness } from './draws/robustness.js';
 import { rank, type Candidate, type Ranking, type Status } from './rank.js';
 
@@ -77,8 +78,14 @@ function rejectedWhy(c: Candidate, first: Candidate | undefined): string {
   return `${c.against[0] ?? 'Nothing against it.'}${behind}`;
 }
 
-/** Today's premises, with the library as it is shipped now. */
-export function premisesNow(p: Omit<RecordPremises, 'families' | 'libraryVersion'>): RecordPremises { return { ...p, families: libraryFamilies, libraryVersion: LIBRARY_VERSION }; }
+/**
+ * Today's premises of a decision: the library as it is shipped now, and the grades that take part.
+ * @param input names the choices, whose grades take part whatever they score
+ */
+export function premisesNow(input: DecisionInput, p: Omit<RecordPremises, 'families' | 'libraryVersion'>): RecordPremises {
+  const part = new Set(contenders(p.brief, p.grades.map(g => gradeFamily(g)), { printer: p.printer, weather: p.weather }, new Set([input.firstChoice, input.secondChoice ?? ''])).map(f => f.key));
+  return { ...p, grades: p.grades.filter(g => part.has(g.key)), families: libraryFamilies, libraryVersion: LIBRARY_VERSION };
+}
 
 /** How today's answer to the same question differs from a record's, because library data changed since. */
 export interface RecordDrift {

@@ -2,7 +2,7 @@ import type { Brief, CriterionId, School } from '../../brief/brief.js';
 import { families as libraryFamilies } from '../../materials/library.js';
 import { contextOf } from '../context.js';
 import { weightsOf } from '../criteria.js';
-import type { RankOptions } from '../rank.js';
+import type { Ranking, RankOptions } from '../rank.js';
 import { leanCandidate, type LeanCandidate, type LeanVerdict } from './lean.js';
 import { chance, dirichlet, triangular } from './random.js';
 
@@ -114,4 +114,14 @@ export function robustnessWords(r: Robustness, firstChoice: string | null): stri
   const rivals = r.candidates.filter(c => c.material !== firstChoice && c.pFirst >= 0.005);
   if (!first) return rivals[0] ? `nothing fits as things are; ${rivals[0].name} leads in ${of100(rivals[0].pFirst)} of 100 worlds` : 'nothing fits in any world';
   return `leads in ${of100(first.pFirst)} of 100 worlds${rivals[0] ? `; ${rivals[0].name} in ${of100(rivals[0].pFirst)}` : ''}`;
+}
+
+/** A ranking with each candidate's chances beside its scores, as the command line and the API give it. */
+export function withRobustness(ranking: Ranking, r: Robustness | null): Ranking & { robustness?: { draws: number; seed: number } } {
+  if (!r) return ranking;
+  const of = new Map(r.candidates.map(c => [c.material, c]));
+  return {
+    ...ranking, robustness: { draws: r.draws, seed: r.seed },
+    candidates: ranking.candidates.map(c => { const a = of.get(c.material); return a ? { ...c, robustness: { pFirst: a.pFirst, pFits: a.pFits, seFirst: a.seFirst, seFits: a.seFits, rankAcceptability: a.rankAcceptability } } : c; }),
+  };
 }
