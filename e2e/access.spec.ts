@@ -8,7 +8,7 @@ for (const theme of ['light', 'dark'] as const) {
     await page.addInitScript(t => localStorage.setItem('hornblende-theme', t), theme);
     const list = await (await page.request.get(`${server.url}/api/parts`)).json() as { id: string; name: string }[];
     const id = list.find(p => p.name === 'Solar wax melter latch')?.id;
-    for (const path of [...pages, `/parts/${id}/brief`, `/parts/${id}/rank`, `/parts/${id}/decision`]) {
+    for (const path of [...pages, `/parts/${id}/brief`, `/parts/${id}/rank`, ...['sure', 'tips', 'compare', 'points'].map(p => `/parts/${id}/rank#${p}`), `/parts/${id}/decision`]) {
       await page.goto(server.url + path);
       await expect(page.locator('h1, h2').first()).toBeVisible();
       const { violations } = await new AxeBuilder({ page }).analyze();

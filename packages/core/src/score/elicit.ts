@@ -1,7 +1,7 @@
 import type { CriterionId } from '../brief/brief.js';
 import { sig } from '../models/model.js';
 import { criterionLabels, type Criterion } from './criteria.js';
-import type { Ranking } from './rank.js';
+import type { Candidate, Ranking } from './rank.js';
 
 /** A question of the form "would you give up this much of one criterion for that much of another?". */
 export interface TradeQuestion {
@@ -20,6 +20,9 @@ export interface TradeAnswer { question: Pick<TradeQuestion, 'give' | 'gain' | '
 const TOP_WEIGHT = 5;
 /** A yes means that the gain is worth at least this many times what is given up. */
 const CLEARLY = 1.25;
+/** How many of the next best the questions are taken from, and the difference in desirability that is felt at all. */
+const RIVALS = 5;
+const FELT = 0.02;
 /** Rounds of projection; a few answers are settled in some, contradictory ones come to rest between. */
 const ROUNDS = 200;
 
@@ -28,23 +31,32 @@ const ROUNDS = 200;
  * Amounts are what the leading candidates really differ by, said in their own units.
  */
 export function tradeQuestions(ranking: Ranking, count = 5): TradeQuestion[] {
-  const [a, b] = ranking.candidates.filter(c => c.rank !== null);
-  if (!a || !b) return [];
+  const [first, ...rivals] = ranking.candidates.filter(c => c.rank !== null).slice(0, RIVALS + 1);
+  if (!first) return [];
+  const asked = new Set<string>();
+  const questions: TradeQuestion[] = [];
+  for (const rival of rivals) {
+    for (const q of pairQuestions(first, rival)) {
+      const pair = [q.give, q.gain].sort().join();
+      if (questions.length >= count || asked.has(pair)) continue;
+      asked.add(pair);
+      questions.push(q);
+    }
+  }
+  return questions;
+}
+
+/** Questions between the first and one rival: each win of the first against each win of the rival, the weightiest pairs first. */
+function pairQuestions(a: Candidate, b: Candidate): TradeQuestion[] {
   const weighed = a.criteria.flatMap((mine): { mine: Criterion; theirs: Criterion; gap: number }[] => {
     const theirs = b.criteria.find(k => k.id === mine.id);
     return theirs && mine.weight > 0 && Number.isFinite(mine.value) && Number.isFinite(theirs.value) ? [{ mine, theirs, gap: mine.desirability - theirs.desirability }] : [];
   });
-  const wins = weighed.filter(x => x.gap > 0.02).sort((x, y) => y.gap * y.mine.weight - x.gap * x.mine.weight);
-  const losses = weighed.filter(x => x.gap < -0.02).sort((x, y) => x.gap * x.mine.weight - y.gap * y.mine.weight);
-  const questions: TradeQuestion[] = [];
-  for (let i = 0; i < wins.length + losses.length && questions.length < count; i++) {
-    for (let k = 0; k <= i && questions.length < count; k++) {
-      const [w, l] = [wins[k], losses[i - k]];
-      if (!w || !l) continue;
-      questions.push({ give: w.mine.id, gain: l.mine.id, giveBy: w.gap, gainBy: -l.gap, text: `Would you let ${step(w.mine, w.theirs)} to get ${step(l.mine, l.theirs)}?` });
-    }
-  }
-  return questions;
+  const worth = (x: { mine: Criterion; gap: number }): number => Math.abs(x.gap) * x.mine.weight;
+  const wins = weighed.filter(x => x.gap > FELT).sort((x, y) => worth(y) - worth(x));
+  const losses = weighed.filter(x => x.gap < -FELT).sort((x, y) => worth(y) - worth(x));
+  return wins.flatMap(w => losses.map(l => ({ w, l }))).sort((x, y) => worth(y.w) * worth(y.l) - worth(x.w) * worth(x.l))
+    .map(({ w, l }) => ({ give: w.mine.id, gain: l.mine.id, giveBy: w.gap, gainBy: -l.gap, text: `Would you let ${step(w.mine, w.theirs)} to get ${step(l.mine, l.theirs)}?` }));
 }
 
 /** "heat go from 24 K to 14 K". */

@@ -160,7 +160,8 @@ function requirementDials(now: Premises, first: Candidate, partMaxC: number): Di
   return list;
 }
 
-function withPrice(f: Family, price: number): Family {
+/** A family or grade at another price, as its typical one. */
+export function withPrice(f: Family, price: number): Family {
   const p = f.properties.pricePerKg;
   return p ? { ...f, properties: { ...f.properties, pricePerKg: { ...p, low: Math.min(p.low, price), typical: price, high: Math.max(p.high, price) } } } : f;
 }

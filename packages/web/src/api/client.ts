@@ -1,4 +1,4 @@
-import type { Brief, Grade, Printer, Problem, Ranking, Spool, Weather, WorkshopSettings } from '@hornblende/core';
+import type { Brief, DecisionInput, DecisionRecord, Grade, Printer, Problem, RecordDrift, Spool, Weather, WorkshopSettings } from '@hornblende/core';
 
 /** A part as the server gives it: the brief as said (`given`), and with every default. */
 export interface Part { id: string; name: string; brief: Brief; given: object; printerId: string | null; weatherId: string | null; revision: number; createdAt: string; updatedAt: string; archivedAt: string | null }
@@ -16,10 +16,8 @@ export interface ImportResult { id: string; added: number; changed: number }
 export interface StoredSpool { id: string; spool: Spool; revision: number; updatedAt: string }
 /** What holds for the whole workshop; quotes by part. */
 export interface StoredWorkshop { settings: WorkshopSettings; quotes: Record<string, number> }
-export interface Decision {
-  id: string; partId: string; firstChoice: string; secondChoice: string | null; reason: string; decidedBy: string; decidedAt: string;
-  hazardAcknowledged: boolean; libraryVersion: string; brief: Brief; printer: Printer | null; ranking: Ranking;
-}
+/** A decision with its record, less the families and the weather's hours that it rests on: the export has those. */
+export interface Decision { id: string; partId: string; record: Omit<DecisionRecord, 'premises'> & { premises: Omit<DecisionRecord['premises'], 'families' | 'weather'> & { weather: { name: string } | null } } }
 
 /** An answer of the server that is not a success. Status 0: it could not be reached. */
 export class ApiError extends Error {
@@ -63,7 +61,8 @@ export const api = {
   weather: (id: string) => request<Weather>('GET', `/weathers/${id}`),
   addWeather: (weather: Weather) => request<{ id: string; name: string }>('POST', '/weathers', weather),
   decisions: (id: string) => request<Decision[]>('GET', `/parts/${id}/decisions`),
-  decide: (id: string, input: { firstChoice: string; secondChoice: string | null; reason: string; decidedBy: string; hazardAcknowledged: boolean }) => request<Decision>('POST', `/parts/${id}/decisions`, input),
+  decide: (id: string, input: DecisionInput) => request<Decision>('POST', `/parts/${id}/decisions`, input),
+  drift: (partId: string, id: string) => request<RecordDrift>('GET', `/parts/${partId}/decisions/${id}/drift`),
   printers: () => request<StoredPrinter[]>('GET', '/printers'),
   createPrinter: (profile: Printer, isDefault: boolean) => request<StoredPrinter>('POST', '/printers', { profile, isDefault }),
   savePrinter: (p: StoredPrinter) => request<StoredPrinter>('PUT', `/printers/${p.id}`, { profile: p.profile, isDefault: p.isDefault, revision: p.revision }),

@@ -7,7 +7,7 @@ import { shortGateLabel } from './gate-label';
 import StrataStrip from './StrataStrip.vue';
 
 const props = defineProps<{ candidates: Candidate[]; weights: Record<CriterionId, number>; selected: string | null }>();
-const emit = defineEmits<{ select: [material: string]; working: [candidate: Candidate, criterion: Criterion] }>();
+const emit = defineEmits<{ select: [material: string]; working: [candidate: Candidate, criterion: Criterion]; weigh: [id: CriterionId, weight: number] }>();
 
 const TOP = 26;
 const MIN_LAYER = 7;
@@ -36,10 +36,11 @@ const READABLE = 72;
 const room = computed(() => Math.max(360, width.value) - LABELS);
 /** Where not all fit side by side, the best stand as columns and the rest as slivers beneath. */
 const crowded = computed(() => allRunning.value.length * READABLE + (allOut.value.length ? 34 + allOut.value.length * 38 : 0) > room.value);
+const TOP_WEIGHT = 5;
 const running = computed(() => crowded.value ? allRunning.value.slice(0, Math.max(3, Math.floor(room.value / READABLE))) : allRunning.value);
 const out = computed(() => crowded.value ? [] : allOut.value);
 const rest = computed(() => allRunning.value.slice(running.value.length));
-const HEIGHT = computed(() => crowded.value ? 236 : 290);
+const HEIGHT = computed(() => crowded.value ? 214 : 290);
 /** Out columns are narrow; those in the running share what is left, down to a width that can still be read. */
 const outColumn = computed(() => Math.max(38, Math.min(54, (room.value - 34 - running.value.length * READABLE) / Math.max(1, out.value.length))));
 const outBar = computed(() => outColumn.value - 10);
@@ -52,6 +53,22 @@ const chartWidth = computed(() => LABELS + column.value * running.value.length +
 const xOf = (i: number): number => LABELS + i * column.value;
 const outX = computed(() => xOf(running.value.length) + 24);
 const outXOf = (i: number): number => outX.value + i * outColumn.value;
+
+/** Pixels of layer for one of weight, as drawn now. */
+const perWeight = computed(() => { const total = layers.value.reduce((s, l) => s + l.weight, 0); return (HEIGHT.value - MIN_LAYER * layers.value.length) / (total || 1); });
+const dragged = ref<{ id: CriterionId; from: number; y: number; scale: number } | null>(null);
+const inRange = (w: number): number => Math.round(10 * Math.min(TOP_WEIGHT, Math.max(0, w))) / 10;
+/** The lower edge of a layer is pulled: down weighs more, up less. The scale is that of the beginning, so that the edge keeps to the pointer. */
+function grab(e: PointerEvent, l: { id: CriterionId; weight: number }): void {
+  (e.target as Element).setPointerCapture(e.pointerId);
+  dragged.value = { id: l.id, from: l.weight, y: e.clientY, scale: perWeight.value };
+}
+function pull(e: PointerEvent): void {
+  const d = dragged.value;
+  if (!d) return;
+  const weight = Math.max(0.1, inRange(d.from + (e.clientY - d.y) / d.scale));
+  if (weight !== props.weights[d.id]) emit('weigh', d.id, weight);
+}
 
 function of(c: Candidate, id: CriterionId): Criterion | undefined { return c.criteria.find(k => k.id === id); }
 
@@ -94,6 +111,7 @@ function key(e: KeyboardEvent): void {
     case 'ArrowLeft': go(at - 1); break;
     case 'ArrowDown': focusedLayer.value = (focusedLayer.value + 1) % layer; break;
     case 'ArrowUp': focusedLayer.value = (focusedLayer.value + layer - 1) % layer; break;
+    case '+': case '=': case '-': { const l = layers.value[focusedLayer.value]; if (l) emit('weigh', l.id, Math.max(0.1, inRange(l.weight + (e.key === '-' ? -0.5 : 0.5)))); break; }
     case 'Enter': { const c = order[at]; const l = layers.value[focusedLayer.value]; const k = c && l ? of(c, l.id) : undefined; if (c && k) emit('working', c, k); break; }
     default: return;
   }
@@ -103,14 +121,17 @@ const focusedText = computed(() => {
   const c = props.candidates.find(x => x.material === props.selected);
   const l = layers.value[focusedLayer.value];
   const k = c && l ? of(c, l.id) : undefined;
-  return c && k && l ? `${c.name}, ${l.label}: ${sig(k.value, 3)} ${k.unit}, desirability ${k.desirability.toFixed(2)}` : '';
+  return c && k && l ? `${c.name}, ${l.label} (weighs ${sig(l.weight, 2)}): ${sig(k.value, 3)} ${k.unit}, desirability ${k.desirability.toFixed(2)}` : '';
 });
 </script>
 
 <template>
-  <div ref="wrap" class="strata" tabindex="0" role="application" aria-label="Strata chart: arrow keys move between candidates and layers, Enter shows the working" @keydown="key">
+  <div ref="wrap" class="strata" tabindex="0" role="application" aria-label="Strata chart: arrow keys move between candidates and layers, Enter shows the working, plus and minus change the layer’s weight" @keydown="key">
     <svg :width="chartWidth" :height="TOP + HEIGHT + 56" role="img" aria-label="One column a candidate, one layer a criterion">
       <text v-for="(l, i) in layers" :key="l.id" :x="LABELS - 10" :y="l.y + l.h / 2 + 4" text-anchor="end" class="label" :class="{ focused: i === focusedLayer }">{{ l.label }}<tspan class="weight" dx="5">{{ sig(l.weight, 2) }}</tspan></text>
+      <g v-for="l in layers" :key="`pull-${l.id}`" class="pull" :class="{ on: dragged?.id === l.id }" :data-testid="`pull-${l.id}`" @pointerdown="grab($event, l)" @pointermove="pull" @pointerup="dragged = null" @pointercancel="dragged = null">
+        <rect x="0" :y="l.y + l.h - 6" :width="LABELS - 4" height="10" fill="transparent" /><line :x1="LABELS - 17" :x2="LABELS - 5" :y1="l.y + l.h - 0.8" :y2="l.y + l.h - 0.8" />
+      </g>
       <g v-for="(c, i) in running" :key="c.material" class="column" :class="{ dim: i > 0 }" data-testid="column" :data-material="c.material" @click="emit('select', c.material)">
         <rect :x="xOf(i) - 4" :y="TOP - 4" :width="bar + 8" :height="HEIGHT + 50" fill="transparent" />
         <template v-for="l in layers" :key="l.id">
@@ -154,6 +175,7 @@ text { font: 13px 'Atkinson Hyperlegible', system-ui, sans-serif; fill: var(--in
 .label { fill: var(--soft); }
 .strata:focus-visible .label.focused { fill: var(--ink); font-weight: 700; }
 .weight { fill: var(--soft); font-size: 11px; }
+.pull { cursor: ns-resize; touch-action: none; } .pull line { stroke: var(--rule-strong); stroke-width: 1.2; } .pull:hover line, .pull.on line { stroke: var(--deep); stroke-width: 2.4; }
 .well { fill: var(--well); }
 .column { cursor: pointer; }
 .dim .fill { opacity: .84; }

@@ -7,8 +7,8 @@ import { shortGateLabel } from './gate-label';
 /** The rest of a long ranking as slivers: those in the running whole, those out cracked at the gate that failed. Rows wrap where there are many. */
 const props = defineProps<{ running: Candidate[]; out: Candidate[]; layers: { id: CriterionId; weight: number }[]; width: number; selected: string | null }>();
 const emit = defineEmits<{ select: [material: string] }>();
-const SLAB = 62;
-const NAMES = 94;
+const SLAB = 56;
+const NAMES = 86;
 const HEAD = 22;
 const GAP = 26;
 
@@ -34,7 +34,7 @@ function broken(x: number, y: number, crack: number): string {
   const w = bar.value;
   return `M${x} ${y} h${w} V${y + crack - 3} l${-w / 2} 5 l${-w / 2} -5 Z M${x} ${y + crack + 3} l${w / 2} 5 l${w / 2} -5 V${y + SLAB} H${x} Z`;
 }
-const short = (name: string): string => name.length > 14 ? `${name.slice(0, 13)}…` : name;
+const short = (name: string): string => name.length > 13 ? `${name.slice(0, 12)}…` : name;
 const outX = computed(() => placed.value.find(p => p.crack !== null)?.x ?? 0);
 </script>
 
@@ -57,7 +57,7 @@ const outX = computed(() => placed.value.find(p => p.crack !== null)?.x ?? 0);
 
 <style scoped>
 svg { display: block; }
-text { font: 11.5px 'Atkinson Hyperlegible', system-ui, sans-serif; fill: var(--ink); }
+text { font: 11px 'Atkinson Hyperlegible', system-ui, sans-serif; fill: var(--ink); }
 .head { font-size: 12.5px; fill: var(--soft); } .out-head { fill: var(--out); }
 .well { fill: var(--well); } .faded { opacity: .4; } .sliver { cursor: pointer; } .sliver:hover .faded { opacity: .8; } .sliver:hover .name { fill: var(--info); }
 .name.quiet { fill: var(--soft); } .name.on { font-weight: 700; fill: var(--ink); }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { gateNumbers, limitGates, scoreWorking, type Candidate, type Gate, type Ranking } from '@hornblende/core';
 import { computed } from 'vue';
+import { useRobustness } from '../composables/useRobustness';
 import { useWorking } from '../stores/working';
 import { gateLabel } from './gate-label';
 import SaveState from './SaveState.vue';
@@ -19,8 +20,12 @@ const thinnest = computed<Gate | null>(() => {
   return gates.reduce<Gate | null>((m, g) => m === null || slack(g) < slack(m) ? g : m, null);
 });
 const lead = computed(() => props.first && props.second ? props.first.score - props.second.score : null);
+const { result, progress } = useRobustness();
 const sure = computed(() => {
   if (!props.first) return '';
+  const chance = result.value?.candidates.find(c => c.material === props.first?.material);
+  // The rivals and the error stand on the Rank page.
+  if (chance) return `first in ${Math.round(100 * chance.pFirst)} of 100 worlds`;
   if (props.ranking.school === 'step-up') return `${props.first.printing.penalties} printing demands`;
   if (lead.value === null) return 'the only one in the running';
   return lead.value < 0.02 ? 'neck and neck' : lead.value < 0.06 ? 'leads by a little' : 'leads clearly';
@@ -40,7 +45,7 @@ function showScore(c: Candidate): void {
     </div>
     <div v-else class="choice" aria-live="polite"><span class="k">First choice</span><b data-testid="first-choice" class="out">Nothing fits</b></div>
     <div v-if="first"><span class="k">Score</span><button type="button" class="num" data-testid="score" @click="showScore(first)">{{ first.score.toFixed(2) }}</button></div>
-    <div v-if="first"><span class="k">How sure</span><span class="v">{{ sure }}</span></div>
+    <div v-if="first"><span class="k">How sure<span v-if="progress !== null" class="visually-hidden"> (being worked out)</span></span><span class="v" data-testid="how-sure">{{ sure }}<span v-if="progress !== null" aria-hidden="true" class="soft"> …</span></span></div>
     <div v-if="thinnest" class="thin"><span class="k">Thinnest margin</span><button v-if="thinnest.working" type="button" class="num small-num" @click="showGate(thinnest)">{{ gateLabel(thinnest.id) }}: {{ gateNumbers(thinnest) }}</button><span v-else class="v">{{ gateLabel(thinnest.id) }}: {{ gateNumbers(thinnest) }}</span></div>
     <div v-if="second"><span class="k">Runner-up</span><span class="v">{{ second.name }} <button type="button" class="num small-num" @click="showScore(second)">{{ second.score.toFixed(2) }}</button></span></div>
     <div class="end">
@@ -51,7 +56,7 @@ function showScore(c: Candidate): void {
 </template>
 
 <style scoped>
-.verdict { display: flex; gap: 8px 24px; align-items: center; padding: 11px 30px; border-bottom: 1px solid var(--rule); background: var(--panel-soft); position: sticky; top: 0; z-index: 5; flex-wrap: wrap; min-height: 66px; }
+.verdict { display: flex; gap: 8px 20px; align-items: center; padding: 11px 30px; border-bottom: 1px solid var(--rule); background: var(--panel-soft); position: sticky; top: 0; z-index: 5; flex-wrap: wrap; min-height: 66px; }
 .choice b { font-size: 20px; }
 .k { display: block; font-size: 12px; color: var(--soft); line-height: 1.3; }
 .num { background: none; border: 0; border-bottom: 1px dotted var(--info); padding: 0; color: var(--ink); cursor: pointer; font-size: 16px; }

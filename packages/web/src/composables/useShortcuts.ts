@@ -18,6 +18,7 @@ export const shortcuts: { keys: string; does: string }[] = [
   { keys: '← →', does: 'On the strata chart: the next candidate' },
   { keys: '↑ ↓', does: 'On the strata chart: the next layer' },
   { keys: 'Enter', does: 'On the strata chart: the working of that layer' },
+  { keys: '+ −', does: 'On the strata chart: more or less weight for that layer' },
   { keys: 'Esc', does: 'Close a drawer or dialogue' },
 ];
 

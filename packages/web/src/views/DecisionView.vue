@@ -2,11 +2,12 @@
 import { HAZARD_NOTICE } from '@hornblende/core';
 import { useLocalStorage } from '@vueuse/core';
 import { message } from 'ant-design-vue';
-import dayjs from 'dayjs';
 import { computed, ref, watch } from 'vue';
 import { api, ApiError, type Decision } from '../api/client';
+import RecordCard from '../components/RecordCard.vue';
 import StatusMark from '../components/StatusMark.vue';
 import { useRanking } from '../composables/useRanking';
+import { useRobustness } from '../composables/useRobustness';
 import { useDraft } from '../stores/draft';
 import { useSettings } from '../stores/settings';
 
@@ -42,6 +43,8 @@ watch([first, second], () => { firstChoice.value = first.value?.material ?? ''; 
 const candidates = computed(() => ranking.value?.candidates ?? []);
 const chosen = computed(() => candidates.value.find(c => c.material === firstChoice.value) ?? null);
 const nameOf = (key: string | null): string => candidates.value.find(c => c.material === key)?.name ?? key ?? 'none';
+const { result: sureness } = useRobustness();
+const chance = computed(() => sureness.value?.candidates.find(c => c.material === firstChoice.value) ?? null);
 const problemOf = (field: string): string => problems.value.find(p => p.field === field)?.message ?? '';
 /** Everything but the choice being recorded, with its main reason against. */
 const others = computed(() => candidates.value.filter(c => c.material !== firstChoice.value));
@@ -76,7 +79,7 @@ async function record(): Promise<void> {
           <label>Second choice<select v-model="secondChoice"><option value="">none</option><option v-for="c in candidates.filter(x => x.material !== firstChoice)" :key="c.material" :value="c.material">{{ c.name }}{{ c.status === 'out' ? ' (out)' : '' }}</option></select></label>
         </div>
         <p v-if="problemOf('secondChoice')" class="out small">Second choice {{ problemOf('secondChoice') }}</p>
-        <div v-if="chosen" class="chosen small"><StatusMark :status="chosen.status" /> {{ chosen.for.join(' ') }} <template v-if="chosen.against.length"><b>Against:</b> {{ chosen.against[0] }}</template></div>
+        <div v-if="chosen" class="chosen small"><StatusMark :status="chosen.status" /> {{ chosen.for.join(' ') }} <template v-if="chosen.against.length"><b>Against:</b> {{ chosen.against[0] }}</template> <span v-if="chance" class="soft">First in {{ Math.round(100 * chance.pFirst) }}, passes in {{ Math.round(100 * chance.pFits) }} of 100 worlds.</span></div>
         <p v-if="chosen?.status === 'out'" class="notice small">{{ chosen.name }} fails {{ chosen.gates.filter(g => g.verdict === 'fail').length }} gate(s). You may still choose it; say why.</p>
         <label>Why<textarea v-model="reason" rows="4" maxlength="4000" placeholder="In your own words: what decided it, and what would make you think again." data-testid="decide-reason" /></label>
         <p v-if="problemOf('reason')" class="out small">Why {{ problemOf('reason') }}</p>
@@ -92,16 +95,11 @@ async function record(): Promise<void> {
         <p v-if="state === 'loading'" class="soft" role="status">Fetching the record…</p>
         <p v-else-if="state === 'failed'" class="out">The record could not be fetched. <button type="button" class="quiet-button" @click="load">Try again</button></p>
         <p v-else-if="!decisions.length" class="soft">Nothing is decided yet. What you record here keeps the brief, the printer and the whole ranking as they stood, so that the choice can be defended in two years.</p>
-        <article v-for="d in decisions" :key="d.id" data-testid="decision">
-          <div class="when soft small">{{ dayjs(d.decidedAt).format('D MMMM YYYY, HH:mm') }}, {{ d.decidedBy }}</div>
-          <div><b>{{ nameOf(d.firstChoice) }}</b><span v-if="d.secondChoice" class="soft">, then {{ nameOf(d.secondChoice) }}</span></div>
-          <p class="why">{{ d.reason }}</p>
-          <p class="small soft">Then {{ d.ranking.firstChoice === d.firstChoice ? 'the ranking led with it too' : `the ranking led with ${nameOf(d.ranking.firstChoice)}` }}; the part reached {{ d.ranking.conditions.partMaxC.toFixed(0) }} °C; library {{ d.libraryVersion }}.</p>
-        </article>
-        <div v-if="others.length" class="others"><h3>Today, why not the others</h3>
+        <RecordCard v-for="(d, i) in decisions" :key="d.id" :decision="d" :latest="i === 0" />
+        <div v-if="!decisions.length && others.length" class="others"><h3>Today, why not the others</h3>
           <ul><li v-for="o in others" :key="o.material"><b>{{ o.name }}</b> <StatusMark :status="o.status" /> <span class="soft small">{{ o.against[0] ?? 'A lower score.' }}</span></li></ul>
         </div>
-        <p v-if="latest && ranking.firstChoice !== latest.ranking.firstChoice" class="notice small">Today’s answer differs: {{ nameOf(ranking.firstChoice) }} leads now, {{ nameOf(latest.ranking.firstChoice) }} led then.</p>
+        <p v-if="latest && ranking.firstChoice !== latest.record.ranking.firstChoice" class="notice small">Today’s answer differs: {{ nameOf(ranking.firstChoice) }} leads now, {{ nameOf(latest.record.ranking.firstChoice) }} led then.</p>
       </section>
     </div>
   </div>
@@ -119,9 +117,7 @@ select, textarea, input:not([type='checkbox']) { font: inherit; font-size: 15px;
 .solid:disabled { opacity: .6; }
 form p { margin: 0; }
 section { border-left: 1px solid var(--rule); padding-left: 30px; }
-article { border-top: 1px solid var(--rule); padding: 10px 0; margin-top: 8px; }
 .others { margin-top: 18px; }
 .others ul { list-style: none; margin: 4px 0 0; padding: 0; }
 .others li { padding: 4px 0; border-top: 1px solid var(--rule); line-height: 1.35; }
-.why { margin: 6px 0; white-space: pre-wrap; overflow-wrap: anywhere; }
 </style>

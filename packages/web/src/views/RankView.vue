@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { criterionLabels, rank, rulers as rulersOf, scoreWorking, sig, successWorking, type Candidate, type Criterion, type Ruler, type School } from '@hornblende/core';
+import { criterionLabels, rulers as rulersOf, scoreWorking, sig, successWorking, type Candidate, type Criterion, type CriterionId, type Ruler, type School } from '@hornblende/core';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { words } from '../components/brief/words';
@@ -7,6 +7,12 @@ import WeightSliders from '../components/brief/WeightSliders.vue';
 import GateList from '../components/GateList.vue';
 import MarginRulers from '../components/MarginRulers.vue';
 import NothingFits from '../components/NothingFits.vue';
+import ComparePanel from '../components/rank/ComparePanel.vue';
+import PointsPanel from '../components/rank/PointsPanel.vue';
+import SchoolsLine from '../components/rank/SchoolsLine.vue';
+import SurePanel from '../components/rank/SurePanel.vue';
+import TipsPanel from '../components/rank/TipsPanel.vue';
+import TradeQuestions from '../components/rank/TradeQuestions.vue';
 import RankTable from '../components/RankTable.vue';
 import StatusMark from '../components/StatusMark.vue';
 import StrataChart from '../components/StrataChart.vue';
@@ -31,6 +37,10 @@ const asTable = ref(false);
 const onlyShelf = useSessionStorage('hornblende-rank-shelf', false);
 const onlyPrinter = useSessionStorage('hornblende-rank-printer', false);
 const weighing = ref(false);
+const asking = ref(false);
+type Panel = 'margins' | 'sure' | 'tips' | 'compare' | 'points';
+const panel = useSessionStorage<Panel>('hornblende-rank-panel', 'margins');
+const panels: { key: Panel; label: string }[] = [{ key: 'margins', label: 'Margins' }, { key: 'sure', label: 'How sure' }, { key: 'tips', label: 'What would change this?' }, { key: 'compare', label: 'Compare two' }, { key: 'points', label: 'Scoring' }];
 watch([ranking, first], () => { if (!ranking.value?.candidates.some(c => c.material === selected.value)) selected.value = first.value?.material ?? ranking.value?.candidates[0]?.material ?? null; }, { immediate: true });
 watch(() => first.value?.material, key => { if (key) selected.value = key; });
 
@@ -51,15 +61,6 @@ const shelfWords = computed(() => {
   return `Best from the shelf: ${best.name}, ${best.material === top.material ? 'the first choice itself' : Math.abs(top.score - best.score) < 0.005 ? `level with ${top.name}` : `${(top.score - best.score).toFixed(2)} behind ${top.name}`}; ${enough}${damp ? '; dry it first' : ''}.`;
 });
 const candidate = computed(() => ranking.value?.candidates.find(c => c.material === selected.value) ?? null);
-/** What the other schools would pick, where they differ. */
-const others = computed(() => {
-  const brief = draft.brief;
-  if (!brief || !ranking.value) return [];
-  return words.school.filter(s => s.value !== ranking.value?.school).map(s => {
-    const r = rank(brief, { printer: printer.value, weather: weather.value, families: candidates.value, school: s.value });
-    return { ...s, first: r.candidates.find(c => c.rank === 1) ?? null };
-  }).filter(o => o.first && o.first.material !== ranking.value?.firstChoice);
-});
 const rulerList = computed(() => {
   const brief = draft.brief;
   if (!brief || !ranking.value) return [];
@@ -85,15 +86,15 @@ function showRuler(r: Ruler, material: string): void {
 }
 function showScore(c: Candidate): void { if (ranking.value) working.show({ title: `Score of ${c.name}`, steps: scoreWorking(c, ranking.value.school) }); }
 function showCost(c: Candidate): void { const k = c.criteria.find(x => x.id === 'cost'); if (k?.working) working.show({ title: `Mass, time and cost in ${c.name}`, refs: [k.working] }); }
+function weigh(id: CriterionId, weight: number): void { draft.set('weights', { ...draft.brief?.weights, [id]: weight }); }
 function choose(s: School): void { draft.set('school', s); }
 </script>
 
 <template>
   <div v-if="ranking && draft.brief" class="page rank">
     <div class="bar">
-      <span class="soft">Choose by</span>
-      <span class="segments" role="radiogroup" aria-label="School"><button v-for="s in words.school" :key="s.value" type="button" role="radio" :aria-checked="ranking.school === s.value" :class="{ on: ranking.school === s.value }" @click="choose(s.value)">{{ s.label }}</button></span>
-      <span v-for="o in others" :key="o.value" class="soft other">{{ o.label }} would pick <b>{{ o.first?.name }}</b>.</span>
+      <span class="segments" role="radiogroup" aria-label="Choose by"><button v-for="s in words.school" :key="s.value" type="button" role="radio" :aria-checked="ranking.school === s.value" :class="{ on: ranking.school === s.value }" @click="choose(s.value)">{{ s.label }}</button></span>
+      <SchoolsLine :ranking="ranking" />
       <span class="right">
         <label class="tick"><input v-model="onlyShelf" type="checkbox"> on my shelf</label>
         <label v-if="printer" class="tick"><input v-model="onlyPrinter" type="checkbox"> this printer can</label>
@@ -101,17 +102,22 @@ function choose(s: School): void { draft.set('school', s); }
         <button type="button" class="quiet-button" @click="asTable = !asTable">{{ asTable ? 'As a chart' : 'As a table' }}</button>
       </span>
     </div>
-    <div v-if="weighing" class="weighing"><WeightSliders :ranking="ranking" /></div>
+    <div v-if="weighing" class="weighing"><WeightSliders :ranking="ranking" /><button type="button" class="quiet-button" @click="asking = true">Ask me questions instead</button></div>
+    <TradeQuestions v-model:open="asking" :ranking="ranking" />
     <p v-if="shelfWords" class="shelf-words" data-testid="shelf-best" role="status">{{ shelfWords }}</p>
     <NothingFits v-if="!first" :ranking="ranking" />
     <div class="columns">
       <div class="left">
         <p v-if="!shown.length" class="soft">The filters leave nothing. <button type="button" class="quiet-button" @click="onlyShelf = false; onlyPrinter = false">Show all</button></p>
         <RankTable v-else-if="asTable" :candidates="shown" :selected="selected" @select="selected = $event" @working="showCriterion" @score="showScore" />
-        <StrataChart v-else :candidates="shown" :weights="ranking.weights" :selected="selected" @select="selected = $event" @working="showCriterion" />
+        <StrataChart v-else :candidates="shown" :weights="ranking.weights" :selected="selected" @select="selected = $event" @working="showCriterion" @weigh="weigh" />
         <p v-if="gradesLeft" class="soft small">The best of {{ gradesLeft + gradesTaking }} own grades take part, by family; {{ gradesLeft }} lesser ones are left out{{ picking ? ' (picking them again…)' : '' }}.</p>
-        <h2 class="rulers-head">Margins, in their own units <span class="soft small">bars run from a poor spool to a fine one; the tick is a typical one, a cross where it falls short</span></h2>
-        <MarginRulers :rulers="rulerList" :selected="selected" @working="showRuler" />
+        <p class="panels" role="tablist" aria-label="More about the ranking"><button v-for="p in panels" :key="p.key" type="button" role="tab" :aria-selected="panel === p.key" :class="{ on: panel === p.key }" @click="panel = p.key">{{ p.label }}</button></p>
+        <template v-if="panel === 'margins'"><p class="soft small">In their own units: bars run from a poor spool to a fine one; the tick is a typical one, a cross where it falls short.</p><MarginRulers :rulers="rulerList" :selected="selected" @working="showRuler" /></template>
+        <SurePanel v-else-if="panel === 'sure'" :first="ranking.firstChoice" :selected="selected" @select="selected = $event" />
+        <TipsPanel v-else-if="panel === 'tips'" :ranking="ranking" />
+        <ComparePanel v-else-if="panel === 'compare'" :candidates="ranking.candidates" :selected="selected" />
+        <PointsPanel v-else-if="candidate" :candidate="candidate" @working="showCriterion" />
       </div>
       <aside v-if="candidate" class="detail" :aria-label="candidate.name">
         <div class="head"><h2>{{ candidate.name }}</h2><StatusMark :status="candidate.status" /><button type="button" class="score" @click="showScore(candidate)">{{ candidate.score.toFixed(2) }}</button></div>
@@ -132,14 +138,14 @@ function choose(s: School): void { draft.set('school', s); }
 .segments { display: inline-flex; border: 1px solid var(--rule-strong); border-radius: 4px; overflow: hidden; background: var(--panel); }
 .segments button { border: 0; background: none; padding: 4px 12px; color: var(--ink); cursor: pointer; }
 .segments .on { background: var(--deep); color: var(--deep-ink); }
-.other b { color: var(--ink); }
 .right { margin-left: auto; display: flex; gap: 8px; align-items: center; }
 .tick { display: inline-flex; gap: 6px; align-items: baseline; color: var(--soft); }
 .shelf-words { margin: 4px 0 8px; }
 .weighing { border-top: 1px solid var(--rule); border-bottom: 1px solid var(--rule); padding: 10px 0; margin-bottom: 10px; }
 .columns { display: grid; grid-template-columns: minmax(0, 1fr) 300px; gap: 30px; align-items: start; }
-.rulers-head { margin: 16px 0 8px; }
-.rulers-head .small { font-weight: 400; margin-left: 8px; }
+.panels { display: flex; gap: 22px; margin: 14px 0 8px; border-bottom: 1px solid var(--rule); flex-wrap: wrap; }
+.panels button { border: 0; background: none; padding: 4px 0; margin-bottom: -1px; color: var(--soft); cursor: pointer; border-bottom: 2px solid transparent; }
+.panels .on { color: var(--ink); font-weight: 700; border-bottom-color: var(--deep); }
 .detail { border-left: 1px solid var(--rule); padding-left: 22px; font-size: 14.5px; }
 .detail p { margin-bottom: 7px; }
 .head { display: flex; gap: 10px; align-items: baseline; margin-bottom: 8px; }

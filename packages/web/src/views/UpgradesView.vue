@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sig, upgrades as catalogue, type UpgradeKind, type UpgradeOption } from '@hornblende/core';
+import { sig, upgrades as catalogue, type UpgradeKind, type UpgradeOption, type WorkshopUpgradesResult } from '@hornblende/core';
 import { message, Progress } from 'ant-design-vue';
 import { LineChart, ScatterChart } from 'echarts/charts';
 import { use, type ECElementEvent } from 'echarts/core';
@@ -7,7 +7,9 @@ import { computed, onMounted, ref, watch } from 'vue';
 import VChart from 'vue-echarts';
 import NumberInput from '../components/NumberInput.vue';
 import { useChartColours } from '../composables/useCharts';
-import { useUpgrades } from '../composables/useUpgrades';
+import { useWorkerTask } from '../composables/useWorkerTask';
+import UpgradesWorker from '../workers/upgrades.worker?worker';
+import type { UpgradesQuestion } from '../workers/upgrades.worker';
 import { useLibrary } from '../stores/library';
 import { useParts } from '../stores/parts';
 import { usePrinters } from '../stores/printers';
@@ -23,7 +25,8 @@ const workshop = useWorkshop();
 const weathers = useWeathers();
 const library = useLibrary();
 const colours = useChartColours();
-const { result, progress, failed, ask, cancel } = useUpgrades();
+const { answer, progress, failed, ask, cancel } = useWorkerTask<UpgradesQuestion, { result: WorkshopUpgradesResult }>(UpgradesWorker);
+const result = computed(() => answer.value?.result ?? null);
 const printerId = ref<string | null>(null);
 const decidedToo = ref(false);
 const left = ref<UpgradeKind[]>([]);
