@@ -1,19 +1,38 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
 import { expect, test } from './server';
 
 const pages = ['/parts', '/library', '/library/pla', '/library/tarnbeck-hill-asa', '/workshop', '/workshop/spools', '/workshop/upgrades', '/settings'];
+
+/** What axe calls serious or worse on the page as it stands. */
+async function serious(page: Page, where: string): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations.filter(v => v.impact === 'serious' || v.impact === 'critical').map(v => `${where} ${v.id}: ${v.nodes.map(n => n.target.join(' ')).slice(0, 3).join(' | ')}`);
+}
 
 for (const theme of ['light', 'dark'] as const) {
   test(`axe finds nothing serious, ${theme} theme`, async ({ page, server }) => {
     await page.addInitScript(t => localStorage.setItem('hornblende-theme', t), theme);
     const list = await (await page.request.get(`${server.url}/api/parts`)).json() as { id: string; name: string }[];
-    const id = list.find(p => p.name === 'Solar wax melter latch')?.id;
-    for (const path of [...pages, `/parts/${id}/brief`, `/parts/${id}/rank`, ...['sure', 'tips', 'compare', 'points'].map(p => `/parts/${id}/rank#${p}`), `/parts/${id}/decision`]) {
+    const idOf = (name: string): string => list.find(p => p.name === name)!.id;
+    const latch = idOf('Solar wax melter latch');
+    for (const path of [...pages, `/parts/${latch}/brief`, `/parts/${idOf('Hive-stand levelling foot')}/decision`, `/parts/${latch}/rank`]) {
       await page.goto(server.url + path);
       await expect(page.locator('h1, h2').first()).toBeVisible();
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      const serious = violations.filter(v => v.impact === 'serious' || v.impact === 'critical').map(v => `${path} ${v.id}: ${v.nodes.map(n => n.target.join(' ')).slice(0, 3).join(' | ')}`);
-      expect(serious).toEqual([]);
+      expect(await serious(page, path)).toEqual([]);
+    }
+    // The panels of the Rank page, and the library's other two sights.
+    for (const [tab, ready] of [['How sure', 'sure-words'], ['What would change this?', 'tips'], ['Compare two', 'compare-two'], ['Scoring', 'points']] as const) {
+      await page.getByRole('tab', { name: tab }).click();
+      await expect(page.getByTestId(ready)).toBeVisible();
+      expect(await serious(page, tab)).toEqual([]);
+    }
+    await page.goto(`${server.url}/library`);
+    for (const name of ['ASA', 'ABS']) await page.getByLabel(`Compare ${name}`, { exact: true }).check();
+    for (const [view, ready] of [['Compare 2', 'compare'], ['Plot', 'plot']] as const) {
+      await page.getByRole('radio', { name: view }).click();
+      await expect(page.getByTestId(ready)).toBeVisible();
+      expect(await serious(page, view)).toEqual([]);
     }
   });
 }

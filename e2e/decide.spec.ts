@@ -68,7 +68,7 @@ test('the report opens from disk without the server, fits A4 and Letter, and ask
   await expect(page.getByRole('heading', { name: 'Hive-stand levelling foot' })).toBeVisible();
   await expect(page.getByText('Stands in the sun for eight seasons')).toBeVisible();
   await expect(page.locator('svg')).toHaveCount(2);
-  await expect(page.getByRole('row', { name: /^ABS/ }).last()).toContainText('half its toughness');
+  await expect(page.getByRole('row', { name: /^ABS/ }).last()).toContainText('half gone');
   // What is as wide as the paper between its margins must not spill: 180 mm on A4, 186 mm on Letter, at 96 dots an inch.
   await page.emulateMedia({ media: 'print' });
   for (const mm of [180, 186]) {
@@ -137,7 +137,7 @@ test('weights: a layer is pulled, a key pressed, questions answered', async ({ p
   await page.mouse.move(box.x + 40, box.y - 18, { steps: 6 });
   await page.mouse.up();
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
-  const heat = async (): Promise<number> => Number(/Heat\s*([\d.]+)/.exec(await chart.locator('text.label').first().innerText())?.[1]);
+  const heat = async (): Promise<number> => Number(/Heat\s*([\d.]+)/.exec(await chart.locator('text.label').first().textContent() ?? '')?.[1]);
   expect(await heat()).toBeLessThan(4);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(heat).toBe(4);

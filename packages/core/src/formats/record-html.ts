@@ -13,7 +13,7 @@ const STYLE = `
 body { font: 14px/1.5 'Atkinson Hyperlegible', system-ui, sans-serif; color: #1E2723; max-width: 180mm; margin: 24px auto; padding: 0 16px; font-variant-numeric: tabular-nums; }
 h1 { font-size: 24px; line-height: 1.2; margin: 0 0 4px; } h2 { font-size: 16px; margin: 22px 0 6px; break-after: avoid; } p { margin: 0 0 7px; }
 .lead { font-size: 16px; } .why { border-left: 3px solid #23473B; padding-left: 12px; white-space: pre-line; }
-table { border-collapse: collapse; width: 100%; font-size: 12px; margin: 6px 0; } th { text-align: left; font-weight: 400; color: #55615B; border-bottom: 1px solid #B9B4A3; padding: 3px 10px 3px 0; } td { border-bottom: 1px solid #D9D5C8; padding: 3px 10px 3px 0; vertical-align: top; overflow-wrap: anywhere; } tr { break-inside: avoid; } thead { display: table-header-group; } .r { text-align: right; white-space: nowrap; }
+table { border-collapse: collapse; width: 100%; font-size: 12px; margin: 6px 0; } th { text-align: left; font-weight: 400; color: #55615B; border-bottom: 1px solid #B9B4A3; padding: 3px 10px 3px 0; } td { border-bottom: 1px solid #D9D5C8; padding: 3px 10px 3px 0; vertical-align: top; overflow-wrap: break-word; } td:nth-child(2) { white-space: nowrap; } tr { break-inside: avoid; } thead { display: table-header-group; } .r { text-align: right; white-space: nowrap; }
 figure { margin: 8px 0; break-inside: avoid; } svg { max-width: 100%; height: auto; }
 footer { margin-top: 26px; color: #55615B; font-size: 12px; }
 @media print { body { margin: 0; padding: 0; max-width: none; font-size: 11pt; } }`;

@@ -1,6 +1,6 @@
 import { sig } from '../models/model.js';
 import { criterionLabels } from '../score/criteria.js';
-import { gateNumbers } from '../score/gate.js';
+import { gateLabel, gateNumbers, type Gate } from '../score/gate.js';
 import type { DecisionRecord } from '../score/record.js';
 import type { Candidate } from '../score/rank.js';
 import { weightsShown } from '../score/weights-shown.js';
@@ -17,6 +17,13 @@ export interface RecordSection {
 const MARK = { fits: '●', marginal: '◐', out: '○' } as const;
 const section = (title: string, part: Partial<RecordSection>): RecordSection => ({ title, paragraphs: [], table: null, picture: null, ...part });
 const pct = (p: number): string => `${sig(100 * p, 2)} %`;
+
+/** Gates a row each; those of printing that simply pass share one. */
+function gateRows(gates: readonly Gate[]): string[][] {
+  const plain = gates.filter(g => g.id.startsWith('printability') && g.verdict === 'pass');
+  const rows = gates.filter(g => !plain.includes(g)).map(g => [gateLabel(g.id), g.verdict, gateNumbers(g), g.why]);
+  return plain.length ? [...rows, ['Printing', 'pass', '', `${plain.map(g => gateLabel(g.id).toLowerCase()).join(', ')}: nothing stands in the way.`]] : rows;
+}
 
 /** A candidate of a record by its key. */
 export function recorded(r: DecisionRecord, key: string | null): Candidate | undefined { return r.ranking.candidates.find(c => c.material === key); }
@@ -38,7 +45,7 @@ export function recordSections(r: DecisionRecord, caution: string): RecordSectio
   const cautions = [...new Set([...first?.cautions ?? [], ...second?.cautions ?? []])];
   return [
     section('Why', { paragraphs: [r.reason, lead] }),
-    ...[first, second].flatMap(c => c ? [section(`${c.name}, ${c.status}, ${c.score.toFixed(2)}`, { paragraphs: [...c.for, ...c.against.map(a => `Against: ${a}`)], table: { head: ['Gate', 'Verdict', 'Has and needs', 'Why'], rows: c.gates.map(g => [g.id, g.verdict, gateNumbers(g), g.why]), right: null } })] : []),
+    ...[first, second].flatMap(c => c ? [section(`${c.name}, ${c.status}, ${c.score.toFixed(2)}`, { paragraphs: [...c.for, ...c.against.map(a => `Against: ${a}`)], table: { head: ['Gate', 'Verdict', 'Has and needs', 'Why'], rows: gateRows(c.gates), right: null } })] : []),
     section('The ranking', { picture: 'strata', paragraphs: [`School: ${r.ranking.school}. The part itself reaches ${sig(conditions.partMaxC, 3)} °C and gets ${sig(conditions.uvDoseMJm2, 3)} MJ/m² of ultraviolet light over ${sig(r.premises.brief.lifeYears, 2)} years.`], table: { head: ['Criterion', 'Weight', ...[first, second].flatMap(c => c ? [`${c.name}`, 'desirability'] : [])], rows: ids.map(id => [criterionLabels[id].label, sig(r.ranking.weights[id], 2), ...[first, second].flatMap(c => { const k = c?.criteria.find(x => x.id === id); return k ? [`${Number.isFinite(k.value) ? sig(k.value, 3) : 'no limit'} ${k.unit}`, k.desirability.toFixed(2)] : []; })]), right: 1 } }),
     section('Margins', { picture: 'rulers' }),
     section('How sure', { paragraphs: [`${r.robustness.draws} draws of properties over their ranges and of weights about the stated ones, seed ${r.robustness.seed}; errors are one standard error.`], table: { head: ['Filament', 'First in', '±', 'Passes in', '±'], rows: sure.map(c => [c.name, pct(c.pFirst), pct(c.seFirst), pct(c.pFits), pct(c.seFits)]), right: 1 } }),

@@ -21,6 +21,14 @@ export interface Gate {
 /** Gates at which less is better: the need is a limit, not a minimum. */
 export const limitGates: ReadonlySet<GateId> = new Set<GateId>(['creep', 'water', 'mass', 'cost', 'float']);
 
+const labels: Record<string, string> = {
+  purpose: 'Purpose', heat: 'Heat', strength: 'Strength', creep: 'Creep', impact: 'Knocks', uv: 'Sun', flex: 'Flexibility', water: 'Water', chemicals: 'Chemicals', clarity: 'Clarity', float: 'Floating', mass: 'Mass', cost: 'Cost', build: 'Build size',
+  'printability.nozzle': 'Nozzle', 'printability.liner': 'Hot-end liner', 'printability.bed': 'Bed', 'printability.chamber': 'Warm air', 'printability.drive': 'Drive', 'printability.nozzle-metal': 'Nozzle metal', 'printability.plate': 'Plate', 'printability.dryer': 'Drying', 'printability.ventilation': 'Ventilation',
+};
+
+/** A gate as people call it. */
+export function gateLabel(id: GateId): string { return labels[id] ?? id; }
+
 /** What a gate has and needs, in a few words: "has 93, needs 60.1 °C" or "0.4 of at most 5 %". */
 export function gateNumbers(g: Gate): string {
   const shown = (v: number | string): string => typeof v === 'number' ? (Number.isFinite(v) ? sig(v, 3) : 'no limit') : v;

@@ -107,11 +107,17 @@ export function judge(ctx: Context, f: Family, weights: Record<CriterionId, numb
   return {
     material: f.key, name: f.name, family: f.grade?.family ?? f.key, rank: null,
     status: gates.some(g => g.verdict === 'fail') ? 'out' : gates.some(g => g.verdict === 'marginal') ? 'marginal' : 'fits',
-    score: school === 'weakest-link' ? weakest(criteria) : weightedMean(criteria),
+    score: scoreIn(school, criteria),
     gates, criteria, for: [], against: [], cautions: cautionsOf(ctx, f, p),
     printing: { success, penalties, factors, pLift, bowInput, liftInput, adhesion, ...economics, economicsInput },
   };
 }
+
+/** The score of a candidate's criteria in a school; step-up ranks by demands and shows the mean. */
+function scoreIn(school: School, criteria: readonly Criterion[]): number { return school === 'weakest-link' ? weakest(criteria) : weightedMean(criteria); }
+
+/** Judged candidates scored and ordered as another school would. */
+export function inSchool(candidates: readonly Candidate[], school: School): Candidate[] { return candidates.map(c => ({ ...c, score: scoreIn(school, c.criteria) })).sort(bySchool(school)); }
 
 /** Weighted arithmetic mean of the desirabilities, 0…1; 0 when nothing weighs anything. */
 export function weightedMean(criteria: readonly Pick<Criterion, 'weight' | 'desirability'>[]): number {

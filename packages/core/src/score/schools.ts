@@ -2,7 +2,7 @@ import { outdoorSchools, schools, type Brief, type OutdoorSchool, type School } 
 import { sig } from '../models/model.js';
 import { criterionLabels } from './criteria.js';
 import { demands } from './printability.js';
-import { rank, weightedMean, type Candidate, type RankOptions } from './rank.js';
+import { inSchool, judgeAll, runnerUp, weightedMean, type Candidate, type RankOptions } from './rank.js';
 
 /** What one school picks, and why it differs from another's pick. */
 export interface SchoolView { kind: 'choose' | 'outdoors'; school: School | OutdoorSchool; inForce: boolean; first: Candidate | null; second: Candidate | null; why: string }
@@ -13,16 +13,20 @@ export interface SchoolView { kind: 'choose' | 'outdoors'; school: School | Outd
  */
 export function schoolViews(brief: Brief, options: RankOptions = {}): SchoolView[] {
   const inForce = options.school ?? brief.school;
-  const picked = (school: School, b: Brief = brief): { first: Candidate | null; second: Candidate | null } => { const { candidates } = rank(b, { ...options, school }); return { first: candidates.find(c => c.rank === 1) ?? null, second: candidates.find(c => c.rank === 2) ?? null }; };
+  const judged = judgeAll(brief, options).candidates;
+  const picked = (school: School, of = judged): { first: Candidate | null; second: Candidate | null } => {
+    const order = inSchool(of, school).filter(c => c.status !== 'out');
+    return { first: order[0] ?? null, second: runnerUp(order) };
+  };
   const mine = picked(inForce).first;
   const family = (c: Candidate | null): string[] => { const f = options.families?.find(x => x.key === c?.material); return f ? demands(f) : []; };
   const list = schools.map((school): SchoolView => {
-    const { first, second } = school === inForce ? picked(inForce) : picked(school);
+    const { first, second } = picked(school);
     return { kind: 'choose', school, inForce: school === inForce, first, second, why: whyDiffers(school, first, mine, family) };
   });
   if (brief.sun === 'none') return list;
   return [...list, ...outdoorSchools.map((school): SchoolView => {
-    const { first, second } = picked(inForce, { ...brief, outdoorSchool: school });
+    const { first, second } = picked(inForce, school === brief.outdoorSchool ? judged : judgeAll({ ...brief, outdoorSchool: school }, options).candidates);
     const other = school === brief.outdoorSchool ? null : mine;
     const life = first?.criteria.find(c => c.id === 'uv');
     const why = !first || !other || first.material === other.material || !life ? '' : `${first.name} outlasts the ${sig(brief.lifeYears, 2)} years ${sig(life.value, 2)} times over by ${school === 'field' ? 'what is logged outdoors' : 'ageing tests'}.`;

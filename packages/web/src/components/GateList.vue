@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { gateNumbers, type Candidate, type Gate } from '@hornblende/core';
+import { gateLabel, gateNumbers, type Candidate, type Gate } from '@hornblende/core';
 import { computed } from 'vue';
 import { useWorking } from '../stores/working';
-import { gateLabel } from './gate-label';
 
 const props = defineProps<{ candidate: Candidate }>();
 const working = useWorking();

@@ -1,11 +1,9 @@
 <script setup lang="ts">
-import type { Ranking } from '@hornblende/core';
+import { gateLabel, type GateId, type Ranking } from '@hornblende/core';
 import { computed } from 'vue';
 import { useRanking } from '../composables/useRanking';
 import { useRelaxations } from '../composables/useRelaxations';
 import { useDraft } from '../stores/draft';
-import { gateLabel } from './gate-label';
-import type { GateId } from '@hornblende/core';
 
 defineProps<{ ranking: Ranking }>();
 const draft = useDraft();

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { criterionLabels, sig, type Candidate, type Criterion, type CriterionId } from '@hornblende/core';
+import { gateLabel, criterionLabels, sig, type Candidate, type Criterion, type CriterionId } from '@hornblende/core';
 import { computed } from 'vue';
-import { gateLabel } from './gate-label';
 import StatusMark from './StatusMark.vue';
 
 const props = defineProps<{ candidates: Candidate[]; selected: string | null }>();

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { gateNumbers, sig, type RecordDrift } from '@hornblende/core';
+import { gateLabel, gateNumbers, sig, type RecordDrift } from '@hornblende/core';
 import dayjs from 'dayjs';
 import { computed, ref } from 'vue';
 import { api, type Decision } from '../api/client';
-import { gateLabel } from './gate-label';
 import StatusMark from './StatusMark.vue';
 
 /** One decision as it stands: the choice, why, what was rejected, what it rests on, and whether today's data would answer otherwise. */
@@ -40,7 +39,7 @@ const standing = (s: { status: string; score: number } | null): string => s ? `$
     </div>
     <div v-if="unfolded" class="inside">
       <template v-if="first"><h3>{{ first.name }}</h3><p class="small">{{ first.for.join(' ') }} <template v-if="first.against.length"><b>Against:</b> {{ first.against[0] }}</template></p><p class="small soft">{{ first.gates.filter(g => g.verdict !== 'pass' || typeof g.need === 'number').slice(0, 5).map(g => `${gateLabel(g.id)}: ${gateNumbers(g)}`).join('; ') }}</p></template>
-      <template v-if="r.rejected.length"><h3>Why not the others</h3><ul class="rejected"><li v-for="x in r.rejected" :key="x.material"><b>{{ x.name }}</b> <StatusMark :status="x.status" /> <span class="soft small">{{ x.why }}</span></li></ul></template>
+      <template v-if="r.rejected.length"><h3>Why not the others</h3><div class="rejected" tabindex="0" role="region" aria-label="Why not the others"><ul><li v-for="x in r.rejected" :key="x.material"><b>{{ x.name }}</b> <StatusMark :status="x.status" /> <span class="soft small">{{ x.why }}</span></li></ul></div></template>
       <p v-if="r.assumptions.length" class="small soft"><b>Assumed:</b> {{ r.assumptions.map(a => `${a.label}: ${a.shown}`).join('; ') }}.</p>
       <p class="small soft"><b>Rests on:</b> {{ r.premises.printer ? r.premises.printer.name : 'no printer in particular' }}<template v-if="r.premises.weather">, {{ r.premises.weather.name }}</template>, {{ r.premises.grades.length }} own grades, {{ r.robustness.draws }} draws from seed {{ r.robustness.seed }}. The JSON holds all of it: the ranking can be worked out again from it.</p>
     </div>
@@ -52,5 +51,5 @@ article { border-top: 1px solid var(--rule); padding: 12px 0; }
 .choice { font-size: 17px; } .why { margin: 6px 0; white-space: pre-line; }
 .links { display: flex; gap: 16px; align-items: center; flex-wrap: wrap; }
 .drift { border-left: 3px solid var(--rule-strong); padding: 2px 12px; margin: 6px 0; } ul { margin: 2px 0 6px; padding-left: 18px; }
-.inside h3 { margin: 10px 0 2px; } .rejected { max-height: 260px; overflow: auto; list-style: none; padding: 0; } .rejected li { padding: 2px 0; }
+.inside h3 { margin: 10px 0 2px; } .rejected { max-height: 260px; overflow: auto; } .rejected ul { list-style: none; padding: 0; } .rejected li { padding: 2px 0; }
 </style>

@@ -12,9 +12,9 @@ const NAMES = 86;
 const HEAD = 22;
 const GAP = 26;
 
-const pitch = computed(() => Math.max(15, Math.min(24, (props.width - GAP) / Math.max(1, props.running.length + props.out.length))));
+const pitch = computed(() => Math.max(13, Math.min(24, (props.width - GAP) / Math.max(1, props.running.length + props.out.length))));
 const perRow = computed(() => Math.max(8, Math.floor((props.width - GAP) / pitch.value)));
-const bar = computed(() => pitch.value - 4);
+const bar = computed(() => pitch.value - 3.5);
 const total = computed(() => props.layers.reduce((s, l) => s + l.weight, 0) || 1);
 const bands = computed(() => { let y = 0; return props.layers.map(l => { const h = SLAB * l.weight / total.value; const band = { id: l.id, y, h }; y += h; return band; }); });
 /** Where each stands: those out begin after a gap. */

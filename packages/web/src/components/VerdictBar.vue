@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { gateNumbers, limitGates, scoreWorking, type Candidate, type Gate, type Ranking } from '@hornblende/core';
+import { gateLabel, gateNumbers, limitGates, scoreWorking, type Candidate, type Gate, type Ranking } from '@hornblende/core';
 import { computed } from 'vue';
 import { useRobustness } from '../composables/useRobustness';
 import { useWorking } from '../stores/working';
-import { gateLabel } from './gate-label';
 import SaveState from './SaveState.vue';
 import StatusMark from './StatusMark.vue';
 
@@ -56,7 +55,7 @@ function showScore(c: Candidate): void {
 </template>
 
 <style scoped>
-.verdict { display: flex; gap: 8px 20px; align-items: center; padding: 11px 30px; border-bottom: 1px solid var(--rule); background: var(--panel-soft); position: sticky; top: 0; z-index: 5; flex-wrap: wrap; min-height: 66px; }
+.verdict { display: flex; gap: 8px 15px; align-items: center; padding: 11px 30px; border-bottom: 1px solid var(--rule); background: var(--panel-soft); position: sticky; top: 0; z-index: 5; flex-wrap: wrap; min-height: 66px; }
 .choice b { font-size: 20px; }
 .k { display: block; font-size: 12px; color: var(--soft); line-height: 1.3; }
 .num { background: none; border: 0; border-bottom: 1px dotted var(--info); padding: 0; color: var(--ink); cursor: pointer; font-size: 16px; }

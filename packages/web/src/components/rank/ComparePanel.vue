@@ -46,4 +46,5 @@ select { font: inherit; font-weight: 700; color: var(--ink); background: transpa
 th, td { padding: 3px 16px 3px 0 !important; border-bottom: 1px solid var(--rule); vertical-align: middle !important; } tbody th { font-weight: 400; text-align: left; color: var(--ink); font-size: 14px !important; white-space: nowrap; }
 .n { text-align: right !important; white-space: nowrap; } .win { font-weight: 700; }
 .mid { white-space: nowrap; } svg { vertical-align: middle; max-width: 70%; } .axis { stroke: var(--rule-strong); } .worth { margin-left: 8px; }
+table tbody th { border-bottom-color: var(--rule); }
 </style>

@@ -62,4 +62,5 @@ th, td { padding: 3px 16px 3px 0 !important; border-bottom: 1px solid var(--rule
 .what { width: 32%; } .measure { display: block; line-height: 1.25; } .n { text-align: right !important; white-space: nowrap; }
 .num { font: inherit; background: none; border: 0; border-bottom: 1px dotted var(--info); padding: 0; color: var(--ink); cursor: pointer; }
 .curve { fill: none; stroke: var(--rule-strong); stroke-width: 1.6; } svg { display: block; }
+table tbody th { border-bottom-color: var(--rule); }
 </style>

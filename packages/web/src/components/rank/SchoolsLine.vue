@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { schoolViews, type Ranking, type School, type SchoolView } from '@hornblende/core';
+import { refDebounced } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useRanking } from '../../composables/useRanking';
 import { useDraft } from '../../stores/draft';
@@ -11,7 +12,9 @@ const props = defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
 const { candidates, printer, weather } = useRanking();
 const wide = ref(false);
-const views = computed(() => draft.brief ? schoolViews(draft.brief, { printer: printer.value, weather: weather.value, families: candidates.value }) : []);
+/** Other schools are asked once the ranking comes to rest: while a layer is pulled, every frame counts. */
+const settled = refDebounced(computed(() => props.ranking), 150);
+const views = computed(() => settled.value && draft.brief ? schoolViews(draft.brief, { printer: printer.value, weather: weather.value, families: candidates.value }) : []);
 const others = computed(() => views.value.filter(v => !v.inForce && v.first && v.first.material !== props.ranking.firstChoice));
 const labels: Record<string, string> = { ...Object.fromEntries(words.school.map(s => [s.value, s.label])), laboratory: 'Laboratory', field: 'Field' };
 const groups = computed(() => [{ title: 'How to choose', list: views.value.filter(v => v.kind === 'choose') }, { title: 'Whose word counts outdoors', list: views.value.filter(v => v.kind === 'outdoors') }].filter(g => g.list.length));
