@@ -40,6 +40,12 @@ const twice = (label, work, plain, limit) => { const [a, b] = [median(work, 11),
 twice('search 5000 grades', () => { sink += grades.filter(f => `${f.name} ${f.key}`.toLowerCase().includes('99')).length; }, () => { let k = 0; for (const t of text) if (t.includes('99')) k++; sink += k; }, 40);
 twice('sort 5000 grades by a property', () => { sink += [...grades].sort((a, b) => a.properties.yieldMPa.typical - b.properties.yieldMPa.typical)[0].properties.yieldMPa.typical; }, () => { sink += Float64Array.from(grades, g => g.properties.yieldMPa.typical).sort()[0]; }, 12);
 twice('pick the grades that take part out of 5000', () => { sink += core.contenders({ ...brief, lifeYears: 1 + (n++ % 20) }, grades, { printer }).length; }, () => { let s = 0; for (const g of grades) s += core.judgeAll(brief, { printer, families: [g] }).candidates[0].score; sink += s; }, 1.2);
+/** The same draws judged in full, which is what a ranking per draw would cost; some, for all of them would take minutes. */
+const [draws, sample] = [20_000, 60];
+const chance = core.chance(1);
+const full = () => { for (let k = 0; k < sample; k++) sink += core.judgeAll(brief, { printer, families: core.families.map(f => { const properties = { ...f.properties }; for (const name of core.propertyNames) { const p = properties[name]; if (p) properties[name] = { ...p, typical: core.triangular(chance.uniform(), p.low, p.typical, p.high) }; } return { ...f, properties }; }) }).candidates[0].score; };
+{ const [quick, slow] = [median(() => { sink += core.robustness(brief, { printer, draws }).candidates[0].pFirst; }, 3), median(full, 3) * draws / sample]; console.log(`20 000 draws over ${core.families.length} families: ${quick.toFixed(0)} ms = ${(quick / reference).toFixed(1)} × reference, ${(quick / slow).toFixed(4)} × ranking each draw in full; wanted under 0.05 ×`); }
+{ const t = median(() => { sink += core.tipping(brief, { printer }).length; }, 3); console.log(`tipping points: ${t.toFixed(0)} ms = ${(t / reference).toFixed(1)} × reference`); }
 console.log(`reference loop: ${reference.toFixed(2)} ms (1e6 × sqrt·log)`);
 for (const [what, ms, limit] of rows) console.log(`${what} (${core.families.length} families): ${ms.toFixed(2)} ms = ${(ms / reference).toFixed(2)} × reference; wanted under ${limit} ms`);
 if (!Number.isFinite(sink)) process.exitCode = 1;

@@ -25,9 +25,15 @@ const views = [
   ['rank-dark', `/parts/${latch}/rank`, 'dark', '[data-testid=ruler]'],
   ['working', `/parts/${idOf('Hive-scale housing')}/brief`, 'light', '.questions', async page => { await page.click('[data-testid=part-temperature]'); await page.waitForSelector('[data-testid=working] table'); await page.waitForTimeout(500); }],
   ['decision', `/parts/${idOf('Hive-stand levelling foot')}/decision`, 'light', '[data-testid=decision]'],
-  ['library', '/library', 'light', 'tbody tr'],
-  ['family', '/library/petg', 'light', 'tbody tr'],
+  ['rank-sure', `/parts/${idOf('Extractor crank knob')}/rank`, 'light', '[data-testid=ruler]', async page => { await page.click('[role=tab] >> text=How sure'); await page.waitForSelector('[data-testid=sure-words]', { timeout: 30_000 }); await page.evaluate(() => document.querySelector('main').scrollBy(0, 400)); await page.waitForTimeout(300); }],
+  ['rank-tips', `/parts/${latch}/rank`, 'light', '[data-testid=ruler]', async page => { await page.click('[role=tab] >> text=What would change this?'); await page.locator('[data-testid=tips] li button').first().click({ timeout: 30_000 }); await page.waitForSelector('[data-testid=what-if]'); await page.evaluate(() => document.querySelector('main').scrollBy(0, 400)); await page.waitForTimeout(300); }],
+  ['report', `/parts/${idOf('Hive-stand levelling foot')}/decision`, 'light', '[data-testid=decision]', async page => { await page.goto(server.url + await page.getAttribute('text=Report', 'href')); await page.waitForSelector('svg'); await page.evaluate(() => document.querySelector('figure').scrollIntoView()); }],
+  ['library', '/library', 'light', '[data-testid=library-row]'],
+  ['library-plot', '/library', 'light', '[data-testid=library-row]', async page => { await page.click('[role=radio] >> text=Plot'); await page.selectOption('[aria-label="Needs of"]', { label: 'Solar wax melter latch' }); await page.waitForSelector('[data-testid=plot] canvas, [data-testid=plot] svg'); await page.waitForTimeout(500); }],
+  ['family', '/library/petg-cf', 'light', '[data-testid=trade]'],
   ['workshop', '/workshop', 'light', '[data-testid=printer]'],
+  ['spools', '/workshop/spools', 'light', '[data-testid=spool-row]'],
+  ['upgrades', '/workshop/upgrades', 'light', '[data-testid=worth]'],
 ];
 try {
   for (const [name, path, theme, ready, act] of views) {

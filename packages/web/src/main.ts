@@ -4,6 +4,7 @@ import '@fontsource/atkinson-hyperlegible/700.css';
 import 'ant-design-vue/dist/reset.css';
 import './theme/tokens.css';
 import './theme/base.css';
+import './theme/controls.css';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './App.vue';

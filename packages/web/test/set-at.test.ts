@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { setAt } from '../src/stores/set-at';
 import { failedLayer } from '../src/components/failed-layer';
-import { gateLabel } from '../src/components/gate-label';
 import { loadOf } from '../src/components/brief/load-start';
-import { loadCases, newBrief, parseBrief, rank } from '@hornblende/core';
+import { gateLabel, loadCases, newBrief, parseBrief, rank } from '@hornblende/core';
 
 describe('setAt', () => {
   it('replaces one value, sharing the rest', () => {

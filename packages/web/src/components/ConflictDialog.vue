@@ -38,7 +38,6 @@ const rows = computed(() => {
 
 <style scoped>
 .choices { display: flex; gap: 12px; margin-top: 16px; }
-.solid { background: var(--deep); color: var(--deep-ink); border: 1px solid var(--deep); border-radius: 4px; padding: 7px 14px; cursor: pointer; }
 .plain-one { background: none; color: var(--ink); border-color: var(--rule-strong); }
 td { overflow-wrap: anywhere; }
 </style>

@@ -31,7 +31,6 @@ const unit = (id: CriterionId): string => props.candidates[0]?.criteria.find(k =
 <style scoped>
 .scroll { overflow-x: auto; }
 td, th { white-space: nowrap; font-size: 13.5px; }
-.num { background: none; border: 0; border-bottom: 1px dotted var(--info); padding: 0; color: inherit; cursor: pointer; font-size: inherit; }
 .on { background: var(--hover); }
 tbody th { padding: 4px 10px 4px 0; border-bottom: 1px solid var(--rule); }
 </style>

@@ -1,5 +1,5 @@
 import { gramsLeft, spoolMoistureNow, type Family, type Spool, type SpoolMoisture } from '@hornblende/core';
-import { useNow } from '@vueuse/core';
+import { useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { api, type StoredSpool } from '../api/client';
@@ -17,10 +17,13 @@ export const useShelf = defineStore('shelf', () => {
   const printers = usePrinters();
   const list = shallowRef<StoredSpool[]>([]);
   const state = ref<'loading' | 'ready' | 'failed'>('loading');
-  const now = useNow({ interval: 600_000 });
+  /** The moment that water is worked out for: renewed now and then, and with every entry, which must not lie ahead of it. */
+  const now = shallowRef(new Date());
+  const renew = (): void => { now.value = new Date(); };
+  useIntervalFn(renew, 600_000);
 
   async function load(): Promise<void> {
-    try { list.value = await api.spools(); state.value = 'ready'; } catch (e) { state.value = 'failed'; throw e; }
+    try { list.value = await api.spools(); state.value = 'ready'; renew(); } catch (e) { state.value = 'failed'; throw e; }
   }
   /** The hottest dryer in the workshop, °C; null where there is none. */
   const dryerMaxC = computed(() => printers.list.reduce<number | null>((m, p) => p.profile.dryerMaxC === null ? m : Math.max(m ?? 0, p.profile.dryerMaxC), null));
@@ -40,6 +43,7 @@ export const useShelf = defineStore('shelf', () => {
   });
 
   function put(saved: StoredSpool): StoredSpool {
+    renew();
     const others = list.value.filter(s => s.id !== saved.id);
     const at = list.value.findIndex(s => s.id === saved.id);
     list.value = at < 0 ? [...list.value, saved] : [...others.slice(0, at), saved, ...others.slice(at)];

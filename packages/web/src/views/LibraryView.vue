@@ -78,7 +78,7 @@ const modes = computed(() => [{ key: 'table' as Mode, label: 'Table' }, { key: '
       <span class="segments" role="radiogroup" aria-label="View"><button v-for="m in modes" :key="m.key" type="button" role="radio" :aria-checked="mode === m.key" :class="{ on: mode === m.key }" @click="mode = m.key">{{ m.label }}</button></span>
       <template v-if="mode !== 'compare'">
         <input v-model="search" type="search" class="search" placeholder="Find a name, maker or filler" aria-label="Find in the library">
-        <select v-model="kind" class="kind" aria-label="Which"><option value="all">families and grades</option><option value="families">families only</option><option value="grades">own grades only</option><option value="away">grades put away</option></select>
+        <select v-model="kind" class="in-sentence plain-weight" aria-label="Which"><option value="all">families and grades</option><option value="families">families only</option><option value="grades">own grades only</option><option value="away">grades put away</option></select>
         <PropertyConditions v-model="conditions" />
         <Popover v-if="mode === 'table'" trigger="click" placement="bottomRight"><button type="button" class="quiet-button columns">Columns</button><template #content><div class="column-list"><Checkbox v-for="n in propertyNames" :key="n" :checked="columns.includes(n)" @update:checked="on => toggleColumn(n, on)">{{ label(n) }}</Checkbox></div></template></Popover>
       </template>
@@ -88,7 +88,7 @@ const modes = computed(() => [{ key: 'table' as Mode, label: 'Table' }, { key: '
     <template v-else-if="!rows.length"><p class="soft none">{{ kind === 'away' && !archived.size ? 'No grade is put away.' : kind === 'grades' && !library.active.length ? 'No grades of your own yet. Add one from a data sheet, or import a table.' : 'Nothing in the library is like that.' }} <button v-if="search || conditions.length" type="button" class="quiet-button" @click="search = ''; conditions = []">Show everything</button></p></template>
     <template v-else-if="mode === 'plot'">
       <PropertyPlot v-model:x="axes.x" v-model:y="axes.y" :rows="rows" :picked="picked" :brief="part?.brief ?? null" :weather="weathers.byId(part?.weatherId ?? null)">
-        <label>Needs of <select v-model="forPart" class="kind" aria-label="Needs of"><option value="">no part</option><option v-for="p in parts.list" :key="p.id" :value="p.id">{{ p.name }}</option></select></label>
+        <label>Needs of <select v-model="forPart" class="in-sentence plain-weight" aria-label="Needs of"><option value="">no part</option><option v-for="p in parts.list" :key="p.id" :value="p.id">{{ p.name }}</option></select></label>
       </PropertyPlot>
     </template>
     <template v-else>
@@ -104,16 +104,10 @@ const modes = computed(() => [{ key: 'table' as Mode, label: 'Table' }, { key: '
 .library { max-width: none; height: 100%; display: flex; flex-direction: column; padding-bottom: 14px; }
 .page-head { margin-bottom: 10px; }
 .tools { display: flex; gap: 8px 18px; align-items: center; flex-wrap: wrap; margin-bottom: 8px; font-size: 14px; }
-.segments { display: inline-flex; border: 1px solid var(--rule-strong); border-radius: 4px; overflow: hidden; background: var(--panel); }
-.segments button { border: 0; background: none; padding: 4px 12px; color: var(--ink); cursor: pointer; }
-.segments .on { background: var(--deep); color: var(--deep-ink); }
-.search { font: inherit; padding: 4px 10px; border: 1px solid var(--rule-strong); border-radius: 4px; background: var(--panel); color: var(--ink); width: 220px; }
-.kind { font: inherit; color: var(--ink); background: transparent; border: 0; border-bottom: 1.5px solid var(--deep); padding: 1px 2px; max-width: 220px; }
-option { background: var(--panel); }
+.search { width: 220px; } .plain-weight { font-weight: 400; }
 .columns { margin-left: auto; }
 .column-list { display: grid; grid-template-columns: repeat(2, minmax(0, 240px)); gap: 2px 12px; max-height: 60vh; overflow: auto; }
 .column-list :deep(.ant-checkbox-wrapper) { margin: 0; }
-.solid { background: var(--deep); color: var(--deep-ink); border: 0; border-radius: 4px; padding: 7px 14px; cursor: pointer; }
 .foot { margin: 8px 0 0; } .none { padding: 40px 0; }
 @media (max-width: 1180px) { .library { padding-left: 20px; padding-right: 20px; } }
 </style>

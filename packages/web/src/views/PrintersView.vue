@@ -44,5 +44,4 @@ function remove(p: StoredPrinter): void {
 .printer { border-top: 1px solid var(--rule); padding: 10px 0; }
 .head { display: flex; gap: 12px; align-items: baseline; }
 .head .right { margin-left: auto; white-space: nowrap; }
-.solid { background: var(--deep); color: var(--deep-ink); border: 0; border-radius: 4px; padding: 7px 14px; cursor: pointer; }
 </style>

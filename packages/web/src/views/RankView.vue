@@ -112,7 +112,7 @@ function choose(s: School): void { draft.set('school', s); }
         <RankTable v-else-if="asTable" :candidates="shown" :selected="selected" @select="selected = $event" @working="showCriterion" @score="showScore" />
         <StrataChart v-else :candidates="shown" :weights="ranking.weights" :selected="selected" @select="selected = $event" @working="showCriterion" @weigh="weigh" />
         <p v-if="gradesLeft" class="soft small">The best of {{ gradesLeft + gradesTaking }} own grades take part, by family; {{ gradesLeft }} lesser ones are left out{{ picking ? ' (picking them again…)' : '' }}.</p>
-        <p class="panels" role="tablist" aria-label="More about the ranking"><button v-for="p in panels" :key="p.key" type="button" role="tab" :aria-selected="panel === p.key" :class="{ on: panel === p.key }" @click="panel = p.key">{{ p.label }}</button></p>
+        <p class="panels leaves" role="tablist" aria-label="More about the ranking"><button v-for="p in panels" :key="p.key" type="button" role="tab" :aria-selected="panel === p.key" :class="{ on: panel === p.key }" @click="panel = p.key">{{ p.label }}</button></p>
         <template v-if="panel === 'margins'"><p class="soft small">In their own units: bars run from a poor spool to a fine one; the tick is a typical one, a cross where it falls short.</p><MarginRulers :rulers="rulerList" :selected="selected" @working="showRuler" /></template>
         <SurePanel v-else-if="panel === 'sure'" :first="ranking.firstChoice" :selected="selected" @select="selected = $event" />
         <TipsPanel v-else-if="panel === 'tips'" :ranking="ranking" />
@@ -120,7 +120,7 @@ function choose(s: School): void { draft.set('school', s); }
         <PointsPanel v-else-if="candidate" :candidate="candidate" @working="showCriterion" />
       </div>
       <aside v-if="candidate" class="detail" :aria-label="candidate.name">
-        <div class="head"><h2>{{ candidate.name }}</h2><StatusMark :status="candidate.status" /><button type="button" class="score" @click="showScore(candidate)">{{ candidate.score.toFixed(2) }}</button></div>
+        <div class="head"><h2>{{ candidate.name }}</h2><StatusMark :status="candidate.status" /><button type="button" class="num score" @click="showScore(candidate)">{{ candidate.score.toFixed(2) }}</button></div>
         <template v-if="candidate.for.length"><p v-for="f in candidate.for" :key="f">{{ f }}</p></template>
         <p v-for="a in candidate.against.slice(0, 3)" :key="a"><b>Against:</b> {{ a }}</p>
         <p v-for="c in candidate.cautions" :key="c" class="caution small">{{ c }}</p>
@@ -135,21 +135,15 @@ function choose(s: School): void { draft.set('school', s); }
 <style scoped>
 .rank { padding-top: 14px; max-width: none; }
 .bar { display: flex; gap: 16px; align-items: center; flex-wrap: wrap; font-size: 14px; margin-bottom: 8px; }
-.segments { display: inline-flex; border: 1px solid var(--rule-strong); border-radius: 4px; overflow: hidden; background: var(--panel); }
-.segments button { border: 0; background: none; padding: 4px 12px; color: var(--ink); cursor: pointer; }
-.segments .on { background: var(--deep); color: var(--deep-ink); }
 .right { margin-left: auto; display: flex; gap: 8px; align-items: center; }
 .tick { display: inline-flex; gap: 6px; align-items: baseline; color: var(--soft); }
 .shelf-words { margin: 4px 0 8px; }
 .weighing { border-top: 1px solid var(--rule); border-bottom: 1px solid var(--rule); padding: 10px 0; margin-bottom: 10px; }
 .columns { display: grid; grid-template-columns: minmax(0, 1fr) 300px; gap: 30px; align-items: start; }
-.panels { display: flex; gap: 22px; margin: 14px 0 8px; border-bottom: 1px solid var(--rule); flex-wrap: wrap; }
-.panels button { border: 0; background: none; padding: 4px 0; margin-bottom: -1px; color: var(--soft); cursor: pointer; border-bottom: 2px solid transparent; }
-.panels .on { color: var(--ink); font-weight: 700; border-bottom-color: var(--deep); }
+.panels { margin: 14px 0 8px; border-bottom: 1px solid var(--rule); }
 .detail { border-left: 1px solid var(--rule); padding-left: 22px; font-size: 14.5px; }
 .detail p { margin-bottom: 7px; }
 .head { display: flex; gap: 10px; align-items: baseline; margin-bottom: 8px; }
-.score, .num { font: inherit; background: none; border: 0; border-bottom: 1px dotted var(--info); padding: 0; color: var(--ink); cursor: pointer; }
 .score { margin-left: auto; }
 .caution { border-left: 3px solid var(--marginal-fill); padding-left: 10px; }
 h3 { margin: 12px 0 4px; }

@@ -83,16 +83,14 @@ const todo = (r: ShelfRow): string => !r.moisture ? '' : r.moisture.state === 'd
 </template>
 
 <style scoped>
+.search { width: 230px; } .tools .solid { margin-left: auto; }
 .tools { display: flex; gap: 18px; align-items: center; flex-wrap: wrap; }
-.search { font: inherit; padding: 5px 10px; border: 1px solid var(--rule-strong); border-radius: 4px; background: var(--panel); color: var(--ink); width: 230px; }
-.tick { display: flex; gap: 6px; font-size: 14px; }
-.solid { background: var(--deep); color: var(--deep-ink); border: 0; border-radius: 4px; padding: 7px 14px; cursor: pointer; margin-left: auto; }
 th button { background: none; border: 0; padding: 0; color: inherit; cursor: pointer; font-size: 13px; }
 th[aria-sort='ascending'] button, th[aria-sort='descending'] button { color: var(--ink); font-weight: 700; }
 th[aria-sort='ascending'] button::after { content: ' ↑'; } th[aria-sort='descending'] button::after { content: ' ↓'; }
 td { vertical-align: middle !important; }
 td .soft.small { display: block; line-height: 1.25; }
-.name { color: var(--ink); font-weight: 700; } .link { background: none; border: 0; padding: 0; color: var(--info); cursor: pointer; white-space: nowrap; }
+.name { color: var(--ink); font-weight: 700; }
 .gauge { display: inline-block; width: 84px; height: 8px; background: var(--well); margin-right: 10px; vertical-align: middle; } .gauge span { display: block; height: 8px; background: var(--s-strength); } .gauge .low { background: var(--marginal-fill); }
 .left { white-space: nowrap; } .todo { max-width: 260px; } .n { text-align: right; } .acts { white-space: nowrap; text-align: right; }
 </style>

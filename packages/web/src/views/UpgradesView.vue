@@ -84,7 +84,7 @@ function pick(e: ECElementEvent): void { const data = e.data as { kinds?: Upgrad
   <p v-else-if="parts.state === 'loading'" class="soft" role="status">Fetching the parts…</p>
   <div v-else-if="printer" class="upgrades">
     <section class="offers">
-      <p><label>For <select :value="printer.id" aria-label="Printer to upgrade" @change="printerId = ($event.target as HTMLSelectElement).value"><option v-for="p in printers.list" :key="p.id" :value="p.id">{{ p.profile.name }}</option></select></label></p>
+      <p><label>For <select class="in-sentence" :value="printer.id" aria-label="Printer to upgrade" @change="printerId = ($event.target as HTMLSelectElement).value"><option v-for="p in printers.list" :key="p.id" :value="p.id">{{ p.profile.name }}</option></select></label></p>
       <p v-if="!offers.length" class="soft">This printer has everything that is on offer here.</p>
       <table v-else class="plain"><thead><tr><th>On offer</th><th class="n">Price, {{ workshop.currency }}</th></tr></thead><tbody>
         <tr v-for="o in offers" :key="o.kind"><td><label class="tick"><input type="checkbox" :checked="!left.includes(o.kind)" @change="take(o.kind, ($event.target as HTMLInputElement).checked)"> {{ o.name }}</label></td><td class="n"><NumberInput inline :label="`Price of ${o.name}`" :model-value="o.price" :min="0" :max="1000000" @update:model-value="v => v !== null && setPrice(o.kind, v)" /></td></tr>
@@ -123,14 +123,11 @@ function pick(e: ECElementEvent): void { const data = e.data as { kinds?: Upgrad
 <style scoped>
 .upgrades { display: grid; grid-template-columns: 300px minmax(0, 1fr); gap: 20px 36px; }
 .service { grid-column: 1 / -1; border-top: 1px solid var(--rule); padding-top: 14px; }
-select { font: inherit; font-weight: 700; color: var(--ink); background: transparent; border: 0; border-bottom: 1.5px solid var(--deep); } option { background: var(--panel); }
-.tick { display: inline-flex; gap: 7px; align-items: baseline; }
 .offers td { padding: 4px 8px 4px 0; font-size: 14px; }
 .n { text-align: right !important; white-space: nowrap; }
 .chart { height: 300px; }
 .lead { margin-bottom: 4px; }
 .pair { display: grid; grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr); gap: 30px; } .pair td { padding: 4px 10px 4px 0; font-size: 14px; }
-.link { background: none; border: 0; padding: 0; color: var(--info); cursor: pointer; text-align: left; }
 .on { background: var(--hover); }
 .unlocks ul { margin: 6px 0 0; padding-left: 18px; } .unlocks li { margin-bottom: 4px; }
 .plain { font-weight: 400; } .busy { display: flex; gap: 12px; align-items: center; } .busy :deep(.ant-progress) { max-width: 240px; }

@@ -4,15 +4,11 @@ const tabs = [{ to: '/workshop', label: 'Printers' }, { to: '/workshop/spools', 
 
 <template>
   <div class="page workshop">
-    <div class="page-head"><h1>Workshop</h1><nav class="tabs" aria-label="Workshop"><RouterLink v-for="t in tabs" :key="t.to" :to="t.to" exact-active-class="on" active-class="">{{ t.label }}</RouterLink></nav></div>
+    <div class="page-head"><h1>Workshop</h1><nav class="leaves" aria-label="Workshop"><RouterLink v-for="t in tabs" :key="t.to" :to="t.to" exact-active-class="on" active-class="">{{ t.label }}</RouterLink></nav></div>
     <RouterView />
   </div>
 </template>
 
 <style scoped>
 .workshop { max-width: 1280px; }
-.tabs { display: flex; gap: 22px; }
-.tabs a { color: var(--soft); padding: 3px 0; border-bottom: 2px solid transparent; }
-.tabs a:hover { text-decoration: none; color: var(--ink); }
-.tabs .on { color: var(--ink); font-weight: 700; border-bottom-color: var(--deep); }
 </style>

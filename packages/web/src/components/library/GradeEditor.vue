@@ -74,13 +74,13 @@ const levels = [{ key: 'sheet', title: 'Data sheet' }, { key: 'measured', title:
   <Modal :open="start !== null" :title="start?.revision === null ? 'Add a grade' : `Change ${start?.grade.name ?? ''}`" :width="920" :mask-closable="false" @cancel="emit('close')">
     <div v-if="draft" class="editor" data-testid="grade-editor">
       <div class="who">
-        <label>Name on the spool<input :value="draft.name" maxlength="120" @input="change({ name: ($event.target as HTMLInputElement).value })"></label>
-        <label>Maker<input :value="draft.maker" maxlength="120" @input="change({ maker: ($event.target as HTMLInputElement).value })"></label>
-        <label>Family<select :value="draft.family" @change="change({ family: ($event.target as HTMLSelectElement).value })"><option v-for="f in families" :key="f.key" :value="f.key">{{ f.name }}</option></select></label>
-        <label>Short key<input :value="draft.key" :disabled="start?.revision !== null" maxlength="80" @input="ownKey = true; change({ key: ($event.target as HTMLInputElement).value })"></label>
-        <label class="wide">Note<input :value="draft.note" maxlength="2000" @input="change({ note: ($event.target as HTMLInputElement).value })"></label>
+        <label class="field-label">Name on the spool<input :value="draft.name" maxlength="120" @input="change({ name: ($event.target as HTMLInputElement).value })"></label>
+        <label class="field-label">Maker<input :value="draft.maker" maxlength="120" @input="change({ maker: ($event.target as HTMLInputElement).value })"></label>
+        <label class="field-label">Family<select :value="draft.family" @change="change({ family: ($event.target as HTMLSelectElement).value })"><option v-for="f in families" :key="f.key" :value="f.key">{{ f.name }}</option></select></label>
+        <label class="field-label">Short key<input :value="draft.key" :disabled="start?.revision !== null" maxlength="80" @input="ownKey = true; change({ key: ($event.target as HTMLInputElement).value })"></label>
+        <label class="field-label wide">Note<input :value="draft.note" maxlength="2000" @input="change({ note: ($event.target as HTMLInputElement).value })"></label>
       </div>
-      <p class="small soft bar"><input v-model="search" type="search" placeholder="Find a property" aria-label="Find a property"> What is left empty stays the family’s. Measured beats the data sheet. {{ stated }} stated. <button type="button" class="quiet-button" :disabled="!past.length" @click="undo">Undo</button></p>
+      <p class="small soft bar"><input v-model="search" type="search" class="search" placeholder="Find a property" aria-label="Find a property"> What is left empty stays the family’s. Measured beats the data sheet. {{ stated }} stated. <button type="button" class="quiet-button" :disabled="!past.length" @click="undo">Undo</button></p>
       <div class="scroll" tabindex="0" role="region" aria-label="Properties of the grade">
         <table class="plain">
           <thead><tr><th>Property</th><th class="n">{{ family?.name }}, typical</th><th v-for="l in levels" :key="l.key">{{ l.title }}</th></tr></thead>
@@ -115,16 +115,12 @@ const levels = [{ key: 'sheet', title: 'Data sheet' }, { key: 'measured', title:
 </template>
 
 <style scoped>
+.who .wide { grid-column: 1 / -1; }
 .who { display: grid; grid-template-columns: 2fr 1fr 1fr 1.4fr; gap: 10px 16px; }
-.wide { grid-column: 1 / -1; }
-label { display: grid; gap: 2px; font-size: 13px; color: var(--soft); }
-.who input, .who select, .bar input { font: inherit; font-size: 15px; color: var(--ink); background: var(--panel); border: 1px solid var(--rule-strong); border-radius: 4px; padding: 5px 9px; min-width: 0; }
-.who input:disabled { color: var(--soft); background: var(--panel-soft); }
 .bar { display: flex; gap: 12px; align-items: center; margin: 12px 0 6px; }
 .scroll { max-height: 46vh; overflow: auto; border-top: 1px solid var(--rule-strong); }
 thead th { position: sticky; top: 0; background: var(--panel); z-index: 2; padding-top: 8px !important; }
 td { padding-top: 5px !important; padding-bottom: 5px !important; vertical-align: middle !important; }
 .n { text-align: right; white-space: nowrap; padding-right: 24px !important; }
 .field { min-width: 150px; }
-.solid { background: var(--deep); color: var(--deep-ink); border: 0; border-radius: 4px; padding: 7px 14px; cursor: pointer; }
 </style>

@@ -96,7 +96,7 @@ onUnmounted(() => worker?.terminate());
         <p v-for="p in problems.slice(0, 8)" :key="p.field + p.message" class="out">{{ p.field === '(file)' ? fileName : p.field }} {{ p.message }}</p>
         <p v-for="n in notes" :key="n" class="marginal small">◐ {{ n }}</p>
         <template v-if="rows.length">
-          <p class="tabs" role="tablist"><button v-for="v in verdicts" :key="v" type="button" role="tab" :aria-selected="shownVerdict === v" :class="{ on: shownVerdict === v, out: v === 'reject' && counts[v] > 0 }" :disabled="!counts[v]" :data-testid="`import-${v}`" @click="shownVerdict = v">{{ marks[v] }} {{ counts[v] }} {{ words[v] }}</button></p>
+          <p class="leaves" role="tablist"><button v-for="v in verdicts" :key="v" type="button" role="tab" :aria-selected="shownVerdict === v" :class="{ on: shownVerdict === v, out: v === 'reject' && counts[v] > 0 }" :disabled="!counts[v]" :data-testid="`import-${v}`" @click="shownVerdict = v">{{ marks[v] }} {{ counts[v] }} {{ words[v] }}</button></p>
           <div ref="scroller" class="rows" tabindex="0" role="region" aria-label="Rows of the file">
             <div :style="{ height: `${virtual.getTotalSize()}px`, position: 'relative' }">
               <div v-for="v in virtual.getVirtualItems()" :key="String(v.key)" :ref="measure" :data-index="v.index" class="row" data-testid="import-row" :style="{ transform: `translateY(${v.start}px)` }">
@@ -126,13 +126,9 @@ onUnmounted(() => worker?.terminate());
 <style scoped>
 .drop { display: block; border: 1.5px dashed var(--rule-strong); border-radius: 6px; padding: 34px 20px; text-align: center; cursor: pointer; margin-bottom: 12px; }
 .drop input { display: block; margin: 12px auto 0; }
-.tabs { display: flex; gap: 18px; margin: 0 0 6px; }
-.tabs button { border: 0; background: none; padding: 4px 0; cursor: pointer; color: var(--soft); border-bottom: 2px solid transparent; }
-.tabs button:disabled { cursor: default; opacity: .55; }
-.tabs .on { color: var(--ink); border-bottom-color: var(--deep); font-weight: 700; } .tabs .out:not(.on) { color: var(--out); }
+.leaves .out:not(.on) { color: var(--out); }
 .rows { height: 320px; overflow: auto; border-top: 1px solid var(--rule); border-bottom: 1px solid var(--rule); }
 .row { position: absolute; top: 0; left: 0; right: 0; display: grid; grid-template-columns: 84px 1fr; gap: 10px; padding: 6px 4px; border-bottom: 1px solid var(--rule); }
 .line { font-size: 13px; } .change { display: block; } s { color: var(--soft); }
 .actions { display: flex; gap: 12px; justify-content: flex-end; margin: 14px 0 0; align-items: center; }
-.solid { background: var(--deep); color: var(--deep-ink); border: 0; border-radius: 4px; padding: 7px 14px; cursor: pointer; } .solid:disabled { opacity: .5; cursor: default; }
 </style>

@@ -88,8 +88,8 @@ const summary = computed(() => points.value.slice(0, 80).map(p => `${p.f.name}: 
 <template>
   <div class="plot">
     <p class="axes">
-      <label>Across <select v-model="x" aria-label="Across"><option v-for="n in propertyNames" :key="n" :value="n">{{ label(n) }}</option></select></label>
-      <label>Up <select v-model="y" aria-label="Up"><option v-for="n in propertyNames" :key="n" :value="n">{{ label(n) }}</option></select></label>
+      <label>Across <select v-model="x" class="in-sentence" aria-label="Across"><option v-for="n in propertyNames" :key="n" :value="n">{{ label(n) }}</option></select></label>
+      <label>Up <select v-model="y" class="in-sentence" aria-label="Up"><option v-for="n in propertyNames" :key="n" :value="n">{{ label(n) }}</option></select></label>
       <slot />
     </p>
     <p v-if="!points.length" class="soft">None of these has both properties.</p>
@@ -102,6 +102,4 @@ const summary = computed(() => points.value.slice(0, 80).map(p => `${p.f.name}: 
 .plot { display: flex; flex-direction: column; flex: 1; min-height: 420px; }
 .chart { flex: 1; min-height: 360px; }
 .axes { display: flex; gap: 8px 20px; flex-wrap: wrap; margin: 6px 0; }
-select { font: inherit; font-weight: 700; color: var(--ink); background: transparent; border: 0; border-bottom: 1.5px solid var(--deep); max-width: 240px; }
-option { background: var(--panel); }
 </style>

@@ -22,7 +22,7 @@ const HALF = 130;
 
 <template>
   <div data-testid="compare-two">
-    <p class="who"><select v-model="a" aria-label="First of the two"><option v-for="c in candidates" :key="c.material" :value="c.material">{{ c.name }}{{ c.status === 'out' ? ' (out)' : '' }}</option></select> against <select v-model="b" aria-label="Second of the two"><option v-for="c in candidates" :key="c.material" :value="c.material">{{ c.name }}{{ c.status === 'out' ? ' (out)' : '' }}</option></select></p>
+    <p class="who"><select v-model="a" class="in-sentence" aria-label="First of the two"><option v-for="c in candidates" :key="c.material" :value="c.material">{{ c.name }}{{ c.status === 'out' ? ' (out)' : '' }}</option></select> against <select v-model="b" class="in-sentence" aria-label="Second of the two"><option v-for="c in candidates" :key="c.material" :value="c.material">{{ c.name }}{{ c.status === 'out' ? ' (out)' : '' }}</option></select></p>
     <p v-if="!comparison" class="soft">Choose two different filaments.</p>
     <template v-else>
       <p>{{ comparison.sentence }}</p>
@@ -42,7 +42,6 @@ const HALF = 130;
 </template>
 
 <style scoped>
-select { font: inherit; font-weight: 700; color: var(--ink); background: transparent; border: 0; border-bottom: 1.5px solid var(--deep); } option { background: var(--panel); }
 th, td { padding: 3px 16px 3px 0 !important; border-bottom: 1px solid var(--rule); vertical-align: middle !important; } tbody th { font-weight: 400; text-align: left; color: var(--ink); font-size: 14px !important; white-space: nowrap; }
 .n { text-align: right !important; white-space: nowrap; } .win { font-weight: 700; }
 .mid { white-space: nowrap; } svg { vertical-align: middle; max-width: 70%; } .axis { stroke: var(--rule-strong); } .worth { margin-left: 8px; }

@@ -60,7 +60,6 @@ function picture(c: Criterion): { path: string; x: number; y: number } {
 <style scoped>
 th, td { padding: 3px 16px 3px 0 !important; border-bottom: 1px solid var(--rule); vertical-align: middle !important; } tbody th { text-align: left; font-weight: 400; color: var(--ink) !important; font-size: 14px !important; }
 .what { width: 32%; } .measure { display: block; line-height: 1.25; } .n { text-align: right !important; white-space: nowrap; }
-.num { font: inherit; background: none; border: 0; border-bottom: 1px dotted var(--info); padding: 0; color: var(--ink); cursor: pointer; }
 .curve { fill: none; stroke: var(--rule-strong); stroke-width: 1.6; } svg { display: block; }
 table tbody th { border-bottom-color: var(--rule); }
 </style>

@@ -50,7 +50,6 @@ th, td { padding: 2px 14px 2px 0 !important; border-bottom: 1px solid var(--rule
 .n { text-align: right !important; white-space: nowrap; }
 .chart { width: 100%; } svg { display: block; max-width: 100%; }
 .well { fill: var(--well); } .first { fill: var(--s-strength); } rect.fits { fill: var(--s-impact); opacity: .5; } .error { stroke: var(--ink); stroke-width: 1.3; fill: none; }
-.link { background: none; border: 0; padding: 0; color: var(--ink); cursor: pointer; white-space: nowrap; } .link:hover { color: var(--info); }
 .on { background: var(--hover); }
 table tbody th { border-bottom-color: var(--rule); }
 </style>

@@ -50,6 +50,5 @@ function use(): void { draft.set('weights', inferred.value); open.value = false;
 
 <style scoped>
 .question { display: flex; justify-content: space-between; gap: 18px; align-items: center; border-bottom: 1px solid var(--rule); padding: 8px 0; } .question p { margin: 0; }
-.segments { display: inline-flex; border: 1px solid var(--rule-strong); border-radius: 4px; overflow: hidden; flex: none; } .segments button { border: 0; background: none; padding: 4px 11px; color: var(--ink); cursor: pointer; white-space: nowrap; } .segments .on { background: var(--deep); color: var(--deep-ink); }
 .result { margin-top: 12px; }
 </style>

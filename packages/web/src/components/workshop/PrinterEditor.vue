@@ -41,18 +41,18 @@ async function save(): Promise<void> {
 
 <template>
   <Modal :open="open" :title="printer ? 'Change the printer' : 'Add a printer'" :width="720" ok-text="Save" cancel-text="Cancel" @ok="save" @cancel="emit('close')">
-    <div class="form">
-      <label v-if="!printer" class="wide">Start from<select :value="preset" @change="startFrom(($event.target as HTMLSelectElement).value)"><option value="">nothing in particular</option><option v-for="p in printerPresets" :key="p.key" :value="p.key">{{ p.name }}</option></select><span class="small soft">{{ printerPresets.find(p => p.key === preset)?.about ?? 'A common kind of machine, to correct to what yours does.' }}</span></label>
-      <label class="wide">Name<input :value="profile.name" maxlength="120" @input="set('name', ($event.target as HTMLInputElement).value)"></label>
+    <div class="form-grid">
+      <label v-if="!printer" class="field-label wide">Start from<select :value="preset" @change="startFrom(($event.target as HTMLSelectElement).value)"><option value="">nothing in particular</option><option v-for="p in printerPresets" :key="p.key" :value="p.key">{{ p.name }}</option></select><span class="small soft">{{ printerPresets.find(p => p.key === preset)?.about ?? 'A common kind of machine, to correct to what yours does.' }}</span></label>
+      <label class="field-label wide">Name<input :value="profile.name" maxlength="120" @input="set('name', ($event.target as HTMLInputElement).value)"></label>
       <QuantityInput label="Hottest nozzle" dimension="temperature" :model-value="profile.nozzleMaxC" :min="0" :max="600" @update:model-value="v => v !== null && set('nozzleMaxC', v)" />
-      <label>Nozzle metal<select :value="profile.nozzleMetal" @change="set('nozzleMetal', ($event.target as HTMLSelectElement).value as Printer['nozzleMetal'])"><option v-for="o in nozzleMetals" :key="o">{{ o }}</option></select></label>
+      <label class="field-label">Nozzle metal<select :value="profile.nozzleMetal" @change="set('nozzleMetal', ($event.target as HTMLSelectElement).value as Printer['nozzleMetal'])"><option v-for="o in nozzleMetals" :key="o">{{ o }}</option></select></label>
       <QuantityInput label="Liner safe to (empty: all-metal)" dimension="temperature" nullable placeholder="all-metal" :model-value="profile.linerLimitC" :min="150" :max="400" @update:model-value="v => set('linerLimitC', v)" />
       <QuantityInput label="Hottest bed" dimension="temperature" :model-value="profile.bedMaxC" :min="0" :max="300" @update:model-value="v => v !== null && set('bedMaxC', v)" />
-      <label>Around the print<select :value="profile.chamber" @change="setChamber(($event.target as HTMLSelectElement).value as Printer['chamber'])"><option v-for="o in chambers" :key="o">{{ o }}</option></select></label>
+      <label class="field-label">Around the print<select :value="profile.chamber" @change="setChamber(($event.target as HTMLSelectElement).value as Printer['chamber'])"><option v-for="o in chambers" :key="o">{{ o }}</option></select></label>
       <QuantityInput label="Air after half an hour" dimension="temperature" :model-value="profile.chamberC" :min="-10" :max="250" @update:model-value="v => v !== null && set('chamberC', v)" />
-      <label>Drive<select :value="profile.drive" @change="set('drive', ($event.target as HTMLSelectElement).value as Printer['drive'])"><option v-for="o in drives" :key="o" :value="o">{{ o === 'bowden' ? 'remote, through a tube' : 'direct' }}</option></select></label>
+      <label class="field-label">Drive<select :value="profile.drive" @change="set('drive', ($event.target as HTMLSelectElement).value as Printer['drive'])"><option v-for="o in drives" :key="o" :value="o">{{ o === 'bowden' ? 'remote, through a tube' : 'direct' }}</option></select></label>
       <QuantityInput label="Dryer reaches (empty: none)" dimension="temperature" nullable placeholder="none" :model-value="profile.dryerMaxC" :min="20" :max="250" @update:model-value="v => set('dryerMaxC', v)" />
-      <label>Air<select :value="profile.ventilation" @change="set('ventilation', ($event.target as HTMLSelectElement).value as Printer['ventilation'])"><option v-for="o in ventilations" :key="o">{{ o }}</option></select></label>
+      <label class="field-label">Air<select :value="profile.ventilation" @change="set('ventilation', ($event.target as HTMLSelectElement).value as Printer['ventilation'])"><option v-for="o in ventilations" :key="o">{{ o }}</option></select></label>
       <NumberInput label="Melt flow limit, mm³/s" :min="0.1" :max="200" :model-value="profile.maxFlowMm3s" @update:model-value="v => v !== null && set('maxFlowMm3s', v)" />
       <QuantityInput v-for="(axis, i) in ['X', 'Y', 'Z']" :key="axis" :label="`Build ${axis}`" dimension="length" :model-value="profile.buildMm[i] ?? null" :min="1" :max="5000" @update:model-value="v => v !== null && set('buildMm', profile.buildMm.map((x, j) => j === i ? v : x) as [number, number, number])" />
       <fieldset class="wide"><legend class="soft small">Plates</legend><Checkbox v-for="o in plates" :key="o" :checked="profile.plates.includes(o)" @update:checked="on => set('plates', toggle(profile.plates, o, on))">{{ o }}</Checkbox></fieldset>
@@ -64,9 +64,4 @@ async function save(): Promise<void> {
 </template>
 
 <style scoped>
-.form { display: grid; grid-template-columns: repeat(3, 1fr); gap: 12px 18px; align-items: end; }
-.wide { grid-column: 1 / -1; }
-label { display: grid; gap: 2px; font-size: 13px; color: var(--soft); }
-label input, label select { font: inherit; font-size: 15px; color: var(--ink); background: var(--panel); border: 1px solid var(--rule-strong); border-radius: 4px; padding: 5px 9px; }
-fieldset { border: 0; margin: 0; padding: 0; }
 </style>

@@ -48,25 +48,21 @@ async function save(): Promise<void> {
 
 <template>
   <Modal :open="open" :title="spool ? 'Change the spool' : 'Add a spool'" :width="620" ok-text="Save" cancel-text="Cancel" @ok="save" @cancel="emit('close')">
-    <div class="form" data-testid="spool-editor">
-      <label class="wide">Filament<AutoComplete v-model:value="typed" :options="matches" placeholder="A grade or a family" aria-label="Filament" :default-active-first-option="true" @select="(v: unknown) => choose(String(v))" /></label>
-      <label>Colour<input :value="draft.colour" maxlength="60" @input="set('colour', ($event.target as HTMLInputElement).value)"></label>
-      <label>Maker, when it is no grade<input :value="draft.maker" maxlength="120" @input="set('maker', ($event.target as HTMLInputElement).value)"></label>
-      <label>Code or barcode<input :value="draft.code" maxlength="40" @input="set('code', ($event.target as HTMLInputElement).value)"></label>
+    <div class="form-grid" data-testid="spool-editor">
+      <label class="field-label wide">Filament<AutoComplete v-model:value="typed" :options="matches" placeholder="A grade or a family" aria-label="Filament" :default-active-first-option="true" @select="(v: unknown) => choose(String(v))" /></label>
+      <label class="field-label">Colour<input :value="draft.colour" maxlength="60" @input="set('colour', ($event.target as HTMLInputElement).value)"></label>
+      <label class="field-label">Maker, when it is no grade<input :value="draft.maker" maxlength="120" @input="set('maker', ($event.target as HTMLInputElement).value)"></label>
+      <label class="field-label">Code or barcode<input :value="draft.code" maxlength="40" @input="set('code', ($event.target as HTMLInputElement).value)"></label>
       <QuantityInput label="Filament when new" dimension="mass" :model-value="draft.netG" :min="1" :max="20000" @update:model-value="v => v !== null && set('netG', v)" />
       <QuantityInput label="Empty reel" dimension="mass" :model-value="draft.reelG" :min="0" :max="5000" @update:model-value="v => v !== null && set('reelG', v)" />
       <QuantityInput label="Low under" dimension="mass" :model-value="draft.lowG" :min="0" :max="20000" @update:model-value="v => v !== null && set('lowG', v)" />
       <NumberInput :label="`Price, ${workshop.currency}`" nullable placeholder="not known" :min="0" :max="100000" :model-value="draft.price" @update:model-value="v => set('price', v)" />
-      <label>Bought<input type="date" :value="draft.boughtAt ?? ''" @input="set('boughtAt', ($event.target as HTMLInputElement).value || null)"></label>
-      <label v-if="!spool">Opened (empty: still sealed)<input v-model="openedOn" type="date"></label>
+      <label class="field-label">Bought<input type="date" :value="draft.boughtAt ?? ''" @input="set('boughtAt', ($event.target as HTMLInputElement).value || null)"></label>
+      <label v-if="!spool" class="field-label">Opened (empty: still sealed)<input v-model="openedOn" type="date"></label>
       <p v-for="p in problems" :key="p" class="out small wide">{{ p }}</p>
     </div>
   </Modal>
 </template>
 
 <style scoped>
-.form { display: grid; grid-template-columns: repeat(3, 1fr); gap: 12px 18px; align-items: end; }
-.wide { grid-column: 1 / -1; }
-label { display: grid; gap: 2px; font-size: 13px; color: var(--soft); }
-label > input { font: inherit; font-size: 15px; color: var(--ink); background: var(--panel); border: 1px solid var(--rule-strong); border-radius: 4px; padding: 4px 9px; min-width: 0; }
 </style>

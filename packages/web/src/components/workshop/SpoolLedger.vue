@@ -108,8 +108,8 @@ function line(e: SpoolEvent): string {
           <QuantityInput v-if="kind === 'printed'" label="Taken off" nullable placeholder="40 g" dimension="mass" :model-value="grams" :min="0" :max="20000" @update:model-value="v => { grams = v; }" />
           <template v-if="kind === 'weighed'"><QuantityInput label="The scale reads" nullable placeholder="640 g" dimension="mass" :model-value="grams" :min="0" :max="25000" @update:model-value="v => { grams = v; }" /><label class="tick"><input v-model="withReel" type="checkbox"> with the reel ({{ show(row.spool.reelG, 'mass') }})</label></template>
           <template v-if="kind === 'dried'"><QuantityInput label="At" dimension="temperature" :model-value="dryingC" :min="20" :max="250" @update:model-value="v => { dryingC = v; }" /><NumberInput label="Hours" :model-value="hours" :min="0.1" :max="500" @update:model-value="v => { hours = v; }" /></template>
-          <label>When<input v-model="at" type="datetime-local" aria-label="When"></label>
-          <label class="grow">Note<input v-model="note" maxlength="200"></label>
+          <label class="field-label">When<input v-model="at" type="datetime-local" aria-label="When"></label>
+          <label class="field-label grow">Note<input v-model="note" maxlength="200"></label>
         </div>
         <p v-if="tooHot" class="out small">A spool of {{ row.name }} softens at {{ show(softens, 'temperature') }}: its turns fuse.</p>
         <p v-for="p in problems" :key="p" class="out small">{{ p }}</p>
@@ -127,11 +127,7 @@ function line(e: SpoolEvent): string {
 svg { max-width: 100%; } text { font: 12px 'Atkinson Hyperlegible', system-ui, sans-serif; fill: var(--soft); }
 .axis { stroke: var(--rule-strong); } .limit { stroke: var(--out); } .limit-text { fill: var(--out); } .water { fill: none; stroke: var(--info); stroke-width: 2; } .dried { stroke: var(--s-heat); stroke-dasharray: 3 3; }
 .add { border-top: 1px solid var(--rule); border-bottom: 1px solid var(--rule); padding: 12px 0; margin: 10px 0; }
-.segments { display: inline-flex; border: 1px solid var(--rule-strong); border-radius: 4px; overflow: hidden; }
-.segments button { border: 0; background: none; padding: 4px 11px; color: var(--ink); cursor: pointer; } .segments .on { background: var(--deep); color: var(--deep-ink); }
 .fields { display: flex; gap: 10px 16px; flex-wrap: wrap; align-items: end; margin: 10px 0; }
-label { display: grid; gap: 2px; font-size: 13px; color: var(--soft); } .tick { display: flex; gap: 7px; padding-bottom: 8px; } .grow { flex: 1; min-width: 120px; }
-label > input:not([type='checkbox']) { font: inherit; font-size: 15px; color: var(--ink); background: var(--panel); border: 1px solid var(--rule-strong); border-radius: 4px; padding: 4px 9px; }
-.solid { background: var(--deep); color: var(--deep-ink); border: 0; border-radius: 4px; padding: 6px 14px; cursor: pointer; }
+.grow { flex: 1; min-width: 120px; }
 .events { list-style: none; padding: 0; margin: 6px 0 0; } .events li { display: grid; grid-template-columns: 96px 1fr auto; gap: 10px; padding: 4px 0; border-bottom: 1px solid var(--rule); align-items: baseline; }
 </style>

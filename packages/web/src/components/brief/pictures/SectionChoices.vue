@@ -27,5 +27,4 @@ const open = (c: SectionChoice): void => working.show({ title: `the member print
 caption { text-align: left; }
 td, tbody th { padding: 4px 12px 4px 0; }
 tbody th { font-weight: 400; border-bottom: 1px solid var(--rule); color: var(--ink); }
-.num { background: none; border: 0; border-bottom: 1px dotted var(--info); padding: 0; color: inherit; cursor: pointer; }
 </style>
