@@ -188,3 +188,19 @@ test('when library data change, the record says so and how', async ({ page, serv
   await expect(page.getByTestId('drift')).toContainText('Library data changed since: PLA would lead now, Wherrybank Everyday PLA led then.');
   await expect(page.getByTestId('drift')).toContainText('price');
 });
+
+test('in US units every sentence, ruler and point speaks them', async ({ page, server }) => {
+  await page.goto(`${server.url}/settings`);
+  await page.getByLabel('US: in, lbf, oz, °F').check();
+  await openRank(page, server.url, 'Solar wax melter latch');
+  await expect(page.getByTestId('gate-heat')).toContainText('needs 147 °F');
+  await expect(page.getByTestId('ruler').first()).toContainText('147 °F');
+  await panel(page, 'Compare two');
+  await panel(page, 'Scoring');
+  await expect(page.getByLabel('Comfortable Heat')).toHaveValue('36');
+  await panel(page, 'What would change this?');
+  await expect(page.getByTestId('tips')).toContainText('instead of 147 °F');
+  await expect(page.locator('main')).not.toContainText('°C');
+  await page.goto(`${server.url}/library/asa`);
+  await expect(page.getByTestId('card')).toContainText('205 °F under a light load');
+});

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { formatQuantity, parseQuantity, parseRange, propertyMeasure, propertyShown, propertyStored, propertyUnit, QuantityError, type DimensionKey } from '../src/units/index.js';
+import { formatQuantity, fromSystem, inSystem, parseQuantity, parseRange, prose, propertyMeasure, propertyShown, propertyStored, propertyUnit, QuantityError, type DimensionKey } from '../src/units/index.js';
 
 describe('quantities as typed', () => {
   it.each<[string, DimensionKey, number]>([
@@ -52,5 +52,24 @@ describe('properties in the reader’s units', () => {
     expect(parseQuantity('305 ksi', 'modulus').value).toBeCloseTo(2103, 0);
     expect(parseQuantity('5.7 ft·lbf/in²', 'impact').value).toBeCloseTo(11.98, 2);
     expect(parseQuantity('12 kJ/m²', 'impact').value).toBe(12);
+  });
+});
+
+describe('sentences in the reader’s units', () => {
+  it.each([
+    ['Bears 93 °C, 33 K above the 60.1 °C it reaches.', 'Bears 199 °F, 59.4 °F above the 140 °F it reaches.'],
+    ['Melts well from 225 to 255 °C; this nozzle reaches 260 °C.', 'Melts well from 437 to 491 °F; this nozzle reaches 500 °F.'],
+    ['The load asks 2 MPa × 1.5 for safety = 3 MPa.', 'The load asks 290 psi × 1.5 for safety = 435 psi.'],
+    ['Stays flat: bows 0.16 mm. Light: 50 g.', 'Stays flat: bows 0.0063 in. Light: 1.76 oz.'],
+    ['At −10 °C; 4 kJ/m²', 'At 14 °F; 1.9 ft·lbf/in²'],
+    ['Its surface outlasts the 6 years 4.1 times over; 260 J/m² and 5 % are the same for all.', 'Its surface outlasts the 6 years 4.1 times over; 260 J/m² and 5 % are the same for all.'],
+    ['heat (24 against 19 K)', 'heat (43.2 against 34.2 °F)'],
+  ])('%s', (metric, us) => {
+    expect(prose(metric, 'us')).toBe(us);
+    expect(prose(metric, 'metric')).toBe(metric);
+  });
+  it('numbers go there and back', () => {
+    for (const unit of ['°C', 'K', 'MPa', 'kJ/m²', 'mm', 'g', '% of span']) expect(fromSystem(inSystem(12.5, unit, 'us').value, unit, 'us')).toBeCloseTo(12.5, 6);
+    expect(inSystem(Infinity, 'K', 'us')).toEqual({ value: Infinity, unit: 'K' });
   });
 });

@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { gateLabel, gateNumbers, type Candidate, type Gate } from '@hornblende/core';
+import { gateLabel, type Candidate, type Gate } from '@hornblende/core';
 import { computed } from 'vue';
+import { useUnits } from '../composables/useUnits';
 import { useWorking } from '../stores/working';
 
 const props = defineProps<{ candidate: Candidate }>();
 const working = useWorking();
+const { gate, say } = useUnits();
 const order = { fail: 0, marginal: 1, pass: 2 } as const;
 const gates = computed(() => [...props.candidate.gates].sort((a, b) => order[a.verdict] - order[b.verdict]));
-function open(g: Gate): void { if (g.working) working.show({ title: `${gateLabel(g.id)}, ${props.candidate.name}`, refs: [g.working], note: g.why }); }
+function open(g: Gate): void { if (g.working) working.show({ title: `${gateLabel(g.id)}, ${props.candidate.name}`, refs: [g.working], note: say(g.why) }); }
 </script>
 
 <template>
@@ -17,10 +19,10 @@ function open(g: Gate): void { if (g.working) working.show({ title: `${gateLabel
       <div>
         <div class="line">
           <b>{{ gateLabel(g.id) }}</b> <span class="verdict">{{ g.verdict === 'pass' ? 'passes' : g.verdict === 'marginal' ? 'marginal' : 'fails' }}</span>
-          <button v-if="g.working" type="button" class="nums" :title="`Working of ${gateLabel(g.id)}`" @click="open(g)">{{ gateNumbers(g) }}</button>
-          <span v-else class="nums">{{ gateNumbers(g) }}</span>
+          <button v-if="g.working" type="button" class="nums" :title="`Working of ${gateLabel(g.id)}`" @click="open(g)">{{ gate(g) }}</button>
+          <span v-else class="nums">{{ gate(g) }}</span>
         </div>
-        <div v-if="g.verdict !== 'pass'" class="why small">{{ g.why }}<span v-if="g.rescue" class="rescue"> Rescue: {{ g.rescue }}.</span></div>
+        <div v-if="g.verdict !== 'pass'" class="why small">{{ say(g.why) }}<span v-if="g.rescue" class="rescue"> Rescue: {{ say(g.rescue) }}.</span></div>
       </div>
     </li>
   </ul>

@@ -2,6 +2,7 @@
 import { sig, type Ruler } from '@hornblende/core';
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
+import { useUnits } from '../composables/useUnits';
 
 const props = defineProps<{ rulers: Ruler[]; selected: string | null }>();
 const emit = defineEmits<{ working: [ruler: Ruler, material: string] }>();
@@ -13,7 +14,13 @@ const { width } = useElementSize(wrap);
 const WIDTH = computed(() => Math.max(200, width.value - 142 - 104 - 24 - NAMES));
 
 /** Each ruler with its scale: from below the lowest to above the highest, the need always inside; wide spans go logarithmic. */
-const drawn = computed(() => props.rulers.map(r => {
+const { convert } = useUnits();
+/** A ruler in the reader's unit. */
+function inUnits(r: Ruler): Ruler {
+  const f = (v: number): number => convert(v, r.unit).value;
+  return { ...r, unit: convert(0, r.unit).unit, need: f(r.need), bars: r.bars.map(b => ({ ...b, low: f(b.low), typical: f(b.typical), high: f(b.high) })) };
+}
+const drawn = computed(() => props.rulers.map(inUnits).map(r => {
   const all = r.bars.flatMap(b => [b.low, b.high]).concat(r.need);
   const [min, max] = [Math.min(...all), Math.max(...all)];
   const log = min > 0 && max / min > 30;

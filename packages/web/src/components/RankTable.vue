@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { gateLabel, criterionLabels, sig, type Candidate, type Criterion, type CriterionId } from '@hornblende/core';
 import { computed } from 'vue';
+import { useUnits } from '../composables/useUnits';
 import StatusMark from './StatusMark.vue';
 
 const props = defineProps<{ candidates: Candidate[]; selected: string | null }>();
 const emit = defineEmits<{ select: [material: string]; working: [candidate: Candidate, criterion: Criterion]; score: [candidate: Candidate] }>();
+const { convert } = useUnits();
 function show(c: Candidate, id: CriterionId): void { const k = c.criteria.find(x => x.id === id); if (k) emit('working', c, k); }
 const ids = computed<CriterionId[]>(() => (props.candidates[0]?.criteria ?? []).filter(c => c.weight > 0).map(c => c.id));
-const value = (c: Candidate, id: CriterionId): string => { const k = c.criteria.find(x => x.id === id); return k ? `${Number.isFinite(k.value) ? sig(k.value, 2) : '∞'} (${k.desirability.toFixed(2)})` : ''; };
-const unit = (id: CriterionId): string => props.candidates[0]?.criteria.find(k => k.id === id)?.unit ?? '';
+const value = (c: Candidate, id: CriterionId): string => { const k = c.criteria.find(x => x.id === id); return k ? `${Number.isFinite(k.value) ? sig(convert(k.value, k.unit).value, 2) : '∞'} (${k.desirability.toFixed(2)})` : ''; };
+const unit = (id: CriterionId): string => convert(0, props.candidates[0]?.criteria.find(k => k.id === id)?.unit ?? '').unit;
 </script>
 
 <template>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { gateLabel, gateNumbers, sig, type RecordDrift } from '@hornblende/core';
+import { gateLabel, sig, type RecordDrift } from '@hornblende/core';
 import dayjs from 'dayjs';
 import { computed, ref } from 'vue';
 import { api, type Decision } from '../api/client';
+import { useUnits } from '../composables/useUnits';
 import StatusMark from './StatusMark.vue';
 
 /** One decision as it stands: the choice, why, what was rejected, what it rests on, and whether today's data would answer otherwise. */
 const props = defineProps<{ decision: Decision; latest: boolean }>();
+const { gate, say, show } = useUnits();
 const r = computed(() => props.decision.record);
 const drift = ref<RecordDrift | null>(null);
 const driftFailed = ref(false);
@@ -26,7 +28,7 @@ const standing = (s: { status: string; score: number } | null): string => s ? `$
     <div class="when soft small">{{ dayjs(r.decidedAt).format('D MMMM YYYY, HH:mm') }}, {{ r.decidedBy }}</div>
     <div><b class="choice">{{ nameOf(r.firstChoice) }}</b><span v-if="r.secondChoice" class="soft">, then {{ nameOf(r.secondChoice) }}</span></div>
     <p class="why">{{ r.reason }}</p>
-    <p class="small soft">Then {{ r.ranking.firstChoice === r.firstChoice ? 'the ranking led with it too' : `the ranking led with ${nameOf(r.ranking.firstChoice)}` }}; the part reached {{ r.ranking.conditions.partMaxC.toFixed(0) }} °C<template v-if="chance">; it was first in {{ Math.round(100 * chance.pFirst) }} and passed in {{ Math.round(100 * chance.pFits) }} of 100 worlds</template>; library {{ r.libraryVersion }}<template v-if="r.hazardAcknowledged">; the hazard notice was acknowledged</template>.</p>
+    <p class="small soft">Then {{ r.ranking.firstChoice === r.firstChoice ? 'the ranking led with it too' : `the ranking led with ${nameOf(r.ranking.firstChoice)}` }}; the part reached {{ show(r.ranking.conditions.partMaxC, 'temperature') }}<template v-if="chance">; it was first in {{ Math.round(100 * chance.pFirst) }} and passed in {{ Math.round(100 * chance.pFits) }} of 100 worlds</template>; library {{ r.libraryVersion }}<template v-if="r.hazardAcknowledged">; the hazard notice was acknowledged</template>.</p>
     <p class="small links"><a :href="`${at}.html?open=true`" target="_blank" rel="noopener">Report</a><a :href="`${at}.html`" download>HTML</a><a :href="`${at}.md`" download>Markdown</a><a :href="`${at}.json`" download>JSON</a><button type="button" class="quiet-button small" :aria-expanded="unfolded" @click="unfolded = !unfolded">{{ unfolded ? 'Fold' : 'Unfold' }}</button><button v-if="!drift" type="button" class="quiet-button small" @click="ask">Would today’s data answer the same?</button></p>
     <p v-if="driftFailed" class="out small">Today’s answer could not be fetched.</p>
     <div v-if="drift" class="drift small" data-testid="drift">
@@ -38,9 +40,9 @@ const standing = (s: { status: string; score: number } | null): string => s ? `$
       </template>
     </div>
     <div v-if="unfolded" class="inside">
-      <template v-if="first"><h3>{{ first.name }}</h3><p class="small">{{ first.for.join(' ') }} <template v-if="first.against.length"><b>Against:</b> {{ first.against[0] }}</template></p><p class="small soft">{{ first.gates.filter(g => g.verdict !== 'pass' || typeof g.need === 'number').slice(0, 5).map(g => `${gateLabel(g.id)}: ${gateNumbers(g)}`).join('; ') }}</p></template>
-      <template v-if="r.rejected.length"><h3>Why not the others</h3><div class="rejected" tabindex="0" role="region" aria-label="Why not the others"><ul><li v-for="x in r.rejected" :key="x.material"><b>{{ x.name }}</b> <StatusMark :status="x.status" /> <span class="soft small">{{ x.why }}</span></li></ul></div></template>
-      <p v-if="r.assumptions.length" class="small soft"><b>Assumed:</b> {{ r.assumptions.map(a => `${a.label}: ${a.shown}`).join('; ') }}.</p>
+      <template v-if="first"><h3>{{ first.name }}</h3><p class="small">{{ say(first.for.join(' ')) }} <template v-if="first.against.length"><b>Against:</b> {{ say(first.against[0] ?? '') }}</template></p><p class="small soft">{{ first.gates.filter(g => g.verdict !== 'pass' || typeof g.need === 'number').slice(0, 5).map(g => `${gateLabel(g.id)}: ${gate(g)}`).join('; ') }}</p></template>
+      <template v-if="r.rejected.length"><h3>Why not the others</h3><div class="rejected" tabindex="0" role="region" aria-label="Why not the others"><ul><li v-for="x in r.rejected" :key="x.material"><b>{{ x.name }}</b> <StatusMark :status="x.status" /> <span class="soft small">{{ say(x.why) }}</span></li></ul></div></template>
+      <p v-if="r.assumptions.length" class="small soft"><b>Assumed:</b> {{ say(r.assumptions.map(a => `${a.label}: ${a.shown}`).join('; ')) }}.</p>
       <p class="small soft"><b>Rests on:</b> {{ r.premises.printer ? r.premises.printer.name : 'no printer in particular' }}<template v-if="r.premises.weather">, {{ r.premises.weather.name }}</template>, {{ r.premises.grades.length }} own grades, {{ r.robustness.draws }} draws from seed {{ r.robustness.seed }}. The JSON holds all of it: the ranking can be worked out again from it.</p>
     </div>
   </article>

@@ -2,6 +2,7 @@
 import { criterionLabels, sig, type Candidate, type Criterion, type CriterionId } from '@hornblende/core';
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
+import { useUnits } from '../composables/useUnits';
 import { failedLayer } from './failed-layer';
 import { shortGateLabel } from './gate-label';
 import StrataStrip from './StrataStrip.vue';
@@ -37,6 +38,8 @@ const room = computed(() => Math.max(360, width.value) - LABELS);
 /** Where not all fit side by side, the best stand as columns and the rest as slivers beneath. */
 const crowded = computed(() => allRunning.value.length * READABLE + (allOut.value.length ? 34 + allOut.value.length * 38 : 0) > room.value);
 const TOP_WEIGHT = 5;
+const { convert, say } = useUnits();
+const valueOf = (k: Criterion): string => `${sig(convert(k.value, k.unit).value, 3)} ${convert(k.value, k.unit).unit}`;
 const running = computed(() => crowded.value ? allRunning.value.slice(0, Math.max(3, Math.floor(room.value / READABLE))) : allRunning.value);
 const out = computed(() => crowded.value ? [] : allOut.value);
 const rest = computed(() => allRunning.value.slice(running.value.length));
@@ -121,7 +124,7 @@ const focusedText = computed(() => {
   const c = props.candidates.find(x => x.material === props.selected);
   const l = layers.value[focusedLayer.value];
   const k = c && l ? of(c, l.id) : undefined;
-  return c && k && l ? `${c.name}, ${l.label} (weighs ${sig(l.weight, 2)}): ${sig(k.value, 3)} ${k.unit}, desirability ${k.desirability.toFixed(2)}` : '';
+  return c && k && l ? `${c.name}, ${l.label} (weighs ${sig(l.weight, 2)}): ${valueOf(k)}, desirability ${k.desirability.toFixed(2)}` : '';
 });
 </script>
 
@@ -137,7 +140,7 @@ const focusedText = computed(() => {
         <template v-for="l in layers" :key="l.id">
           <rect :x="xOf(i)" :y="l.y" :width="bar" :height="l.h - 1.5" class="well" />
           <rect :x="xOf(i)" :y="l.y" :width="bar * (of(c, l.id)?.desirability ?? 0)" :height="l.h - 1.5" :fill="`var(--s-${l.id})`" class="fill" @click="emit('working', c, of(c, l.id)!)">
-            <title>{{ c.name }} · {{ l.label }}: {{ sig(of(c, l.id)?.value ?? NaN, 3) }} {{ of(c, l.id)?.unit }} ({{ (of(c, l.id)?.desirability ?? 0).toFixed(2) }})</title>
+            <title>{{ c.name }} · {{ l.label }}: {{ of(c, l.id) ? valueOf(of(c, l.id)!) : '' }} ({{ (of(c, l.id)?.desirability ?? 0).toFixed(2) }})</title>
           </rect>
           <path v-if="(of(c, l.id)?.desirability ?? 1) < 0.4" :d="`M${xOf(i) + bar * (of(c, l.id)?.desirability ?? 0) + 3} ${l.y + l.h / 2} l5 -4 v8 z`" :class="(of(c, l.id)?.desirability ?? 1) < 0.2 ? 'low' : 'lowish'" />
         </template>
@@ -155,7 +158,7 @@ const focusedText = computed(() => {
           <g :clip-path="`url(#crack-${c.material})`" class="faded">
             <rect v-for="l in layers" :key="l.id" :x="outXOf(i)" :y="l.y" :width="(outBar + 2) * (of(c, l.id)?.desirability ?? 0)" :height="l.h - 1.5" :fill="`var(--s-${l.id})`" />
           </g>
-          <title>{{ c.name }}: {{ c.gates.find(g => g.verdict === 'fail')?.why }}</title>
+          <title>{{ c.name }}: {{ say(c.gates.find(g => g.verdict === 'fail')?.why ?? '') }}</title>
           <rect v-if="c.material === selected" :x="outXOf(i) - 4" :y="TOP - 5" :width="outBar + 10" :height="HEIGHT + 8" class="chosen" />
           <text v-for="(w, j) in words(c.name, true)" :key="w" :x="outXOf(i) + outBar / 2" :y="TOP + HEIGHT + 19 + j * 14" text-anchor="middle" class="name quiet">{{ w }}</text>
           <text :x="outXOf(i) + outBar / 2" :y="TOP + HEIGHT + 21 + words(c.name, true).length * 14" text-anchor="middle" class="score out">{{ failedText(c) }}</text>

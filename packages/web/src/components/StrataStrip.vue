@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import type { Candidate, Criterion, CriterionId } from '@hornblende/core';
 import { computed } from 'vue';
+import { useUnits } from '../composables/useUnits';
 import { failedLayer } from './failed-layer';
 import { shortGateLabel } from './gate-label';
 
 /** The rest of a long ranking as slivers: those in the running whole, those out cracked at the gate that failed. Rows wrap where there are many. */
 const props = defineProps<{ running: Candidate[]; out: Candidate[]; layers: { id: CriterionId; weight: number }[]; width: number; selected: string | null }>();
 const emit = defineEmits<{ select: [material: string] }>();
+const { say } = useUnits();
 const SLAB = 56;
 const NAMES = 86;
 const HEAD = 22;
@@ -34,7 +36,7 @@ function broken(x: number, y: number, crack: number): string {
   const w = bar.value;
   return `M${x} ${y} h${w} V${y + crack - 3} l${-w / 2} 5 l${-w / 2} -5 Z M${x} ${y + crack + 3} l${w / 2} 5 l${w / 2} -5 V${y + SLAB} H${x} Z`;
 }
-const short = (name: string): string => name.length > 13 ? `${name.slice(0, 12)}…` : name;
+const short = (name: string): string => name.length > 12 ? `${name.slice(0, 11)}…` : name;
 const outX = computed(() => placed.value.find(p => p.crack !== null)?.x ?? 0);
 </script>
 
@@ -43,7 +45,7 @@ const outX = computed(() => placed.value.find(p => p.crack !== null)?.x ?? 0);
     <text v-if="running.length" x="0" y="14" class="head">the rest of the running</text>
     <text v-if="out.length" :x="running.length > 9 || !running.length ? outX : Math.max(outX, 150)" y="14" class="head out-head">○ {{ out.length }} out, cracked at the gate that failed</text>
     <g v-for="p in placed" :key="p.c.material" class="sliver" :data-testid="p.crack === null ? 'column' : 'out-column'" :data-material="p.c.material" @click="emit('select', p.c.material)">
-      <title>{{ p.c.name }}, {{ p.c.score.toFixed(2) }}{{ p.gate ? `: ${p.gate.why}` : '' }}</title>
+      <title>{{ p.c.name }}, {{ p.c.score.toFixed(2) }}{{ p.gate ? `: ${say(p.gate.why)}` : '' }}</title>
       <rect :x="p.x - 2" :y="top(p.row) - 2" :width="pitch" :height="SLAB + NAMES" fill="transparent" />
       <path v-if="p.crack !== null" :d="broken(p.x, top(p.row), p.crack)" class="well" /><rect v-else :x="p.x" :y="top(p.row)" :width="bar" :height="SLAB" class="well" />
       <clipPath v-if="p.crack !== null" :id="`sliver-${p.c.material}`"><path :d="broken(p.x, top(p.row), p.crack)" /></clipPath>

@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { gateLabel, gateNumbers, limitGates, scoreWorking, type Candidate, type Gate, type Ranking } from '@hornblende/core';
+import { gateLabel, limitGates, scoreWorking, type Candidate, type Gate, type Ranking } from '@hornblende/core';
 import { computed } from 'vue';
 import { useRobustness } from '../composables/useRobustness';
+import { useUnits } from '../composables/useUnits';
 import { useWorking } from '../stores/working';
 import SaveState from './SaveState.vue';
 import StatusMark from './StatusMark.vue';
 
 const props = defineProps<{ ranking: Ranking; first: Candidate | null; second: Candidate | null; partId: string }>();
 const working = useWorking();
+const { gate, say } = useUnits();
 
 /** The gate with the least to spare, as a share of what is needed; marginal ones first. */
 const thinnest = computed<Gate | null>(() => {
@@ -30,7 +32,7 @@ const sure = computed(() => {
   return lead.value < 0.02 ? 'neck and neck' : lead.value < 0.06 ? 'leads by a little' : 'leads clearly';
 });
 
-function showGate(g: Gate): void { if (g.working) working.show({ title: `${gateLabel(g.id)}, ${props.first?.name ?? ''}`, refs: [g.working], note: g.why }); }
+function showGate(g: Gate): void { if (g.working) working.show({ title: `${gateLabel(g.id)}, ${props.first?.name ?? ''}`, refs: [g.working], note: say(g.why) }); }
 function showScore(c: Candidate): void {
   working.show({ title: `Score of ${c.name}`, steps: scoreWorking(c, props.ranking.school), note: 'Each criterion opens its own working on the strata chart.' });
 }
@@ -45,7 +47,7 @@ function showScore(c: Candidate): void {
     <div v-else class="choice" aria-live="polite"><span class="k">First choice</span><b data-testid="first-choice" class="out">Nothing fits</b></div>
     <div v-if="first"><span class="k">Score</span><button type="button" class="num" data-testid="score" @click="showScore(first)">{{ first.score.toFixed(2) }}</button></div>
     <div v-if="first"><span class="k">How sure<span v-if="progress !== null" class="visually-hidden"> (being worked out)</span></span><span class="v" data-testid="how-sure">{{ sure }}<span v-if="progress !== null" aria-hidden="true" class="soft"> …</span></span></div>
-    <div v-if="thinnest" class="thin"><span class="k">Thinnest margin</span><button v-if="thinnest.working" type="button" class="num small-num" @click="showGate(thinnest)">{{ gateLabel(thinnest.id) }}: {{ gateNumbers(thinnest) }}</button><span v-else class="v">{{ gateLabel(thinnest.id) }}: {{ gateNumbers(thinnest) }}</span></div>
+    <div v-if="thinnest" class="thin"><span class="k">Thinnest margin</span><button v-if="thinnest.working" type="button" class="num small-num" @click="showGate(thinnest)">{{ gateLabel(thinnest.id) }}: {{ gate(thinnest) }}</button><span v-else class="v">{{ gateLabel(thinnest.id) }}: {{ gate(thinnest) }}</span></div>
     <div v-if="second"><span class="k">Runner-up</span><span class="v">{{ second.name }} <button type="button" class="num small-num" @click="showScore(second)">{{ second.score.toFixed(2) }}</button></span></div>
     <div class="end">
       <SaveState />

@@ -8,11 +8,13 @@ import RecordCard from '../components/RecordCard.vue';
 import StatusMark from '../components/StatusMark.vue';
 import { useRanking } from '../composables/useRanking';
 import { useRobustness } from '../composables/useRobustness';
+import { useUnits } from '../composables/useUnits';
 import { useDraft } from '../stores/draft';
 import { useSettings } from '../stores/settings';
 
 const draft = useDraft();
 const settings = useSettings();
+const { say } = useUnits();
 const { ranking, first, second } = useRanking();
 const decisions = ref<Decision[]>([]);
 const state = ref<'loading' | 'ready' | 'failed'>('loading');
@@ -79,7 +81,7 @@ async function record(): Promise<void> {
           <label>Second choice<select v-model="secondChoice"><option value="">none</option><option v-for="c in candidates.filter(x => x.material !== firstChoice)" :key="c.material" :value="c.material">{{ c.name }}{{ c.status === 'out' ? ' (out)' : '' }}</option></select></label>
         </div>
         <p v-if="problemOf('secondChoice')" class="out small">Second choice {{ problemOf('secondChoice') }}</p>
-        <div v-if="chosen" class="chosen small"><StatusMark :status="chosen.status" /> {{ chosen.for.join(' ') }} <template v-if="chosen.against.length"><b>Against:</b> {{ chosen.against[0] }}</template> <span v-if="chance" class="soft">First in {{ Math.round(100 * chance.pFirst) }}, passes in {{ Math.round(100 * chance.pFits) }} of 100 worlds.</span></div>
+        <div v-if="chosen" class="chosen small"><StatusMark :status="chosen.status" /> {{ say(chosen.for.join(' ')) }} <template v-if="chosen.against.length"><b>Against:</b> {{ say(chosen.against[0] ?? '') }}</template> <span v-if="chance" class="soft">First in {{ Math.round(100 * chance.pFirst) }}, passes in {{ Math.round(100 * chance.pFits) }} of 100 worlds.</span></div>
         <p v-if="chosen?.status === 'out'" class="notice small">{{ chosen.name }} fails {{ chosen.gates.filter(g => g.verdict === 'fail').length }} gate(s). You may still choose it; say why.</p>
         <label>Why<textarea v-model="reason" rows="4" maxlength="4000" placeholder="In your own words: what decided it, and what would make you think again." data-testid="decide-reason" /></label>
         <p v-if="problemOf('reason')" class="out small">Why {{ problemOf('reason') }}</p>
@@ -97,7 +99,7 @@ async function record(): Promise<void> {
         <p v-else-if="!decisions.length" class="soft">Nothing is decided yet. What you record here keeps the brief, the printer and the whole ranking as they stood, so that the choice can be defended in two years.</p>
         <RecordCard v-for="(d, i) in decisions" :key="d.id" :decision="d" :latest="i === 0" />
         <div v-if="!decisions.length && others.length" class="others"><h3>Today, why not the others</h3>
-          <ul><li v-for="o in others" :key="o.material"><b>{{ o.name }}</b> <StatusMark :status="o.status" /> <span class="soft small">{{ o.against[0] ?? 'A lower score.' }}</span></li></ul>
+          <ul><li v-for="o in others" :key="o.material"><b>{{ o.name }}</b> <StatusMark :status="o.status" /> <span class="soft small">{{ say(o.against[0] ?? 'A lower score.') }}</span></li></ul>
         </div>
         <p v-if="latest && ranking.firstChoice !== latest.record.ranking.firstChoice" class="notice small">Today’s answer differs: {{ nameOf(ranking.firstChoice) }} leads now, {{ nameOf(latest.record.ranking.firstChoice) }} led then.</p>
       </section>

@@ -16,7 +16,7 @@ const library = useLibrary();
 const shelf = useShelf();
 const router = useRouter();
 const { label, unit, number } = useProperties();
-const { show } = useUnits();
+const { say, show } = useUnits();
 const { editing, add, edit, duplicate, archive } = useGradeActions();
 
 const own = computed(() => library.grades.get(props.family) ?? null);
@@ -62,8 +62,8 @@ function windowText(name: keyof typeof windowWords): string {
     </div>
     <p v-if="own?.grade.note" class="soft note">{{ own.grade.note }}</p>
     <section class="card" data-testid="card">
-      <div class="side"><h2 class="fits">For</h2><ul><li v-for="t in card?.for" :key="t">{{ t }}</li></ul></div>
-      <div class="side"><h2 class="out">Against</h2><p>{{ card?.against }}</p>
+      <div class="side"><h2 class="fits">For</h2><ul><li v-for="t in card?.for" :key="t">{{ say(t) }}</li></ul></div>
+      <div class="side"><h2 class="out">Against</h2><p>{{ say(card?.against ?? '') }}</p>
         <p v-if="spools.length" class="small shelf">On the shelf: <template v-for="(s, i) in spools" :key="s.id">{{ i ? '; ' : '' }}{{ show(s.leftG, 'mass') }} {{ s.spool.colour }}<template v-if="s.moisture && s.moisture.state !== 'dry'"> ({{ s.moisture.state }})</template></template>. <RouterLink to="/workshop/spools">The shelf</RouterLink></p>
         <p v-if="grades.length" class="small shelf">Own grades: <template v-for="(g, i) in grades.slice(0, 8)" :key="g.key">{{ i ? ', ' : '' }}<RouterLink :to="`/library/${g.key}`">{{ g.name }}</RouterLink></template><template v-if="grades.length > 8"> and {{ grades.length - 8 }} more</template></p>
       </div>

@@ -8,11 +8,13 @@ import { useRouter } from 'vue-router';
 import { api, type ListedPart } from '../api/client';
 import StatusMark from '../components/StatusMark.vue';
 import { useStandings } from '../composables/useStandings';
+import { useUnits } from '../composables/useUnits';
 import { useLibrary } from '../stores/library';
 import { useParts } from '../stores/parts';
 import { usePrinters } from '../stores/printers';
 import { useWeathers } from '../stores/weathers';
 
+const { say } = useUnits();
 const parts = useParts();
 const library = useLibrary();
 const printers = usePrinters();
@@ -95,7 +97,7 @@ async function putAway(part: ListedPart): Promise<void> {
             <td><RouterLink :to="`/parts/${r.part.id}/${g.key === 'open' ? 'brief' : 'decision'}`" class="name">{{ r.part.name }}</RouterLink></td>
             <td v-if="g.key === 'open'"><template v-if="r.first"><b>{{ r.first.name }}</b> <StatusMark :status="r.first.status" /></template><span v-else-if="r.standing" class="out">○ nothing fits</span><span v-else class="soft">…</span></td>
             <td v-else><b>{{ r.decided }}</b> <span class="soft small">{{ dayjs(r.part.decision?.decidedAt).format('D MMM YYYY') }}</span></td>
-            <td v-if="g.key === 'open'" class="soft">{{ r.first?.why ?? (r.standing ? 'Open the ranking to see what to ask less of.' : '') }}</td>
+            <td v-if="g.key === 'open'" class="soft">{{ r.first ? say(r.first.why) : (r.standing ? 'Open the ranking to see what to ask less of.' : '') }}</td>
             <td v-else><span v-if="r.differs" class="marginal">◐ today {{ r.first?.name ?? 'nothing' }} leads</span><span v-else class="soft">{{ r.standing ? `still the first of ${r.standing.count} in the running` : '…' }}</span></td>
             <td class="soft">{{ dayjs(r.part.updatedAt).format('D MMM YYYY') }}</td>
             <td>

@@ -27,7 +27,7 @@ import { useWorkshop } from '../stores/workshop';
 const draft = useDraft();
 const working = useWorking();
 const workshop = useWorkshop();
-const { show } = useUnits();
+const { convert, say, show } = useUnits();
 const { ranking, candidates, printer, weather, first } = useRanking();
 const selected = ref<string | null>(null);
 const shelf = useShelf();
@@ -74,7 +74,7 @@ function showCriterion(c: Candidate, k: Criterion): void {
   selected.value = c.material;
   const label = criterionLabels[k.id];
   working.show({
-    title: `${label.label}, ${c.name}`, note: `${label.measure}: ${sig(k.value, 3)} ${k.unit}; unacceptable at ${sig(k.unacceptable, 3)}, comfortable at ${sig(k.comfortable, 3)}.`,
+    title: `${label.label}, ${c.name}`, note: `${label.measure}: ${sig(convert(k.value, k.unit).value, 3)} ${convert(k.value, k.unit).unit}; unacceptable at ${sig(convert(k.unacceptable, k.unit).value, 3)}, comfortable at ${sig(convert(k.comfortable, k.unit).value, 3)}.`,
     ...(k.id === 'printability' ? { steps: successWorking(c) } : {}),
     refs: [...(k.working ? [k.working] : []), ...(Number.isFinite(k.value) ? [{ model: 'score.desirability', inputs: { value: k.value, unacceptable: k.unacceptable, comfortable: k.comfortable } }] : [])],
   });
@@ -121,9 +121,9 @@ function choose(s: School): void { draft.set('school', s); }
       </div>
       <aside v-if="candidate" class="detail" :aria-label="candidate.name">
         <div class="head"><h2>{{ candidate.name }}</h2><StatusMark :status="candidate.status" /><button type="button" class="num score" @click="showScore(candidate)">{{ candidate.score.toFixed(2) }}</button></div>
-        <template v-if="candidate.for.length"><p v-for="f in candidate.for" :key="f">{{ f }}</p></template>
-        <p v-for="a in candidate.against.slice(0, 3)" :key="a"><b>Against:</b> {{ a }}</p>
-        <p v-for="c in candidate.cautions" :key="c" class="caution small">{{ c }}</p>
+        <template v-if="candidate.for.length"><p v-for="f in candidate.for" :key="f">{{ say(f) }}</p></template>
+        <p v-for="a in candidate.against.slice(0, 3)" :key="a"><b>Against:</b> {{ say(a) }}</p>
+        <p v-for="c in candidate.cautions" :key="c" class="caution small">{{ say(c) }}</p>
         <p class="soft small">One weighs {{ show(candidate.printing.massG, 'mass', 1) }}, takes {{ sig(candidate.printing.hours, 2) }} h and <button type="button" class="num" @click="showCost(candidate)">costs {{ workshop.currency }}{{ candidate.printing.costEach.toFixed(2) }}</button>.<template v-if="shelf.stock.has(candidate.material)"> <RouterLink to="/workshop/spools">{{ show(shelf.stock.get(candidate.material), 'mass') }} on the shelf</RouterLink>.</template></p>
         <h3>Gates</h3>
         <GateList :candidate="candidate" />

@@ -13,7 +13,7 @@ import { useWorkshop } from '../stores/workshop';
 type SortKey = 'code' | 'name' | 'left' | 'water' | 'price';
 const shelf = useShelf();
 const workshop = useWorkshop();
-const { show } = useUnits();
+const { say, show } = useUnits();
 const search = ref('');
 const away = ref(false);
 const sortBy = ref<SortKey>('code');
@@ -47,7 +47,7 @@ function remove(r: ShelfRow): void {
 const heads: { key: SortKey; label: string; n?: boolean }[] = [{ key: 'code', label: 'Code' }, { key: 'name', label: 'Filament' }, { key: 'left', label: 'Left' }, { key: 'water', label: 'Water' }];
 const mark = { dry: '●', 'dry it first': '◐', unusable: '○' } as const;
 const colour = { dry: 'fits', 'dry it first': 'marginal', unusable: 'out' } as const;
-const todo = (r: ShelfRow): string => !r.moisture ? '' : r.moisture.state === 'dry' ? { sealed: 'sealed', open: 'open in the room', boxed: 'boxed with desiccant' }[r.moisture.where] : r.moisture.dryHours !== null ? `${sig(r.moisture.dryHours, 2)} h at ${show(r.moisture.dryC, 'temperature')}` : r.moisture.advice;
+const todo = (r: ShelfRow): string => !r.moisture ? '' : r.moisture.state === 'dry' ? { sealed: 'sealed', open: 'open in the room', boxed: 'boxed with desiccant' }[r.moisture.where] : r.moisture.dryHours !== null ? `${sig(r.moisture.dryHours, 2)} h at ${show(r.moisture.dryC, 'temperature')}` : say(r.moisture.advice);
 </script>
 
 <template>

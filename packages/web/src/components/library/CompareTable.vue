@@ -2,12 +2,14 @@
 import { familyCard, helps, propertyNames, type Family, type PropertyName } from '@hornblende/core';
 import { computed, ref } from 'vue';
 import { useProperties } from '../../composables/useProperties';
+import { useUnits } from '../../composables/useUnits';
 import RangeBar from './RangeBar.vue';
 
 /** Up to four filaments side by side: each property with its range on one scale, the best of the row marked. */
 const props = defineProps<{ rows: Family[] }>();
 const emit = defineEmits<{ drop: [key: string] }>();
 const { label, unit, number } = useProperties();
+const { say } = useUnits();
 const onlyDifferent = ref(true);
 /** Ranges that overlap for the most part say nothing about which is better. */
 const DIFFERENT = 0.07;
@@ -37,8 +39,8 @@ const wins = (f: Family): PropertyName[] => lines.value.filter(l => l.best !== n
       <table class="plain" data-testid="compare">
         <thead><tr><th class="prop">Property</th><th v-for="f in rows" :key="f.key"><RouterLink :to="`/library/${f.key}`" class="head">{{ f.name }}</RouterLink> <button type="button" class="quiet-button" :aria-label="`Drop ${f.name}`" @click="emit('drop', f.key)">×</button></th></tr></thead>
         <tbody>
-          <tr class="cards"><th scope="row" class="prop">For</th><td v-for="(c, i) in cards" :key="i"><p v-for="t in c.for" :key="t" class="small">{{ t }}</p></td></tr>
-          <tr class="cards"><th scope="row" class="prop">Against</th><td v-for="(c, i) in cards" :key="i" class="small">{{ c.against }}</td></tr>
+          <tr class="cards"><th scope="row" class="prop">For</th><td v-for="(c, i) in cards" :key="i"><p v-for="t in c.for" :key="t" class="small">{{ say(t) }}</p></td></tr>
+          <tr class="cards"><th scope="row" class="prop">Against</th><td v-for="(c, i) in cards" :key="i" class="small">{{ say(c.against) }}</td></tr>
           <tr class="cards"><th scope="row" class="prop">Best of these at</th><td v-for="f in rows" :key="f.key" class="small">{{ wins(f).map(n => label(n)).join(', ') || 'nothing alone' }}</td></tr>
           <tr v-for="l in lines" :key="l.name">
             <th scope="row" class="prop">{{ label(l.name) }}<span class="soft small">{{ unit(l.name) }}</span></th>

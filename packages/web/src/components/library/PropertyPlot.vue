@@ -75,7 +75,7 @@ const option = computed(() => {
     xAxis: { ...axis(x.value), nameGap: 30 }, yAxis: { ...axis(y.value), nameGap: 46 },
     series: [
       ...(few ? [{ type: 'custom', renderItem: cross, data: data.map(d => d.value), encode: { x: [2, 3], y: [4, 5] }, silent: true, tooltip: { show: false }, z: 1 }] : []),
-      { type: 'scatter', data, encode: { x: 0, y: 1 }, z: 3, label: { show: few, formatter: '{b}', position: 'right', distance: 6, color: colours.value.ink, fontSize: 12 }, labelLayout: { hideOverlap: true },
+      { type: 'scatter', data, encode: { x: 0, y: 1 }, z: 3, label: { show: few, formatter: '{b}', position: 'right', distance: 4, offset: [0, -8], color: colours.value.ink, fontSize: 12 }, labelLayout: { hideOverlap: true },
         markLine: { silent: true, symbol: 'none', lineStyle: { color: colours.value.out, type: 'solid', width: 1.5 }, data: lines.value } },
     ],
   };

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { compareTwo, sig, type Candidate } from '@hornblende/core';
 import { computed, ref, watch } from 'vue';
+import { useUnits } from '../../composables/useUnits';
 
 /** Any two candidates, criterion by criterion: where each wins, and the trade in a sentence. */
 const props = defineProps<{ candidates: Candidate[]; selected: string | null }>();
+const { convert, say } = useUnits();
 const a = ref('');
 const b = ref('');
 // The first against the one that is selected, or the second.
@@ -25,14 +27,14 @@ const HALF = 130;
     <p class="who"><select v-model="a" class="in-sentence" aria-label="First of the two"><option v-for="c in candidates" :key="c.material" :value="c.material">{{ c.name }}{{ c.status === 'out' ? ' (out)' : '' }}</option></select> against <select v-model="b" class="in-sentence" aria-label="Second of the two"><option v-for="c in candidates" :key="c.material" :value="c.material">{{ c.name }}{{ c.status === 'out' ? ' (out)' : '' }}</option></select></p>
     <p v-if="!comparison" class="soft">Choose two different filaments.</p>
     <template v-else>
-      <p>{{ comparison.sentence }}</p>
+      <p>{{ say(comparison.sentence) }}</p>
       <table class="plain">
         <thead><tr><th>Criterion</th><th class="n">{{ comparison.x.name }}</th><th class="n">{{ comparison.y.name }}</th><th class="mid">worth in the score</th></tr></thead>
         <tbody>
           <tr v-for="c in comparison.criteria" :key="c.id">
             <th scope="row">{{ c.label }} <span class="soft small">weighs {{ sig(c.weight, 2) }}</span></th>
-            <td class="n" :class="{ win: c.winner === 'a' }">{{ shown(c.a) }} <span class="soft small">{{ c.unit }}</span></td>
-            <td class="n" :class="{ win: c.winner === 'b' }">{{ shown(c.b) }} <span class="soft small">{{ c.unit }}</span></td>
+            <td class="n" :class="{ win: c.winner === 'a' }">{{ shown(convert(c.a, c.unit).value) }} <span class="soft small">{{ convert(c.a, c.unit).unit }}</span></td>
+            <td class="n" :class="{ win: c.winner === 'b' }">{{ shown(convert(c.b, c.unit).value) }} <span class="soft small">{{ convert(c.b, c.unit).unit }}</span></td>
             <td class="mid"><svg :viewBox="`0 0 ${HALF * 2} 16`" :width="HALF * 2" height="16" aria-hidden="true"><line :x1="HALF" :x2="HALF" y1="0" y2="16" class="axis" /><rect :x="c.worth > 0 ? HALF - HALF * c.worth / widest : HALF" y="3" :width="HALF * Math.abs(c.worth) / widest" height="10" :fill="`var(--s-${c.id})`" /></svg><span class="small worth">{{ c.worth > 0 ? '◂ ' : '' }}{{ Math.abs(c.worth).toFixed(3) }}{{ c.worth < 0 ? ' ▸' : '' }}</span></td>
           </tr>
         </tbody>

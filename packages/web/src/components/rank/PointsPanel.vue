@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { criterionLabels, desirability, InputError, parseBrief, sig, type Candidate, type Criterion, type CriterionId } from '@hornblende/core';
 import { computed, ref } from 'vue';
+import { useUnits } from '../../composables/useUnits';
 import { useDraft } from '../../stores/draft';
 import NumberInput from '../NumberInput.vue';
 
@@ -8,11 +9,15 @@ import NumberInput from '../NumberInput.vue';
 const props = defineProps<{ candidate: Candidate }>();
 const emit = defineEmits<{ working: [candidate: Candidate, criterion: Criterion] }>();
 const draft = useDraft();
+const { convert, store } = useUnits();
+/** A point or value in the reader's unit, to four figures. */
+const inUnit = (c: Criterion, v: number): number => Number(convert(v, c.unit).value.toPrecision(4));
 const problem = ref('');
 const rows = computed(() => props.candidate.criteria.filter(c => c.weight > 0));
 const own = computed(() => draft.brief?.points ?? {});
 function set(c: Criterion, part: 'unacceptable' | 'comfortable', value: number): void {
-  const pair: [number, number] = part === 'unacceptable' ? [value, c.comfortable] : [c.unacceptable, value];
+  const stored = store(value, c.unit);
+  const pair: [number, number] = part === 'unacceptable' ? [stored, c.comfortable] : [c.unacceptable, stored];
   put({ ...own.value, [c.id]: pair });
 }
 function reset(id: CriterionId): void { put(Object.fromEntries(Object.entries(own.value).filter(([k]) => k !== id))); }
@@ -45,9 +50,9 @@ function picture(c: Criterion): { path: string; x: number; y: number } {
       <tbody>
         <tr v-for="c in rows" :key="c.id">
           <th scope="row">{{ criterionLabels[c.id].label }}<span class="soft small measure">{{ criterionLabels[c.id].measure }}</span></th>
-          <td class="n"><button type="button" class="num" @click="emit('working', candidate, c)">{{ shown(c.value) }}</button> <span class="soft small">{{ c.unit }}</span></td>
-          <td class="n"><NumberInput inline :label="`Unacceptable ${criterionLabels[c.id].label}`" :min="-1e9" :max="1e9" :model-value="Number(c.unacceptable.toPrecision(4))" @update:model-value="v => v !== null && set(c, 'unacceptable', v)" /></td>
-          <td class="n"><NumberInput inline :label="`Comfortable ${criterionLabels[c.id].label}`" :min="-1e9" :max="1e9" :model-value="Number(c.comfortable.toPrecision(4))" @update:model-value="v => v !== null && set(c, 'comfortable', v)" /></td>
+          <td class="n"><button type="button" class="num" @click="emit('working', candidate, c)">{{ shown(convert(c.value, c.unit).value) }}</button> <span class="soft small">{{ convert(c.value, c.unit).unit }}</span></td>
+          <td class="n"><NumberInput inline :label="`Unacceptable ${criterionLabels[c.id].label}`" :min="-1e9" :max="1e9" :model-value="inUnit(c, c.unacceptable)" @update:model-value="v => v !== null && set(c, 'unacceptable', v)" /></td>
+          <td class="n"><NumberInput inline :label="`Comfortable ${criterionLabels[c.id].label}`" :min="-1e9" :max="1e9" :model-value="inUnit(c, c.comfortable)" @update:model-value="v => v !== null && set(c, 'comfortable', v)" /></td>
           <td><svg :viewBox="`0 0 ${W} 25`" :width="W" height="25" aria-hidden="true"><path :d="picture(c).path" class="curve" /><circle :cx="picture(c).x" :cy="picture(c).y" r="3.4" :fill="`var(--s-${c.id})`" /></svg></td>
           <td class="n"><b>{{ c.desirability.toFixed(2) }}</b></td>
           <td><button v-if="own[c.id]" type="button" class="quiet-button small" @click="reset(c.id)">Reset</button></td>

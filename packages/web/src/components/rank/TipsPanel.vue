@@ -3,6 +3,7 @@ import { rank, withPrice, type Family, type Ranking, type UpgradeHint } from '@h
 import { Progress } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
 import { useRanking } from '../../composables/useRanking';
+import { useUnits } from '../../composables/useUnits';
 import { useWorkerTask } from '../../composables/useWorkerTask';
 import { useDraft } from '../../stores/draft';
 import AdviceWorker from '../../workers/advice.worker?worker';
@@ -12,6 +13,7 @@ import WhatIf from './WhatIf.vue';
 /** What would change the first choice, nearest first; each can be tried beside what is, and only becomes part of the brief when it is taken. */
 const props = defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
+const { say } = useUnits();
 const { candidates, printer, weather } = useRanking();
 const { answer, progress, failed, ask, cancel } = useWorkerTask<AdviceQuestion, { tips: PlainTip[]; hints: UpgradeHint[] }>(AdviceWorker);
 const tried = ref<PlainTip | null>(null);
@@ -42,9 +44,9 @@ function take(): void { if (tried.value) { draft.load(tried.value.brief); tried.
     <p v-else-if="!fresh" class="soft"><button type="button" class="quiet-button" @click="look">Look for what would change this</button></p>
     <template v-if="fresh && answer">
       <p v-if="!shown.length" class="soft">No single change within reason puts another filament first.</p>
-      <ul v-else class="tips"><li v-for="t in shown" :key="t.sentence" :class="{ on: t === tried }"><span>{{ t.sentence }}</span><button type="button" class="quiet-button" :aria-label="`Try it: ${t.sentence}`" @click="tried = t">Try it</button></li></ul>
+      <ul v-else class="tips"><li v-for="t in shown" :key="t.sentence" :class="{ on: t === tried }"><span>{{ say(t.sentence) }}</span><button type="button" class="quiet-button" :aria-label="`Try it: ${say(t.sentence)}`" @click="tried = t">Try it</button></li></ul>
       <button v-if="answer.tips.length > SHOWN && !all" type="button" class="quiet-button" @click="all = true">{{ answer.tips.length - SHOWN }} more, farther off</button>
-      <WhatIf v-if="tried && then" :sentence="tried.sentence" :now="ranking" :then="then" :takeable="takeable" @take="take" @drop="tried = null" />
+      <WhatIf v-if="tried && then" :sentence="say(tried.sentence)" :now="ranking" :then="then" :takeable="takeable" @take="take" @drop="tried = null" />
       <template v-if="answer.hints.length">
         <h3>What a purchase would let in</h3>
         <ul class="hints"><li v-for="h in answer.hints.slice(0, 5)" :key="h.kind"><b>{{ h.name }}</b> would let {{ h.lets.slice(0, 4).map(l => `${l.name} (${l.score.toFixed(2)})`).join(', ') }}{{ h.lets.length > 4 ? ` and ${h.lets.length - 4} more` : '' }} in.</li></ul>

@@ -3,12 +3,14 @@ import { criterionLabels, inferWeights, rank, sig, tradeQuestions, type Criterio
 import { Modal } from 'ant-design-vue';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRanking } from '../../composables/useRanking';
+import { useUnits } from '../../composables/useUnits';
 import { useDraft } from '../../stores/draft';
 
 /** Weights by questions instead of numbers: would you give up this for that? What the answers amount to is shown before it is used. */
 const open = defineModel<boolean>('open', { required: true });
 const props = defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
+const { say } = useUnits();
 const { candidates, printer, weather } = useRanking();
 const questions = shallowRef<TradeQuestion[]>([]);
 const answers = ref<(TradeAnswer['answer'] | null)[]>([]);
@@ -36,8 +38,8 @@ function use(): void { draft.set('weights', inferred.value); open.value = false;
   <Modal v-model:open="open" title="What would you give up?" :width="680" ok-text="Use these weights" cancel-text="Cancel" :ok-button-props="{ disabled: !changed.length }" @ok="use">
     <div data-testid="trades">
       <p v-if="!questions.length" class="soft">The leading candidates differ too little for a question to tell anything.</p>
-      <div v-for="(q, i) in questions" :key="q.text" class="question" role="radiogroup" :aria-label="q.text">
-        <p>{{ q.text }}</p>
+      <div v-for="(q, i) in questions" :key="q.text" class="question" role="radiogroup" :aria-label="say(q.text)">
+        <p>{{ say(q.text) }}</p>
         <span class="segments"><button v-for="c in choices" :key="c.answer" type="button" role="radio" :aria-checked="answers[i] === c.answer" :class="{ on: answers[i] === c.answer }" @click="answers[i] = answers[i] === c.answer ? null : c.answer">{{ c.label }}</button></span>
       </div>
       <div v-if="given.length" class="result" role="status">

@@ -2,10 +2,12 @@
 import { families, newBrief, rank, type Gate, type Printer } from '@hornblende/core';
 import { computed } from 'vue';
 import type { StoredPrinter } from '../../api/client';
+import { useUnits } from '../../composables/useUnits';
 import { shortGateLabel } from '../gate-label';
 
 /** Which families each printer can print a small ordinary part in, and the gates that stop the rest: families down, printers across. */
 const props = defineProps<{ printers: StoredPrinter[] }>();
+const { say } = useUnits();
 const probe = newBrief('probe');
 
 function reach(p: Printer): Map<string, { verdict: 'pass' | 'marginal' | 'fail'; gates: Gate[] }> {
@@ -29,7 +31,7 @@ const colour = { pass: 'fits', marginal: 'marginal', fail: 'out' } as const;
       <tbody>
         <tr v-for="f in families" :key="f.key">
           <th scope="row"><RouterLink :to="`/library/${f.key}`">{{ f.name }}</RouterLink></th>
-          <td v-for="c in columns" :key="c.p.id" :class="colour[c.list.get(f.key)!.verdict]" :title="c.list.get(f.key)!.gates.map(g => `${g.why} ${g.rescue ?? ''}`).join('\n')">{{ mark[c.list.get(f.key)!.verdict] }} {{ word[c.list.get(f.key)!.verdict] }}<span v-if="c.list.get(f.key)!.gates.length" class="soft small why">{{ c.list.get(f.key)!.gates.map(g => shortGateLabel(g.id)).join(', ') }}</span></td>
+          <td v-for="c in columns" :key="c.p.id" :class="colour[c.list.get(f.key)!.verdict]" :title="c.list.get(f.key)!.gates.map(g => say(`${g.why} ${g.rescue ?? ''}`)).join('\n')">{{ mark[c.list.get(f.key)!.verdict] }} {{ word[c.list.get(f.key)!.verdict] }}<span v-if="c.list.get(f.key)!.gates.length" class="soft small why">{{ c.list.get(f.key)!.gates.map(g => shortGateLabel(g.id)).join(', ') }}</span></td>
         </tr>
       </tbody>
     </table>
@@ -40,7 +42,8 @@ const colour = { pass: 'fits', marginal: 'marginal', fail: 'out' } as const;
 h2 { margin: 26px 0 6px; } .plain { font-weight: 400; }
 .scroll { overflow-x: auto; }
 table { width: auto; min-width: 60%; }
-table td, table tbody th { padding: 2px 24px 2px 0; border-bottom: 1px solid var(--rule); font-size: 14px; white-space: nowrap; vertical-align: baseline; color: inherit; }
+table td, table tbody th { padding: 2px 24px 2px 0; border-bottom: 1px solid var(--rule); font-size: 14px; white-space: nowrap; vertical-align: baseline; }
+table tbody th { color: var(--ink); }
 table tbody th { text-align: left; } tbody th a { color: var(--ink); }
 .count { display: block; font-size: 12px; }
 .why { margin-left: 8px; }

@@ -17,7 +17,7 @@ const emit = defineEmits<{ close: [] }>();
 const shelf = useShelf();
 const workshop = useWorkshop();
 const working = useWorking();
-const { show } = useUnits();
+const { say, show } = useUnits();
 const kind = ref<SpoolEventKind>('printed');
 const at = ref('');
 const grams = ref<number | null>(null);
@@ -91,7 +91,7 @@ function line(e: SpoolEvent): string {
     <div v-if="row" data-testid="ledger">
       <p class="big"><b>{{ show(row.leftG, 'mass') }}</b> left<span v-if="row.low" class="marginal"> ◐ low</span></p>
       <template v-if="row.moisture">
-        <p data-testid="moisture" :class="{ fits: row.moisture.state === 'dry', marginal: row.moisture.state === 'dry it first', out: row.moisture.state === 'unusable' }">{{ { dry: '●', 'dry it first': '◐', unusable: '○' }[row.moisture.state] }} <b>{{ row.moisture.state }}</b>: {{ row.moisture.advice }} <button type="button" class="quiet-button" @click="showWorking">Working</button></p>
+        <p data-testid="moisture" :class="{ fits: row.moisture.state === 'dry', marginal: row.moisture.state === 'dry it first', out: row.moisture.state === 'unusable' }">{{ { dry: '●', 'dry it first': '◐', unusable: '○' }[row.moisture.state] }} <b>{{ row.moisture.state }}</b>: {{ say(row.moisture.advice) }} <button type="button" class="quiet-button" @click="showWorking">Working</button></p>
         <svg v-if="curve" :viewBox="`0 0 ${W} ${H}`" :width="W" :height="H" role="img" :aria-label="`Water over time, now ${sig(row.moisture.waterPct, 2)} %`">
           <line x1="44" :x2="W - 10" :y1="H - 22" :y2="H - 22" class="axis" /><line x1="44" :x2="W - 10" :y1="curve.limit" :y2="curve.limit" class="limit" />
           <line v-for="(x, i) in curve.events" :key="i" :x1="x" :x2="x" y1="8" :y2="H - 22" class="dried" />
