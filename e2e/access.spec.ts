@@ -37,6 +37,35 @@ for (const theme of ['light', 'dark'] as const) {
   });
 }
 
+test('axe finds nothing serious in the dialogs and drawers', async ({ page, server }) => {
+  // Half-faded text would fail by its contrast: nothing fades here.
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  const check = async (where: string): Promise<void> => { expect(await serious(page, where)).toEqual([]); await page.keyboard.press('Escape'); };
+  await page.goto(`${server.url}/library/skerrow-petg-natural`);
+  await page.getByRole('button', { name: 'Change' }).click();
+  await expect(page.getByTestId('grade-editor')).toBeVisible();
+  await check('grade editor');
+  await page.goto(`${server.url}/library`);
+  await page.getByRole('button', { name: 'Import' }).click();
+  await page.getByLabel('File of grades').setInputFiles({ name: 'g.csv', mimeType: 'text/csv', buffer: Buffer.from('name,family\nA,pla\nB,zinc\n') });
+  await expect(page.getByTestId('import-row').first()).toBeVisible();
+  await check('import');
+  await page.goto(`${server.url}/workshop/spools`);
+  await page.getByRole('button', { name: 'HB-07', exact: true }).click();
+  await expect(page.getByTestId('ledger')).toBeVisible();
+  await check('ledger');
+  await page.goto(`${server.url}/workshop/upgrades`);
+  await expect(page.getByTestId('worth')).toBeVisible();
+  await check('upgrades, weighed');
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Solar wax melter latch' }).click();
+  await page.getByRole('link', { name: 'Rank', exact: true }).click();
+  await page.getByRole('button', { name: 'Weights' }).click();
+  await page.getByRole('button', { name: 'Ask me questions instead' }).click();
+  await expect(page.getByTestId('trades')).toBeVisible();
+  await check('questions');
+});
+
 test('nothing is asked of any other machine, and no script breaks', async ({ page, server }) => {
   const outside: string[] = [];
   const broken: string[] = [];

@@ -40,8 +40,15 @@ onMounted(() => { void parts.load(); });
 const archived = computed(() => new Set([...library.grades.values()].filter(g => g.grade.archived).map(g => g.grade.key)));
 const source = computed<Family[]>(() => kind.value === 'families' ? [...families] : kind.value === 'grades' ? library.active : kind.value === 'away' ? [...archived.value].flatMap(k => library.find(k) ?? []) : library.everything);
 const words = computed(() => search.value.trim().toLowerCase().split(/\s+/).filter(Boolean));
+/** What a search looks through, made once for each of thousands. */
+const texts = new WeakMap<Family, string>();
+function textOf(f: Family): string {
+  const text = texts.get(f) ?? `${f.name} ${f.key} ${f.grade?.family ?? ''} ${f.grade?.maker ?? ''} ${f.filler ?? ''}`.toLowerCase();
+  texts.set(f, text);
+  return text;
+}
 const found = computed(() => source.value.filter(f => {
-  const text = `${f.name} ${f.key} ${f.grade?.family ?? ''} ${f.grade?.maker ?? ''} ${f.filler ?? ''}`.toLowerCase();
+  const text = textOf(f);
   return words.value.every(w => text.includes(w)) && conditions.value.every(c => { const p = f.properties[c.name]; return p !== null && (c.sense === 'at least' ? p.typical >= c.value : p.typical <= c.value); });
 }));
 const collator = new Intl.Collator(undefined, { numeric: true });

@@ -47,7 +47,7 @@ const pct = (p: number): string => p > 0 && p < 0.005 ? 'under 1' : String(Math.
 .busy { display: flex; gap: 12px; align-items: center; } .busy :deep(.ant-progress) { max-width: 220px; margin: 0; }
 .words { font-size: 16px; }
 th, td { padding: 2px 14px 2px 0 !important; border-bottom: 1px solid var(--rule); vertical-align: middle !important; font-weight: 400; text-align: left; }
-.n, .link { white-space: nowrap; } .n { text-align: right !important; }
+.n, .link { white-space: nowrap; } .link { color: var(--ink); } .n { text-align: right !important; }
 .chart { width: 100%; } svg { display: block; max-width: 100%; }
 .well { fill: var(--well); } .first { fill: var(--s-strength); } rect.fits { fill: var(--s-impact); opacity: .5; } .error { stroke: var(--ink); stroke-width: 1.3; fill: none; }
 .on { background: var(--hover); }
