@@ -16,9 +16,10 @@ import TradeQuestions from '../components/rank/TradeQuestions.vue';
 import RankTable from '../components/RankTable.vue';
 import StatusMark from '../components/StatusMark.vue';
 import StrataChart from '../components/StrataChart.vue';
+import { useContenders } from '../composables/useContenders';
+import { useRankFilters } from '../composables/useRankFilters';
 import { useRanking } from '../composables/useRanking';
 import { useUnits } from '../composables/useUnits';
-import { useContenders } from '../composables/useContenders';
 import { useDraft } from '../stores/draft';
 import { useShelf } from '../stores/shelf';
 import { useWorking } from '../stores/working';
@@ -34,8 +35,7 @@ const shelf = useShelf();
 const { grades, left: gradesLeft, picking } = useContenders();
 const gradesTaking = computed(() => grades.value.length);
 const asTable = ref(false);
-const onlyShelf = useSessionStorage('hornblende-rank-shelf', false);
-const onlyPrinter = useSessionStorage('hornblende-rank-printer', false);
+const { onlyShelf, onlyPrinter, shown, best, shelfWords, clear } = useRankFilters();
 const weighing = ref(false);
 const asking = ref(false);
 type Panel = 'margins' | 'sure' | 'tips' | 'compare' | 'points';
@@ -44,22 +44,7 @@ const panels: { key: Panel; label: string }[] = [{ key: 'margins', label: 'Margi
 watch([ranking, first], () => { if (!ranking.value?.candidates.some(c => c.material === selected.value)) selected.value = first.value?.material ?? ranking.value?.candidates[0]?.material ?? null; }, { immediate: true });
 watch(() => first.value?.material, key => { if (key) selected.value = key; });
 
-const needG = (c: Candidate): number => c.printing.massG * (draft.brief?.quantity ?? 1);
-/** Those that the filters leave; ranks and scores are those of the whole ranking. */
-const shown = computed(() => (ranking.value?.candidates ?? []).filter(c => (!onlyShelf.value || shelf.stock.has(c.material)) && (!onlyPrinter.value || !c.gates.some(g => (g.id.startsWith('printability') || g.id === 'build') && g.verdict === 'fail'))));
-const bestHere = computed(() => shown.value.find(c => c.rank !== null) ?? null);
-watch(bestHere, best => { if (best && !shown.value.some(c => c.material === selected.value)) selected.value = best.material; });
-/** The best of what is on the shelf, against the first choice. */
-const shelfWords = computed(() => {
-  const [best, top] = [bestHere.value, first.value];
-  if (!onlyShelf.value || !top) return '';
-  if (!shelf.stock.size) return 'The shelf is empty.';
-  if (!best) return `Nothing on the shelf fits; ${top.name} would have to be bought.`;
-  const left = shelf.stock.get(best.material) ?? 0;
-  const enough = left >= needG(best) ? `${show(left, 'mass')} is enough` : `but ${show(left, 'mass')} is not enough for the ${show(needG(best), 'mass')} wanted`;
-  const damp = shelf.rows.filter(r => r.spool.material === best.material && !r.spool.archived && r.moisture && r.moisture.state !== 'dry').length;
-  return `Best from the shelf: ${best.name}, ${best.material === top.material ? 'the first choice itself' : Math.abs(top.score - best.score) < 0.005 ? `level with ${top.name}` : `${(top.score - best.score).toFixed(2)} behind ${top.name}`}; ${enough}${damp ? '; dry it first' : ''}.`;
-});
+watch(best, now => { if (now && !shown.value.some(c => c.material === selected.value)) selected.value = now.material; });
 const candidate = computed(() => ranking.value?.candidates.find(c => c.material === selected.value) ?? null);
 const rulerList = computed(() => {
   const brief = draft.brief;
@@ -108,7 +93,7 @@ function choose(s: School): void { draft.set('school', s); }
     <NothingFits v-if="!first" :ranking="ranking" />
     <div class="columns">
       <div class="left">
-        <p v-if="!shown.length" class="soft">The filters leave nothing. <button type="button" class="quiet-button" @click="onlyShelf = false; onlyPrinter = false">Show all</button></p>
+        <p v-if="!shown.length" class="soft">The filters leave nothing. <button type="button" class="quiet-button" @click="clear">Show all</button></p>
         <RankTable v-else-if="asTable" :candidates="shown" :selected="selected" @select="selected = $event" @working="showCriterion" @score="showScore" />
         <StrataChart v-else :candidates="shown" :weights="ranking.weights" :selected="selected" @select="selected = $event" @working="showCriterion" @weigh="weigh" />
         <p v-if="gradesLeft" class="soft small">The best of {{ gradesLeft + gradesTaking }} own grades take part, by family; {{ gradesLeft }} lesser ones are left out{{ picking ? ' (picking them again…)' : '' }}.</p>

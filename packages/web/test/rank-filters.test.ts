@@ -1,0 +1,57 @@
+import { parseSpool } from '@hornblende/core';
+import { createPinia, setActivePinia } from 'pinia';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { effectScope, nextTick, type EffectScope } from 'vue';
+import { useRankFilters, type RankFilters } from '../src/composables/useRankFilters';
+import { useDraft } from '../src/stores/draft';
+import { useShelf } from '../src/stores/shelf';
+import { stubPartServer } from './part-server';
+
+vi.mock('../src/workers/contenders.worker?worker', () => ({ default: class { postMessage(): void { /* few grades: never asked */ } terminate(): void { /* nothing runs */ } } }));
+vi.mock('../src/workers/year.worker?worker', () => ({ default: class { postMessage(): void { /* no climate: never asked */ } terminate(): void { /* nothing runs */ } } }));
+
+const spool = (id: string, fields: object): object => ({ id, spool: parseSpool({ format: 'hornblende-spool', version: 1, ...fields }), revision: 1, updatedAt: '' });
+let scope: EffectScope;
+let filters: RankFilters;
+
+async function begin(brief: Record<string, unknown>, spools: object[]): Promise<void> {
+  setActivePinia(createPinia());
+  stubPartServer(brief, { '/api/spools': spools });
+  await Promise.all([useDraft().open('p1'), useShelf().load()]);
+  scope = effectScope();
+  filters = scope.run(() => useRankFilters())!;
+  filters.onlyShelf.value = true;
+  await nextTick();
+}
+beforeEach(() => { vi.unstubAllGlobals(); });
+afterEach(() => scope.stop());
+const long = new Date(Date.now() - 90 * 86_400_000).toISOString();
+
+describe('the best of the shelf', () => {
+  it('names it, how far behind, and that there is enough', async () => {
+    await begin({ quantity: 2 }, [spool('a', { material: 'abs', leftG: 400 }), spool('b', { material: 'pc', leftG: 400 })]);
+    expect(filters.shown.value.map(c => c.material).sort()).toEqual(['abs', 'pc']);
+    const top = useDraft().brief && filters.best.value;
+    expect(filters.shelfWords.value).toMatch(new RegExp(`^Best from the shelf: ${top!.name}, \\d\\.\\d\\d behind .+; 400 g is enough\\.$`));
+  });
+  it('says when there is not enough, and when it has to be dried', async () => {
+    await begin({ quantity: 50 }, [spool('a', { material: 'petg', leftG: 90, events: [{ kind: 'opened', at: long }] })]);
+    expect(filters.shelfWords.value).toMatch(/but 90 g is not enough for the [\d.]+ g wanted; dry it first\.$/);
+  });
+  it('says when nothing on it fits, and when it is empty', async () => {
+    await begin({ heat: { setting: 'near-source', sourceC: 90 } }, [spool('a', { material: 'pla' })]);
+    expect(filters.best.value).toBeNull();
+    expect(filters.shelfWords.value).toMatch(/^Nothing on the shelf fits; .+ would have to be bought\.$/);
+    scope.stop();
+    await begin({}, []);
+    expect(filters.shelfWords.value).toBe('The shelf is empty.');
+    filters.clear();
+    await nextTick();
+    expect(filters.shelfWords.value).toBe('');
+    expect(filters.shown.value).toHaveLength(37);
+  });
+  it('in step-up gives the place, for the order is not that of the scores', async () => {
+    await begin({ school: 'step-up' }, [spool('a', { material: 'pa6-cf' })]);
+    expect(filters.shelfWords.value).toMatch(/^Best from the shelf: PA6-CF, number \d+ of the ranking;/);
+  });
+});
