@@ -112,7 +112,7 @@ describe('score.robustness', () => {
       const t = tally.get(c.material)!;
       for (const [p, count] of [[c.pFirst, t.first], [c.pFits, t.fits]] as const) {
         const se = Math.sqrt(Math.max(p * (1 - p), 0.002) * (1 / N + 1 / quick.draws));
-        expect(Math.abs(p - count / N), `${c.material} ${p} ${count / N}`).toBeLessThan(3.5 * se);
+        expect(Math.abs(p - count / N), `${c.material} ${p} ${count / N}`).toBeLessThan(3 * se);
       }
     }
   });
