@@ -53,6 +53,14 @@ describe('workshop.upgrades', () => {
     expect(c.breakEvenQuantity).toBe(Math.ceil(Number(cost) / c.savingEach!));
     expect(weigh([hard], offers('tape'), { quote: 30 }).breakEven[0]).toMatchObject({ ownEach: null, breakEvenQuantity: null, note: 'No purchase here makes it: order it.' });
   });
+  it('two parts of one name are kept apart', () => {
+    const hot = brief({ name: 'Twin', heat: { setting: 'near-source', sourceC: 150 } });
+    const parts = [{ name: 'Twin', brief: { ...soft, name: 'Twin' }, quoteEach: 12 }, { name: 'Twin', brief: hot, quoteEach: 30 }];
+    const r = weighUpgrades({ printer: openPrinter, upgrades: offers('direct-drive'), parts, budget: null });
+    expect(r.breakEven.map(b => [b.index, b.ownEach === null])).toEqual([[0, false], [1, true]]);
+    expect(r.breakEven[1]?.note).toContain('order it');
+    expect(r.options[0]?.unlocked.map(u => u.index)).toEqual([0]);
+  });
   it('is a model like any other', () => {
     const a = calculate('workshop.upgrades', { printer: openPrinter, upgrades: offers('direct-drive'), parts: [{ name: 'Soft', brief: { format: 'hornblende-brief', version: 1, name: 'Soft', flex: { want: 'rubbery', shoreA: [80, 90] } } }] });
     expect((a.result as WorkshopUpgradesResult).bestSingle).toBe('direct-drive');

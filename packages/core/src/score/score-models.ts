@@ -17,7 +17,7 @@ export class ScoreInput {
 
 /** Input of `score.robustness`. */
 export class ScoreRobustnessInput extends ScoreInput {
-  @Quantity({ min: 1, max: 1e6, optional: true, doc: `Draws; default ${DRAWS}.` }) draws = DRAWS;
+  @Quantity({ min: 1, max: 1e5, optional: true, doc: `Draws; default ${DRAWS}.` }) draws = DRAWS;
   @Quantity({ min: -2147483648, max: 2147483647, optional: true, doc: 'Seed; default 1.' }) seed = 1;
 }
 

@@ -52,7 +52,7 @@ export class WorkshopUpgradesInput {
 }
 
 /** What a purchase does for one part. */
-export interface Unlocked { part: string; materials: string[]; firstBefore: string | null; firstAfter: string | null; scoreBefore: number; scoreAfter: number; costAfter: number | null }
+export interface Unlocked { /** Its place among the parts, from 0: names may stand twice. */ index: number; part: string; materials: string[]; firstBefore: string | null; firstAfter: string | null; scoreBefore: number; scoreAfter: number; costAfter: number | null }
 
 /** One purchase: a set of upgrades, its price, what it opens and how much better the open parts come out in sum. */
 export interface UpgradeOption {
@@ -68,7 +68,7 @@ export interface UpgradeOption {
 }
 
 /** Making against ordering, for one part. */
-export interface BreakEven { part: string; quoteEach: number; ownEach: number | null; savingEach: number | null; breakEvenQuantity: number | null; quantity: number; note: string }
+export interface BreakEven { /** Its place among the parts, from 0. */ index: number; part: string; quoteEach: number; ownEach: number | null; savingEach: number | null; breakEvenQuantity: number | null; quantity: number; note: string }
 
 /** Result of `workshop.upgrades`. */
 export interface WorkshopUpgradesResult { options: UpgradeOption[]; mostOpened: UpgradeKind[] | null; bestSingle: UpgradeKind | null; breakEven: BreakEven[] }
@@ -145,7 +145,7 @@ export function weighUpgrades(input: WorkshopUpgradesInput, { families = library
       const materials = [...after.running.keys()].filter(m => !before.running.has(m));
       const [scoreBefore, scoreAfter] = [bestScore(before), bestScore(after)];
       if (!materials.length && scoreAfter - scoreBefore < 1e-9) return [];
-      return [{ part: p.name, materials, firstBefore: before.first?.material ?? null, firstAfter: after.first?.material ?? null, scoreBefore, scoreAfter, costAfter: after.first?.printing.costEach ?? null }];
+      return [{ index: i, part: p.name, materials, firstBefore: before.first?.material ?? null, firstAfter: after.first?.material ?? null, scoreBefore, scoreAfter, costAfter: after.first?.printing.costEach ?? null }];
     });
     return { kinds, cost: cost(set), gain: unlocked.reduce((s, u) => s + Math.max(0, u.scoreAfter - u.scoreBefore), 0), opens: unlocked.reduce((s, u) => s + u.materials.length, 0), unlocked, pareto: false };
   });
@@ -156,7 +156,7 @@ export function weighUpgrades(input: WorkshopUpgradesInput, { families = library
   const top = (list: UpgradeOption[], of: (o: UpgradeOption) => number): UpgradeOption | null => list.reduce<UpgradeOption | null>((m, o) => of(o) > (m ? of(m) : 0) ? o : m, null);
   return {
     options, bestSingle: top(singles, o => o.gain)?.kinds[0] ?? null, mostOpened: top(singles, o => o.opens)?.kinds ?? null,
-    breakEven: parts.flatMap((p, i) => p.quoteEach === null ? [] : [breakEven(p, now[i]?.first ?? null, options)]),
+    breakEven: parts.flatMap((p, i) => p.quoteEach === null ? [] : [breakEven(p, i, now[i]?.first ?? null, options)]),
   };
 }
 
@@ -172,20 +172,20 @@ function redundant(printer: Printer, set: readonly UpgradeOffer[]): boolean {
 }
 
 /** From how many parts on printing it oneself, with the cheapest purchase that makes it possible, beats the quote. */
-function breakEven(part: UpgradePart, first: Candidate | null, options: readonly UpgradeOption[]): BreakEven {
+function breakEven(part: UpgradePart, index: number, first: Candidate | null, options: readonly UpgradeOption[]): BreakEven {
   const quoteEach = part.quoteEach ?? 0;
   const { quantity } = part.brief;
   if (first) {
     const ownEach = first.printing.costEach;
     const savingEach = quoteEach - ownEach;
-    return { part: part.name, quoteEach, ownEach, savingEach, breakEvenQuantity: savingEach > 0 ? 1 : null, quantity, note: savingEach > 0 ? 'This printer makes it already, for less.' : 'This printer makes it already, but the service is cheaper.' };
+    return { index, part: part.name, quoteEach, ownEach, savingEach, breakEvenQuantity: savingEach > 0 ? 1 : null, quantity, note: savingEach > 0 ? 'This printer makes it already, for less.' : 'This printer makes it already, but the service is cheaper.' };
   }
-  const opening = options.flatMap(o => { const u = o.unlocked.find(x => x.part === part.name && x.firstAfter !== null); return u ? [{ o, u }] : []; })[0];
-  if (!opening) return { part: part.name, quoteEach, ownEach: null, savingEach: null, breakEvenQuantity: null, quantity, note: 'No purchase here makes it: order it.' };
+  const opening = options.flatMap(o => { const u = o.unlocked.find(x => x.index === index && x.firstAfter !== null); return u ? [{ o, u }] : []; })[0];
+  if (!opening) return { index, part: part.name, quoteEach, ownEach: null, savingEach: null, breakEvenQuantity: null, quantity, note: 'No purchase here makes it: order it.' };
   const ownEach = opening.u.costAfter;
   const savingEach = ownEach === null ? null : quoteEach - ownEach;
   return {
-    part: part.name, quoteEach, ownEach, savingEach, quantity,
+    index, part: part.name, quoteEach, ownEach, savingEach, quantity,
     breakEvenQuantity: savingEach !== null && savingEach > 0 ? Math.ceil(opening.o.cost / savingEach) : null,
     note: savingEach !== null && savingEach > 0 ? `With ${opening.o.kinds.join(', ')} for ${sig(opening.o.cost, 4)}, printing pays from ${Math.ceil(opening.o.cost / savingEach)} on; ${quantity} ${quantity === 1 ? 'is' : 'are'} wanted.` : 'The service is cheaper even once the printer can make it.',
   };

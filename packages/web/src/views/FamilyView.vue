@@ -39,7 +39,6 @@ const rows = computed(() => propertyNames.map(name => {
 }));
 const plates = computed(() => Object.entries(found.value?.adhesion ?? {}) as [Plate, { bare: number; adhesive?: Partial<Record<Adhesive, number>> }][]);
 const resists = (level: string): string => chemicals.filter(c => found.value?.chemicals[c] === level).join(', ') || 'none';
-const ratio = (r: number): string => r >= 1 ? `× ${sig(r, 2)}` : `× ${sig(r, 2)}`;
 function windowText(name: keyof typeof windowWords): string {
   const w = found.value?.windows[name];
   if (!w) return '';
@@ -70,7 +69,7 @@ function windowText(name: keyof typeof windowWords): string {
     </section>
     <section v-if="trade.length" class="trade" data-testid="trade">
       <h2>What the {{ found.filler }} did to {{ library.nameOf(found.base ?? '') }}</h2>
-      <div class="card"><div v-for="t in tradeSides" :key="t.side" class="side"><h3>{{ t.side === 'gained' ? 'Gained' : 'Given up' }}</h3><ul class="lines"><li v-for="l in t.lines" :key="l.name"><span>{{ label(l.name) }}</span><span class="soft">{{ number(l.name, l.base) }} → <b>{{ number(l.name, l.filled) }}</b> {{ unit(l.name) }}</span><span class="soft">{{ l.ratio === null ? '' : ratio(l.ratio) }}</span></li></ul><p v-if="!t.lines.length" class="soft small">Nothing to speak of.</p></div></div>
+      <div class="card"><div v-for="t in tradeSides" :key="t.side" class="side"><h3>{{ t.side === 'gained' ? 'Gained' : 'Given up' }}</h3><ul class="lines"><li v-for="l in t.lines" :key="l.name"><span>{{ label(l.name) }}</span><span class="soft">{{ number(l.name, l.base) }} → <b>{{ number(l.name, l.filled) }}</b> {{ unit(l.name) }}</span><span class="soft">{{ l.ratio === null ? '' : `× ${sig(l.ratio, 2)}` }}</span></li></ul><p v-if="!t.lines.length" class="soft small">Nothing to speak of.</p></div></div>
     </section>
     <section v-for="d in found.disputes" :key="d.question" class="dispute">
       <h2>{{ d.question }}</h2>

@@ -57,7 +57,7 @@ const most = computed(() => result.value?.mostOpened ? result.value.options.find
 const best = computed(() => result.value?.bestSingle ? result.value.options.find(o => o.kinds.length === 1 && o.kinds[0] === result.value?.bestSingle) ?? null : null);
 const shown = computed<UpgradeOption | null>(() => worth.value[Math.min(chosen.value, worth.value.length - 1)] ?? null);
 /** Break-even by part, so that a quote can stand beside its answer. */
-const quotes = computed(() => open.value.map(p => ({ id: p.id, name: p.name, quantity: p.brief.quantity, quote: workshop.quotes[p.id] ?? null, answer: result.value?.breakEven.find(b => b.part === p.name) ?? null })));
+const quotes = computed(() => open.value.map((p, i) => ({ id: p.id, name: p.name, quantity: p.brief.quantity, quote: workshop.quotes[p.id] ?? null, answer: result.value?.breakEven.find(b => b.index === i && b.part === p.name) ?? null })));
 
 async function keep(work: Promise<void>): Promise<void> { try { await work; } catch (e) { void message.error((e as Error).message); } }
 function setPrice(kind: UpgradeKind, price: number): void { void keep(workshop.set({ upgradePrices: { ...workshop.settings.upgradePrices, [kind]: price } })); }
@@ -105,7 +105,7 @@ function pick(e: ECElementEvent): void { const data = e.data as { kinds?: Upgrad
             <table class="plain" data-testid="worth"><thead><tr><th>No cheaper set gains as much</th><th class="n">Cost</th><th class="n" title="Rise of the best score, summed over the parts">Gain</th><th class="n">Opens</th></tr></thead><tbody>
               <tr v-for="(o, i) in worth" :key="o.kinds.join()" :class="{ on: o === shown }"><td><button type="button" class="link" @click="chosen = i">{{ nameOf(o.kinds) }}</button></td><td class="n">{{ money(o.cost) }}</td><td class="n">{{ o.gain.toFixed(2) }}</td><td class="n">{{ o.opens }}</td></tr>
             </tbody></table>
-            <div v-if="shown" class="unlocks"><h3>{{ nameOf(shown.kinds) }}</h3><ul><li v-for="u in shown.unlocked" :key="u.part"><b>{{ u.part }}</b>: {{ u.firstBefore === null ? 'nothing fitted' : library.nameOf(u.firstBefore) }}<template v-if="u.firstAfter !== u.firstBefore"> → <b>{{ library.nameOf(u.firstAfter ?? '') }}</b></template><template v-else> stays first</template> <span class="soft small">{{ u.scoreBefore.toFixed(2) }} → {{ u.scoreAfter.toFixed(2) }}<template v-if="u.materials.length">; opens {{ u.materials.slice(0, 4).map(m => library.nameOf(m)).join(', ') }}<template v-if="u.materials.length > 4"> and {{ u.materials.length - 4 }} more</template></template></span></li></ul></div>
+            <div v-if="shown" class="unlocks"><h3>{{ nameOf(shown.kinds) }}</h3><ul><li v-for="u in shown.unlocked" :key="u.index"><b>{{ u.part }}</b>: {{ u.firstBefore === null ? 'nothing fitted' : library.nameOf(u.firstBefore) }}<template v-if="u.firstAfter !== u.firstBefore"> → <b>{{ library.nameOf(u.firstAfter ?? '') }}</b></template><template v-else> stays first</template> <span class="soft small">{{ u.scoreBefore.toFixed(2) }} → {{ u.scoreAfter.toFixed(2) }}<template v-if="u.materials.length">; opens {{ u.materials.slice(0, 4).map(m => library.nameOf(m)).join(', ') }}<template v-if="u.materials.length > 4"> and {{ u.materials.length - 4 }} more</template></template></span></li></ul></div>
           </div>
         </template>
       </template>

@@ -62,6 +62,3 @@ async function save(): Promise<void> {
     </div>
   </Modal>
 </template>
-
-<style scoped>
-</style>

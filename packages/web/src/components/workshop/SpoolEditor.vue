@@ -63,6 +63,3 @@ async function save(): Promise<void> {
     </div>
   </Modal>
 </template>
-
-<style scoped>
-</style>
