@@ -5,7 +5,14 @@ export default defineConfig({
     projects: [
       { test: { name: 'core', include: ['packages/core/test/**/*.test.ts'] } },
       { test: { name: 'cli', include: ['packages/cli/test/**/*.test.ts'], testTimeout: 60_000 } },
-      { test: { name: 'server', include: ['packages/server/test/**/*.test.ts'], testTimeout: 60_000, pool: 'forks' } },
+      {
+        test: {
+          name: 'server',
+          include: ['packages/server/test/**/*.test.ts'],
+          testTimeout: 60_000,
+          pool: 'forks',
+        },
+      },
       { test: { name: 'web', include: ['packages/web/test/**/*.test.ts'] } },
     ],
   },

@@ -2,34 +2,67 @@ import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './server';
 
-const pages = ['/parts', '/library', '/library/pla', '/library/tarnbeck-hill-asa', '/workshop', '/workshop/spools', '/workshop/upgrades', '/settings'];
+const pages = [
+  '/parts',
+  '/library',
+  '/library/pla',
+  '/library/tarnbeck-hill-asa',
+  '/workshop',
+  '/workshop/spools',
+  '/workshop/upgrades',
+  '/settings',
+];
 
 /** What axe calls serious or worse on the page as it stands. */
 async function serious(page: Page, where: string): Promise<string[]> {
   const { violations } = await new AxeBuilder({ page }).analyze();
-  return violations.filter(v => v.impact === 'serious' || v.impact === 'critical').map(v => `${where} ${v.id}: ${v.nodes.map(n => n.target.join(' ')).slice(0, 3).join(' | ')}`);
+  return violations
+    .filter(v => v.impact === 'serious' || v.impact === 'critical')
+    .map(
+      v =>
+        `${where} ${v.id}: ${v.nodes
+          .map(n => n.target.join(' '))
+          .slice(0, 3)
+          .join(' | ')}`,
+    );
 }
 
 for (const theme of ['light', 'dark'] as const) {
   test(`axe finds nothing serious, ${theme} theme`, async ({ page, server }) => {
     await page.addInitScript(t => localStorage.setItem('hornblende-theme', t), theme);
-    const list = await (await page.request.get(`${server.url}/api/parts`)).json() as { id: string; name: string }[];
+    const list = (await (await page.request.get(`${server.url}/api/parts`)).json()) as {
+      id: string;
+      name: string;
+    }[];
     const idOf = (name: string): string => list.find(p => p.name === name)!.id;
     const latch = idOf('Solar wax melter latch');
-    for (const path of [...pages, `/parts/${latch}/brief`, `/parts/${idOf('Hive-stand levelling foot')}/decision`, `/parts/${latch}/rank`]) {
+    for (const path of [
+      ...pages,
+      `/parts/${latch}/brief`,
+      `/parts/${idOf('Hive-stand levelling foot')}/decision`,
+      `/parts/${latch}/rank`,
+    ]) {
       await page.goto(server.url + path);
       await expect(page.locator('h1, h2').first()).toBeVisible();
       expect(await serious(page, path)).toEqual([]);
     }
     // The panels of the Rank page, and the library's other two sights.
-    for (const [tab, ready] of [['How sure', 'sure-words'], ['What would change this?', 'tips'], ['Compare two', 'compare-two'], ['Scoring', 'points']] as const) {
+    for (const [tab, ready] of [
+      ['How sure', 'sure-words'],
+      ['What would change this?', 'tips'],
+      ['Compare two', 'compare-two'],
+      ['Scoring', 'points'],
+    ] as const) {
       await page.getByRole('tab', { name: tab }).click();
       await expect(page.getByTestId(ready)).toBeVisible();
       expect(await serious(page, tab)).toEqual([]);
     }
     await page.goto(`${server.url}/library`);
     for (const name of ['ASA', 'ABS']) await page.getByLabel(`Compare ${name}`, { exact: true }).check();
-    for (const [view, ready] of [['Compare 2', 'compare'], ['Plot', 'plot']] as const) {
+    for (const [view, ready] of [
+      ['Compare 2', 'compare'],
+      ['Plot', 'plot'],
+    ] as const) {
       await page.getByRole('radio', { name: view }).click();
       await expect(page.getByTestId(ready)).toBeVisible();
       expect(await serious(page, view)).toEqual([]);
@@ -40,14 +73,23 @@ for (const theme of ['light', 'dark'] as const) {
 test('axe finds nothing serious in the dialogs and drawers', async ({ page, server }) => {
   // Half-faded text would fail by its contrast: nothing fades here.
   await page.emulateMedia({ reducedMotion: 'reduce' });
-  const check = async (where: string): Promise<void> => { expect(await serious(page, where)).toEqual([]); await page.keyboard.press('Escape'); };
+  const check = async (where: string): Promise<void> => {
+    expect(await serious(page, where)).toEqual([]);
+    await page.keyboard.press('Escape');
+  };
   await page.goto(`${server.url}/library/skerrow-petg-natural`);
   await page.getByRole('button', { name: 'Change' }).click();
   await expect(page.getByTestId('grade-editor')).toBeVisible();
   await check('grade editor');
   await page.goto(`${server.url}/library`);
   await page.getByRole('button', { name: 'Import' }).click();
-  await page.getByLabel('File of grades').setInputFiles({ name: 'g.csv', mimeType: 'text/csv', buffer: Buffer.from('name,family\nA,pla\nB,zinc\n') });
+  await page
+    .getByLabel('File of grades')
+    .setInputFiles({
+      name: 'g.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from('name,family\nA,pla\nB,zinc\n'),
+    });
   await expect(page.getByTestId('import-row').first()).toBeVisible();
   await check('import');
   await page.goto(`${server.url}/workshop/spools`);
@@ -69,10 +111,18 @@ test('axe finds nothing serious in the dialogs and drawers', async ({ page, serv
 test('nothing is asked of any other machine, and no script breaks', async ({ page, server }) => {
   const outside: string[] = [];
   const broken: string[] = [];
-  page.on('request', r => { if (!r.url().startsWith(server.url) && !r.url().startsWith('data:') && !r.url().startsWith('blob:')) outside.push(r.url()); });
+  page.on('request', r => {
+    if (!r.url().startsWith(server.url) && !r.url().startsWith('data:') && !r.url().startsWith('blob:'))
+      outside.push(r.url());
+  });
   page.on('pageerror', e => broken.push(e.message));
-  page.on('console', m => { if (m.type() === 'error') broken.push(m.text()); });
-  for (const path of pages) { await page.goto(server.url + path); await expect(page.locator('h1').first()).toBeVisible(); }
+  page.on('console', m => {
+    if (m.type() === 'error') broken.push(m.text());
+  });
+  for (const path of pages) {
+    await page.goto(server.url + path);
+    await expect(page.locator('h1').first()).toBeVisible();
+  }
   expect(outside).toEqual([]);
   expect(broken).toEqual([]);
 });
@@ -88,7 +138,16 @@ test('the main job without a mouse', async ({ page, server }) => {
   await expect(page.getByLabel('Name of the part')).toHaveValue('Keyboard part');
   // Each question is reached by Tab and answered by typing its word.
   const answer = async (label: string, typed: string): Promise<void> => {
-    for (let i = 0; i < 60 && !(await page.getByLabel(label, { exact: true }).first().evaluate(el => el === document.activeElement)); i++) await page.keyboard.press('Tab');
+    for (
+      let i = 0;
+      i < 60 &&
+      !(await page
+        .getByLabel(label, { exact: true })
+        .first()
+        .evaluate(el => el === document.activeElement));
+      i++
+    )
+      await page.keyboard.press('Tab');
     await expect(page.getByLabel(label, { exact: true }).first()).toBeFocused();
     await page.keyboard.type(typed);
   };

@@ -13,7 +13,12 @@ async function begin(page: Page, url: string, name: string, kind = ''): Promise<
 }
 /** A year of hourly CSV. */
 function csv(airC: (hour: number) => number, ghi: number): Buffer {
-  return Buffer.from(['time,airC,ghiWm2,windMs', ...Array.from({ length: 8760 }, (_, h) => `${h},${airC(h)},${h % 24 > 9 && h % 24 < 16 ? ghi : 0},1`)].join('\n'));
+  return Buffer.from(
+    [
+      'time,airC,ghiWm2,windMs',
+      ...Array.from({ length: 8760 }, (_, h) => `${h},${airC(h)},${h % 24 > 9 && h % 24 < 16 ? ghi : 0},1`),
+    ].join('\n'),
+  );
 }
 
 test('the wax melter latch from nothing, by keyboard only', async ({ page, server }) => {
@@ -26,11 +31,19 @@ test('the wax melter latch from nothing, by keyboard only', async ({ page, serve
   await expect(page.getByLabel('Name of the part')).toHaveValue('Latch by keyboard');
   const reach = async (label: string): Promise<void> => {
     const target = page.getByLabel(label, { exact: true }).first();
-    for (let i = 0; i < 80 && !(await target.evaluate(el => el === document.activeElement)); i++) await page.keyboard.press('Tab');
+    for (let i = 0; i < 80 && !(await target.evaluate(el => el === document.activeElement)); i++)
+      await page.keyboard.press('Tab');
     await expect(target).toBeFocused();
   };
-  const choose = async (label: string, word: string): Promise<void> => { await reach(label); await page.keyboard.type(word); };
-  const write = async (label: string, text: string): Promise<void> => { await reach(label); await page.keyboard.press('Control+a'); await page.keyboard.type(text); };
+  const choose = async (label: string, word: string): Promise<void> => {
+    await reach(label);
+    await page.keyboard.type(word);
+  };
+  const write = async (label: string, text: string): Promise<void> => {
+    await reach(label);
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type(text);
+  };
   await write('Service life', '6 years');
   await choose('Setting', 'near');
   await write('The part reaches', '147 F');
@@ -56,8 +69,16 @@ test('an hourly CSV: the hours above the limit change the verdict', async ({ pag
   await page.getByLabel('Weather', { exact: true }).selectOption('hill');
   await expect(page.getByTestId('year')).toContainText('Through the year');
   await expect(page.getByTestId('year')).not.toContainText('hours too hot. ○');
-  await page.getByLabel('Weather file').setInputFiles({ name: 'furnace-yard.csv', mimeType: 'text/csv', buffer: csv(h => h % 24 > 9 && h % 24 < 16 ? 58 : 30, 900) });
-  await expect(page.getByLabel('Weather', { exact: true }).locator('option:checked')).toHaveText('a year: furnace-yard (read from a file)');
+  await page
+    .getByLabel('Weather file')
+    .setInputFiles({
+      name: 'furnace-yard.csv',
+      mimeType: 'text/csv',
+      buffer: csv(h => (h % 24 > 9 && h % 24 < 16 ? 58 : 30), 900),
+    });
+  await expect(page.getByLabel('Weather', { exact: true }).locator('option:checked')).toHaveText(
+    'a year: furnace-yard (read from a file)',
+  );
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
   await page.getByRole('link', { name: 'Rank' }).click();
   await page.getByTestId('out-column').and(page.locator('[data-material=petg]')).click();
@@ -67,9 +88,15 @@ test('an hourly CSV: the hours above the limit change the verdict', async ({ pag
 
   await page.getByRole('link', { name: 'Brief' }).click();
   await page.getByRole('button', { name: 'Heat and cold' }).click();
-  await page.getByLabel('Weather file').setInputFiles({ name: 'short.csv', mimeType: 'text/csv', buffer: Buffer.from('airC\n1\n2\n') });
-  await expect(page.getByTestId('weather-problems')).toContainText('2 hours must have every hour of a year: 8760, or 8784 in a leap year');
-  await page.getByLabel('Weather file').setInputFiles({ name: 'big.csv', mimeType: 'text/csv', buffer: Buffer.alloc(21_000_000, 'a') });
+  await page
+    .getByLabel('Weather file')
+    .setInputFiles({ name: 'short.csv', mimeType: 'text/csv', buffer: Buffer.from('airC\n1\n2\n') });
+  await expect(page.getByTestId('weather-problems')).toContainText(
+    '2 hours must have every hour of a year: 8760, or 8784 in a leap year',
+  );
+  await page
+    .getByLabel('Weather file')
+    .setInputFiles({ name: 'big.csv', mimeType: 'text/csv', buffer: Buffer.alloc(21_000_000, 'a') });
   await expect(page.getByTestId('weather-problems')).toContainText('a year of hourly weather is under 20 MB');
 });
 
@@ -139,7 +166,10 @@ test('versions say what changed and what it did', async ({ page, server }) => {
   await expect(page.getByTestId('first-choice')).toHaveText('Wherrybank Everyday PLA');
 });
 
-test('a brief goes out as a file and comes in again; a bad one is named field by field', async ({ page, server }) => {
+test('a brief goes out as a file and comes in again; a bad one is named field by field', async ({
+  page,
+  server,
+}) => {
   await begin(page, server.url, 'Travelling part');
   await page.getByLabel('Service life').fill('9 years');
   const download = page.waitForEvent('download');
@@ -148,6 +178,12 @@ test('a brief goes out as a file and comes in again; a bad one is named field by
   await page.getByLabel('Service life').fill('2 years');
   await page.locator('input[type=file][accept*=json]').setInputFiles(file);
   await expect(page.getByLabel('Service life')).toHaveValue('9 years');
-  await page.locator('input[type=file][accept*=json]').setInputFiles({ name: 'bad.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"hornblende-brief","version":1,"name":"x","sun":"blazing"}') });
+  await page
+    .locator('input[type=file][accept*=json]')
+    .setInputFiles({
+      name: 'bad.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from('{"format":"hornblende-brief","version":1,"name":"x","sun":"blazing"}'),
+    });
   await expect(page.getByRole('dialog')).toContainText('sun: must be one of none, reflected, part, full');
 });

@@ -3,7 +3,9 @@ import { expect, test } from './server';
 test('five questions, a changed verdict, the working, a decision that stays', async ({ page, server }) => {
   await page.goto(server.url);
   await expect(page.getByRole('heading', { name: 'Parts' })).toBeVisible();
-  await expect(page.getByTestId('part-row').filter({ hasText: 'Solar wax melter latch' })).toContainText('ASA');
+  await expect(page.getByTestId('part-row').filter({ hasText: 'Solar wax melter latch' })).toContainText(
+    'ASA',
+  );
 
   await page.getByRole('button', { name: 'New part' }).click();
   await page.getByLabel('What is it called?').fill('Rain gauge bracket');
@@ -46,7 +48,9 @@ test('five questions, a changed verdict, the working, a decision that stays', as
 
   await page.getByRole('link', { name: 'Record the decision' }).click();
   await expect(page.getByTestId('decide-first')).toHaveValue('asa-cf');
-  await expect(page.getByRole('listitem').filter({ hasText: /^ABS ○ out/ })).toContainText('half its toughness');
+  await expect(page.getByRole('listitem').filter({ hasText: /^ABS ○ out/ })).toContainText(
+    'half its toughness',
+  );
   await page.getByTestId('decide').click();
   await expect(page.getByText('Why must be text')).toBeVisible();
   await page.getByTestId('decide-reason').fill('Holds its shape and its skin in the sun.');
@@ -86,7 +90,15 @@ test('typed nonsense changes nothing and says what is allowed', async ({ page, s
 });
 
 test('units switch without touching what is stored', async ({ page, server }) => {
-  const stored = async (): Promise<string> => JSON.stringify((await (await page.request.get(`${server.url}/api/parts`)).json() as { name: string; brief: object }[]).find(p => p.name === 'Solar wax melter latch')?.brief);
+  const stored = async (): Promise<string> =>
+    JSON.stringify(
+      (
+        (await (await page.request.get(`${server.url}/api/parts`)).json()) as {
+          name: string;
+          brief: object;
+        }[]
+      ).find(p => p.name === 'Solar wax melter latch')?.brief,
+    );
   await page.goto(`${server.url}/settings`);
   const before = await stored();
   await page.getByLabel('US: in, lbf, oz, °F').check();
@@ -120,7 +132,10 @@ test('two tabs: the second is told, sees both, and chooses', async ({ context, s
   await expect(one.getByLabel('Service life')).toHaveValue('9 years');
 });
 
-test('a brief that nothing satisfies says what to ask less of, and the change works', async ({ page, server }) => {
+test('a brief that nothing satisfies says what to ask less of, and the change works', async ({
+  page,
+  server,
+}) => {
   await page.goto(server.url);
   await page.getByRole('button', { name: 'New part' }).click();
   await page.getByLabel('What is it called?').fill('Kiln peg');
@@ -130,7 +145,9 @@ test('a brief that nothing satisfies says what to ask less of, and the change wo
   await expect(page.getByTestId('first-choice')).toHaveText('Nothing fits');
   await page.getByRole('link', { name: 'Rank' }).click();
   const notice = page.getByTestId('nothing-fits');
-  await expect(notice.getByRole('listitem').first()).toContainText('Keep the part under 205 °C instead of 260 °C: lets PA6-CF in');
+  await expect(notice.getByRole('listitem').first()).toContainText(
+    'Keep the part under 205 °C instead of 260 °C: lets PA6-CF in',
+  );
   await notice.getByRole('button', { name: 'Change the brief so' }).first().click();
   await expect(page.getByTestId('first-choice')).toHaveText('PA6-CF');
 });
@@ -158,7 +175,9 @@ test('a machine that can print nothing says so, and what would help', async ({ p
   await form.getByLabel('Name').fill('Toy machine');
   await form.getByLabel('Hottest nozzle').fill('150 C');
   await form.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByTestId('reach').getByRole('columnheader', { name: /Toy machine/ })).toContainText('0 of 37');
+  await expect(page.getByTestId('reach').getByRole('columnheader', { name: /Toy machine/ })).toContainText(
+    '0 of 37',
+  );
   await page.goto(server.url);
   await page.getByRole('link', { name: 'Hive-scale housing' }).click();
   await page.getByLabel('Printer').selectOption({ label: 'Toy machine' });

@@ -16,7 +16,10 @@ async function openRank(page: Page, url: string, part: string): Promise<void> {
 }
 const panel = (page: Page, name: string): Promise<void> => page.getByRole('tab', { name }).click();
 
-test('a decision made by mouse, by keyboard and on the command line is the same record', async ({ page, server }) => {
+test('a decision made by mouse, by keyboard and on the command line is the same record', async ({
+  page,
+  server,
+}) => {
   const part = 'Van dashboard clip';
   const reason = 'Bears the car in August.';
   const fill = async (): Promise<void> => {
@@ -32,27 +35,67 @@ test('a decision made by mouse, by keyboard and on the command line is the same 
   await page.locator('main').focus();
   await page.keyboard.press('g');
   await page.keyboard.press('d');
-  for (let i = 0; i < 40 && !(await page.getByTestId('decide-reason').evaluate(el => el === document.activeElement)); i++) await page.keyboard.press('Tab');
+  for (
+    let i = 0;
+    i < 40 && !(await page.getByTestId('decide-reason').evaluate(el => el === document.activeElement));
+    i++
+  )
+    await page.keyboard.press('Tab');
   await page.keyboard.type(reason);
   await page.keyboard.press('Tab');
   await expect(page.getByTestId('decide-who')).toHaveValue('R. Thwaite');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('decision')).toHaveCount(2);
 
-  const get = async <T>(path: string): Promise<T> => await (await page.request.get(`${server.url}/api${path}`)).json() as T;
+  const get = async <T>(path: string): Promise<T> =>
+    (await (await page.request.get(`${server.url}/api${path}`)).json()) as T;
   const listed = (await get<Listed[]>('/parts')).find(p => p.name === part)!;
-  const printer = (await get<{ id: string; profile: object }[]>('/printers')).find(p => p.id === listed.printerId)!;
-  const decisions = await get<{ id: string; record: { firstChoice: string; secondChoice: string } }[]>(`/parts/${listed.id}/decisions`);
-  const [a, b] = await Promise.all(decisions.map(d => get<Record<string, unknown>>(`/parts/${listed.id}/decisions/${d.id}/record.json`)));
-  const file = (name: string, text: string): string => { const path = join(server.dataDir, name); writeFileSync(path, text); return path; };
-  const c = JSON.parse(execFileSync(process.execPath, [join(root, 'packages/cli/bin/hornblende.mjs'), 'decide', file('brief.json', JSON.stringify(listed.given)), '--printer', file('printer.json', JSON.stringify(printer.profile)),
-    '--grades', file('grades.csv', await (await page.request.get(`${server.url}/api/grades/export.csv`)).text()), '--first', decisions[0]!.record.firstChoice, '--second', decisions[0]!.record.secondChoice, '--reason', reason, '--by', 'R. Thwaite', '--json'], { encoding: 'utf8', maxBuffer: 1 << 26 })) as Record<string, unknown>;
+  const printer = (await get<{ id: string; profile: object }[]>('/printers')).find(
+    p => p.id === listed.printerId,
+  )!;
+  const decisions = await get<{ id: string; record: { firstChoice: string; secondChoice: string } }[]>(
+    `/parts/${listed.id}/decisions`,
+  );
+  const [a, b] = await Promise.all(
+    decisions.map(d => get<Record<string, unknown>>(`/parts/${listed.id}/decisions/${d.id}/record.json`)),
+  );
+  const file = (name: string, text: string): string => {
+    const path = join(server.dataDir, name);
+    writeFileSync(path, text);
+    return path;
+  };
+  const c = JSON.parse(
+    execFileSync(
+      process.execPath,
+      [
+        join(root, 'packages/cli/bin/hornblende.mjs'),
+        'decide',
+        file('brief.json', JSON.stringify(listed.given)),
+        '--printer',
+        file('printer.json', JSON.stringify(printer.profile)),
+        '--grades',
+        file('grades.csv', await (await page.request.get(`${server.url}/api/grades/export.csv`)).text()),
+        '--first',
+        decisions[0]!.record.firstChoice,
+        '--second',
+        decisions[0]!.record.secondChoice,
+        '--reason',
+        reason,
+        '--by',
+        'R. Thwaite',
+        '--json',
+      ],
+      { encoding: 'utf8', maxBuffer: 1 << 26 },
+    ),
+  ) as Record<string, unknown>;
   const same = (r: Record<string, unknown>): object => ({ ...r, decidedAt: '' });
   expect(same(b!)).toEqual(same(a!));
   expect(same(c)).toEqual(same(a!));
 });
 
-test('the report opens from disk without the server, fits A4 and Letter, and asks for nothing', async ({ page }) => {
+test('the report opens from disk without the server, fits A4 and Letter, and asks for nothing', async ({
+  page,
+}) => {
   const server = new TestServer();
   await server.start();
   await page.goto(server.url);
@@ -63,7 +106,9 @@ test('the report opens from disk without the server, fits A4 and Letter, and ask
   await (await download).saveAs(path);
   await server.stop();
   const asked: string[] = [];
-  page.on('request', r => { if (!r.url().startsWith('file:')) asked.push(r.url()); });
+  page.on('request', r => {
+    if (!r.url().startsWith('file:')) asked.push(r.url());
+  });
   await page.goto(pathToFileURL(path).href);
   await expect(page.getByRole('heading', { name: 'Hive-stand levelling foot' })).toBeVisible();
   await expect(page.getByText('Stands in the sun for eight seasons')).toBeVisible();
@@ -72,23 +117,39 @@ test('the report opens from disk without the server, fits A4 and Letter, and ask
   // What is as wide as the paper between its margins must not spill: 180 mm on A4, 186 mm on Letter, at 96 dots an inch.
   await page.emulateMedia({ media: 'print' });
   for (const mm of [180, 186]) {
-    await page.setViewportSize({ width: Math.round(mm / 25.4 * 96), height: 1000 });
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBeLessThanOrEqual(0);
+    await page.setViewportSize({ width: Math.round((mm / 25.4) * 96), height: 1000 });
+    expect(
+      await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+    ).toBeLessThanOrEqual(0);
   }
-  for (const format of ['A4', 'Letter']) expect((await page.pdf({ format })).subarray(0, 5).toString()).toBe('%PDF-');
+  for (const format of ['A4', 'Letter'])
+    expect((await page.pdf({ format })).subarray(0, 5).toString()).toBe('%PDF-');
   expect(asked).toEqual([]);
   expect(readFileSync(path, 'utf8')).not.toContain('<script');
   server.dispose();
 });
 
-test('how sure: drawn in a worker while the page goes on, stopped, and begun again', async ({ page, server }) => {
+test('how sure: drawn in a worker while the page goes on, stopped, and begun again', async ({
+  page,
+  server,
+}) => {
   await openRank(page, server.url, 'Solar wax melter latch');
   await panel(page, 'How sure');
-  await expect(page.getByTestId('sure-words')).toHaveText(/^The first choice leads in \d+ of 100 worlds; .+ in \d+\.$/);
+  await expect(page.getByTestId('sure-words')).toHaveText(
+    /^The first choice leads in \d+ of 100 worlds; .+ in \d+\.$/,
+  );
   await expect(page.getByTestId('how-sure')).toHaveText(/^first in \d+ of 100 worlds$/);
   const words = await page.getByTestId('sure-words').innerText();
   // Another seed: other draws; meanwhile frames are drawn.
-  await page.evaluate(() => { const w = window as unknown as { frames: number }; w.frames = 0; const tick = (): void => { w.frames++; requestAnimationFrame(tick); }; requestAnimationFrame(tick); });
+  await page.evaluate(() => {
+    const w = window as unknown as { frames: number };
+    w.frames = 0;
+    const tick = (): void => {
+      w.frames++;
+      requestAnimationFrame(tick);
+    };
+    requestAnimationFrame(tick);
+  });
   await page.getByLabel('Seed').fill('77');
   await expect(page.getByRole('status').filter({ hasText: 'Trying the ranking' })).toBeVisible();
   await page.getByRole('button', { name: 'Stop' }).click();
@@ -100,7 +161,10 @@ test('how sure: drawn in a worker while the page goes on, stopped, and begun aga
   await expect(page.getByTestId('sure-words')).toHaveText(words);
 });
 
-test('what would change this: tried beside, never over, and taken only when asked', async ({ page, server }) => {
+test('what would change this: tried beside, never over, and taken only when asked', async ({
+  page,
+  server,
+}) => {
   await openRank(page, server.url, 'Solar wax melter latch');
   await panel(page, 'What would change this?');
   const tips = page.getByTestId('tips');
@@ -137,7 +201,8 @@ test('weights: a layer is pulled, a key pressed, questions answered', async ({ p
   await page.mouse.move(box.x + 40, box.y - 18, { steps: 6 });
   await page.mouse.up();
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
-  const heat = async (): Promise<number> => Number(/Heat\s*([\d.]+)/.exec(await chart.locator('text.label').first().textContent() ?? '')?.[1]);
+  const heat = async (): Promise<number> =>
+    Number(/Heat\s*([\d.]+)/.exec((await chart.locator('text.label').first().textContent()) ?? '')?.[1]);
   expect(await heat()).toBeLessThan(4);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect.poll(heat).toBe(4);
@@ -158,12 +223,17 @@ test('weights: a layer is pulled, a key pressed, questions answered', async ({ p
   await expect.poll(heat).toBe(4);
 });
 
-test('two are compared, the points of a criterion set, the schools seen side by side', async ({ page, server }) => {
+test('two are compared, the points of a criterion set, the schools seen side by side', async ({
+  page,
+  server,
+}) => {
   await openRank(page, server.url, 'Solar wax melter latch');
   await panel(page, 'Compare two');
   await page.getByLabel('First of the two').selectOption('asa');
   await page.getByLabel('Second of the two').selectOption('pet-cf');
-  await expect(page.getByTestId('compare-two')).toContainText(/ASA instead of PET-CF gains .*, and gives up .*; in sum .* leads by|they are level/);
+  await expect(page.getByTestId('compare-two')).toContainText(
+    /ASA instead of PET-CF gains .*, and gives up .*; in sum .* leads by|they are level/,
+  );
   await panel(page, 'Scoring');
   const before = await page.getByTestId('score').innerText();
   await page.getByLabel('Comfortable Heat').fill('60');
@@ -182,10 +252,16 @@ test('when library data change, the record says so and how', async ({ page, serv
   await page.goto(server.url);
   await page.getByRole('link', { name: 'Frame-spacing jig' }).click();
   await expect(page.getByTestId('drift')).toContainText('the same answer');
-  const { grade, revision } = await (await page.request.get(`${server.url}/api/grades/wherrybank-everyday-pla`)).json() as { grade: { sheet: object }; revision: number };
-  await page.request.put(`${server.url}/api/grades/wherrybank-everyday-pla`, { data: { grade: { ...grade, sheet: { ...grade.sheet, alphaPerK: 0.00025, pricePerKg: 90 } }, revision } });
+  const { grade, revision } = (await (
+    await page.request.get(`${server.url}/api/grades/wherrybank-everyday-pla`)
+  ).json()) as { grade: { sheet: object }; revision: number };
+  await page.request.put(`${server.url}/api/grades/wherrybank-everyday-pla`, {
+    data: { grade: { ...grade, sheet: { ...grade.sheet, alphaPerK: 0.00025, pricePerKg: 90 } }, revision },
+  });
   await page.reload();
-  await expect(page.getByTestId('drift')).toContainText('Library data changed since: PLA would lead now, Wherrybank Everyday PLA led then.');
+  await expect(page.getByTestId('drift')).toContainText(
+    'Library data changed since: PLA would lead now, Wherrybank Everyday PLA led then.',
+  );
   await expect(page.getByTestId('drift')).toContainText('price');
 });
 

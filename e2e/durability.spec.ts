@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { TestServer } from './server';
 
-test('a kill −9 right after an acknowledged save loses nothing, and Ctrl-C ends cleanly', async ({ page }) => {
+test('a kill −9 right after an acknowledged save loses nothing, and Ctrl-C ends cleanly', async ({
+  page,
+}) => {
   const server = new TestServer();
   try {
     await server.start();
@@ -15,7 +17,10 @@ test('a kill −9 right after an acknowledged save loses nothing, and Ctrl-C end
     await page.reload();
     await expect(page.getByLabel('Service life')).toHaveValue('7 years');
     expect(await server.stop('SIGINT')).toBe(0);
-  } finally { await server.stop('SIGKILL'); server.dispose(); }
+  } finally {
+    await server.stop('SIGKILL');
+    server.dispose();
+  }
 });
 
 test('what is typed while the server is away is kept, and saved when it is back', async ({ page }) => {
@@ -39,5 +44,8 @@ test('what is typed while the server is away is kept, and saved when it is back'
     await expect(page.getByTestId('save-state')).toHaveText('Not saved');
     await server.start();
     await expect(page.getByTestId('save-state')).toHaveText('Saved');
-  } finally { await server.stop('SIGKILL'); server.dispose(); }
+  } finally {
+    await server.stop('SIGKILL');
+    server.dispose();
+  }
 });

@@ -4,7 +4,10 @@ import { expect, test } from './server';
 
 test('a table of grades is previewed, imported, and taken back', async ({ page, server }) => {
   const file = join(server.dataDir, 'grades.csv');
-  writeFileSync(file, '\ufeffkey;name;maker;family;hdt045C;measured.yieldMPa\nbeck-abs;Beck ABS;Beck;abs;97,5;\nskerrow-petg-natural;Skerrow PETG Natural;Skerrow;petg;71;46\nodd;Odd one;Beck;nylon9;80;\nwarm;Warm PLA;Beck;pla;warm;\nbeck-abs;Beck ABS again;Beck;abs;90;\n');
+  writeFileSync(
+    file,
+    '\ufeffkey;name;maker;family;hdt045C;measured.yieldMPa\nbeck-abs;Beck ABS;Beck;abs;97,5;\nskerrow-petg-natural;Skerrow PETG Natural;Skerrow;petg;71;46\nodd;Odd one;Beck;nylon9;80;\nwarm;Warm PLA;Beck;pla;warm;\nbeck-abs;Beck ABS again;Beck;abs;90;\n',
+  );
   await page.goto(`${server.url}/library`);
   await expect(page.getByText('37 families, 7 own grades')).toBeVisible();
   await page.getByRole('button', { name: 'Import' }).click();
@@ -14,9 +17,15 @@ test('a table of grades is previewed, imported, and taken back', async ({ page, 
   await expect(dialog.getByTestId('import-change')).toHaveText('± 1 changed');
   await expect(dialog.getByTestId('import-reject')).toHaveText('× 3 cannot be used');
   await dialog.getByTestId('import-reject').click();
-  await expect(dialog.getByTestId('import-row').filter({ hasText: 'line 4' })).toContainText('family: “nylon9” must be one of');
-  await expect(dialog.getByTestId('import-row').filter({ hasText: 'line 5' })).toContainText('hdt045C: “warm” must be a number');
-  await expect(dialog.getByTestId('import-row').filter({ hasText: 'line 6' })).toContainText('stands on line 2 already');
+  await expect(dialog.getByTestId('import-row').filter({ hasText: 'line 4' })).toContainText(
+    'family: “nylon9” must be one of',
+  );
+  await expect(dialog.getByTestId('import-row').filter({ hasText: 'line 5' })).toContainText(
+    'hdt045C: “warm” must be a number',
+  );
+  await expect(dialog.getByTestId('import-row').filter({ hasText: 'line 6' })).toContainText(
+    'stands on line 2 already',
+  );
   await dialog.getByTestId('import-change').click();
   await expect(dialog.getByTestId('import-row')).toContainText('hdt045C: 70 71');
   await dialog.getByRole('button', { name: 'Import 2 grades, leave out 3' }).click();
@@ -38,9 +47,15 @@ test('a file that cannot be used says why, and nothing is written', async ({ pag
   await expect(page.getByText('37 families, 7 own grades')).toBeVisible();
 });
 
-test('ten thousand rows are imported, and the library and the ranking stay usable', async ({ page, server }) => {
+test('ten thousand rows are imported, and the library and the ranking stay usable', async ({
+  page,
+  server,
+}) => {
   const file = join(server.dataDir, 'many.csv');
-  writeFileSync(file, `name,family,hdt045C\n${Array.from({ length: 10_000 }, (_, i) => `Grade ${i},${i % 2 ? 'pla' : 'petg'},${50 + i % 30}`).join('\n')}\n`);
+  writeFileSync(
+    file,
+    `name,family,hdt045C\n${Array.from({ length: 10_000 }, (_, i) => `Grade ${i},${i % 2 ? 'pla' : 'petg'},${50 + (i % 30)}`).join('\n')}\n`,
+  );
   await page.goto(`${server.url}/library`);
   await page.getByRole('button', { name: 'Import' }).click();
   await page.getByLabel('File of grades').setInputFiles(file);
@@ -80,7 +95,9 @@ test('a grade whose heat deflection changes the winner of a part', async ({ page
   await expect(page.getByRole('row', { name: /^Notched impact at 23 °C/ })).toContainText('measured here');
   await expect(page.getByTestId('card')).toContainText('121 °C');
   await page.getByRole('link', { name: 'Parts', exact: true }).click();
-  await expect(page.getByTestId('part-row').filter({ hasText: 'Hive-scale housing' })).toContainText('Beck Wonder PLA');
+  await expect(page.getByTestId('part-row').filter({ hasText: 'Hive-scale housing' })).toContainText(
+    'Beck Wonder PLA',
+  );
   await page.getByRole('link', { name: 'Hive-scale housing' }).click();
   await expect(page.getByTestId('first-choice')).toHaveText('Beck Wonder PLA');
   // Put away, it is out of every ranking; brought back, it leads again.
@@ -91,7 +108,10 @@ test('a grade whose heat deflection changes the winner of a part', async ({ page
   await expect(page.getByTestId('part-row').filter({ hasText: 'Hive-scale housing' })).toContainText(before);
 });
 
-test('the library is filtered by a property in US units, plotted against a brief, and compared', async ({ page, server }) => {
+test('the library is filtered by a property in US units, plotted against a brief, and compared', async ({
+  page,
+  server,
+}) => {
   await page.goto(`${server.url}/settings`);
   await page.getByLabel('US: in, lbf, oz, °F').check();
   await page.getByRole('link', { name: 'Library' }).click();
@@ -104,7 +124,9 @@ test('the library is filtered by a property in US units, plotted against a brief
   await expect(page.getByTestId('library-row').first()).toContainText('PEEK');
   for (const name of ['PEEK', 'PEI']) await page.getByLabel(`Compare ${name}`, { exact: true }).check();
   await page.getByRole('radio', { name: 'Compare 2' }).click();
-  await expect(page.getByTestId('compare').getByRole('row', { name: /^Glass transition/ })).toContainText('°F');
+  await expect(page.getByTestId('compare').getByRole('row', { name: /^Glass transition/ })).toContainText(
+    '°F',
+  );
   await page.getByRole('radio', { name: 'Plot' }).click();
   await page.getByLabel('Needs of').selectOption({ label: 'Solar wax melter latch' });
   await expect(page.getByText('The line at 165: the part reaches 64 °C')).toBeVisible();
@@ -115,6 +137,8 @@ test('the library is filtered by a property in US units, plotted against a brief
 test('a filled family shows its trade', async ({ page, server }) => {
   await page.goto(`${server.url}/library/petg-cf`);
   await expect(page.getByTestId('trade')).toContainText('What the carbon-fibre did to PETG');
-  await expect(page.getByTestId('trade').getByRole('listitem').filter({ hasText: 'Young' })).toContainText('1900 → 4200 MPa');
+  await expect(page.getByTestId('trade').getByRole('listitem').filter({ hasText: 'Young' })).toContainText(
+    '1900 → 4200 MPa',
+  );
   await expect(page.getByTestId('card')).toContainText('wears brass nozzles');
 });

@@ -29,7 +29,10 @@ test('the library sorts, searches and shows a family with its disputes', async (
   await page.getByLabel('Which').selectOption('families only');
   await page.getByRole('button', { name: /^Young's modulus/ }).click();
   await expect(first).toContainText('PET-CF');
-  await expect(page.getByRole('columnheader', { name: /Young's modulus/ })).toHaveAttribute('aria-sort', 'descending');
+  await expect(page.getByRole('columnheader', { name: /Young's modulus/ })).toHaveAttribute(
+    'aria-sort',
+    'descending',
+  );
   await page.getByRole('button', { name: /^Young's modulus/ }).click();
   await expect(first).toContainText('TPU 60A');
   await page.getByLabel('Find in the library').fill('petg');
@@ -58,7 +61,9 @@ test('a printer is changed, made default and removed', async ({ page, server }) 
   await form.getByLabel('Hottest nozzle').fill('500 F');
   await form.getByRole('checkbox', { name: 'New parts are meant for it' }).check();
   await form.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByTestId('reach').getByRole('row', { name: /^ASA / }).getByRole('cell').nth(0)).not.toContainText('Air');
+  await expect(
+    page.getByTestId('reach').getByRole('row', { name: /^ASA / }).getByRole('cell').nth(0),
+  ).not.toContainText('Air');
   await expect(page.getByTestId('printer').first()).toContainText('Shed bench, open');
   await expect(page.getByTestId('printer').first()).toContainText('default');
   await page.getByTestId('printer').first().getByRole('button', { name: 'Remove' }).click();
@@ -78,14 +83,30 @@ test('an empty workshop invites; a full one stays usable', async ({ page }) => {
     await expect(page.getByRole('heading', { name: 'No parts yet' })).toBeVisible();
     await page.goto(`${server.url}/workshop`);
     await expect(page.getByText('No printer yet')).toBeVisible();
-    for (let i = 0; i < 150; i++) await page.request.post(`${server.url}/api/parts`, { data: { brief: { format: 'hornblende-brief', version: 1, name: `Part ${String(i).padStart(3, '0')} with a rather long name that has to wrap somewhere`, sun: i % 2 ? 'full' : 'none', heat: { setting: i % 3 ? 'outdoors' : 'indoors' } } } });
+    for (let i = 0; i < 150; i++)
+      await page.request.post(`${server.url}/api/parts`, {
+        data: {
+          brief: {
+            format: 'hornblende-brief',
+            version: 1,
+            name: `Part ${String(i).padStart(3, '0')} with a rather long name that has to wrap somewhere`,
+            sun: i % 2 ? 'full' : 'none',
+            heat: { setting: i % 3 ? 'outdoors' : 'indoors' },
+          },
+        },
+      });
     await page.goto(server.url);
     await expect(page.getByTestId('part-row')).toHaveCount(150);
     await page.getByLabel('Find a part').fill('149');
     await expect(page.getByTestId('part-row')).toHaveCount(1);
-    const spill = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    const spill = await page.evaluate(
+      () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+    );
     expect(spill).toBeLessThanOrEqual(0);
-  } finally { await server.stop(); server.dispose(); }
+  } finally {
+    await server.stop();
+    server.dispose();
+  }
 });
 
 test('a page that is not there, and a server that is gone, say so', async ({ page }) => {
@@ -104,5 +125,8 @@ test('a page that is not there, and a server that is gone, say so', async ({ pag
     await server.start();
     await page.getByRole('button', { name: 'Try again' }).click();
     await expect(page.getByTestId('part-row').first()).toBeVisible();
-  } finally { await server.stop('SIGKILL'); server.dispose(); }
+  } finally {
+    await server.stop('SIGKILL');
+    server.dispose();
+  }
 });

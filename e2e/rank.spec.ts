@@ -45,7 +45,10 @@ test('the same facts stand in a table', async ({ page, server }) => {
 test('every number opens its working', async ({ page, server }) => {
   await openRank(page, server.url, 'Solar wax melter latch');
   const working = page.getByTestId('working');
-  const close = async (): Promise<void> => { await page.keyboard.press('Escape'); await expect(working).toBeHidden(); };
+  const close = async (): Promise<void> => {
+    await page.keyboard.press('Escape');
+    await expect(working).toBeHidden();
+  };
   await page.getByTestId('score').click();
   await expect(working).toContainText('Σ(weight × desirability)/Σ weight');
   await close();
@@ -75,7 +78,10 @@ test('the rulers show the need and every candidate, and the page fits 1024 px', 
   await expect(heat).toContainText('PA12-CF');
   for (const path of ['rank', 'brief', 'decision']) {
     await page.getByRole('navigation').getByRole('link', { name: path, exact: false }).first().click();
-    const spill = await page.evaluate(() => { const m = document.querySelector('main')!; return m.scrollWidth - m.clientWidth; });
+    const spill = await page.evaluate(() => {
+      const m = document.querySelector('main')!;
+      return m.scrollWidth - m.clientWidth;
+    });
     expect(spill, path).toBeLessThanOrEqual(1);
   }
 });

@@ -14,11 +14,27 @@ export class TestServer {
 
   /** Starts it; the second start finds the data of the first. */
   async start(demo = true): Promise<void> {
-    const child = spawn(process.execPath, ['packages/cli/bin/hornblende.mjs', 'start', ...(demo ? ['--demo'] : []), '--port', this.url ? new URL(this.url).port : '0', '--data', this.dataDir], { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] });
+    const child = spawn(
+      process.execPath,
+      [
+        'packages/cli/bin/hornblende.mjs',
+        'start',
+        ...(demo ? ['--demo'] : []),
+        '--port',
+        this.url ? new URL(this.url).port : '0',
+        '--data',
+        this.dataDir,
+      ],
+      { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] },
+    );
     this.child = child;
     this.url = await new Promise<string>((ok, fail) => {
       let said = '';
-      child.stdout.on('data', (d: Buffer) => { said += d.toString(); const m = /http:\/\/\S+/.exec(said); if (m) ok(m[0]); });
+      child.stdout.on('data', (d: Buffer) => {
+        said += d.toString();
+        const m = /http:\/\/\S+/.exec(said);
+        if (m) ok(m[0]);
+      });
       child.once('exit', code => fail(new Error(`the server ended with ${code}: ${said}`)));
     });
   }
@@ -32,7 +48,9 @@ export class TestServer {
     return gone;
   }
 
-  dispose(): void { rmSync(this.dataDir, { recursive: true, force: true }); }
+  dispose(): void {
+    rmSync(this.dataDir, { recursive: true, force: true });
+  }
 }
 
 /** Tests with the demo workshop served, each on a fresh one: no test sees what another did. */

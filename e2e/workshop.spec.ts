@@ -12,7 +12,9 @@ test('a wet spool is logged, and says how to dry it; dried, it is dry', async ({
   await page.getByRole('button', { name: 'Save' }).click();
   const ledger = page.getByTestId('ledger');
   await expect(ledger.getByTestId('moisture')).toContainText('dry it first');
-  await expect(ledger.getByTestId('moisture')).toContainText(/dry it \d+(\.5)? h at 80 °C, never above 100 °C/);
+  await expect(ledger.getByTestId('moisture')).toContainText(
+    /dry it \d+(\.5)? h at 80 °C, never above 100 °C/,
+  );
   await ledger.getByRole('radio', { name: 'Dried' }).click();
   await ledger.getByLabel('At', { exact: true }).fill('120 C');
   await expect(ledger.getByText('A spool of PA6 softens at 100 °C')).toBeVisible();
@@ -43,7 +45,10 @@ test('weighed with the reel, the reel comes off', async ({ page, server }) => {
   await expect(ledger).toContainText('320 g left');
 });
 
-test('the upgrade that opens most is named, prices count, and a quote breaks even', async ({ page, server }) => {
+test('the upgrade that opens most is named, prices count, and a quote breaks even', async ({
+  page,
+  server,
+}) => {
   await page.goto(`${server.url}/workshop/upgrades`);
   const most = page.getByTestId('most-opened');
   await expect(most).toContainText('Filament dryer, 70 °C');
@@ -52,12 +57,17 @@ test('the upgrade that opens most is named, prices count, and a quote breaks eve
   await page.getByLabel('Spend at most').fill('20');
   await expect(page.getByTestId('worth').getByRole('row')).toHaveCount(2);
   await page.getByLabel('Price of PP tape and glue').fill('30');
-  await expect(page.getByText('Nothing on offer makes any of these parts better. Keep the money.')).toBeVisible();
+  await expect(
+    page.getByText('Nothing on offer makes any of these parts better. Keep the money.'),
+  ).toBeVisible();
   await page.getByLabel('Quote for Extractor crank knob').fill('30');
   await expect(page.getByRole('row', { name: /Extractor crank knob/ })).toContainText('for less');
 });
 
-test('a printer starts from a common kind, and a matrix says what it cannot print and why', async ({ page, server }) => {
+test('a printer starts from a common kind, and a matrix says what it cannot print and why', async ({
+  page,
+  server,
+}) => {
   await page.goto(`${server.url}/workshop`);
   await page.getByRole('button', { name: 'Add a printer' }).click();
   const form = page.getByRole('dialog');

@@ -5,7 +5,9 @@ import { pathToFileURL } from 'node:url';
 import { hashOf, root, stamp, stampIs } from './hash.mjs';
 
 const node = process.execPath;
-const libraries = ['core', 'server', 'cli'].flatMap(p => [`packages/${p}/src`, `packages/${p}/tsconfig.json`, `packages/${p}/package.json`]).concat('tsconfig.base.json', 'tsconfig.json', 'package-lock.json');
+const libraries = ['core', 'server', 'cli']
+  .flatMap(p => [`packages/${p}/src`, `packages/${p}/tsconfig.json`, `packages/${p}/package.json`])
+  .concat('tsconfig.base.json', 'tsconfig.json', 'package-lock.json');
 const web = ['packages/web', 'packages/core/src', 'tsconfig.base.json', 'package-lock.json'];
 
 function run(tool, args) {

@@ -8,14 +8,20 @@ export const root = resolve(dirname(fileURLToPath(import.meta.url)), '..');
 
 function* filesUnder(path) {
   if (!existsSync(path)) return;
-  if (statSync(path).isFile()) { yield path; return; }
-  for (const name of readdirSync(path).sort()) if (name !== 'node_modules' && name !== 'dist') yield* filesUnder(join(path, name));
+  if (statSync(path).isFile()) {
+    yield path;
+    return;
+  }
+  for (const name of readdirSync(path).sort())
+    if (name !== 'node_modules' && name !== 'dist') yield* filesUnder(join(path, name));
 }
 
 /** A hash over the names and contents of files and folders, relative to the root. */
 export function hashOf(paths) {
   const hash = createHash('sha256');
-  for (const path of paths) for (const file of filesUnder(join(root, path))) hash.update(file.slice(root.length)).update('\0').update(readFileSync(file)).update('\0');
+  for (const path of paths)
+    for (const file of filesUnder(join(root, path)))
+      hash.update(file.slice(root.length)).update('\0').update(readFileSync(file)).update('\0');
   return hash.digest('hex');
 }
 

@@ -4,7 +4,11 @@ import { join } from 'node:path';
 import { hashOf, root, stamp, stampIs } from './hash.mjs';
 
 const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm';
-const manifests = ['package.json', 'package-lock.json', ...['core', 'server', 'web', 'cli'].map(p => `packages/${p}/package.json`)];
+const manifests = [
+  'package.json',
+  'package-lock.json',
+  ...['core', 'server', 'web', 'cli'].map(p => `packages/${p}/package.json`),
+];
 
 /** Installs the packages that the lock file names, when they are not there or it has changed. */
 export function ensureInstalled() {

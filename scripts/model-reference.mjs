@@ -7,10 +7,29 @@ import { root } from './hash.mjs';
 buildLibraries({ quiet: true });
 const { allowedText, fieldsOf, models } = await import('../packages/core/dist/index.js');
 
-const lines = ['# Model reference', '', 'Generated from the models themselves with `npm run docs:models`. Run any of them with `npx hornblende calc ID INPUT.json`, or `POST /api/calc/ID`.', ''];
+const lines = [
+  '# Model reference',
+  '',
+  'Generated from the models themselves with `npm run docs:models`. Run any of them with `npx hornblende calc ID INPUT.json`, or `POST /api/calc/ID`.',
+  '',
+];
 for (const m of models) {
-  lines.push(`## \`${m.id}\``, '', `${m.title}.`, '', `Source: ${m.source}.`, '', `Holds for: ${m.validity}`, '', '| input | allowed | meaning |', '|---|---|---|');
-  for (const f of fieldsOf(m.Input)) lines.push(`| \`${f.name}\`${f.optional ? '' : ' *'} | ${allowedText(f).replaceAll('|', '\\|')} | ${f.doc.replaceAll('|', '\\|')} |`);
+  lines.push(
+    `## \`${m.id}\``,
+    '',
+    `${m.title}.`,
+    '',
+    `Source: ${m.source}.`,
+    '',
+    `Holds for: ${m.validity}`,
+    '',
+    '| input | allowed | meaning |',
+    '|---|---|---|',
+  );
+  for (const f of fieldsOf(m.Input))
+    lines.push(
+      `| \`${f.name}\`${f.optional ? '' : ' *'} | ${allowedText(f).replaceAll('|', '\\|')} | ${f.doc.replaceAll('|', '\\|')} |`,
+    );
   lines.push('');
 }
 lines.push('Inputs marked * are required.', '');

@@ -12,24 +12,112 @@ buildAll();
 const { startServer } = await import('../packages/server/dist/index.js');
 const dataDir = mkdtempSync(join(tmpdir(), 'hornblende-shots-'));
 const server = await startServer({ dataDir, port: 0, demo: true, webRoot: join(root, 'packages/web/dist') });
-const browser = await chromium.launch({ executablePath: findChromium() ?? undefined, args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-quic'] });
+const browser = await chromium.launch({
+  executablePath: findChromium() ?? undefined,
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--disable-quic',
+  ],
+});
 const parts = await (await fetch(`${server.url}/api/parts`)).json();
 const idOf = name => parts.find(p => p.name === name).id;
 const latch = idOf('Solar wax melter latch');
 const views = [
   ['parts', '/parts', 'light', '[data-testid=part-row]'],
   ['brief', `/parts/${latch}/brief`, 'light', '.questions'],
-  ['brief-heat', `/parts/${idOf('Hive-scale housing')}/brief`, 'light', '.questions', async page => { await page.click('.folds >> text=Heat and cold'); await page.waitForSelector('.chart svg'); await page.evaluate(() => document.querySelector('.more').scrollIntoView()); await page.waitForTimeout(500); }],
-  ['brief-load', `/parts/${latch}/brief`, 'light', '.questions', async page => { await page.click('.folds >> text=Every load'); await page.waitForSelector('.sketch'); await page.waitForTimeout(600); await page.evaluate(() => document.querySelector('.load').scrollIntoView()); await page.evaluate(() => document.querySelector('main').scrollBy(0, -80)); await page.waitForTimeout(300); }],
+  [
+    'brief-heat',
+    `/parts/${idOf('Hive-scale housing')}/brief`,
+    'light',
+    '.questions',
+    async page => {
+      await page.click('.folds >> text=Heat and cold');
+      await page.waitForSelector('.chart svg');
+      await page.evaluate(() => document.querySelector('.more').scrollIntoView());
+      await page.waitForTimeout(500);
+    },
+  ],
+  [
+    'brief-load',
+    `/parts/${latch}/brief`,
+    'light',
+    '.questions',
+    async page => {
+      await page.click('.folds >> text=Every load');
+      await page.waitForSelector('.sketch');
+      await page.waitForTimeout(600);
+      await page.evaluate(() => document.querySelector('.load').scrollIntoView());
+      await page.evaluate(() => document.querySelector('main').scrollBy(0, -80));
+      await page.waitForTimeout(300);
+    },
+  ],
   ['rank', `/parts/${latch}/rank`, 'light', '[data-testid=ruler]'],
   ['rank-dark', `/parts/${latch}/rank`, 'dark', '[data-testid=ruler]'],
-  ['working', `/parts/${idOf('Hive-scale housing')}/brief`, 'light', '.questions', async page => { await page.click('[data-testid=part-temperature]'); await page.waitForSelector('[data-testid=working] table'); await page.waitForTimeout(500); }],
+  [
+    'working',
+    `/parts/${idOf('Hive-scale housing')}/brief`,
+    'light',
+    '.questions',
+    async page => {
+      await page.click('[data-testid=part-temperature]');
+      await page.waitForSelector('[data-testid=working] table');
+      await page.waitForTimeout(500);
+    },
+  ],
   ['decision', `/parts/${idOf('Hive-stand levelling foot')}/decision`, 'light', '[data-testid=decision]'],
-  ['rank-sure', `/parts/${idOf('Extractor crank knob')}/rank`, 'light', '[data-testid=ruler]', async page => { await page.click('[role=tab] >> text=How sure'); await page.waitForSelector('[data-testid=sure-words]', { timeout: 30_000 }); await page.evaluate(() => document.querySelector('main').scrollBy(0, 400)); await page.waitForTimeout(300); }],
-  ['rank-tips', `/parts/${latch}/rank`, 'light', '[data-testid=ruler]', async page => { await page.click('[role=tab] >> text=What would change this?'); await page.locator('[data-testid=tips] li button').first().click({ timeout: 30_000 }); await page.waitForSelector('[data-testid=what-if]'); await page.evaluate(() => document.querySelector('main').scrollBy(0, 400)); await page.waitForTimeout(300); }],
-  ['report', `/parts/${idOf('Hive-stand levelling foot')}/decision`, 'light', '[data-testid=decision]', async page => { await page.goto(server.url + await page.getAttribute('text=Report', 'href')); await page.waitForSelector('svg'); await page.evaluate(() => document.querySelector('figure').scrollIntoView()); }],
+  [
+    'rank-sure',
+    `/parts/${idOf('Extractor crank knob')}/rank`,
+    'light',
+    '[data-testid=ruler]',
+    async page => {
+      await page.click('[role=tab] >> text=How sure');
+      await page.waitForSelector('[data-testid=sure-words]', { timeout: 30_000 });
+      await page.evaluate(() => document.querySelector('main').scrollBy(0, 400));
+      await page.waitForTimeout(300);
+    },
+  ],
+  [
+    'rank-tips',
+    `/parts/${latch}/rank`,
+    'light',
+    '[data-testid=ruler]',
+    async page => {
+      await page.click('[role=tab] >> text=What would change this?');
+      await page.locator('[data-testid=tips] li button').first().click({ timeout: 30_000 });
+      await page.waitForSelector('[data-testid=what-if]');
+      await page.evaluate(() => document.querySelector('main').scrollBy(0, 400));
+      await page.waitForTimeout(300);
+    },
+  ],
+  [
+    'report',
+    `/parts/${idOf('Hive-stand levelling foot')}/decision`,
+    'light',
+    '[data-testid=decision]',
+    async page => {
+      await page.goto(server.url + (await page.getAttribute('text=Report', 'href')));
+      await page.waitForSelector('svg');
+      await page.evaluate(() => document.querySelector('figure').scrollIntoView());
+    },
+  ],
   ['library', '/library', 'light', '[data-testid=library-row]'],
-  ['library-plot', '/library', 'light', '[data-testid=library-row]', async page => { await page.click('[role=radio] >> text=Plot'); await page.selectOption('[aria-label="Needs of"]', { label: 'Solar wax melter latch' }); await page.waitForSelector('[data-testid=plot] canvas, [data-testid=plot] svg'); await page.waitForTimeout(500); }],
+  [
+    'library-plot',
+    '/library',
+    'light',
+    '[data-testid=library-row]',
+    async page => {
+      await page.click('[role=radio] >> text=Plot');
+      await page.selectOption('[aria-label="Needs of"]', { label: 'Solar wax melter latch' });
+      await page.waitForSelector('[data-testid=plot] canvas, [data-testid=plot] svg');
+      await page.waitForTimeout(500);
+    },
+  ],
   ['family', '/library/petg-cf', 'light', '[data-testid=trade]'],
   ['workshop', '/workshop', 'light', '[data-testid=printer]'],
   ['spools', '/workshop/spools', 'light', '[data-testid=spool-row]'],

@@ -15,13 +15,27 @@ mkdirSync(cache, { recursive: true });
 const [unitReport, browserReport] = [join(cache, 'vitest.json'), join(cache, 'playwright.json')];
 for (const file of [unitReport, browserReport]) rmSync(file, { force: true });
 
-const run = (tool, args, env = {}) => spawnSync(process.execPath, [join(root, 'node_modules', tool), ...args], { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } }).status ?? 1;
-const read = file => existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null;
+const run = (tool, args, env = {}) =>
+  spawnSync(process.execPath, [join(root, 'node_modules', tool), ...args], {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, ...env },
+  }).status ?? 1;
+const read = file => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
 
 let failedRuns = 0;
-if (run('vitest/vitest.mjs', ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unitReport}`]) !== 0) failedRuns++;
+if (
+  run('vitest/vitest.mjs', [
+    'run',
+    '--reporter=default',
+    '--reporter=json',
+    `--outputFile.json=${unitReport}`,
+  ]) !== 0
+)
+  failedRuns++;
 const chromium = findChromium();
-if (chromium === null || run('@playwright/test/cli.js', ['test'], { CHROMIUM_PATH: chromium }) !== 0) failedRuns++;
+if (chromium === null || run('@playwright/test/cli.js', ['test'], { CHROMIUM_PATH: chromium }) !== 0)
+  failedRuns++;
 
 const unit = read(unitReport);
 const browser = read(browserReport);

@@ -1,14 +1,31 @@
 import { basename } from 'node:path';
-import { parseBrief, parsePrinter, type Brief, type Grade, type Printer, type Weather } from '@hornblende/core';
+import {
+  parseBrief,
+  parsePrinter,
+  type Brief,
+  type Grade,
+  type Printer,
+  type Weather,
+} from '@hornblende/core';
 import { readWeatherFile } from '@hornblende/core/weather';
 import { readGradesFile } from './read-grades.js';
 import { readJson, readText } from './read-json.js';
 
 /** The files that a ranking or a decision rests on. */
-export interface GroundOptions { printer?: string; weather?: string; grades?: string }
+export interface GroundOptions {
+  printer?: string;
+  weather?: string;
+  grades?: string;
+}
 
 /** What those files say. `given` is the brief as it stood in its file. */
-export interface Ground { brief: Brief; given: unknown; printer: Printer | null; weather: Weather | null; grades: Grade[] }
+export interface Ground {
+  brief: Brief;
+  given: unknown;
+  printer: Printer | null;
+  weather: Weather | null;
+  grades: Grade[];
+}
 
 /** Reads a brief and what goes with it; notes on the weather go to standard error. @throws InputError */
 export function ground(file: string, o: GroundOptions): Ground {
@@ -19,5 +36,11 @@ export function ground(file: string, o: GroundOptions): Ground {
   for (const note of read?.notes ?? []) process.stderr.write(`${note}\n`);
   const weather = read?.weather ?? null;
   if (weather && brief.heat.climate === null) brief.heat.climate = 'own';
-  return { brief, given, printer, weather, grades: o.grades ? readGradesFile(o.grades).filter(g => !g.archived) : [] };
+  return {
+    brief,
+    given,
+    printer,
+    weather,
+    grades: o.grades ? readGradesFile(o.grades).filter(g => !g.archived) : [],
+  };
 }

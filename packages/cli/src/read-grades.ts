@@ -8,9 +8,16 @@ import { readGrades } from '@hornblende/core/tables';
  */
 export function readGradesFile(file: string): Grade[] {
   let bytes: Uint8Array;
-  try { bytes = readFileSync(file); } catch { throw new InputError([{ field: 'file', value: file, message: 'cannot be read' }]); }
+  try {
+    bytes = readFileSync(file);
+  } catch {
+    throw new InputError([{ field: 'file', value: file, message: 'cannot be read' }]);
+  }
   const table = readGrades(bytes);
-  const problems = [...table.problems, ...table.rows.flatMap(r => r.problems.map(p => ({ ...p, field: `line ${r.line}, ${p.field}` })))];
+  const problems = [
+    ...table.problems,
+    ...table.rows.flatMap(r => r.problems.map(p => ({ ...p, field: `line ${r.line}, ${p.field}` }))),
+  ];
   if (problems.length) throw new InputError(problems);
-  return table.rows.flatMap(r => r.grade ? [r.grade] : []);
+  return table.rows.flatMap(r => (r.grade ? [r.grade] : []));
 }

@@ -1,11 +1,26 @@
-import { problemLine, sig, type Answer, type Family, type NothingFits, type Problem, type Ranking } from '@hornblende/core';
+import {
+  problemLine,
+  sig,
+  type Answer,
+  type Family,
+  type NothingFits,
+  type Problem,
+  type Ranking,
+} from '@hornblende/core';
 
 const MARK = { fits: '●', marginal: '◐', out: '○' } as const;
 
 /** Columns of text, padded; the last column is left ragged. */
 function table(rows: string[][]): string {
   const widths = (rows[0] ?? []).map((_, i) => Math.max(...rows.map(r => r[i]?.length ?? 0)));
-  return rows.map(r => r.map((cell, i) => i === r.length - 1 ? cell : cell.padEnd(widths[i] ?? 0)).join('  ').trimEnd()).join('\n');
+  return rows
+    .map(r =>
+      r
+        .map((cell, i) => (i === r.length - 1 ? cell : cell.padEnd(widths[i] ?? 0)))
+        .join('  ')
+        .trimEnd(),
+    )
+    .join('\n');
 }
 
 /** A ranking for people. */
@@ -15,26 +30,57 @@ export function rankingText(r: Ranking, nothing: NothingFits | null): string {
     : `Nothing fits (${r.school}; the part reaches ${sig(r.conditions.partMaxC, 3)} °C).`;
   const rows = r.candidates.map(c => {
     const worst = c.gates.find(g => g.verdict === 'fail') ?? c.gates.find(g => g.verdict === 'marginal');
-    return [`${MARK[c.status]} ${c.name}`, c.status, c.score.toFixed(2), worst ? `${worst.id}: ${worst.why}${worst.rescue ? ` (${worst.rescue})` : ''}` : c.for[0] ?? ''];
+    return [
+      `${MARK[c.status]} ${c.name}`,
+      c.status,
+      c.score.toFixed(2),
+      worst ? `${worst.id}: ${worst.why}${worst.rescue ? ` (${worst.rescue})` : ''}` : (c.for[0] ?? ''),
+    ];
   });
-  const relax = nothing ? ['', 'What to ask less of, nearest first:', ...nothing.relaxations.map(x => `  ${x.sentence}: lets ${x.letsName} in.`)] : [];
+  const relax = nothing
+    ? [
+        '',
+        'What to ask less of, nearest first:',
+        ...nothing.relaxations.map(x => `  ${x.sentence}: lets ${x.letsName} in.`),
+      ]
+    : [];
   return [head, '', table(rows), ...relax].join('\n');
 }
 
-function nameOf(r: Ranking, key: string): string { return r.candidates.find(c => c.material === key)?.name ?? key; }
+function nameOf(r: Ranking, key: string): string {
+  return r.candidates.find(c => c.material === key)?.name ?? key;
+}
 
 /** A model's answer with its working, for people. */
 export function answerText(a: Answer): string {
-  const steps = a.steps.map(s => [`  ${s.symbol}`, `= ${s.formula}`, `= ${s.substituted}`, `= ${sig(s.value)} ${s.unit}`.trimEnd()]);
+  const steps = a.steps.map(s => [
+    `  ${s.symbol}`,
+    `= ${s.formula}`,
+    `= ${s.substituted}`,
+    `= ${sig(s.value)} ${s.unit}`.trimEnd(),
+  ]);
   return [a.model, table(steps), ...a.warnings.map(w => `! ${w}`), `Source: ${a.source}`].join('\n');
 }
 
 /** The families, a line each. */
 export function familiesText(list: readonly Family[]): string {
-  const p = (f: Family, name: keyof Family['properties']): string => f.properties[name] ? sig(f.properties[name].typical, 3) : '–';
-  return table([['key', 'name', 'E MPa', 'yield MPa', 'Vicat °C', 'HDT 0.45 °C', 'price per kg'],
-    ...list.map(f => [f.key, f.name, p(f, 'modulusMPa'), p(f, 'yieldMPa'), p(f, 'vicatC'), p(f, 'hdt045C'), p(f, 'pricePerKg')])]);
+  const p = (f: Family, name: keyof Family['properties']): string =>
+    f.properties[name] ? sig(f.properties[name].typical, 3) : '–';
+  return table([
+    ['key', 'name', 'E MPa', 'yield MPa', 'Vicat °C', 'HDT 0.45 °C', 'price per kg'],
+    ...list.map(f => [
+      f.key,
+      f.name,
+      p(f, 'modulusMPa'),
+      p(f, 'yieldMPa'),
+      p(f, 'vicatC'),
+      p(f, 'hdt045C'),
+      p(f, 'pricePerKg'),
+    ]),
+  ]);
 }
 
 /** Problems, one line each. */
-export function problemsText(problems: readonly Problem[]): string { return problems.map(problemLine).join('\n'); }
+export function problemsText(problems: readonly Problem[]): string {
+  return problems.map(problemLine).join('\n');
+}

@@ -17,54 +17,125 @@ function file(name: string, value: unknown): string {
   writeFileSync(path, typeof value === 'string' ? value : JSON.stringify(value));
   return path;
 }
-const brief = { format: 'hornblende-brief', version: 1, name: 'Bracket', heat: { setting: 'outdoors' }, sun: 'full' };
+const brief = {
+  format: 'hornblende-brief',
+  version: 1,
+  name: 'Bracket',
+  heat: { setting: 'outdoors' },
+  sun: 'full',
+};
 
 describe('hornblende', () => {
   it('ranks a brief on a printer, as JSON and nothing else', () => {
-    const printer = file('printer.json', { format: 'hornblende-printer', version: 1, name: 'P', chamber: 'enclosed', chamberC: 45, bedMaxC: 110, nozzleMaxC: 300, linerLimitC: null, dryerMaxC: 80 });
+    const printer = file('printer.json', {
+      format: 'hornblende-printer',
+      version: 1,
+      name: 'P',
+      chamber: 'enclosed',
+      chamberC: 45,
+      bedMaxC: 110,
+      nozzleMaxC: 300,
+      linerLimitC: null,
+      dryerMaxC: 80,
+    });
     const r = run(['rank', file('brief.json', brief), '--printer', printer, '--school', 'step-up', '--json']);
     expect(r.status).toBe(0);
-    expect(JSON.parse(r.out)).toMatchObject({ format: 'hornblende-ranking', version: 1, school: 'step-up', firstChoice: expect.any(String) as string });
+    expect(JSON.parse(r.out)).toMatchObject({
+      format: 'hornblende-ranking',
+      version: 1,
+      school: 'step-up',
+      firstChoice: expect.any(String) as string,
+    });
   });
   it('ranks from standard input for people', () => {
     const r = run(['rank', '-'], JSON.stringify(brief));
     expect(r.out).toMatch(/^First choice: ASA/);
     expect(r.out).toMatch(/○ ABS +out .*uv:/);
   });
-  it('says what to ask less of', () => expect(run(['rank', '-'], JSON.stringify({ ...brief, heat: { setting: 'custom', partC: 390 } })).out).toMatch(/Nothing fits[\s\S]*nearest first:\n {2}Keep the part under/));
+  it('says what to ask less of', () =>
+    expect(
+      run(['rank', '-'], JSON.stringify({ ...brief, heat: { setting: 'custom', partC: 390 } })).out,
+    ).toMatch(/Nothing fits[\s\S]*nearest first:\n {2}Keep the part under/));
   it('takes weather of one’s own, and says what it did to it', () => {
-    const weather = file('yard.csv', ['airC,ghi', ...Array.from({ length: 8760 }, (_, h) => `${h === 5 ? '' : 45},0`)].join('\n'));
+    const weather = file(
+      'yard.csv',
+      ['airC,ghi', ...Array.from({ length: 8760 }, (_, h) => `${h === 5 ? '' : 45},0`)].join('\n'),
+    );
     const r = run(['rank', '-', '--weather', weather, '--json'], JSON.stringify({ ...brief, sun: 'none' }));
     expect(r.status).toBe(0);
     expect(r.err).toMatch(/1 missing hour of air temperature bridged/);
     expect(JSON.parse(r.out)).toMatchObject({ conditions: { partMaxC: 45 } });
-    expect(run(['rank', '-', '--weather', file('bad.csv', 'airC\n1')], JSON.stringify(brief))).toMatchObject({ status: 2, out: '', err: expect.stringMatching(/bad\.csv: .*8760/) as string });
+    expect(run(['rank', '-', '--weather', file('bad.csv', 'airC\n1')], JSON.stringify(brief))).toMatchObject({
+      status: 2,
+      out: '',
+      err: expect.stringMatching(/bad\.csv: .*8760/) as string,
+    });
   });
   it('carries ranges through', () => {
-    const r = JSON.parse(run(['calc', 'load.deceleration', '-', '--json'], '{"massKg":{"low":0.04,"high":0.06},"decelerationG":20}').out) as { ranges: object };
-    expect(r.ranges).toEqual({ forceN: { low: expect.closeTo(7.845, 3) as number, high: expect.closeTo(11.768, 3) as number } });
+    const r = JSON.parse(
+      run(
+        ['calc', 'load.deceleration', '-', '--json'],
+        '{"massKg":{"low":0.04,"high":0.06},"decelerationG":20}',
+      ).out,
+    ) as { ranges: object };
+    expect(r.ranges).toEqual({
+      forceN: { low: expect.closeTo(7.845, 3) as number, high: expect.closeTo(11.768, 3) as number },
+    });
   });
   it('calculates with working', () => {
     const input = { ambientC: 30, irradianceWm2: 900, absorptivity: 0.9 };
-    expect(JSON.parse(run(['calc', 'heat.surface', '-', '--json'], JSON.stringify(input)).out)).toMatchObject({ model: 'heat.surface', result: { surfaceC: expect.closeTo(60.1, 1) as number } });
+    expect(JSON.parse(run(['calc', 'heat.surface', '-', '--json'], JSON.stringify(input)).out)).toMatchObject(
+      { model: 'heat.surface', result: { surfaceC: expect.closeTo(60.1, 1) as number } },
+    );
     expect(run(['calc', 'heat.surface', file('surface.json', input)]).out).toMatch(/Ts .*= 60\.13 °C/);
   });
   it('lists models and families', () => {
-    expect(JSON.parse(run(['models', '--json']).out)).toContainEqual(expect.objectContaining({ id: 'load.beam' }));
-    const families = JSON.parse(run(['families', '--json']).out) as { key: string; base: string | null; properties: Record<string, unknown> }[];
+    expect(JSON.parse(run(['models', '--json']).out)).toContainEqual(
+      expect.objectContaining({ id: 'load.beam' }),
+    );
+    const families = JSON.parse(run(['families', '--json']).out) as {
+      key: string;
+      base: string | null;
+      properties: Record<string, unknown>;
+    }[];
     expect(families).toHaveLength(37);
     expect(families.find(f => f.key === 'pa12-cf')).toMatchObject({ base: 'pa12', filler: 'carbon-fibre' });
-    expect(families[0]?.properties.densityGcm3).toMatchObject({ low: expect.any(Number) as number, unit: 'g/cm³', confidence: 'standard', source: expect.stringContaining('ISO 1183') as string });
+    expect(families[0]?.properties.densityGcm3).toMatchObject({
+      low: expect.any(Number) as number,
+      unit: 'g/cm³',
+      confidence: 'standard',
+      source: expect.stringContaining('ISO 1183') as string,
+    });
   });
 
   it.each<[string, string[], string, RegExp]>([
-    ['a field', ['rank', '-'], '{"format":"hornblende-brief","version":1,"name":"x","sun":"blazing"}', /^sun: "blazing" must be one of none, reflected, part, full\n$/],
-    ['two fields', ['rank', '-', '--json'], '{"format":"hornblende-brief","version":1,"name":"","lifeYears":-1}', /^name: .*\nlifeYears: .*\n$/],
+    [
+      'a field',
+      ['rank', '-'],
+      '{"format":"hornblende-brief","version":1,"name":"x","sun":"blazing"}',
+      /^sun: "blazing" must be one of none, reflected, part, full\n$/,
+    ],
+    [
+      'two fields',
+      ['rank', '-', '--json'],
+      '{"format":"hornblende-brief","version":1,"name":"","lifeYears":-1}',
+      /^name: .*\nlifeYears: .*\n$/,
+    ],
     ['text', ['rank', '-'], 'hello', /^file: "-" is not JSON/],
     ['a missing file', ['rank', 'nowhere.json'], '', /^file: "nowhere.json" does not exist\n$/],
     ['a model', ['calc', 'heat.death', '-'], '{}', /^model: "heat.death" must be one of heat.surface/],
-    ['a NaN', ['calc', 'uv.dose', '-'], '{"ghiKWhm2Year":null,"exposure":"full","years":5}', /^ghiKWhm2Year: null must be a number from 0 to 3000 kWh\/m²\n$/],
-    ['a school', ['rank', '-', '--school', 'dice'], '{}', /Allowed choices are weighted, step-up, weakest-link/],
+    [
+      'a NaN',
+      ['calc', 'uv.dose', '-'],
+      '{"ghiKWhm2Year":null,"exposure":"full","years":5}',
+      /^ghiKWhm2Year: null must be a number from 0 to 3000 kWh\/m²\n$/,
+    ],
+    [
+      'a school',
+      ['rank', '-', '--school', 'dice'],
+      '{}',
+      /Allowed choices are weighted, step-up, weakest-link/,
+    ],
     ['a port', ['start', '--port', 'x'], '', /a port is a whole number/],
   ])('refuses %s with exit code 2 and a line a problem', (_, args, input, message) => {
     const r = run(args, input);
@@ -74,7 +145,14 @@ describe('hornblende', () => {
   });
   it('says how sure it is, from a seed that gives the same again', () => {
     const path = file('sure.json', brief);
-    const [a, b] = [1, 2].map(() => JSON.parse(run(['rank', path, '--robust', '400', '--seed', '7', '--json']).out) as { firstChoice: string; robustness: object; candidates: { material: string; robustness: { pFirst: number; rankAcceptability: number[] } }[] });
+    const [a, b] = [1, 2].map(
+      () =>
+        JSON.parse(run(['rank', path, '--robust', '400', '--seed', '7', '--json']).out) as {
+          firstChoice: string;
+          robustness: object;
+          candidates: { material: string; robustness: { pFirst: number; rankAcceptability: number[] } }[];
+        },
+    );
     expect(a).toEqual(b);
     expect(a?.robustness).toEqual({ draws: 400, seed: 7 });
     expect(a?.candidates.reduce((s, c) => s + c.robustness.pFirst, 0)).toBeCloseTo(1, 9);
@@ -90,15 +168,38 @@ describe('hornblende', () => {
   });
   it('records a decision as JSON, Markdown and HTML, and refuses one that cannot stand', () => {
     const path = file('d.json', { ...brief, ifItFails: 'injures' });
-    const base = ['decide', path, '--first', 'asa', '--second', 'petg', '--reason', 'Sun.', '--by', 'A. Tester', '--draws', '200'];
+    const base = [
+      'decide',
+      path,
+      '--first',
+      'asa',
+      '--second',
+      'petg',
+      '--reason',
+      'Sun.',
+      '--by',
+      'A. Tester',
+      '--draws',
+      '200',
+    ];
     const refused = run(base);
     expect(refused.status).toBe(2);
     expect(refused.err).toContain('hazardAcknowledged');
-    const record = JSON.parse(run([...base, '--acknowledge', '--at', '2026-03-14T09:20:00Z', '--json']).out) as object;
-    expect(record).toMatchObject({ format: 'hornblende-decision', firstChoice: 'asa', decidedAt: '2026-03-14T09:20:00Z', robustness: { draws: 200, seed: 1 }, hazardAcknowledged: true });
+    const record = JSON.parse(
+      run([...base, '--acknowledge', '--at', '2026-03-14T09:20:00Z', '--json']).out,
+    ) as object;
+    expect(record).toMatchObject({
+      format: 'hornblende-decision',
+      firstChoice: 'asa',
+      decidedAt: '2026-03-14T09:20:00Z',
+      robustness: { draws: 200, seed: 1 },
+      hazardAcknowledged: true,
+    });
     expect(run([...base, '--acknowledge']).out).toMatch(/^# Bracket: ASA, and PETG should it not be had/);
     expect(run([...base, '--acknowledge', '--as', 'html']).out).toMatch(/^<!doctype html>[\s\S]*<svg/);
     expect(run([...base, '--acknowledge', '--at', 'soon']).err).toContain('at: "soon" must be a time');
-    expect(run(['decide', path, '--first', 'zinc', '--reason', 'x', '--by', 'y', '--acknowledge']).err).toContain('firstChoice: "zinc" is neither');
+    expect(
+      run(['decide', path, '--first', 'zinc', '--reason', 'x', '--by', 'y', '--acknowledge']).err,
+    ).toContain('firstChoice: "zinc" is neither');
   });
 });

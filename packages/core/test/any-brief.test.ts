@@ -1,8 +1,35 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-  assumptions, briefChanges, calculate, colours, conditionsOf, consequences, contextOf, doubts, exposures, families, finishes, flexWants, InputError, loadCases, loadKinds, models, neededByCase,
-  parseBrief, parsePrinter, plates, purposes, rank, rulers, schools, serviceLoads, waters, type Brief, type BriefLoad, type Printer,
+  assumptions,
+  briefChanges,
+  calculate,
+  colours,
+  conditionsOf,
+  consequences,
+  contextOf,
+  doubts,
+  exposures,
+  families,
+  finishes,
+  flexWants,
+  InputError,
+  loadCases,
+  loadKinds,
+  models,
+  neededByCase,
+  parseBrief,
+  parsePrinter,
+  plates,
+  purposes,
+  rank,
+  rulers,
+  schools,
+  serviceLoads,
+  waters,
+  type Brief,
+  type BriefLoad,
+  type Printer,
 } from '../src/index.js';
 
 fc.configureGlobal({ seed: 20261124, numRuns: 60 });
@@ -10,42 +37,87 @@ fc.configureGlobal({ seed: 20261124, numRuns: 60 });
 const number = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min, max, noNaN: true });
 
 /** A load that has what its case needs. */
-const load: fc.Arbitrary<object> = fc.constantFrom(...loadCases).chain(c => fc.record({
-  kind: fc.constantFrom(...loadKinds), case: fc.constant(c), acrossLayers: fc.boolean(),
-  ...Object.fromEntries(neededByCase[c].map(field => [field, fieldValue(field)])),
-  ...(c === 'snap-fit' ? { thicknessMm: number(0.5, 5) } : {}),
-}));
+const load: fc.Arbitrary<object> = fc.constantFrom(...loadCases).chain(c =>
+  fc.record({
+    kind: fc.constantFrom(...loadKinds),
+    case: fc.constant(c),
+    acrossLayers: fc.boolean(),
+    ...Object.fromEntries(neededByCase[c].map(field => [field, fieldValue(field)])),
+    ...(c === 'snap-fit' ? { thicknessMm: number(0.5, 5) } : {}),
+  }),
+);
 function fieldValue(field: keyof BriefLoad): fc.Arbitrary<number> {
   switch (field) {
-    case 'forceN': return number(0, 2000);
-    case 'stressMPa': return number(0, 60);
-    case 'massKg': return number(0, 20);
-    case 'decelerationG': return number(0, 100);
-    case 'heightM': return number(0, 3);
-    case 'undercutMm': return number(0, 5);
-    default: return number(1, 200);
+    case 'forceN':
+      return number(0, 2000);
+    case 'stressMPa':
+      return number(0, 60);
+    case 'massKg':
+      return number(0, 20);
+    case 'decelerationG':
+      return number(0, 100);
+    case 'heightM':
+      return number(0, 3);
+    case 'undercutMm':
+      return number(0, 5);
+    default:
+      return number(1, 200);
   }
 }
 
 /** A brief that a person might write, in all its corners. */
 const plainBrief: fc.Arbitrary<Record<string, unknown>> = fc.record({
-  format: fc.constant('hornblende-brief'), version: fc.constant(1), name: fc.constant('Anything'),
-  purpose: fc.constantFrom(...purposes), lifeYears: number(0.01, 50), ifItFails: fc.constantFrom(...consequences),
-  geometry: fc.record({ xMm: number(1, 500), yMm: number(1, 500), zMm: number(1, 500), wallMm: number(0.4, 20), solidFraction: number(0.01, 1), sharpCorners: fc.nat(20) }),
+  format: fc.constant('hornblende-brief'),
+  version: fc.constant(1),
+  name: fc.constant('Anything'),
+  purpose: fc.constantFrom(...purposes),
+  lifeYears: number(0.01, 50),
+  ifItFails: fc.constantFrom(...consequences),
+  geometry: fc.record({
+    xMm: number(1, 500),
+    yMm: number(1, 500),
+    zMm: number(1, 500),
+    wallMm: number(0.4, 20),
+    solidFraction: number(0.01, 1),
+    sharpCorners: fc.nat(20),
+  }),
   loads: fc.array(load, { maxLength: 3 }),
   heat: fc.oneof(
-    fc.record({ setting: fc.constantFrom('indoors', 'outdoors', 'closed-vehicle'), ambientMaxC: fc.option(number(0, 55)), climate: fc.option(fc.constantFrom('hill', 'desert')) }),
+    fc.record({
+      setting: fc.constantFrom('indoors', 'outdoors', 'closed-vehicle'),
+      ambientMaxC: fc.option(number(0, 55)),
+      climate: fc.option(fc.constantFrom('hill', 'desert')),
+    }),
     fc.record({ setting: fc.constant('custom'), partC: number(-40, 350) }),
-    fc.record({ setting: fc.constant('near-source'), sourceC: number(-40, 350) })),
-  sun: fc.constantFrom(...exposures), water: fc.constantFrom(...waters), mustFloat: fc.boolean(),
+    fc.record({ setting: fc.constant('near-source'), sourceC: number(-40, 350) }),
+  ),
+  sun: fc.constantFrom(...exposures),
+  water: fc.constantFrom(...waters),
+  mustFloat: fc.boolean(),
   flex: fc.record({ want: fc.constantFrom(...flexWants) }),
-  looks: fc.record({ colour: fc.constantFrom(...colours), clear: fc.boolean(), finish: fc.constantFrom(...finishes) }),
-  toleranceMm: number(0.01, 5), maxMassG: fc.option(number(0.1, 1000)), maxCostEach: fc.option(number(0.1, 100)), quantity: fc.integer({ min: 1, max: 1000 }),
+  looks: fc.record({
+    colour: fc.constantFrom(...colours),
+    clear: fc.boolean(),
+    finish: fc.constantFrom(...finishes),
+  }),
+  toleranceMm: number(0.01, 5),
+  maxMassG: fc.option(number(0.1, 1000)),
+  maxCostEach: fc.option(number(0.1, 100)),
+  quantity: fc.integer({ min: 1, max: 1000 }),
 });
 const plainPrinter: fc.Arbitrary<Record<string, unknown>> = fc.record({
-  format: fc.constant('hornblende-printer'), version: fc.constant(1), name: fc.constant('Whatever'),
-  nozzleMaxC: number(0, 600), bedMaxC: number(0, 300), chamberC: number(-10, 250), drive: fc.constantFrom('direct', 'bowden'), nozzleMetal: fc.constantFrom('brass', 'hardened'),
-  linerLimitC: fc.option(number(150, 400)), plates: fc.subarray([...plates]), dryerMaxC: fc.option(number(20, 250)), maxFlowMm3s: number(0.1, 200),
+  format: fc.constant('hornblende-printer'),
+  version: fc.constant(1),
+  name: fc.constant('Whatever'),
+  nozzleMaxC: number(0, 600),
+  bedMaxC: number(0, 300),
+  chamberC: number(-10, 250),
+  drive: fc.constantFrom('direct', 'bowden'),
+  nozzleMetal: fc.constantFrom('brass', 'hardened'),
+  linerLimitC: fc.option(number(150, 400)),
+  plates: fc.subarray([...plates]),
+  dryerMaxC: fc.option(number(20, 250)),
+  maxFlowMm3s: number(0.1, 200),
 });
 const brief: fc.Arbitrary<Brief> = plainBrief.map(parseBrief);
 const printer: fc.Arbitrary<Printer | null> = fc.option(plainPrinter.map(parsePrinter));
@@ -57,63 +129,118 @@ function numbers(value: unknown): number[] {
 }
 
 describe('any brief on any printer', () => {
-  it('ranks without a NaN, with scores from 0 to 1 and ranks without gaps', () => fc.assert(fc.property(brief, printer, fc.constantFrom(...schools), (b, p, school) => {
-    const r = rank(b, { printer: p, school });
-    expect(r.candidates).toHaveLength(families.length);
-    expect(numbers(r).filter(Number.isNaN)).toEqual([]);
-    const running = r.candidates.filter(c => c.rank !== null);
-    expect(running.map(c => c.rank)).toEqual(running.map((_, i) => i + 1));
-    expect(r.firstChoice).toBe(running[0]?.material ?? null);
-    for (const c of r.candidates) {
-      expect(c.score).toBeGreaterThanOrEqual(0);
-      expect(c.score).toBeLessThanOrEqual(1);
-      expect(c.status === 'out').toBe(c.gates.some(g => g.verdict === 'fail'));
-      expect([...c.for, ...c.against, ...c.gates.map(g => g.why)].join(' ')).not.toMatch(/NaN|undefined/);
-    }
-  })));
+  it('ranks without a NaN, with scores from 0 to 1 and ranks without gaps', () =>
+    fc.assert(
+      fc.property(brief, printer, fc.constantFrom(...schools), (b, p, school) => {
+        const r = rank(b, { printer: p, school });
+        expect(r.candidates).toHaveLength(families.length);
+        expect(numbers(r).filter(Number.isNaN)).toEqual([]);
+        const running = r.candidates.filter(c => c.rank !== null);
+        expect(running.map(c => c.rank)).toEqual(running.map((_, i) => i + 1));
+        expect(r.firstChoice).toBe(running[0]?.material ?? null);
+        for (const c of r.candidates) {
+          expect(c.score).toBeGreaterThanOrEqual(0);
+          expect(c.score).toBeLessThanOrEqual(1);
+          expect(c.status === 'out').toBe(c.gates.some(g => g.verdict === 'fail'));
+          expect([...c.for, ...c.against, ...c.gates.map(g => g.why)].join(' ')).not.toMatch(/NaN|undefined/);
+        }
+      }),
+    ));
 
-  it('survives being written and read again', () => fc.assert(fc.property(brief, b => {
-    const again = parseBrief(JSON.parse(JSON.stringify(b)));
-    expect(briefChanges(b, again)).toEqual([]);
-    expect(JSON.stringify(rank(again))).toBe(JSON.stringify(rank(b)));
-  })));
+  it('survives being written and read again', () =>
+    fc.assert(
+      fc.property(brief, b => {
+        const again = parseBrief(JSON.parse(JSON.stringify(b)));
+        expect(briefChanges(b, again)).toEqual([]);
+        expect(JSON.stringify(rank(again))).toBe(JSON.stringify(rank(b)));
+      }),
+    ));
 
-  it('every working it refers to can be worked out, and agrees', () => fc.assert(fc.property(brief, b => {
-    for (const c of rank(b).candidates.slice(0, 4)) for (const g of c.gates) {
-      if (!g.working) continue;
-      const { result } = calculate(g.working.model, g.working.inputs);
-      if (g.id === 'heat') expect((result as { allowableC: number }).allowableC).toBeCloseTo(g.have as number, 9);
-      if (g.id === 'strength' && g.working.model === 'strength.allowable') expect((result as { allowableMPa: number }).allowableMPa).toBeGreaterThanOrEqual((g.have as number) - 1e-9);
-      if (g.id === 'impact') expect((result as { severityKJm2: number }).severityKJm2 * contextOf(b, null).safety).toBeCloseTo(g.need as number, 6);
-    }
-  }), { numRuns: 25 }));
+  it('every working it refers to can be worked out, and agrees', () =>
+    fc.assert(
+      fc.property(brief, b => {
+        for (const c of rank(b).candidates.slice(0, 4))
+          for (const g of c.gates) {
+            if (!g.working) continue;
+            const { result } = calculate(g.working.model, g.working.inputs);
+            if (g.id === 'heat')
+              expect((result as { allowableC: number }).allowableC).toBeCloseTo(g.have as number, 9);
+            if (g.id === 'strength' && g.working.model === 'strength.allowable')
+              expect((result as { allowableMPa: number }).allowableMPa).toBeGreaterThanOrEqual(
+                (g.have as number) - 1e-9,
+              );
+            if (g.id === 'impact')
+              expect(
+                (result as { severityKJm2: number }).severityKJm2 * contextOf(b, null).safety,
+              ).toBeCloseTo(g.need as number, 6);
+          }
+      }),
+      { numRuns: 25 },
+    ));
 
-  it('a graver consequence never lets a family in', () => fc.assert(fc.property(brief, b => {
-    const out = (ifItFails: Brief['ifItFails']): string[] => rank({ ...b, ifItFails }).candidates.filter(c => c.rank === null).map(c => c.material);
-    const graver = out('injures');
-    for (const key of out('nothing')) expect(graver).toContain(key);
-  })));
+  it('a graver consequence never lets a family in', () =>
+    fc.assert(
+      fc.property(brief, b => {
+        const out = (ifItFails: Brief['ifItFails']): string[] =>
+          rank({ ...b, ifItFails })
+            .candidates.filter(c => c.rank === null)
+            .map(c => c.material);
+        const graver = out('injures');
+        for (const key of out('nothing')) expect(graver).toContain(key);
+      }),
+    ));
 
-  it('without a printer nothing is out that a printer lets in', () => fc.assert(fc.property(brief, plainPrinter.map(parsePrinter), (b, p) => {
-    const failed = (c: { gates: { id: string; verdict: string }[] }): string[] => c.gates.filter(g => g.verdict === 'fail' && !g.id.startsWith('printability') && g.id !== 'build' && g.id !== 'cost').map(g => g.id);
-    const alone = new Map(rank(b).candidates.map(c => [c.material, failed(c)]));
-    for (const c of rank(b, { printer: p }).candidates) expect(failed(c)).toEqual(alone.get(c.material));
-  }), { numRuns: 25 }));
+  it('without a printer nothing is out that a printer lets in', () =>
+    fc.assert(
+      fc.property(brief, plainPrinter.map(parsePrinter), (b, p) => {
+        const failed = (c: { gates: { id: string; verdict: string }[] }): string[] =>
+          c.gates
+            .filter(
+              g =>
+                g.verdict === 'fail' &&
+                !g.id.startsWith('printability') &&
+                g.id !== 'build' &&
+                g.id !== 'cost',
+            )
+            .map(g => g.id);
+        const alone = new Map(rank(b).candidates.map(c => [c.material, failed(c)]));
+        for (const c of rank(b, { printer: p }).candidates) expect(failed(c)).toEqual(alone.get(c.material));
+      }),
+      { numRuns: 25 },
+    ));
 
-  it('its rulers, doubts and assumptions never break', () => fc.assert(fc.property(brief, b => {
-    expect(numbers(rulers(b, {}, families.map(f => f.key))).filter(Number.isNaN)).toEqual([]);
-    for (const d of doubts(b)) expect(d.question).toMatch(/[.?]$/);
-    expect(assumptions(b, b, conditionsOf(b)).every(a => !/NaN|undefined/.test(a.shown))).toBe(true);
-  }), { numRuns: 25 }));
+  it('its rulers, doubts and assumptions never break', () =>
+    fc.assert(
+      fc.property(brief, b => {
+        expect(
+          numbers(
+            rulers(
+              b,
+              {},
+              families.map(f => f.key),
+            ),
+          ).filter(Number.isNaN),
+        ).toEqual([]);
+        for (const d of doubts(b)) expect(d.question).toMatch(/[.?]$/);
+        expect(assumptions(b, b, conditionsOf(b)).every(a => !/NaN|undefined/.test(a.shown))).toBe(true);
+      }),
+      { numRuns: 25 },
+    ));
 
-  it('loads of a valid brief always have a stress, a strain or an energy', () => fc.assert(fc.property(brief, b => {
-    for (const l of serviceLoads(b)) expect([l.stressMPa, l.strainPct, l.severityKJm2].filter(x => x !== null)).toHaveLength(1);
-  })));
+  it('loads of a valid brief always have a stress, a strain or an energy', () =>
+    fc.assert(
+      fc.property(brief, b => {
+        for (const l of serviceLoads(b))
+          expect([l.stressMPa, l.strainPct, l.severityKJm2].filter(x => x !== null)).toHaveLength(1);
+      }),
+    ));
 });
 
 describe('any nonsense', () => {
   const refusedOrRead = (read: () => unknown): void => {
-    try { read(); } catch (e) {
+    try {
+      read();
+    } catch (e) {
       expect(e).toBeInstanceOf(InputError);
       for (const p of (e as InputError).problems) {
         expect(p.field).not.toBe('');
@@ -121,16 +248,50 @@ describe('any nonsense', () => {
       }
     }
   };
-  it('as a brief is read or refused by field', () => fc.assert(fc.property(fc.jsonValue(), fc.jsonValue(), (a, b) => {
-    refusedOrRead(() => parseBrief(a));
-    refusedOrRead(() => parseBrief({ format: 'hornblende-brief', version: 1, name: 'x', geometry: a, loads: b, heat: b, flex: a, weights: b, contact: a }));
-    refusedOrRead(() => parseBrief({ format: 'hornblende-brief', version: 1, name: 'x', loads: [a, b] }));
-  }), { numRuns: 300 }));
-  it('as a printer likewise', () => fc.assert(fc.property(fc.jsonValue(), a => {
-    refusedOrRead(() => parsePrinter(a));
-    refusedOrRead(() => parsePrinter({ format: 'hornblende-printer', version: 1, name: 'x', plates: a, buildMm: a, linerLimitC: a }));
-  }), { numRuns: 200 }));
-  it.each(models.map(m => m.id))('as input of %s likewise', id => fc.assert(fc.property(fc.dictionary(fc.string({ maxLength: 12 }), fc.jsonValue({ maxDepth: 1 })), o => {
-    refusedOrRead(() => calculate(id, o));
-  }), { numRuns: 30 }));
+  it('as a brief is read or refused by field', () =>
+    fc.assert(
+      fc.property(fc.jsonValue(), fc.jsonValue(), (a, b) => {
+        refusedOrRead(() => parseBrief(a));
+        refusedOrRead(() =>
+          parseBrief({
+            format: 'hornblende-brief',
+            version: 1,
+            name: 'x',
+            geometry: a,
+            loads: b,
+            heat: b,
+            flex: a,
+            weights: b,
+            contact: a,
+          }),
+        );
+        refusedOrRead(() => parseBrief({ format: 'hornblende-brief', version: 1, name: 'x', loads: [a, b] }));
+      }),
+      { numRuns: 300 },
+    ));
+  it('as a printer likewise', () =>
+    fc.assert(
+      fc.property(fc.jsonValue(), a => {
+        refusedOrRead(() => parsePrinter(a));
+        refusedOrRead(() =>
+          parsePrinter({
+            format: 'hornblende-printer',
+            version: 1,
+            name: 'x',
+            plates: a,
+            buildMm: a,
+            linerLimitC: a,
+          }),
+        );
+      }),
+      { numRuns: 200 },
+    ));
+  it.each(models.map(m => m.id))('as input of %s likewise', id =>
+    fc.assert(
+      fc.property(fc.dictionary(fc.string({ maxLength: 12 }), fc.jsonValue({ maxDepth: 1 })), o => {
+        refusedOrRead(() => calculate(id, o));
+      }),
+      { numRuns: 30 },
+    ),
+  );
 });

@@ -1,4 +1,12 @@
-import { parseBrief, parsePrinter, rank, type Brief, type Candidate, type Printer, type Ranking } from '../src/index.js';
+import {
+  parseBrief,
+  parsePrinter,
+  rank,
+  type Brief,
+  type Candidate,
+  type Printer,
+  type Ranking,
+} from '../src/index.js';
 
 /** A valid brief with some fields said. */
 export function brief(fields: Record<string, unknown> = {}): Brief {
@@ -7,13 +15,29 @@ export function brief(fields: Record<string, unknown> = {}): Brief {
 
 /** An open machine with a remote drive, a lined hot end, a brass nozzle and no dryer. */
 export const openPrinter: Printer = parsePrinter({
-  format: 'hornblende-printer', version: 1, name: 'Open machine', drive: 'bowden', plates: ['smooth-pei', 'textured-pei'], adhesives: ['glue-stick'],
+  format: 'hornblende-printer',
+  version: 1,
+  name: 'Open machine',
+  drive: 'bowden',
+  plates: ['smooth-pei', 'textured-pei'],
+  adhesives: ['glue-stick'],
 });
 
 /** An enclosed machine with everything short of a heated chamber. */
 export const enclosedPrinter: Printer = parsePrinter({
-  format: 'hornblende-printer', version: 1, name: 'Enclosed machine', nozzleMaxC: 300, bedMaxC: 110, chamber: 'enclosed', chamberC: 45, nozzleMetal: 'hardened',
-  linerLimitC: null, plates: ['smooth-pei', 'textured-pei', 'garolite'], adhesives: ['glue-stick', 'pp-tape'], ventilation: 'extracted', dryerMaxC: 85,
+  format: 'hornblende-printer',
+  version: 1,
+  name: 'Enclosed machine',
+  nozzleMaxC: 300,
+  bedMaxC: 110,
+  chamber: 'enclosed',
+  chamberC: 45,
+  nozzleMetal: 'hardened',
+  linerLimitC: null,
+  plates: ['smooth-pei', 'textured-pei', 'garolite'],
+  adhesives: ['glue-stick', 'pp-tape'],
+  ventilation: 'extracted',
+  dryerMaxC: 85,
 });
 
 /** A candidate of a ranking. */
@@ -25,5 +49,7 @@ export function candidate(ranking: Ranking, key: string): Candidate {
 
 /** The ids of the gates that a family fails. */
 export function failed(b: Brief, printer: Printer | null, key: string): string[] {
-  return candidate(rank(b, { printer }), key).gates.filter(g => g.verdict === 'fail').map(g => g.id);
+  return candidate(rank(b, { printer }), key)
+    .gates.filter(g => g.verdict === 'fail')
+    .map(g => g.id);
 }

@@ -1,8 +1,26 @@
 import { describe, expect, it } from 'vitest';
-import { assess, conditionsOf, contextOf, deflectionCurve, familyByKey, impliedWeights, rank, rulers, scoreWorking, weakest, weightedMean } from '../src/index.js';
+import {
+  assess,
+  conditionsOf,
+  contextOf,
+  deflectionCurve,
+  familyByKey,
+  impliedWeights,
+  rank,
+  rulers,
+  scoreWorking,
+  weakest,
+  weightedMean,
+} from '../src/index.js';
 import { brief, candidate, enclosedPrinter } from './cases.js';
 
-const outdoors = brief({ heat: { setting: 'outdoors' }, sun: 'full', water: 'rain', looks: { colour: 'dark' }, loads: [{ kind: 'sustained', case: 'cantilever', forceN: 4, lengthMm: 60, widthMm: 20, heightMm: 8 }] });
+const outdoors = brief({
+  heat: { setting: 'outdoors' },
+  sun: 'full',
+  water: 'rain',
+  looks: { colour: 'dark' },
+  loads: [{ kind: 'sustained', case: 'cantilever', forceN: 4, lengthMm: 60, widthMm: 20, heightMm: 8 }],
+});
 const ranking = rank(outdoors, { printer: enclosedPrinter });
 
 describe('reasons', () => {
@@ -16,10 +34,12 @@ describe('reasons', () => {
     }
   });
   it('what is out says every gate it fails', () => {
-    for (const c of ranking.candidates.filter(x => x.rank === null)) expect(c.against).toEqual(c.gates.filter(g => g.verdict === 'fail').map(g => g.why));
+    for (const c of ranking.candidates.filter(x => x.rank === null))
+      expect(c.against).toEqual(c.gates.filter(g => g.verdict === 'fail').map(g => g.why));
   });
   it('each is a sentence with a number or a plain word', () => {
-    for (const c of ranking.candidates) for (const s of [...c.for, ...c.against]) expect(s).toMatch(/^[A-Z].*\.$/);
+    for (const c of ranking.candidates)
+      for (const s of [...c.for, ...c.against]) expect(s).toMatch(/^[A-Z].*\.$/);
   });
 });
 
@@ -30,7 +50,10 @@ describe('scores', () => {
       for (const c of r.candidates) {
         const steps = scoreWorking(c, school);
         const score = steps.find(s => s.symbol === 'score')!;
-        expect(score.value).toBeCloseTo(school === 'weakest-link' ? weakest(c.criteria) : weightedMean(c.criteria), 12);
+        expect(score.value).toBeCloseTo(
+          school === 'weakest-link' ? weakest(c.criteria) : weightedMean(c.criteria),
+          12,
+        );
         if (school === 'weighted') expect(score.value).toBeCloseTo(c.score, 12);
       }
     }
@@ -39,7 +62,8 @@ describe('scores', () => {
     const r = rank(outdoors, { printer: enclosedPrinter, school: 'weakest-link' });
     const running = r.candidates.filter(c => c.rank !== null);
     for (const c of running) expect(c.score).toBeLessThanOrEqual(weightedMean(c.criteria) + 1e-12);
-    for (let i = 1; i < running.length; i++) expect(running[i]!.score).toBeLessThanOrEqual(running[i - 1]!.score);
+    for (let i = 1; i < running.length; i++)
+      expect(running[i]!.score).toBeLessThanOrEqual(running[i - 1]!.score);
   });
   it('step-up takes the fewest demands among those that pass', () => {
     const r = rank(outdoors, { printer: enclosedPrinter, school: 'step-up' });
@@ -49,17 +73,29 @@ describe('scores', () => {
   it('nothing weighed is no score', () => {
     expect(weightedMean([])).toBe(0);
     expect(weightedMean([{ weight: 0, desirability: 1 }])).toBe(0);
-    expect(weakest([{ weight: 0, desirability: 0.1 }, { weight: 1, desirability: 0.6 }])).toBe(0.6);
+    expect(
+      weakest([
+        { weight: 0, desirability: 0.1 },
+        { weight: 1, desirability: 0.6 },
+      ]),
+    ).toBe(0.6);
   });
   it('a weight moves the score towards its criterion', () => {
-    const heavy = rank(brief({ ...JSON.parse(JSON.stringify(outdoors)) as Record<string, unknown>, weights: { cost: 5, heat: 0 } }), { printer: enclosedPrinter });
+    const heavy = rank(
+      brief({
+        ...(JSON.parse(JSON.stringify(outdoors)) as Record<string, unknown>),
+        weights: { cost: 5, heat: 0 },
+      }),
+      { printer: enclosedPrinter },
+    );
     const [before, after] = [candidate(ranking, 'pa6-cf'), candidate(heavy, 'pa6-cf')];
     expect(after.score).toBeLessThan(before.score);
   });
 });
 
 describe('implied weights', () => {
-  const of = (fields: Record<string, unknown>): Record<string, number> => impliedWeights(contextOf(brief(fields), null));
+  const of = (fields: Record<string, unknown>): Record<string, number> =>
+    impliedWeights(contextOf(brief(fields), null));
   it('follow what the brief says', () => {
     expect(of({ sun: 'full' }).uv).toBe(3);
     expect(of({ sun: 'reflected' }).uv).toBe(1);
@@ -68,7 +104,9 @@ describe('implied weights', () => {
     expect(of({ flex: { want: 'hinge' } }).flex).toBe(4);
     expect(of({ maxMassG: 10 }).mass).toBe(2);
     expect(of({ water: 'immersed' }).moisture).toBe(3);
-    expect(of({ ifItFails: 'injures', loads: [{ kind: 'short', case: 'direct-stress', stressMPa: 1 }] }).strength).toBe(4);
+    expect(
+      of({ ifItFails: 'injures', loads: [{ kind: 'short', case: 'direct-stress', stressMPa: 1 }] }).strength,
+    ).toBe(4);
     const hot = { heat: { setting: 'custom', partC: 60 } };
     expect(of(hot).heat).toBe(3);
     expect(of({ ...hot, loads: [{ kind: 'short', case: 'direct-stress', stressMPa: 1 }] }).heat).toBe(4);
@@ -86,9 +124,13 @@ describe('deflection over the life', () => {
     expect(curve[0]?.hours).toBeCloseTo(0.1, 12);
     expect(curve.at(-1)?.hours).toBeCloseTo(held.hours, 6);
     for (let i = 1; i < curve.length; i++) expect(curve[i]!.mm).toBeGreaterThan(curve[i - 1]!.mm);
-    expect(100 * curve.at(-1)!.mm / held.spanMm!).toBeCloseTo(candidate(ranking, 'asa').gates.find(g => g.id === 'creep')!.have as number, 9);
+    expect((100 * curve.at(-1)!.mm) / held.spanMm!).toBeCloseTo(
+      candidate(ranking, 'asa').gates.find(g => g.id === 'creep')!.have as number,
+      9,
+    );
   });
-  it('is nothing for a load that is not held', () => expect(deflectionCurve(asa, { ...held, kind: 'short' }, 20)).toEqual([]));
+  it('is nothing for a load that is not held', () =>
+    expect(deflectionCurve(asa, { ...held, kind: 'short' }, 20)).toEqual([]));
 });
 
 describe('margin rulers', () => {
@@ -107,5 +149,6 @@ describe('margin rulers', () => {
     }
     expect(list[0]!.bars[0]!.typical).toBe(candidate(ranking, 'asa').gates.find(g => g.id === 'heat')?.have);
   });
-  it('none where nothing is asked', () => expect(rulers(brief(), {}, ['pla']).map(r => r.id)).toEqual(['heat', 'warp', 'cost']));
+  it('none where nothing is asked', () =>
+    expect(rulers(brief(), {}, ['pla']).map(r => r.id)).toEqual(['heat', 'warp', 'cost']));
 });

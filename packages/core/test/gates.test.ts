@@ -10,7 +10,8 @@ function gate(fields: Record<string, unknown>, key: string, id: GateId): Gate | 
 const bar = { case: 'cantilever', lengthMm: 60, widthMm: 20, heightMm: 6 };
 
 describe('heat', () => {
-  const at = (partC: number): string | undefined => gate({ heat: { setting: 'custom', partC } }, 'petg', 'heat')?.verdict;
+  const at = (partC: number): string | undefined =>
+    gate({ heat: { setting: 'custom', partC } }, 'petg', 'heat')?.verdict;
   it('passes with ten kelvins to spare, is marginal under that, fails below none', () => {
     expect(at(69.9)).toBe('pass');
     expect(at(70.5)).toBe('marginal');
@@ -18,52 +19,96 @@ describe('heat', () => {
     expect(at(80.1)).toBe('fail');
   });
   it('takes the worst of several loads, and nothing off for a knock', () => {
-    const loads = [{ ...bar, kind: 'short', forceN: 5 }, { ...bar, kind: 'sustained', forceN: 5, hours: 5000 }];
+    const loads = [
+      { ...bar, kind: 'short', forceN: 5 },
+      { ...bar, kind: 'sustained', forceN: 5, hours: 5000 },
+    ];
     const both = gate({ loads }, 'asa', 'heat');
     const held = gate({ loads: [loads[1]] }, 'asa', 'heat');
     expect(both?.have).toBe(held?.have);
-    expect(gate({ loads: [{ kind: 'impact', case: 'drop', massKg: 1, heightM: 1, widthMm: 9, heightMm: 9 }] }, 'asa', 'heat')?.have).toBe(101);
+    expect(
+      gate(
+        { loads: [{ kind: 'impact', case: 'drop', massKg: 1, heightM: 1, widthMm: 9, heightMm: 9 }] },
+        'asa',
+        'heat',
+      )?.have,
+    ).toBe(101);
   });
   it('costs ten kelvins once a load is held over a thousand hours', () => {
-    const of = (hours: number): number => gate({ loads: [{ ...bar, kind: 'sustained', forceN: 5, hours }] }, 'asa', 'heat')?.have as number;
+    const of = (hours: number): number =>
+      gate({ loads: [{ ...bar, kind: 'sustained', forceN: 5, hours }] }, 'asa', 'heat')?.have as number;
     expect(of(999) - of(1001)).toBeCloseTo(10, 9);
   });
   it('offers a lighter colour first, then shade, then a lower temperature', () => {
     const sunny = { heat: { setting: 'outdoors', ambientMaxC: 40 }, sun: 'full' };
     expect(gate({ ...sunny, looks: { colour: 'black' } }, 'pla', 'heat')?.rescue).toMatch(/^passes in light/);
-    expect(gate({ ...sunny, heat: { setting: 'outdoors', ambientMaxC: 52 }, looks: { colour: 'white' } }, 'pla', 'heat')?.rescue).toMatch(/^passes in the shade|keep/);
-    expect(gate({ heat: { setting: 'custom', partC: 90 } }, 'pla', 'heat')?.rescue).toMatch(/keep the part under 60 °C/);
+    expect(
+      gate(
+        { ...sunny, heat: { setting: 'outdoors', ambientMaxC: 52 }, looks: { colour: 'white' } },
+        'pla',
+        'heat',
+      )?.rescue,
+    ).toMatch(/^passes in the shade|keep/);
+    expect(gate({ heat: { setting: 'custom', partC: 90 } }, 'pla', 'heat')?.rescue).toMatch(
+      /keep the part under 60 °C/,
+    );
   });
 });
 
 describe('strength', () => {
-  const of = (forceN: number, more: object = {}): Gate | undefined => gate({ loads: [{ ...bar, kind: 'short', forceN, ...more }] }, 'pla', 'strength');
+  const of = (forceN: number, more: object = {}): Gate | undefined =>
+    gate({ loads: [{ ...bar, kind: 'short', forceN, ...more }] }, 'pla', 'strength');
   it('is not asked without a load', () => expect(gate({}, 'pla', 'strength')).toBeUndefined());
   it('needs the stress times the factor of safety', () => {
     expect(of(30)?.need).toBeCloseTo(15 * 1.5, 9);
-    for (const [ifItFails, factor] of [['nothing', 1.2], ['annoys', 1.5], ['damages', 2], ['injures', 3]] as const) {
-      expect(gate({ ifItFails, loads: [{ ...bar, kind: 'short', forceN: 30 }] }, 'pla', 'strength')?.need).toBeCloseTo(15 * factor, 9);
+    for (const [ifItFails, factor] of [
+      ['nothing', 1.2],
+      ['annoys', 1.5],
+      ['damages', 2],
+      ['injures', 3],
+    ] as const) {
+      expect(
+        gate({ ifItFails, loads: [{ ...bar, kind: 'short', forceN: 30 }] }, 'pla', 'strength')?.need,
+      ).toBeCloseTo(15 * factor, 9);
     }
   });
   it('is marginal within a quarter of the allowable', () => {
     const have = of(1)?.have as number;
-    const forceFor = (utilisation: number): number => have * utilisation / 1.5 * 20 * 36 / (6 * 60);
+    const forceFor = (utilisation: number): number => (((have * utilisation) / 1.5) * 20 * 36) / (6 * 60);
     expect(of(forceFor(0.75))?.verdict).toBe('pass');
     expect(of(forceFor(0.9))?.verdict).toBe('marginal');
     expect(of(forceFor(1.05))?.verdict).toBe('fail');
   });
   it('knows that turning the print is enough', () => {
     const have = of(1)?.have as number;
-    const force = have * 0.9 / 1.5 * 20 * 36 / (6 * 60);
-    expect(of(force, { acrossLayers: true })).toMatchObject({ verdict: 'fail', rescue: expect.stringMatching(/along the layers/) as string });
+    const force = (((have * 0.9) / 1.5) * 20 * 36) / (6 * 60);
+    expect(of(force, { acrossLayers: true })).toMatchObject({
+      verdict: 'fail',
+      rescue: expect.stringMatching(/along the layers/) as string,
+    });
   });
   it('judges snap fingers by strain, once or again and again', () => {
-    const snap = (kind: string, cycles: number | null): Gate | undefined => gate({ loads: [{ kind, case: 'snap-fit', thicknessMm: 2, undercutMm: 1.2, lengthMm: 12, cycles }] }, 'petg', 'strength');
-    expect(snap('short', null)).toMatchObject({ need: expect.closeTo(2.5, 9) as number, have: 4, unit: '% strain', verdict: 'pass' });
+    const snap = (kind: string, cycles: number | null): Gate | undefined =>
+      gate(
+        { loads: [{ kind, case: 'snap-fit', thicknessMm: 2, undercutMm: 1.2, lengthMm: 12, cycles }] },
+        'petg',
+        'strength',
+      );
+    expect(snap('short', null)).toMatchObject({
+      need: expect.closeTo(2.5, 9) as number,
+      have: 4,
+      unit: '% strain',
+      verdict: 'pass',
+    });
     expect(snap('cyclic', 500)).toMatchObject({ have: 2.4, verdict: 'fail' });
   });
   it('a slender post buckles before it crushes', () => {
-    const post = (lengthMm: number): Gate | undefined => gate({ loads: [{ kind: 'short', case: 'compression', forceN: 60, lengthMm, widthMm: 6, heightMm: 6 }] }, 'petg', 'strength');
+    const post = (lengthMm: number): Gate | undefined =>
+      gate(
+        { loads: [{ kind: 'short', case: 'compression', forceN: 60, lengthMm, widthMm: 6, heightMm: 6 }] },
+        'petg',
+        'strength',
+      );
     expect(post(30)?.verdict).toBe('pass');
     expect(post(260)?.verdict).toBe('fail');
   });
@@ -72,10 +117,17 @@ describe('strength', () => {
 describe('creep', () => {
   it('is asked of held loads only, and not of rubber', () => {
     expect(gate({ loads: [{ ...bar, kind: 'short', forceN: 5 }] }, 'pla', 'creep')).toBeUndefined();
-    expect(gate({ flex: { want: 'rubbery' }, loads: [{ ...bar, kind: 'sustained', forceN: 1 }] }, 'tpu-95a', 'creep')).toBeUndefined();
+    expect(
+      gate(
+        { flex: { want: 'rubbery' }, loads: [{ ...bar, kind: 'sustained', forceN: 1 }] },
+        'tpu-95a',
+        'creep',
+      ),
+    ).toBeUndefined();
   });
   it('its rescue is true: the higher section passes', () => {
-    const of = (heightMm: number): Gate | undefined => gate({ loads: [{ ...bar, heightMm, kind: 'sustained', forceN: 60 }] }, 'pla', 'creep');
+    const of = (heightMm: number): Gate | undefined =>
+      gate({ loads: [{ ...bar, heightMm, kind: 'sustained', forceN: 60 }] }, 'pla', 'creep');
     const failing = of(6);
     expect(failing?.verdict).toBe('fail');
     const high = Number(/([\d.]+) mm high/.exec(failing?.rescue ?? '')?.[1]);
@@ -85,7 +137,15 @@ describe('creep', () => {
 });
 
 describe('knocks', () => {
-  const drop = (massKg: number, heat: object = {}): Gate | undefined => gate({ heat: { setting: 'outdoors', ...heat }, loads: [{ kind: 'impact', case: 'drop', massKg, heightM: 1, widthMm: 15, heightMm: 8 }] }, 'abs', 'impact');
+  const drop = (massKg: number, heat: object = {}): Gate | undefined =>
+    gate(
+      {
+        heat: { setting: 'outdoors', ...heat },
+        loads: [{ kind: 'impact', case: 'drop', massKg, heightM: 1, widthMm: 15, heightMm: 8 }],
+      },
+      'abs',
+      'impact',
+    );
   it('grow with mass, and cold makes plastics brittle', () => {
     expect(drop(0.1)?.verdict).toBe('pass');
     expect(drop(5)?.verdict).toBe('fail');
@@ -95,7 +155,8 @@ describe('knocks', () => {
 });
 
 describe('sun', () => {
-  const sun = (fields: object, key = 'abs'): Gate | undefined => gate({ heat: { setting: 'outdoors' }, ...fields }, key, 'uv');
+  const sun = (fields: object, key = 'abs'): Gate | undefined =>
+    gate({ heat: { setting: 'outdoors' }, ...fields }, key, 'uv');
   it('is asked only where there is any', () => expect(sun({})).toBeUndefined());
   it('fails under half the wanted life, is marginal under all of it', () => {
     expect(sun({ sun: 'full', lifeYears: 1, looks: { colour: 'light' } })?.verdict).toBe('pass');
@@ -103,28 +164,48 @@ describe('sun', () => {
     expect(sun({ sun: 'full', lifeYears: 3, looks: { colour: 'light' } })?.verdict).toBe('fail');
   });
   it('black saves what black can save', () => {
-    expect(sun({ sun: 'full', lifeYears: 3, looks: { colour: 'light' } })?.rescue).toMatch(/^passes in black \(3\.1 years\)/);
+    expect(sun({ sun: 'full', lifeYears: 3, looks: { colour: 'light' } })?.rescue).toMatch(
+      /^passes in black \(3\.1 years\)/,
+    );
     expect(sun({ sun: 'full', lifeYears: 10, looks: { colour: 'light' } })?.rescue).toMatch(/paint/);
   });
 });
 
 describe('flexibility', () => {
   it.each([
-    ['rigid', 'pla', 'pass'], ['rigid', 'tpu-95a', 'fail'], ['springy', 'pla', 'marginal'], ['springy', 'pa12', 'pass'], ['springy', 'tpu-95a', 'fail'], ['springy', 'pva', 'fail'],
-    ['hinge', 'pp', 'pass'], ['hinge', 'pa12', 'marginal'], ['hinge', 'tpu-95a', 'marginal'], ['hinge', 'pla', 'fail'], ['rubbery', 'tpu-95a', 'pass'], ['rubbery', 'pp', 'fail'],
-  ])('%s in %s: %s', (want, key, verdict) => expect(gate({ flex: { want } }, key, 'flex')?.verdict).toBe(verdict));
+    ['rigid', 'pla', 'pass'],
+    ['rigid', 'tpu-95a', 'fail'],
+    ['springy', 'pla', 'marginal'],
+    ['springy', 'pa12', 'pass'],
+    ['springy', 'tpu-95a', 'fail'],
+    ['springy', 'pva', 'fail'],
+    ['hinge', 'pp', 'pass'],
+    ['hinge', 'pa12', 'marginal'],
+    ['hinge', 'tpu-95a', 'marginal'],
+    ['hinge', 'pla', 'fail'],
+    ['rubbery', 'tpu-95a', 'pass'],
+    ['rubbery', 'pp', 'fail'],
+  ])('%s in %s: %s', (want, key, verdict) =>
+    expect(gate({ flex: { want } }, key, 'flex')?.verdict).toBe(verdict),
+  );
   it('a hardness beside the wanted one is marginal while the ranges touch', () => {
-    expect(gate({ flex: { want: 'rubbery', shoreA: [80, 93] } }, 'tpu-95a', 'flex')?.verdict).toBe('marginal');
+    expect(gate({ flex: { want: 'rubbery', shoreA: [80, 93] } }, 'tpu-95a', 'flex')?.verdict).toBe(
+      'marginal',
+    );
     expect(gate({ flex: { want: 'rubbery', shoreA: [80, 92] } }, 'tpu-95a', 'flex')?.verdict).toBe('fail');
   });
 });
 
 describe('limits', () => {
   it('mass and cost', () => {
-    const mass = rank(brief(), { printer: enclosedPrinter }).candidates.find(c => c.material === 'pla')!.printing.massG;
+    const mass = rank(brief(), { printer: enclosedPrinter }).candidates.find(c => c.material === 'pla')!
+      .printing.massG;
     expect(gate({ maxMassG: mass * 1.2 }, 'pla', 'mass')?.verdict).toBe('pass');
     expect(gate({ maxMassG: mass * 1.05 }, 'pla', 'mass')?.verdict).toBe('marginal');
-    expect(gate({ maxMassG: mass * 0.9 }, 'pla', 'mass')).toMatchObject({ verdict: 'fail', rescue: expect.stringMatching(/36 % solid/) as string });
+    expect(gate({ maxMassG: mass * 0.9 }, 'pla', 'mass')).toMatchObject({
+      verdict: 'fail',
+      rescue: expect.stringMatching(/36 % solid/) as string,
+    });
     expect(gate({ maxCostEach: 0.5 }, 'pa6-cf', 'cost')?.verdict).toBe('fail');
   });
   it('water: dissolving, drinking, swelling', () => {
@@ -134,15 +215,28 @@ describe('limits', () => {
     expect(gate({}, 'pa6-cf', 'water')).toBeUndefined();
   });
   it('chemicals: the worst of those that touch', () => {
-    expect(gate({ contact: { chemicals: ['alcohol', 'alkali'] } }, 'abs', 'chemicals')).toMatchObject({ verdict: 'marginal', have: 'fair: alcohol' });
-    expect(gate({ contact: { chemicals: ['alcohol', 'petrol', 'acetone'] } }, 'abs', 'chemicals')).toMatchObject({ verdict: 'fail', have: 'poor: petrol, acetone' });
+    expect(gate({ contact: { chemicals: ['alcohol', 'alkali'] } }, 'abs', 'chemicals')).toMatchObject({
+      verdict: 'marginal',
+      have: 'fair: alcohol',
+    });
+    expect(
+      gate({ contact: { chemicals: ['alcohol', 'petrol', 'acetone'] } }, 'abs', 'chemicals'),
+    ).toMatchObject({ verdict: 'fail', have: 'poor: petrol, acetone' });
     expect(gate({ contact: { chemicals: ['strong-acid'] } }, 'pp', 'chemicals')?.verdict).toBe('pass');
   });
 });
 
 describe('how a gate reads', () => {
   it('limits read "of at most", the rest "has, needs"', () => {
-    const g = (id: GateId, need: number, have: number, unit: string): Gate => ({ id, verdict: 'pass', need, have, unit, why: '', rescue: null });
+    const g = (id: GateId, need: number, have: number, unit: string): Gate => ({
+      id,
+      verdict: 'pass',
+      need,
+      have,
+      unit,
+      why: '',
+      rescue: null,
+    });
     expect(gateNumbers(g('heat', 60.12, 93.4, '°C'))).toBe('has 93.4, needs 60.1 °C');
     expect(gateNumbers(g('creep', 5, 0.4321, '% of the span'))).toBe('0.432 of at most 5 % of the span');
     expect(gateNumbers(g('strength', 2.5, 4, '% strain'))).toBe('2.5 of at most 4 % strain');
@@ -152,12 +246,27 @@ describe('how a gate reads', () => {
     for (const id of limitGates) expect(['creep', 'water', 'mass', 'cost', 'float']).toContain(id);
   });
   it('no gate of any family says NaN', () => {
-    const everything = brief({ heat: { setting: 'outdoors' }, sun: 'full', water: 'immersed', mustFloat: true, maxMassG: 20, maxCostEach: 3, contact: { chemicals: ['petrol'] }, loads: [{ ...bar, kind: 'sustained', forceN: 3 }, { kind: 'cyclic', case: 'tension', forceN: 30, widthMm: 5, heightMm: 5 }] });
+    const everything = brief({
+      heat: { setting: 'outdoors' },
+      sun: 'full',
+      water: 'immersed',
+      mustFloat: true,
+      maxMassG: 20,
+      maxCostEach: 3,
+      contact: { chemicals: ['petrol'] },
+      loads: [
+        { ...bar, kind: 'sustained', forceN: 3 },
+        { kind: 'cyclic', case: 'tension', forceN: 30, widthMm: 5, heightMm: 5 },
+      ],
+    });
     for (const c of rank(everything, { printer: enclosedPrinter }).candidates) {
       expect(c.score).not.toBeNaN();
-      for (const g of c.gates) expect(`${g.why} ${gateNumbers(g)} ${g.rescue ?? ''}`).not.toMatch(/NaN|undefined|Infinity/);
-      for (const text of [...c.for, ...c.against, ...c.cautions]) expect(text).not.toMatch(/NaN|undefined|Infinity/);
+      for (const g of c.gates)
+        expect(`${g.why} ${gateNumbers(g)} ${g.rescue ?? ''}`).not.toMatch(/NaN|undefined|Infinity/);
+      for (const text of [...c.for, ...c.against, ...c.cautions])
+        expect(text).not.toMatch(/NaN|undefined|Infinity/);
     }
   });
-  it('families know what they are asked', () => expect(() => typical(families.find(f => f.key === 'abs')!, 'tmC')).toThrow(/ABS has no tmC/));
+  it('families know what they are asked', () =>
+    expect(() => typical(families.find(f => f.key === 'abs')!, 'tmC')).toThrow(/ABS has no tmC/));
 });

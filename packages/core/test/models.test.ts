@@ -2,31 +2,105 @@ import { describe, expect, it } from 'vitest';
 import { calculate, models, InputError } from '../src/index.js';
 
 /** The result of a model, by name. */
-function result(id: string, input: object): Record<string, number> { return calculate(id, input).result as Record<string, number>; }
+function result(id: string, input: object): Record<string, number> {
+  return calculate(id, input).result as Record<string, number>;
+}
 
 /** Published check values: [model, input, output, value, digits]. */
 const checks: [string, object, string, number, number][] = [
-  ['heat.surface', { ambientC: 30, irradianceWm2: 900, absorptivity: 0.9, windMs: 1, exposedSides: 2 }, 'surfaceC', 60.1, 0.05],
-  ['heat.surface', { ambientC: 30, irradianceWm2: 900, absorptivity: 0.9, exposedSides: 1 }, 'surfaceC', 86.3, 0.05],
+  [
+    'heat.surface',
+    { ambientC: 30, irradianceWm2: 900, absorptivity: 0.9, windMs: 1, exposedSides: 2 },
+    'surfaceC',
+    60.1,
+    0.05,
+  ],
+  [
+    'heat.surface',
+    { ambientC: 30, irradianceWm2: 900, absorptivity: 0.9, exposedSides: 1 },
+    'surfaceC',
+    86.3,
+    0.05,
+  ],
   ['heat.surface', { ambientC: 30, irradianceWm2: 900, absorptivity: 0.25 }, 'surfaceC', 36.9, 0.05],
   ['heat.vehicle', { ambientC: 33, irradianceWm2: 850, absorptivity: 0.9 }, 'cabinC', 54.25, 0.01],
   ['heat.vehicle', { ambientC: 33, irradianceWm2: 850, absorptivity: 0.9 }, 'sunlitC', 80.6, 0.05],
   ['heat.allowable', { softeningC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 0.9 }, 'allowableC', 89.0, 0.05],
   ['heat.allowable', { softeningC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 0.1 }, 'allowableC', 96.4, 0.05],
   ['heat.allowable', { softeningC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 3 }, 'allowableC', 82.05, 0.05],
-  ['heat.allowable', { softeningC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 0.01, sustainedHours: 2000 }, 'allowableC', 88, 1e-9],
+  [
+    'heat.allowable',
+    { softeningC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 0.01, sustainedHours: 2000 },
+    'allowableC',
+    88,
+    1e-9,
+  ],
   ['heat.allowable', { softeningC: 90, hdt045C: 55, hdt18C: 30, stressMPa: 50 }, 'allowableC', 23, 1e-9],
-  ['load.beam', { case: 'cantilever', forceN: 30, lengthMm: 60, widthMm: 20, heightMm: 6, modulusMPa: 2000 }, 'stressMPa', 15, 1e-9],
-  ['load.beam', { case: 'cantilever', forceN: 30, lengthMm: 60, widthMm: 20, heightMm: 6, modulusMPa: 2000 }, 'deflectionMm', 3, 1e-9],
-  ['load.beam', { case: 'simply-supported', forceN: 100, lengthMm: 100, widthMm: 10, heightMm: 10, modulusMPa: 2000 }, 'stressMPa', 15, 1e-9],
-  ['load.beam', { case: 'simply-supported', forceN: 100, lengthMm: 100, widthMm: 10, heightMm: 10, modulusMPa: 2000 }, 'deflectionMm', 1.25, 1e-9],
-  ['load.beam', { case: 'fixed-fixed', forceN: 100, lengthMm: 100, widthMm: 10, heightMm: 10, modulusMPa: 2000 }, 'stressMPa', 7.5, 1e-9],
-  ['load.beam', { case: 'fixed-fixed', forceN: 100, lengthMm: 100, widthMm: 10, heightMm: 10, modulusMPa: 2000 }, 'deflectionMm', 0.3125, 1e-9],
-  ['load.beam', { case: 'tension', forceN: 1000, lengthMm: 100, widthMm: 10, heightMm: 10, modulusMPa: 2000 }, 'deflectionMm', 0.5, 1e-9],
+  [
+    'load.beam',
+    { case: 'cantilever', forceN: 30, lengthMm: 60, widthMm: 20, heightMm: 6, modulusMPa: 2000 },
+    'stressMPa',
+    15,
+    1e-9,
+  ],
+  [
+    'load.beam',
+    { case: 'cantilever', forceN: 30, lengthMm: 60, widthMm: 20, heightMm: 6, modulusMPa: 2000 },
+    'deflectionMm',
+    3,
+    1e-9,
+  ],
+  [
+    'load.beam',
+    { case: 'simply-supported', forceN: 100, lengthMm: 100, widthMm: 10, heightMm: 10, modulusMPa: 2000 },
+    'stressMPa',
+    15,
+    1e-9,
+  ],
+  [
+    'load.beam',
+    { case: 'simply-supported', forceN: 100, lengthMm: 100, widthMm: 10, heightMm: 10, modulusMPa: 2000 },
+    'deflectionMm',
+    1.25,
+    1e-9,
+  ],
+  [
+    'load.beam',
+    { case: 'fixed-fixed', forceN: 100, lengthMm: 100, widthMm: 10, heightMm: 10, modulusMPa: 2000 },
+    'stressMPa',
+    7.5,
+    1e-9,
+  ],
+  [
+    'load.beam',
+    { case: 'fixed-fixed', forceN: 100, lengthMm: 100, widthMm: 10, heightMm: 10, modulusMPa: 2000 },
+    'deflectionMm',
+    0.3125,
+    1e-9,
+  ],
+  [
+    'load.beam',
+    { case: 'tension', forceN: 1000, lengthMm: 100, widthMm: 10, heightMm: 10, modulusMPa: 2000 },
+    'deflectionMm',
+    0.5,
+    1e-9,
+  ],
   // Euler: π²·2000·833.3/200² = 411.2 N
-  ['load.beam', { case: 'compression', forceN: 100, lengthMm: 200, widthMm: 10, heightMm: 10, modulusMPa: 2000 }, 'bucklingN', 411.23, 0.01],
+  [
+    'load.beam',
+    { case: 'compression', forceN: 100, lengthMm: 200, widthMm: 10, heightMm: 10, modulusMPa: 2000 },
+    'bucklingN',
+    411.23,
+    0.01,
+  ],
   // Square bar in torsion: α = 0.2082 (Timoshenko and Goodier, table), so τ = 1000/(0.2082·1000), σ = √3·τ
-  ['load.beam', { case: 'torsion', forceN: 10, lengthMm: 100, widthMm: 10, heightMm: 10, modulusMPa: 2000 }, 'stressMPa', Math.sqrt(3) * 1000 / 208.2, 0.01],
+  [
+    'load.beam',
+    { case: 'torsion', forceN: 10, lengthMm: 100, widthMm: 10, heightMm: 10, modulusMPa: 2000 },
+    'stressMPa',
+    (Math.sqrt(3) * 1000) / 208.2,
+    0.01,
+  ],
   ['load.snap-fit', { thicknessMm: 2, undercutMm: 1.2, lengthMm: 12 }, 'strainPct', 2.5, 1e-9],
   ['load.deceleration', { massKg: 0.05, decelerationG: 20 }, 'forceN', 9.81, 0.005],
   ['load.drop', { massKg: 1, heightM: 1 }, 'energyJ', 9.80665, 1e-9],
@@ -34,17 +108,59 @@ const checks: [string, object, string, number, number][] = [
   ['uv.dose', { ghiKWhm2Year: 1500, exposure: 'full', years: 5 }, 'doseMJm2', 1350, 1e-9],
   ['uv.retained', { doseMJm2: 1350, halfDoseMJm2: 3000 }, 'retained', 0.732, 0.0005],
   ['uv.retained', { doseMJm2: 3000, halfDoseMJm2: 1000, colour: 'black' }, 'retained', 0.5, 1e-9],
-  ['warp.bow', { alphaPerK: 90e-6, solidificationC: 105, bedC: 100, chamberC: 40, heightMm: 10, lengthMm: 150 }, 'bowMm', 1.18, 0.005],
-  ['warp.bow', { alphaPerK: 90e-6, solidificationC: 105, bedC: 100, chamberC: 25, heightMm: 10, lengthMm: 150 }, 'bowMm', 1.47, 0.006],
-  ['warp.bow', { alphaPerK: 68e-6, solidificationC: 60, bedC: 60, chamberC: 28, heightMm: 10, lengthMm: 150 }, 'bowMm', 0.475, 0.001],
+  [
+    'warp.bow',
+    { alphaPerK: 90e-6, solidificationC: 105, bedC: 100, chamberC: 40, heightMm: 10, lengthMm: 150 },
+    'bowMm',
+    1.18,
+    0.005,
+  ],
+  [
+    'warp.bow',
+    { alphaPerK: 90e-6, solidificationC: 105, bedC: 100, chamberC: 25, heightMm: 10, lengthMm: 150 },
+    'bowMm',
+    1.47,
+    0.006,
+  ],
+  [
+    'warp.bow',
+    { alphaPerK: 68e-6, solidificationC: 60, bedC: 60, chamberC: 28, heightMm: 10, lengthMm: 150 },
+    'bowMm',
+    0.475,
+    0.001,
+  ],
   ['warp.free', { alphaPerK: 1e-4, fromC: 120, toC: 20, lengthMm: 100 }, 'contractionMm', 1, 1e-9],
   ['flex.indentation', { hardness: 70 }, 'depthMm', 0.75, 1e-9],
   ['flex.modulus', { scale: 'A', hardness: 70 }, 'modulusMPa', 5.52, 0.01],
   ['flex.modulus', { scale: 'D', hardness: 50 }, 'modulusMPa', 10 ** (0.0235 * 100 - 0.6403), 1e-9],
-  ['creep.strain', { stressMPa: 10, modulusMPa: 2000, a: 0.1, n: 0.25, k: 0.09, hours: 10000 }, 'strainPct', 1, 1e-9],
-  ['section.printed', { widthMm: 10, heightMm: 10, walls: 0, topBottomMm: 0, infill: 0.5 }, 'stiffnessRatio', 0.25, 1e-9],
-  ['section.printed', { widthMm: 10, heightMm: 10, walls: 3, topBottomMm: 1, infill: 1 }, 'massRatio', 1, 1e-9],
-  ['print.economics', { volumeCm3: 10, solidFraction: 0.5, densityGcm3: 1.24, pricePerKg: 25, maxFlowMm3s: 12 }, 'massG', 6.2, 1e-9],
+  [
+    'creep.strain',
+    { stressMPa: 10, modulusMPa: 2000, a: 0.1, n: 0.25, k: 0.09, hours: 10000 },
+    'strainPct',
+    1,
+    1e-9,
+  ],
+  [
+    'section.printed',
+    { widthMm: 10, heightMm: 10, walls: 0, topBottomMm: 0, infill: 0.5 },
+    'stiffnessRatio',
+    0.25,
+    1e-9,
+  ],
+  [
+    'section.printed',
+    { widthMm: 10, heightMm: 10, walls: 3, topBottomMm: 1, infill: 1 },
+    'massRatio',
+    1,
+    1e-9,
+  ],
+  [
+    'print.economics',
+    { volumeCm3: 10, solidFraction: 0.5, densityGcm3: 1.24, pricePerKg: 25, maxFlowMm3s: 12 },
+    'massG',
+    6.2,
+    1e-9,
+  ],
   ['score.desirability', { value: 20, unacceptable: 0, comfortable: 20 }, 'desirability', 0.8, 1e-9],
   ['score.desirability', { value: 2, unacceptable: 1, comfortable: 0 }, 'desirability', 0, 1e-9],
 ];
@@ -55,23 +171,54 @@ describe('models against their check values', () => {
   });
 
   it('lift-off of the published bow case stores 162 J/m²', () => {
-    const bow = result('warp.bow', { alphaPerK: 90e-6, solidificationC: 105, bedC: 100, chamberC: 40, heightMm: 10, lengthMm: 150 });
-    const lift = result('warp.lift-off', { modulusMPa: 2000, meanStrain: bow.meanStrain, heightMm: 10, adhesionJm2: 162 });
+    const bow = result('warp.bow', {
+      alphaPerK: 90e-6,
+      solidificationC: 105,
+      bedC: 100,
+      chamberC: 40,
+      heightMm: 10,
+      lengthMm: 150,
+    });
+    const lift = result('warp.lift-off', {
+      modulusMPa: 2000,
+      meanStrain: bow.meanStrain,
+      heightMm: 10,
+      adhesionJm2: 162,
+    });
     expect(lift.energyJm2).toBeCloseTo(162, 0);
     expect(lift.pLift).toBeCloseTo(0.5, 1);
   });
 
   it('strength.allowable multiplies its factors', () => {
-    const answer = calculate('strength.allowable', { family: 'pla', temperatureC: 40, acrossLayers: true, hours: 1000, cycles: 1, uvDoseMJm2: 0, wet: false });
+    const answer = calculate('strength.allowable', {
+      family: 'pla',
+      temperatureC: 40,
+      acrossLayers: true,
+      hours: 1000,
+      cycles: 1,
+      uvDoseMJm2: 0,
+      wet: false,
+    });
     const r = answer.result as { allowableMPa: number; yieldMPa: number; factors: Record<string, number> };
     expect(r.factors.k_T).toBeCloseTo(0.75, 9);
     expect(r.factors.k_dir).toBeCloseTo(0.65, 9);
     expect(r.factors.k_time).toBeCloseTo(1 - 0.085 * Math.log10(60000), 9);
-    expect(r.allowableMPa).toBeCloseTo(Object.values(r.factors).reduce((p, k) => p * k, r.yieldMPa), 9);
+    expect(r.allowableMPa).toBeCloseTo(
+      Object.values(r.factors).reduce((p, k) => p * k, r.yieldMPa),
+      9,
+    );
   });
 
   it('finds the time at which a creep strain is reached', () => {
-    const r = result('creep.strain', { stressMPa: 10, modulusMPa: 2000, a: 0.1, n: 0.25, k: 0.09, hours: 10, limitPct: 1 });
+    const r = result('creep.strain', {
+      stressMPa: 10,
+      modulusMPa: 2000,
+      a: 0.1,
+      n: 0.25,
+      k: 0.09,
+      hours: 10,
+      limitPct: 1,
+    });
     expect(r.hoursToLimit).toBeCloseTo(10000, -1);
   });
 });
@@ -98,7 +245,11 @@ describe('every model', () => {
     ['windMs', { ambientC: 30, irradianceWm2: 900, absorptivity: 0.9, windMs: null }],
   ])('refuses a bad %s by name', (field, input) => {
     let problems: { field: string; message: string }[] = [];
-    try { calculate('heat.surface', input); } catch (e) { if (e instanceof InputError) problems = e.problems; }
+    try {
+      calculate('heat.surface', input);
+    } catch (e) {
+      if (e instanceof InputError) problems = e.problems;
+    }
     expect(problems.map(p => p.field)).toEqual([field]);
     expect(problems[0]?.message).toMatch(/must be|is not a field/);
   });

@@ -4,9 +4,20 @@ import { rulersSvg } from '../src/formats/rulers-svg.js';
 import { strataSvg } from '../src/formats/strata-svg.js';
 import { brief, enclosedPrinter } from './cases.js';
 
-const b = brief({ sun: 'full', water: 'rain', lifeYears: 6, heat: { setting: 'outdoors' }, looks: { colour: 'dark' }, loads: [{ kind: 'sustained', case: 'cantilever', forceN: 4, lengthMm: 40, widthMm: 18, heightMm: 8 }, { kind: 'impact', case: 'drop', massKg: 0.3, heightM: 1, widthMm: 20, heightMm: 10 }] });
+const b = brief({
+  sun: 'full',
+  water: 'rain',
+  lifeYears: 6,
+  heat: { setting: 'outdoors' },
+  looks: { colour: 'dark' },
+  loads: [
+    { kind: 'sustained', case: 'cantilever', forceN: 4, lengthMm: 40, widthMm: 18, heightMm: 8 },
+    { kind: 'impact', case: 'drop', massKg: 0.3, heightM: 1, widthMm: 20, heightMm: 10 },
+  ],
+});
 const r = rank(b, { printer: enclosedPrinter });
-const numbers = (svg: string, tag: string, attribute: string): number[] => [...svg.matchAll(new RegExp(`<${tag}[^>]* ${attribute}="([-\\d.]+)"`, 'g'))].map(m => Number(m[1]));
+const numbers = (svg: string, tag: string, attribute: string): number[] =>
+  [...svg.matchAll(new RegExp(`<${tag}[^>]* ${attribute}="([-\\d.]+)"`, 'g'))].map(m => Number(m[1]));
 
 describe('the strata as a picture', () => {
   const svg = strataSvg(r, ['asa', 'petg', 'pla']);
@@ -15,10 +26,17 @@ describe('the strata as a picture', () => {
     const widths = numbers(svg, 'rect', 'width');
     expect(widths).toHaveLength(2 * 3 * layers);
     const asa = r.candidates.find(c => c.material === 'asa')!;
-    weightsShown(r.weights).forEach((id, i) => expect(widths[2 * i + 1]! / widths[2 * i]!).toBeCloseTo(asa.criteria.find(c => c.id === id)!.desirability, 1));
+    weightsShown(r.weights).forEach((id, i) =>
+      expect(widths[2 * i + 1]! / widths[2 * i]!).toBeCloseTo(
+        asa.criteria.find(c => c.id === id)!.desirability,
+        1,
+      ),
+    );
   });
   it('is as high as the weights add up to, thicker where more weighs', () => {
-    const heights = numbers(svg, 'rect', 'height').filter((_, i) => i % 2 === 0).slice(0, weightsShown(r.weights).length);
+    const heights = numbers(svg, 'rect', 'height')
+      .filter((_, i) => i % 2 === 0)
+      .slice(0, weightsShown(r.weights).length);
     const [heaviest, lightest] = [Math.max(...heights), Math.min(...heights)];
     const ids = weightsShown(r.weights);
     expect(r.weights[ids[heights.indexOf(heaviest)]!]).toBe(Math.max(...ids.map(id => r.weights[id])));
@@ -27,7 +45,12 @@ describe('the strata as a picture', () => {
   it('says each status in words, and leaves out what is not there', () => {
     expect(svg).toContain('○ out');
     expect(strataSvg(r, ['nothing'])).not.toContain('<g>');
-    expect(strataSvg(r, families.map(f => f.key)).match(/<g>/g)).toHaveLength(8);
+    expect(
+      strataSvg(
+        r,
+        families.map(f => f.key),
+      ).match(/<g>/g),
+    ).toHaveLength(8);
   });
 });
 
@@ -47,11 +70,13 @@ describe('the needs of a brief, property by property', () => {
   it('are in the properties’ own units, with why', () => {
     const needs = needsOf(b);
     expect(needs.hdt045C!.value).toBeCloseTo(r.conditions.partMaxC + 10, 9);
-    expect(needs.yieldMPa!.value).toBeCloseTo(6 * 4 * 40 / (18 * 64) * 1.5, 6);
+    expect(needs.yieldMPa!.value).toBeCloseTo(((6 * 4 * 40) / (18 * 64)) * 1.5, 6);
     expect(needs.uvHalfDoseMJm2!.value).toBeCloseTo(r.conditions.uvDoseMJm2 / 1.6, 6);
     expect(needs.charpy23KJm2!.why).toContain('for safety');
     expect(needs.densityGcm3).toBeUndefined();
-    expect(needsOf(brief({ mustFloat: true, flex: { want: 'hinge' } }))).toMatchObject({ densityGcm3: { value: 1, better: 'less' } });
+    expect(needsOf(brief({ mustFloat: true, flex: { want: 'hinge' } }))).toMatchObject({
+      densityGcm3: { value: 1, better: 'less' },
+    });
     expect(needsOf(brief({ flex: { want: 'hinge' } })).modulusMPa).toBeUndefined();
   });
 });
@@ -59,9 +84,13 @@ describe('the needs of a brief, property by property', () => {
 describe('a ranking with its chances', () => {
   it('gives each candidate its own, and stays as it is without', () => {
     const sure = robustness(b, { printer: enclosedPrinter, draws: 100 });
-    const both = withRobustness(r, sure) as unknown as { robustness: object; candidates: { material: string; robustness: { pFirst: number } }[] };
+    const both = withRobustness(r, sure) as unknown as {
+      robustness: object;
+      candidates: { material: string; robustness: { pFirst: number } }[];
+    };
     expect(both.robustness).toEqual({ draws: 100, seed: 1 });
-    for (const c of both.candidates) expect(c.robustness.pFirst).toBe(sure.candidates.find(x => x.material === c.material)!.pFirst);
+    for (const c of both.candidates)
+      expect(c.robustness.pFirst).toBe(sure.candidates.find(x => x.material === c.material)!.pFirst);
     expect(withRobustness(r, null)).toBe(r);
   });
 });

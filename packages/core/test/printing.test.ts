@@ -1,8 +1,19 @@
 import { describe, expect, it } from 'vitest';
-import { bestAdhesion, demands, families, familyByKey, parsePrinter, printEconomics, rank, storedModulusMPa, successWorking, type Printer } from '../src/index.js';
+import {
+  bestAdhesion,
+  demands,
+  families,
+  familyByKey,
+  parsePrinter,
+  printEconomics,
+  rank,
+  storedModulusMPa,
+  successWorking,
+  type Printer,
+} from '../src/index.js';
 import { brief, candidate, enclosedPrinter, openPrinter } from './cases.js';
 
-const family = (key: string): typeof families[number] => familyByKey(key)!;
+const family = (key: string): (typeof families)[number] => familyByKey(key)!;
 const printer = (change: Partial<Printer>): Printer => parsePrinter({ ...enclosedPrinter, ...change });
 /** The verdict and rescue of one printing check. */
 function check(p: Printer, key: string, id: string): { verdict: string; rescue: string | null } | undefined {
@@ -22,7 +33,10 @@ describe('each check', () => {
     expect(lined.cautions.join()).toMatch(/Never above 240 °C/);
   });
   it('bed: PLA gets by on a cold plate, ABS does not', () => {
-    expect(check(printer({ bedMaxC: 0 }), 'pla', 'bed')).toMatchObject({ verdict: 'marginal', rescue: expect.stringMatching(/glue or tape/) as string });
+    expect(check(printer({ bedMaxC: 0 }), 'pla', 'bed')).toMatchObject({
+      verdict: 'marginal',
+      rescue: expect.stringMatching(/glue or tape/) as string,
+    });
     expect(check(printer({ bedMaxC: 60 }), 'abs', 'bed')?.verdict).toBe('fail');
     expect(check(printer({ bedMaxC: 85 }), 'abs', 'bed')?.verdict).toBe('marginal');
   });
@@ -33,7 +47,10 @@ describe('each check', () => {
   });
   it('drive: hard flexibles slowly through a tube, soft ones not', () => {
     expect(check(printer({ drive: 'bowden' }), 'tpu-95a', 'drive')?.verdict).toBe('marginal');
-    expect(check(printer({ drive: 'bowden' }), 'tpu-85a', 'drive')).toMatchObject({ verdict: 'fail', rescue: 'passes with a direct drive' });
+    expect(check(printer({ drive: 'bowden' }), 'tpu-85a', 'drive')).toMatchObject({
+      verdict: 'fail',
+      rescue: 'passes with a direct drive',
+    });
     expect(check(printer({ drive: 'bowden' }), 'petg', 'drive')?.verdict).toBe('pass');
   });
   it('dryer: nylon without one is out, with a cool one too', () => {
@@ -51,15 +68,26 @@ describe('each check', () => {
 
 describe('footholds', () => {
   it('the strongest that spares the plate wins', () => {
-    expect(bestAdhesion(family('petg'), enclosedPrinter)).toMatchObject({ plate: 'smooth-pei', adhesive: 'glue-stick' });
-    expect(bestAdhesion(family('petg'), printer({ adhesives: [] }))).toMatchObject({ plate: 'textured-pei', adhesive: null });
-    expect(bestAdhesion(family('petg'), printer({ plates: ['smooth-pei'], adhesives: [] }))?.energyJm2).toBeGreaterThan(450);
+    expect(bestAdhesion(family('petg'), enclosedPrinter)).toMatchObject({
+      plate: 'smooth-pei',
+      adhesive: 'glue-stick',
+    });
+    expect(bestAdhesion(family('petg'), printer({ adhesives: [] }))).toMatchObject({
+      plate: 'textured-pei',
+      adhesive: null,
+    });
+    expect(
+      bestAdhesion(family('petg'), printer({ plates: ['smooth-pei'], adhesives: [] }))?.energyJm2,
+    ).toBeGreaterThan(450);
   });
   it('PP wants its own sheet or tape', () => {
-    expect(check(printer({ plates: ['smooth-pei'], adhesives: ['glue-stick'] }), 'pp', 'plate')?.verdict).toBe('fail');
+    expect(
+      check(printer({ plates: ['smooth-pei'], adhesives: ['glue-stick'] }), 'pp', 'plate')?.verdict,
+    ).toBe('fail');
     expect(check(printer({ plates: ['pp-sheet'], adhesives: [] }), 'pp', 'plate')?.verdict).toBe('pass');
   });
-  it('no plate at all holds nothing', () => expect(check(printer({ plates: [] }), 'pla', 'plate')?.verdict).toBe('fail'));
+  it('no plate at all holds nothing', () =>
+    expect(check(printer({ plates: [] }), 'pla', 'plate')?.verdict).toBe('fail'));
 });
 
 describe('success', () => {
@@ -72,21 +100,29 @@ describe('success', () => {
   });
   it('a better machine never prints worse', () => {
     const [worse, better] = [openPrinter, enclosedPrinter].map(p => rank(brief(), { printer: p }));
-    for (const f of families) expect(candidate(better!, f.key).printing.success).toBeGreaterThanOrEqual(candidate(worse!, f.key).printing.success - 1e-9);
+    for (const f of families)
+      expect(candidate(better!, f.key).printing.success).toBeGreaterThanOrEqual(
+        candidate(worse!, f.key).printing.success - 1e-9,
+      );
   });
   it('longer parts lift more, rounded ones less', () => {
-    const lift = (geometry: object): number => candidate(rank(brief({ geometry }), { printer: openPrinter }), 'abs').printing.pLift;
+    const lift = (geometry: object): number =>
+      candidate(rank(brief({ geometry }), { printer: openPrinter }), 'abs').printing.pLift;
     expect(lift({ xMm: 200, zMm: 20 })).toBeGreaterThan(lift({ xMm: 60, zMm: 20 }));
     expect(lift({ xMm: 120, sharpCorners: 0 })).toBeLessThan(lift({ xMm: 120, sharpCorners: 4 }));
   });
   it('an enclosure keeps ABS down', () => {
-    const lift = (chamberC: number): number => candidate(rank(brief({ geometry: { xMm: 180, zMm: 25 } }), { printer: printer({ chamberC }) }), 'abs').printing.pLift;
+    const lift = (chamberC: number): number =>
+      candidate(rank(brief({ geometry: { xMm: 180, zMm: 25 } }), { printer: printer({ chamberC }) }), 'abs')
+        .printing.pLift;
     expect(lift(60)).toBeLessThan(lift(45));
     expect(lift(45)).toBeLessThan(lift(28));
   });
   it('a plastic that is soft while it cools stores less than its stiffness says', () => {
     for (const f of families) expect(storedModulusMPa(f, 40)).toBeLessThan(f.properties.modulusMPa!.typical);
-    expect(storedModulusMPa(family('pa12'), 45) / 1300).toBeLessThan(storedModulusMPa(family('abs'), 45) / 2100);
+    expect(storedModulusMPa(family('pa12'), 45) / 1300).toBeLessThan(
+      storedModulusMPa(family('abs'), 45) / 2100,
+    );
   });
 });
 
@@ -99,14 +135,32 @@ describe('step-up counts what a family asks', () => {
 });
 
 describe('economics', () => {
-  const input = { volumeCm3: 20, solidFraction: 0.5, densityGcm3: 1.2, pricePerKg: 25, maxFlowMm3s: 12, speedMmS: 60, lineMm: 0.45, layerMm: 0.2, heightMm: 20, machinePerHour: 0.5, labour: 1, success: 1 };
+  const input = {
+    volumeCm3: 20,
+    solidFraction: 0.5,
+    densityGcm3: 1.2,
+    pricePerKg: 25,
+    maxFlowMm3s: 12,
+    speedMmS: 60,
+    lineMm: 0.45,
+    layerMm: 0.2,
+    heightMm: 20,
+    machinePerHour: 0.5,
+    labour: 1,
+    success: 1,
+  };
   it('weighs, times and prices by hand', () => {
     const r = printEconomics(input);
     expect(r.massG).toBeCloseTo(12, 9);
     expect(r.flowMm3s).toBeCloseTo(5.4, 9);
-    expect(r.hours).toBeCloseTo((10000 / 5.4 * 1.25 + 200) / 3600, 9);
+    expect(r.hours).toBeCloseTo(((10000 / 5.4) * 1.25 + 200) / 3600, 9);
     expect(r.costEach).toBeCloseTo(0.3 + r.hours * 0.5 + 1, 9);
   });
-  it('failed prints are paid by those that succeed', () => expect(printEconomics({ ...input, success: 0.5 }).costEach).toBeCloseTo(2 * printEconomics(input).costEach, 9));
-  it('soft filaments are slow: the melt limit rules', () => expect(printEconomics({ ...input, maxFlowMm3s: 2 }).flowMm3s).toBe(2));
+  it('failed prints are paid by those that succeed', () =>
+    expect(printEconomics({ ...input, success: 0.5 }).costEach).toBeCloseTo(
+      2 * printEconomics(input).costEach,
+      9,
+    ));
+  it('soft filaments are slow: the melt limit rules', () =>
+    expect(printEconomics({ ...input, maxFlowMm3s: 2 }).flowMm3s).toBe(2));
 });

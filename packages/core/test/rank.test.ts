@@ -11,13 +11,21 @@ describe('what practitioners know', () => {
   });
   it('full sun is ASA where it can be printed, PETG where it cannot', () => {
     expect(['asa', 'asa-cf']).toContain(rank(brief(outdoors), { printer: enclosedPrinter }).firstChoice);
-    expect(rank(brief(outdoors), { printer: enclosedPrinter, families: families.filter(f => f.filler === null) }).firstChoice).toBe('asa');
-    expect(rank(brief(outdoors), { printer: openPrinter, families: families.filter(f => !f.flags.bake) }).firstChoice).toBe('petg');
+    expect(
+      rank(brief(outdoors), { printer: enclosedPrinter, families: families.filter(f => f.filler === null) })
+        .firstChoice,
+    ).toBe('asa');
+    expect(
+      rank(brief(outdoors), { printer: openPrinter, families: families.filter(f => !f.flags.bake) })
+        .firstChoice,
+    ).toBe('petg');
   });
   it('ABS is out in years of sun by ultraviolet light, PLA by heat when dark', () => {
     expect(failed(brief(outdoors), enclosedPrinter, 'abs')).toContain('uv');
     expect(failed(brief(outdoors), enclosedPrinter, 'pla')).toContain('heat');
-    expect(failed(brief({ ...outdoors, looks: { colour: 'white' } }), enclosedPrinter, 'pla')).not.toContain('heat');
+    expect(failed(brief({ ...outdoors, looks: { colour: 'white' } }), enclosedPrinter, 'pla')).not.toContain(
+      'heat',
+    );
   });
   it('a closed car in the sun melts PLA and toughened PLA', () => {
     const car = brief({ heat: { setting: 'closed-vehicle' }, sun: 'part' });
@@ -25,8 +33,12 @@ describe('what practitioners know', () => {
     for (const key of ['asa', 'pc']) expect(failed(car, enclosedPrinter, key)).toEqual([]);
   });
   it('stiff PLA creeps under a load held for years', () => {
-    const held = brief({ loads: [{ kind: 'sustained', case: 'cantilever', forceN: 20, lengthMm: 60, widthMm: 20, heightMm: 6 }] });
-    const growth = (key: string): number => candidate(rank(held), key).criteria.find(c => c.id === 'creep')!.value / candidate(rank(held), key).criteria.find(c => c.id === 'stiffness')!.value;
+    const held = brief({
+      loads: [{ kind: 'sustained', case: 'cantilever', forceN: 20, lengthMm: 60, widthMm: 20, heightMm: 6 }],
+    });
+    const growth = (key: string): number =>
+      candidate(rank(held), key).criteria.find(c => c.id === 'creep')!.value /
+      candidate(rank(held), key).criteria.find(c => c.id === 'stiffness')!.value;
     expect(growth('pla')).toBeGreaterThan(growth('pa6-cf') + 0.4);
   });
   it('a gasket of 80 to 90 A is TPU 85A, on a direct drive', () => {
@@ -35,7 +47,8 @@ describe('what practitioners know', () => {
     expect(failed(gasket, openPrinter, 'tpu-85a')).toEqual(['printability.drive']);
     expect(candidate(rank(gasket), 'tpu-85a').cautions.join()).toMatch(/Food contact is not proven/);
   });
-  it('a living hinge is PP', () => expect(rank(brief({ flex: { want: 'hinge' } }), { printer: enclosedPrinter }).firstChoice).toBe('pp'));
+  it('a living hinge is PP', () =>
+    expect(rank(brief({ flex: { want: 'hinge' } }), { printer: enclosedPrinter }).firstChoice).toBe('pp'));
   it('a dissolving support is PVA, and PVA is nothing else', () => {
     const support = rank(brief({ purpose: 'dissolving-support' }), { printer: enclosedPrinter });
     expect([support.firstChoice, support.secondChoice].sort()).toEqual(['bvoh', 'pva']);
@@ -45,7 +58,12 @@ describe('what practitioners know', () => {
   });
   it('see-through is PETG or PC', () => {
     const r = rank(brief({ looks: { clear: true } }), { printer: enclosedPrinter });
-    expect(r.candidates.filter(c => c.rank !== null).map(c => c.material).sort()).toEqual(['copolyester-ht', 'pc', 'petg', 'pvb']);
+    expect(
+      r.candidates
+        .filter(c => c.rank !== null)
+        .map(c => c.material)
+        .sort(),
+    ).toEqual(['copolyester-ht', 'pc', 'petg', 'pvb']);
     expect(['petg', 'pvb']).toContain(r.firstChoice);
   });
   it('what must float is PP, or sealed', () => {
@@ -53,39 +71,81 @@ describe('what practitioners know', () => {
     expect(candidate(r, 'pp').gates.find(g => g.id === 'float')?.verdict).toBe('pass');
     expect(candidate(r, 'petg').gates.find(g => g.id === 'float')?.verdict).toBe('marginal');
     expect(r.firstChoice).toBe('pp-light');
-    expect(rank(brief({ mustFloat: true, water: 'immersed', heat: { setting: 'outdoors' } }), { printer: enclosedPrinter }).firstChoice).toMatch(/^pp/);
-    expect(failed(brief({ mustFloat: true, geometry: { solidFraction: 0.9 } }), enclosedPrinter, 'petg')).toContain('float');
+    expect(
+      rank(brief({ mustFloat: true, water: 'immersed', heat: { setting: 'outdoors' } }), {
+        printer: enclosedPrinter,
+      }).firstChoice,
+    ).toMatch(/^pp/);
+    expect(
+      failed(brief({ mustFloat: true, geometry: { solidFraction: 0.9 } }), enclosedPrinter, 'petg'),
+    ).toContain('float');
   });
   it('acetone takes ABS, petrol spares nylon', () => {
-    expect(failed(brief({ contact: { chemicals: ['acetone'] } }), enclosedPrinter, 'abs')).toContain('chemicals');
+    expect(failed(brief({ contact: { chemicals: ['acetone'] } }), enclosedPrinter, 'abs')).toContain(
+      'chemicals',
+    );
     expect(failed(brief({ contact: { chemicals: ['petrol'] } }), enclosedPrinter, 'pa12')).toEqual([]);
   });
 });
 
 describe('an open machine with brass and a remote drive', () => {
   it.each<[string, string[]]>([
-    ['pla', []], ['pla-tough', []], ['petg', []],
-    ['abs', ['printability.chamber']], ['asa', ['printability.chamber']],
+    ['pla', []],
+    ['pla-tough', []],
+    ['petg', []],
+    ['abs', ['printability.chamber']],
+    ['asa', ['printability.chamber']],
     ['pc', ['printability.liner', 'printability.chamber']],
     ['pa6-cf', ['printability.liner', 'printability.nozzle-metal', 'printability.dryer']],
-    ['pp', ['printability.plate']], ['pa12', ['printability.dryer']], ['pp-light', ['printability.plate']],
-    ['pla-silk', []], ['pla-wood', []], ['pla-foam', []], ['pla-ht', []], ['pvb', []], ['tpu-95a', ['flex']], ['tpu-64d', ['flex']], ['tpu-foam', ['flex']], ['hips', []],
-    ['pla-cf', ['printability.nozzle-metal']], ['pla-glow', ['printability.nozzle-metal']], ['pla-metal', ['printability.nozzle-metal']], ['petg-cf', ['printability.nozzle-metal']],
-    ['asa-cf', ['printability.liner', 'printability.nozzle-metal']], ['pet-cf', ['printability.nozzle', 'printability.liner', 'printability.nozzle-metal']],
-    ['tpu-85a', ['flex', 'printability.drive']], ['tpu-60a', ['flex', 'printability.drive']], ['pa-easy', ['printability.dryer']], ['pa6', ['printability.liner', 'printability.chamber', 'printability.dryer']],
-    ['pa6-gf', ['printability.liner', 'printability.nozzle-metal', 'printability.dryer']], ['pa12-cf', ['printability.liner', 'printability.nozzle-metal', 'printability.dryer']],
-    ['pc-blend', ['printability.liner', 'printability.chamber']], ['copolyester-ht', ['printability.liner']], ['pva', ['purpose', 'printability.dryer']], ['bvoh', ['purpose', 'printability.dryer']],
-    ['peek', ['printability.nozzle', 'printability.liner', 'printability.bed', 'printability.chamber']], ['pei', ['printability.nozzle', 'printability.liner', 'printability.bed', 'printability.chamber']],
+    ['pp', ['printability.plate']],
+    ['pa12', ['printability.dryer']],
+    ['pp-light', ['printability.plate']],
+    ['pla-silk', []],
+    ['pla-wood', []],
+    ['pla-foam', []],
+    ['pla-ht', []],
+    ['pvb', []],
+    ['tpu-95a', ['flex']],
+    ['tpu-64d', ['flex']],
+    ['tpu-foam', ['flex']],
+    ['hips', []],
+    ['pla-cf', ['printability.nozzle-metal']],
+    ['pla-glow', ['printability.nozzle-metal']],
+    ['pla-metal', ['printability.nozzle-metal']],
+    ['petg-cf', ['printability.nozzle-metal']],
+    ['asa-cf', ['printability.liner', 'printability.nozzle-metal']],
+    ['pet-cf', ['printability.nozzle', 'printability.liner', 'printability.nozzle-metal']],
+    ['tpu-85a', ['flex', 'printability.drive']],
+    ['tpu-60a', ['flex', 'printability.drive']],
+    ['pa-easy', ['printability.dryer']],
+    ['pa6', ['printability.liner', 'printability.chamber', 'printability.dryer']],
+    ['pa6-gf', ['printability.liner', 'printability.nozzle-metal', 'printability.dryer']],
+    ['pa12-cf', ['printability.liner', 'printability.nozzle-metal', 'printability.dryer']],
+    ['pc-blend', ['printability.liner', 'printability.chamber']],
+    ['copolyester-ht', ['printability.liner']],
+    ['pva', ['purpose', 'printability.dryer']],
+    ['bvoh', ['purpose', 'printability.dryer']],
+    ['peek', ['printability.nozzle', 'printability.liner', 'printability.bed', 'printability.chamber']],
+    ['pei', ['printability.nozzle', 'printability.liner', 'printability.bed', 'printability.chamber']],
   ])('%s fails %j', (key, gates) => expect(failed(brief(), openPrinter, key)).toEqual(gates));
 
   it('says what would rescue each', () => {
     const r = rank(brief(), { printer: openPrinter });
-    expect(candidate(r, 'asa').gates.find(g => g.id === 'printability.chamber')).toMatchObject({ need: 38, have: 28, unit: '°C', rescue: 'passes with an enclosure that holds 38 °C' });
-    expect(candidate(r, 'pa6-cf').gates.find(g => g.id === 'printability.nozzle-metal')?.rescue).toMatch(/hardened nozzle/);
+    expect(candidate(r, 'asa').gates.find(g => g.id === 'printability.chamber')).toMatchObject({
+      need: 38,
+      have: 28,
+      unit: '°C',
+      rescue: 'passes with an enclosure that holds 38 °C',
+    });
+    expect(candidate(r, 'pa6-cf').gates.find(g => g.id === 'printability.nozzle-metal')?.rescue).toMatch(
+      /hardened nozzle/,
+    );
   });
   it('smooth PEI alone is too good for PETG', () => {
     const smooth = parsePrinter({ ...openPrinter, plates: ['smooth-pei'], adhesives: [] });
-    expect(candidate(rank(brief(), { printer: smooth }), 'petg').gates.find(g => g.id === 'printability.plate')).toMatchObject({ verdict: 'marginal', rescue: expect.stringMatching(/textured|release/) as string });
+    expect(
+      candidate(rank(brief(), { printer: smooth }), 'petg').gates.find(g => g.id === 'printability.plate'),
+    ).toMatchObject({ verdict: 'marginal', rescue: expect.stringMatching(/textured|release/) as string });
   });
   it('knows when the part does not fit', () => {
     expect(failed(brief({ geometry: { xMm: 300 } }), openPrinter, 'pla')).toEqual(['build']);
@@ -97,11 +157,13 @@ describe('every candidate', () => {
   const load = { kind: 'sustained', case: 'cantilever', forceN: 30, lengthMm: 60, widthMm: 20, heightMm: 6 };
   const r = rank(brief({ ...outdoors, loads: [load] }), { printer: enclosedPrinter });
   it('states need, have, unit, why, and a rescue where it fails by heat, strength or sun', () => {
-    for (const c of r.candidates) for (const g of c.gates) {
-      expect(g.why).toMatch(/\.$/);
-      expect(g.need).not.toBeNaN();
-      if (g.verdict === 'fail' && ['heat', 'strength', 'uv', 'creep'].includes(g.id)) expect(g.rescue, `${c.material} ${g.id}`).toBeTruthy();
-    }
+    for (const c of r.candidates)
+      for (const g of c.gates) {
+        expect(g.why).toMatch(/\.$/);
+        expect(g.need).not.toBeNaN();
+        if (g.verdict === 'fail' && ['heat', 'strength', 'uv', 'creep'].includes(g.id))
+          expect(g.rescue, `${c.material} ${g.id}`).toBeTruthy();
+      }
   });
   it('keeps its scores when out, and has no rank', () => {
     for (const c of r.candidates) {
@@ -112,7 +174,9 @@ describe('every candidate', () => {
   it('the rescue of a strength gate is true', () => {
     const asa = candidate(r, 'asa').gates.find(g => g.id === 'strength');
     const high = Number(/([\d.]+) mm high/.exec(asa?.rescue ?? '')?.[1]);
-    const again = rank(brief({ ...outdoors, loads: [{ ...load, heightMm: high * 1.002 }] }), { printer: enclosedPrinter });
+    const again = rank(brief({ ...outdoors, loads: [{ ...load, heightMm: high * 1.002 }] }), {
+      printer: enclosedPrinter,
+    });
     expect(candidate(again, 'asa').gates.find(g => g.id === 'strength')?.verdict).toBe('marginal');
   });
   it('weighs nothing that the brief does not call for', () => {
@@ -121,11 +185,15 @@ describe('every candidate', () => {
     expect(rank(brief({ weights: { uv: 2 } })).weights.uv).toBe(2);
   });
   it('the field school is kinder to what lasts outdoors', () => {
-    const life = (outdoorSchool: string): number => candidate(rank(brief({ ...outdoors, outdoorSchool })), 'pla').criteria.find(c => c.id === 'uv')?.value ?? 0;
+    const life = (outdoorSchool: string): number =>
+      candidate(rank(brief({ ...outdoors, outdoorSchool })), 'pla').criteria.find(c => c.id === 'uv')
+        ?.value ?? 0;
     expect(life('field')).toBeCloseTo(2 * life('laboratory'), 6);
   });
   it('a part that could hurt carries the notice', () => {
-    expect(candidate(rank(brief({ ifItFails: 'injures' })), 'pla').cautions[0]).toMatch(/not certification.*licensed professional/);
+    expect(candidate(rank(brief({ ifItFails: 'injures' })), 'pla').cautions[0]).toMatch(
+      /not certification.*licensed professional/,
+    );
   });
 });
 
@@ -140,14 +208,25 @@ describe('when nothing fits', () => {
     expect([...list].sort((a, b) => a.distance - b.distance)).toEqual(list);
   });
   it('a printer that can print nothing says what would help', () => {
-    const toy = parsePrinter({ format: 'hornblende-printer', version: 1, name: 'Toy', nozzleMaxC: 120, bedMaxC: 0, plates: [] });
+    const toy = parsePrinter({
+      format: 'hornblende-printer',
+      version: 1,
+      name: 'Toy',
+      nozzleMaxC: 120,
+      bedMaxC: 0,
+      plates: [],
+    });
     expect(rank(brief(), { printer: toy }).firstChoice).toBeNull();
     const { relaxations: list, closest } = relaxations(brief(), toy, families);
     expect(list.some(x => x.requirement.startsWith('printer'))).toBe(true);
     expect(closest?.gates.every(g => g.id.startsWith('printability'))).toBe(true);
   });
   it('one purchase is named when one is enough', () => {
-    const { relaxations: list } = relaxations(brief({ flex: { want: 'rubbery', shoreA: [80, 90] } }), openPrinter, families);
+    const { relaxations: list } = relaxations(
+      brief({ flex: { want: 'rubbery', shoreA: [80, 90] } }),
+      openPrinter,
+      families,
+    );
     expect(list.map(x => x.requirement)).toContain('printer: drive');
   });
 });
@@ -156,7 +235,10 @@ describe('the library', () => {
   it.each(families.map(f => [f.key, f] as const))('%s is whole and in order', (_, f) => {
     for (const name of propertyNames) {
       const p = f.properties[name];
-      if (p === null) { expect(['tmC', 'shoreA', 'crystallisationStrain']).toContain(name); continue; }
+      if (p === null) {
+        expect(['tmC', 'shoreA', 'crystallisationStrain']).toContain(name);
+        continue;
+      }
       expect(p.low).toBeLessThanOrEqual(p.typical);
       expect(p.typical).toBeLessThanOrEqual(p.high);
       expect(p.source.length).toBeGreaterThan(8);
@@ -164,6 +246,7 @@ describe('the library', () => {
     const soft = f.properties.vicatC ?? f.properties.tgC;
     expect(f.properties.hdt045C!.typical).toBeLessThanOrEqual(soft!.typical);
     expect(f.properties.hdt18C!.typical).toBeLessThanOrEqual(f.properties.hdt045C!.typical);
-    for (let i = 1; i < f.retention.length; i++) expect(f.retention[i]![1]).toBeLessThan(f.retention[i - 1]![1]);
+    for (let i = 1; i < f.retention.length; i++)
+      expect(f.retention[i]![1]).toBeLessThan(f.retention[i - 1]![1]);
   });
 });

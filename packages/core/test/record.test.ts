@@ -1,22 +1,88 @@
 import { describe, expect, it } from 'vitest';
-import { calculate, decisionProblems, decisionRecord, families, gradeFamily, parseBrief, parseGrade, premisedCandidates, premisesNow, rank, recordDrift, recordHtml, recordMarkdown, robustness, schoolViews, upgradeHints, weightsShown, type DecisionInput, type DecisionRecord, type Family, type RankOptions } from '../src/index.js';
+import {
+  calculate,
+  decisionProblems,
+  decisionRecord,
+  families,
+  gradeFamily,
+  parseBrief,
+  parseGrade,
+  premisedCandidates,
+  premisesNow,
+  rank,
+  recordDrift,
+  recordHtml,
+  recordMarkdown,
+  robustness,
+  schoolViews,
+  upgradeHints,
+  weightsShown,
+  type DecisionInput,
+  type DecisionRecord,
+  type Family,
+  type RankOptions,
+} from '../src/index.js';
 import { brief, candidate, enclosedPrinter, openPrinter } from './cases.js';
 
-const latch = brief({ name: 'Latch & <pin>', lifeYears: 6, sun: 'full', water: 'rain', heat: { setting: 'near-source', sourceC: 64 }, looks: { colour: 'dark' }, loads: [{ kind: 'sustained', case: 'cantilever', forceN: 4, lengthMm: 40, widthMm: 18, heightMm: 8 }] });
-const input: DecisionInput = { firstChoice: 'asa', secondChoice: 'beck-asa', reason: 'Known to last.\nA | B', decidedBy: 'R. Thwaite', hazardAcknowledged: false };
-const grades = [parseGrade({ format: 'hornblende-grade', version: 1, key: 'beck-asa', name: 'Beck ASA', family: 'asa', sheet: { hdt045C: 99 } })];
+const latch = brief({
+  name: 'Latch & <pin>',
+  lifeYears: 6,
+  sun: 'full',
+  water: 'rain',
+  heat: { setting: 'near-source', sourceC: 64 },
+  looks: { colour: 'dark' },
+  loads: [{ kind: 'sustained', case: 'cantilever', forceN: 4, lengthMm: 40, widthMm: 18, heightMm: 8 }],
+});
+const input: DecisionInput = {
+  firstChoice: 'asa',
+  secondChoice: 'beck-asa',
+  reason: 'Known to last.\nA | B',
+  decidedBy: 'R. Thwaite',
+  hazardAcknowledged: false,
+};
+const grades = [
+  parseGrade({
+    format: 'hornblende-grade',
+    version: 1,
+    key: 'beck-asa',
+    name: 'Beck ASA',
+    family: 'asa',
+    sheet: { hdt045C: 99 },
+  }),
+];
 function record(): DecisionRecord {
   const premises = premisesNow(input, { brief: latch, printer: enclosedPrinter, weather: null, grades });
-  return decisionRecord(input, '2026-03-14T09:20:00.000Z', premises, { format: 'hornblende-brief', version: 1, name: 'Latch' }, robustness(latch, { printer: enclosedPrinter, families: premisedCandidates(premises), draws: 300, seed: 5 }));
+  return decisionRecord(
+    input,
+    '2026-03-14T09:20:00.000Z',
+    premises,
+    { format: 'hornblende-brief', version: 1, name: 'Latch' },
+    robustness(latch, {
+      printer: enclosedPrinter,
+      families: premisedCandidates(premises),
+      draws: 300,
+      seed: 5,
+    }),
+  );
 }
 
 describe('the record of a decision', () => {
   const r = record();
   it('can be worked out again from its premises, after a trip through JSON', () => {
     const again = JSON.parse(JSON.stringify(r)) as DecisionRecord;
-    const options: RankOptions = { printer: again.premises.printer, weather: null, families: premisedCandidates(again.premises) };
+    const options: RankOptions = {
+      printer: again.premises.printer,
+      weather: null,
+      families: premisedCandidates(again.premises),
+    };
     expect(rank(parseBrief(again.premises.brief), options)).toEqual(r.ranking);
-    expect(robustness(parseBrief(again.premises.brief), { ...options, draws: again.robustness.draws, seed: again.robustness.seed }).candidates.map(c => c.pFirst)).toEqual(r.robustness.candidates.map(c => c.pFirst));
+    expect(
+      robustness(parseBrief(again.premises.brief), {
+        ...options,
+        draws: again.robustness.draws,
+        seed: again.robustness.seed,
+      }).candidates.map(c => c.pFirst),
+    ).toEqual(r.robustness.candidates.map(c => c.pFirst));
   });
   it('rejects everything but the choices, each with its reason', () => {
     expect(r.rejected).toHaveLength(families.length - 1);
@@ -29,21 +95,50 @@ describe('the record of a decision', () => {
   it('says so when today’s data give another answer, and which data', () => {
     expect(recordDrift(r, families, grades)).toMatchObject({ differs: false, candidates: [], data: [] });
     const first = r.ranking.firstChoice!;
-    const worse: Family[] = families.map(f => f.key === first ? { ...f, properties: { ...f.properties, vicatC: { ...f.properties.vicatC!, typical: 50, low: 45 }, hdt045C: { ...f.properties.hdt045C!, typical: 45, low: 40 }, hdt18C: { ...f.properties.hdt18C!, typical: 42, low: 40 } } } : f);
+    const worse: Family[] = families.map(f =>
+      f.key === first
+        ? {
+            ...f,
+            properties: {
+              ...f.properties,
+              vicatC: { ...f.properties.vicatC!, typical: 50, low: 45 },
+              hdt045C: { ...f.properties.hdt045C!, typical: 45, low: 40 },
+              hdt18C: { ...f.properties.hdt18C!, typical: 42, low: 40 },
+            },
+          }
+        : f,
+    );
     const drift = recordDrift(r, worse, grades);
     expect(drift.differs).toBe(true);
     expect(drift.candidates.find(c => c.material === first)?.now?.status).toBe('out');
-    expect(drift.data.filter(d => d.material === first).map(d => d.property)).toEqual(['hdt045C', 'hdt18C', 'vicatC']);
+    expect(drift.data.filter(d => d.material === first).map(d => d.property)).toEqual([
+      'hdt045C',
+      'hdt18C',
+      'vicatC',
+    ]);
     // A grade that is no longer kept is told as gone.
-    expect(recordDrift(r, families, []).candidates).toContainEqual(expect.objectContaining({ material: 'beck-asa', now: null }));
+    expect(recordDrift(r, families, []).candidates).toContainEqual(
+      expect.objectContaining({ material: 'beck-asa', now: null }),
+    );
   });
   it('as Markdown: every part of it, with nothing that would break a table', () => {
     const md = recordMarkdown(r);
-    for (const title of ['Why', 'The ranking', 'How sure', 'Why the others were not chosen', 'Assumed', 'What it rests on']) expect(md).toContain(`## ${title}`);
+    for (const title of [
+      'Why',
+      'The ranking',
+      'How sure',
+      'Why the others were not chosen',
+      'Assumed',
+      'What it rests on',
+    ])
+      expect(md).toContain(`## ${title}`);
     expect(md).toContain('# Latch & \\<pin\\>: ASA, and Beck ASA should it not be had.');
     expect(md).toContain('A \\| B');
     for (const block of md.split('\n\n').filter(b => b.startsWith('|'))) {
-      const widths = block.trim().split('\n').map(line => line.replace(/\\\|/g, '').split('|').length);
+      const widths = block
+        .trim()
+        .split('\n')
+        .map(line => line.replace(/\\\|/g, '').split('|').length);
       expect(new Set(widths).size).toBe(1);
     }
   });
@@ -51,7 +146,10 @@ describe('the record of a decision', () => {
     const html = recordHtml(r);
     expect(html).toMatch(/^<!doctype html>/);
     expect(html).not.toMatch(/<script|<link|<img|@import|src=|url\(/);
-    expect(html.match(/https?:\/\/[^"]+/g)).toEqual(['http://www.w3.org/2000/svg', 'http://www.w3.org/2000/svg']);
+    expect(html.match(/https?:\/\/[^"]+/g)).toEqual([
+      'http://www.w3.org/2000/svg',
+      'http://www.w3.org/2000/svg',
+    ]);
     expect(html).toContain('Latch &#38; &#60;pin&#62;');
     expect(html).not.toContain('<pin>');
     expect(html.match(/<svg/g)).toHaveLength(2);
@@ -61,8 +159,20 @@ describe('the record of a decision', () => {
   });
   it('a decision that cannot stand names each thing', () => {
     const known = new Set(['asa']);
-    expect(decisionProblems({ ...input, secondChoice: 'asa', reason: ' ' }, { ...latch, ifItFails: 'injures' }, known).map(p => p.field)).toEqual(['reason', 'secondChoice', 'hazardAcknowledged']);
-    expect(decisionProblems({ ...input, secondChoice: null, hazardAcknowledged: true }, { ...latch, ifItFails: 'injures' }, known)).toEqual([]);
+    expect(
+      decisionProblems(
+        { ...input, secondChoice: 'asa', reason: ' ' },
+        { ...latch, ifItFails: 'injures' },
+        known,
+      ).map(p => p.field),
+    ).toEqual(['reason', 'secondChoice', 'hazardAcknowledged']);
+    expect(
+      decisionProblems(
+        { ...input, secondChoice: null, hazardAcknowledged: true },
+        { ...latch, ifItFails: 'injures' },
+        known,
+      ),
+    ).toEqual([]);
   });
 });
 
@@ -71,7 +181,10 @@ describe('schools side by side', () => {
     const views = schoolViews(latch, { printer: enclosedPrinter, families });
     expect(views.map(v => v.school)).toEqual(['weighted', 'step-up', 'weakest-link', 'laboratory', 'field']);
     for (const v of views) {
-      const picked = v.kind === 'choose' ? rank(latch, { printer: enclosedPrinter, school: v.school as 'weighted' }) : rank({ ...latch, outdoorSchool: v.school as 'field' }, { printer: enclosedPrinter });
+      const picked =
+        v.kind === 'choose'
+          ? rank(latch, { printer: enclosedPrinter, school: v.school as 'weighted' })
+          : rank({ ...latch, outdoorSchool: v.school as 'field' }, { printer: enclosedPrinter });
       expect(v.first?.material ?? null).toBe(picked.firstChoice);
       expect(v.why !== '').toBe(v.first?.material !== views[0]?.first?.material);
     }
@@ -88,7 +201,9 @@ describe('upgrade hints', () => {
     const hints = upgradeHints(outdoors, { printer: { ...openPrinter, nozzleMaxC: 300, linerLimitC: null } });
     const enclosure = hints.find(h => h.kind === 'enclosure');
     expect(enclosure?.lets.map(l => l.material)).toContain('asa');
-    const r = rank(outdoors, { printer: { ...openPrinter, nozzleMaxC: 300, linerLimitC: null, chamber: 'enclosed', chamberC: 45 } });
+    const r = rank(outdoors, {
+      printer: { ...openPrinter, nozzleMaxC: 300, linerLimitC: null, chamber: 'enclosed', chamberC: 45 },
+    });
     for (const l of enclosure?.lets ?? []) expect(candidate(r, l.material).status).not.toBe('out');
     expect(upgradeHints(outdoors)).toEqual([]);
   });
@@ -96,9 +211,13 @@ describe('upgrade hints', () => {
 
 describe('points of a criterion', () => {
   it('that the user set are used, and the score follows', () => {
-    const strict = brief({ ...JSON.parse(JSON.stringify(latch)) as object, points: { heat: [20, 60] } });
-    const [before, after] = [rank(latch, { printer: enclosedPrinter }), rank(strict, { printer: enclosedPrinter })];
-    const heat = (r: typeof before): { unacceptable: number; comfortable: number; desirability: number } => candidate(r, 'asa').criteria.find(c => c.id === 'heat')!;
+    const strict = brief({ ...(JSON.parse(JSON.stringify(latch)) as object), points: { heat: [20, 60] } });
+    const [before, after] = [
+      rank(latch, { printer: enclosedPrinter }),
+      rank(strict, { printer: enclosedPrinter }),
+    ];
+    const heat = (r: typeof before): { unacceptable: number; comfortable: number; desirability: number } =>
+      candidate(r, 'asa').criteria.find(c => c.id === 'heat')!;
     expect(heat(after)).toMatchObject({ unacceptable: 20, comfortable: 60 });
     expect(heat(after).desirability).toBeLessThan(heat(before).desirability);
   });
@@ -113,22 +232,47 @@ describe('points of a criterion', () => {
 });
 
 describe('the models over whole briefs', () => {
-  const plain = { format: 'hornblende-brief', version: 1, name: 'Bracket', sun: 'full', heat: { setting: 'outdoors' } };
+  const plain = {
+    format: 'hornblende-brief',
+    version: 1,
+    name: 'Bracket',
+    sun: 'full',
+    heat: { setting: 'outdoors' },
+  };
   it('rank, robustness, tipping and explain answer by their ids, with their working', () => {
     const first = (calculate('score.rank', { brief: plain }).result as { firstChoice: string }).firstChoice;
     expect(first).toBe(rank(parseBrief(plain)).firstChoice);
-    const sure = calculate('score.robustness', { brief: plain, draws: 300, seed: 3 }).result as { candidates: { material: string; pFirst: number }[] };
+    const sure = calculate('score.robustness', { brief: plain, draws: 300, seed: 3 }).result as {
+      candidates: { material: string; pFirst: number }[];
+    };
     expect(sure.candidates[0]?.material).toBe(first);
-    const { result, steps } = calculate('score.tipping', { brief: plain, printer: { format: 'hornblende-printer', version: 1, name: 'P' } });
+    const { result, steps } = calculate('score.tipping', {
+      brief: plain,
+      printer: { format: 'hornblende-printer', version: 1, name: 'P' },
+    });
     expect((result as { tips: object[] }).tips.length).toBe(steps.length);
-    expect((calculate('score.explain', { brief: plain }).result as { secondBecause: string }).secondBecause).toContain('in sum');
+    expect(
+      (calculate('score.explain', { brief: plain }).result as { secondBecause: string }).secondBecause,
+    ).toContain('in sum');
     expect(() => calculate('score.rank', { brief: { name: 'x' } })).toThrow('brief.format');
     expect(weightsShown(rank(parseBrief(plain)).weights)).toContain('uv');
   });
   it('a grade on a family of its own snapshot keeps that family’s values', () => {
-    const old = families.map(f => f.key === 'pla' ? { ...f, properties: { ...f.properties, yieldMPa: { ...f.properties.yieldMPa!, typical: 44 } } } : f);
-    const own = parseGrade({ format: 'hornblende-grade', version: 1, key: 'own', name: 'Own', family: 'pla' });
-    expect(premisedCandidates({ families: old, grades: [own] }).at(-1)?.properties.yieldMPa?.typical).toBe(44);
+    const old = families.map(f =>
+      f.key === 'pla'
+        ? { ...f, properties: { ...f.properties, yieldMPa: { ...f.properties.yieldMPa!, typical: 44 } } }
+        : f,
+    );
+    const own = parseGrade({
+      format: 'hornblende-grade',
+      version: 1,
+      key: 'own',
+      name: 'Own',
+      family: 'pla',
+    });
+    expect(premisedCandidates({ families: old, grades: [own] }).at(-1)?.properties.yieldMPa?.typical).toBe(
+      44,
+    );
     expect(gradeFamily(own).properties.yieldMPa?.typical).toBe(50);
   });
 });

@@ -1,23 +1,124 @@
 import fc from 'fast-check';
 import { mean, standardDeviation } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
-import { chance, contextOf, dirichlet, families, gradeFamily, judge, leanCandidate, parseBrief, parseGrade, propertyNames, rank, robustness, robustnessInSteps, robustnessWords, slot, startingPoints, triangular, weightsOf, type Brief, type CriterionId, type Family, type LeanVerdict, type Printer } from '../src/index.js';
+import {
+  chance,
+  contextOf,
+  dirichlet,
+  families,
+  gradeFamily,
+  judge,
+  leanCandidate,
+  parseBrief,
+  parseGrade,
+  propertyNames,
+  rank,
+  robustness,
+  robustnessInSteps,
+  robustnessWords,
+  slot,
+  startingPoints,
+  triangular,
+  weightsOf,
+  type Brief,
+  type CriterionId,
+  type Family,
+  type LeanVerdict,
+  type Printer,
+} from '../src/index.js';
 import { brief, enclosedPrinter, openPrinter } from './cases.js';
 
 const briefs: [string, Brief, Printer | null][] = [
-  ['outdoors, loaded, wet', brief({ lifeYears: 6, sun: 'full', water: 'rain', heat: { setting: 'outdoors' }, looks: { colour: 'dark' }, loads: [{ kind: 'sustained', case: 'cantilever', forceN: 6, lengthMm: 60, widthMm: 20, heightMm: 8 }, { kind: 'cyclic', case: 'cantilever', forceN: 5, lengthMm: 50, widthMm: 20, heightMm: 8, cycles: 20000, acrossLayers: true }] }), enclosedPrinter],
-  ['knocks in the cold', brief({ ifItFails: 'damages', heat: { setting: 'outdoors', ambientMinC: -20 }, sun: 'part', loads: [{ kind: 'impact', case: 'drop', massKg: 0.6, heightM: 1, widthMm: 22, heightMm: 20 }] }), enclosedPrinter],
-  ['a snap clip in a car', brief({ heat: { setting: 'closed-vehicle' }, sun: 'part', loads: [{ kind: 'cyclic', case: 'snap-fit', thicknessMm: 2, undercutMm: 1, lengthMm: 16, cycles: 500 }] }), null],
-  ['a floating gasket', brief({ water: 'immersed', mustFloat: true, flex: { want: 'rubbery', shoreA: [60, 95] } }), enclosedPrinter],
+  [
+    'outdoors, loaded, wet',
+    brief({
+      lifeYears: 6,
+      sun: 'full',
+      water: 'rain',
+      heat: { setting: 'outdoors' },
+      looks: { colour: 'dark' },
+      loads: [
+        { kind: 'sustained', case: 'cantilever', forceN: 6, lengthMm: 60, widthMm: 20, heightMm: 8 },
+        {
+          kind: 'cyclic',
+          case: 'cantilever',
+          forceN: 5,
+          lengthMm: 50,
+          widthMm: 20,
+          heightMm: 8,
+          cycles: 20000,
+          acrossLayers: true,
+        },
+      ],
+    }),
+    enclosedPrinter,
+  ],
+  [
+    'knocks in the cold',
+    brief({
+      ifItFails: 'damages',
+      heat: { setting: 'outdoors', ambientMinC: -20 },
+      sun: 'part',
+      loads: [{ kind: 'impact', case: 'drop', massKg: 0.6, heightM: 1, widthMm: 22, heightMm: 20 }],
+    }),
+    enclosedPrinter,
+  ],
+  [
+    'a snap clip in a car',
+    brief({
+      heat: { setting: 'closed-vehicle' },
+      sun: 'part',
+      loads: [{ kind: 'cyclic', case: 'snap-fit', thicknessMm: 2, undercutMm: 1, lengthMm: 16, cycles: 500 }],
+    }),
+    null,
+  ],
+  [
+    'a floating gasket',
+    brief({ water: 'immersed', mustFloat: true, flex: { want: 'rubbery', shoreA: [60, 95] } }),
+    enclosedPrinter,
+  ],
   ['a hinge, step-up', brief({ flex: { want: 'hinge' }, school: 'step-up', water: 'humid' }), openPrinter],
-  ['springy, cheap and light, weakest link, field', brief({ flex: { want: 'springy' }, school: 'weakest-link', sun: 'full', heat: { setting: 'outdoors' }, outdoorSchool: 'field', maxCostEach: 4, maxMassG: 25, geometry: { volumeCm3: 40 } }), openPrinter],
-  ['a buckling strut, clear', brief({ looks: { clear: true, colour: 'clear' }, loads: [{ kind: 'sustained', case: 'compression', forceN: 40, lengthMm: 120, widthMm: 8, heightMm: 6, hours: 3000 }] }), enclosedPrinter],
+  [
+    'springy, cheap and light, weakest link, field',
+    brief({
+      flex: { want: 'springy' },
+      school: 'weakest-link',
+      sun: 'full',
+      heat: { setting: 'outdoors' },
+      outdoorSchool: 'field',
+      maxCostEach: 4,
+      maxMassG: 25,
+      geometry: { volumeCm3: 40 },
+    }),
+    openPrinter,
+  ],
+  [
+    'a buckling strut, clear',
+    brief({
+      looks: { clear: true, colour: 'clear' },
+      loads: [
+        {
+          kind: 'sustained',
+          case: 'compression',
+          forceN: 40,
+          lengthMm: 120,
+          widthMm: 8,
+          heightMm: 6,
+          hours: 3000,
+        },
+      ],
+    }),
+    enclosedPrinter,
+  ],
 ];
 
 /** A family with a draw's values as its typical ones. */
 function withValues(f: Family, v: Float64Array): Family {
   const properties = { ...f.properties };
-  for (const n of propertyNames) { const p = properties[n]; if (p) properties[n] = { ...p, typical: v[slot[n]]! }; }
+  for (const n of propertyNames) {
+    const p = properties[n];
+    if (p) properties[n] = { ...p, typical: v[slot[n]]! };
+  }
   return { ...f, properties };
 }
 
@@ -33,16 +134,31 @@ describe('the quick judge of draws', () => {
       const lean = leanCandidate(ctx, f, weights, ids);
       for (let k = 0; k < 12; k++) {
         const v = lean.typicals.slice();
-        if (k) for (const p of lean.varies) v[p.slot] = triangular(source.uniform(), p.low, p.typical, p.high);
+        if (k)
+          for (const p of lean.varies) v[p.slot] = triangular(source.uniform(), p.low, p.typical, p.high);
         lean.judge(v, d, verdict);
         const full = judge(ctx, withValues(f, v), weights, b.school);
         if (verdict.running) {
-          ids.forEach((id, i) => expect(d[i], `${f.key} ${id}`).toBeCloseTo(full.criteria.find(c => c.id === id)!.desirability, 2));
+          ids.forEach((id, i) =>
+            expect(d[i], `${f.key} ${id}`).toBeCloseTo(full.criteria.find(c => c.id === id)!.desirability, 2),
+          );
           expect(verdict.cost, f.key).toBeCloseTo(full.printing.costEach, 2);
         }
         // A value within the tables' rounding of a limit may fall on either side.
-        const close = full.gates.some(g => typeof g.need === 'number' && typeof g.have === 'number' && Math.abs(g.have - g.need) < 1e-3 * Math.abs(g.need));
-        if (!close) expect(verdict.running, `${f.key} ${full.gates.filter(g => g.verdict === 'fail').map(g => g.id).join()}`).toBe(full.status !== 'out');
+        const close = full.gates.some(
+          g =>
+            typeof g.need === 'number' &&
+            typeof g.have === 'number' &&
+            Math.abs(g.have - g.need) < 1e-3 * Math.abs(g.need),
+        );
+        if (!close)
+          expect(
+            verdict.running,
+            `${f.key} ${full.gates
+              .filter(g => g.verdict === 'fail')
+              .map(g => g.id)
+              .join()}`,
+          ).toBe(full.status !== 'out');
       }
     }
   });
@@ -55,11 +171,19 @@ describe('chance', () => {
     // Mean (a + b + c)/3, variance (a² + b² + c² − ab − ac − bc)/18.
     expect(mean(sample)).toBeCloseTo(4, 1);
     expect(standardDeviation(sample)).toBeCloseTo(Math.sqrt((4 + 9 + 49 - 6 - 14 - 21) / 18), 1);
-    fc.assert(fc.property(fc.double({ min: 1e-9, max: 1 - 1e-9, noNaN: true }), fc.double({ min: -50, max: 50, noNaN: true }), fc.double({ min: 0, max: 50, noNaN: true }), fc.double({ min: 0, max: 50, noNaN: true }), (u, low, a, b) => {
-      const x = triangular(u, low, low + a, low + a + b);
-      expect(x).toBeGreaterThanOrEqual(low - 1e-9);
-      expect(x).toBeLessThanOrEqual(low + a + b + 1e-9);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1e-9, max: 1 - 1e-9, noNaN: true }),
+        fc.double({ min: -50, max: 50, noNaN: true }),
+        fc.double({ min: 0, max: 50, noNaN: true }),
+        fc.double({ min: 0, max: 50, noNaN: true }),
+        (u, low, a, b) => {
+          const x = triangular(u, low, low + a, low + a + b);
+          expect(x).toBeGreaterThanOrEqual(low - 1e-9);
+          expect(x).toBeLessThanOrEqual(low + a + b + 1e-9);
+        },
+      ),
+    );
     expect(triangular(0.3, 5, 5, 5)).toBe(5);
   });
   it('gamma and Dirichlet: means and variances as published', () => {
@@ -71,10 +195,14 @@ describe('chance', () => {
     }
     const into = new Float64Array(3);
     const firsts: number[] = [];
-    for (let i = 0; i < 20_000; i++) { dirichlet(source, [3, 1, 0], 20, into); expect(into[2]).toBe(0); firsts.push(into[0]!); }
+    for (let i = 0; i < 20_000; i++) {
+      dirichlet(source, [3, 1, 0], 20, into);
+      expect(into[2]).toBe(0);
+      firsts.push(into[0]!);
+    }
     // Mean α₁/α₀, variance α₁(α₀ − α₁)/(α₀²(α₀ + 1)) with α₀ = 20.
     expect(mean(firsts)).toBeCloseTo(0.75, 2);
-    expect(standardDeviation(firsts) ** 2).toBeCloseTo(0.75 * 0.25 / 21, 3);
+    expect(standardDeviation(firsts) ** 2).toBeCloseTo((0.75 * 0.25) / 21, 3);
   });
   it('the same seed gives the same numbers', () => {
     const [a, b, c] = [chance(5), chance(5), chance(6)];
@@ -86,7 +214,9 @@ describe('chance', () => {
 
 describe('score.robustness', () => {
   const [, outdoor, machine] = briefs[0]!;
-  const some = families.filter(f => ['asa', 'asa-cf', 'petg', 'pet-cf', 'pa12-cf', 'pc-blend', 'pla'].includes(f.key));
+  const some = families.filter(f =>
+    ['asa', 'asa-cf', 'petg', 'pet-cf', 'pa12-cf', 'pc-blend', 'pla'].includes(f.key),
+  );
   it('agrees with ranking each draw in full, within three standard errors', () => {
     const quick = robustness(outdoor, { printer: machine, families: some, draws: 6000, seed: 2 });
     // An independent loop: its own draws, its own weights, the full ranking.
@@ -97,11 +227,22 @@ describe('score.robustness', () => {
     const tally = new Map(some.map(f => [f.key, { first: 0, fits: 0 }]));
     const N = 700;
     for (let k = 0; k < N; k++) {
-      dirichlet(source, ids.map(id => stated[id]), 20, w);
-      const weights = Object.fromEntries(Object.keys(stated).map(id => [id, 5 * (w[ids.indexOf(id as CriterionId)] ?? 0)]));
+      dirichlet(
+        source,
+        ids.map(id => stated[id]),
+        20,
+        w,
+      );
+      const weights = Object.fromEntries(
+        Object.keys(stated).map(id => [id, 5 * (w[ids.indexOf(id as CriterionId)] ?? 0)]),
+      );
       const drawn = some.map(f => {
         const properties = { ...f.properties };
-        for (const n of propertyNames) { const p = properties[n]; if (p && n !== 'dryC') properties[n] = { ...p, typical: triangular(source.uniform(), p.low, p.typical, p.high) }; }
+        for (const n of propertyNames) {
+          const p = properties[n];
+          if (p && n !== 'dryC')
+            properties[n] = { ...p, typical: triangular(source.uniform(), p.low, p.typical, p.high) };
+        }
         return { ...f, properties };
       });
       const r = rank({ ...outdoor, weights }, { printer: machine, families: drawn });
@@ -110,7 +251,10 @@ describe('score.robustness', () => {
     }
     for (const c of quick.candidates) {
       const t = tally.get(c.material)!;
-      for (const [p, count] of [[c.pFirst, t.first], [c.pFits, t.fits]] as const) {
+      for (const [p, count] of [
+        [c.pFirst, t.first],
+        [c.pFits, t.fits],
+      ] as const) {
         const se = Math.sqrt(Math.max(p * (1 - p), 0.002) * (1 / N + 1 / quick.draws));
         expect(Math.abs(p - count / N), `${c.material} ${p} ${count / N}`).toBeLessThan(3 * se);
       }
@@ -124,17 +268,32 @@ describe('score.robustness', () => {
     for (const c of r.candidates) {
       expect(c.rankAcceptability.reduce((s, x) => s + x, 0)).toBeCloseTo(c.pFits, 9);
       expect(c.rankAcceptability[0] ?? 0).toBeCloseTo(c.pFirst, 9);
-      expect(c.seFirst).toBeCloseTo(Math.sqrt(c.pFirst * (1 - c.pFirst) / 1500), 12);
+      expect(c.seFirst).toBeCloseTo(Math.sqrt((c.pFirst * (1 - c.pFirst)) / 1500), 12);
     }
   });
   it('the same seed and another order of candidates give the same shares', () => {
     const a = robustness(outdoor, { printer: machine, families, draws: 400, seed: 8 });
-    expect(robustness(outdoor, { printer: machine, families: [...families].reverse(), draws: 400, seed: 8 })).toEqual(a);
+    expect(
+      robustness(outdoor, { printer: machine, families: [...families].reverse(), draws: 400, seed: 8 }),
+    ).toEqual(a);
     expect(robustness(outdoor, { printer: machine, families, draws: 400, seed: 9 })).not.toEqual(a);
   });
   it('ranges of no width and one criterion: the first is first in every world', () => {
-    const still = some.map(f => ({ ...f, properties: Object.fromEntries(propertyNames.map(n => { const p = f.properties[n]; return [n, p && { ...p, low: p.typical, high: p.typical }]; })) as Family['properties'] }));
-    const only = brief({ ...JSON.parse(JSON.stringify(outdoor)) as object, weights: Object.fromEntries(Object.keys(weightsOf(contextOf(outdoor, machine))).map(id => [id, id === 'heat' ? 3 : 0])) });
+    const still = some.map(f => ({
+      ...f,
+      properties: Object.fromEntries(
+        propertyNames.map(n => {
+          const p = f.properties[n];
+          return [n, p && { ...p, low: p.typical, high: p.typical }];
+        }),
+      ) as Family['properties'],
+    }));
+    const only = brief({
+      ...(JSON.parse(JSON.stringify(outdoor)) as object),
+      weights: Object.fromEntries(
+        Object.keys(weightsOf(contextOf(outdoor, machine))).map(id => [id, id === 'heat' ? 3 : 0]),
+      ),
+    });
     const r = robustness(only, { printer: machine, families: still, draws: 200 });
     const { firstChoice } = rank(only, { printer: machine, families: still });
     expect(r.candidates[0]).toMatchObject({ material: firstChoice, pFirst: 1, seFirst: 0 });
@@ -142,16 +301,30 @@ describe('score.robustness', () => {
   });
   it('a surer grade of the same typical values fits in as many worlds or more', () => {
     const hot = brief({ heat: { setting: 'near-source', sourceC: 50 } });
-    const sure = gradeFamily(parseGrade({ format: 'hornblende-grade', version: 1, key: 'sure', name: 'Sure', family: 'pla', measured: { vicatC: 60, hdt045C: 55, hdt18C: 52 } }));
+    const sure = gradeFamily(
+      parseGrade({
+        format: 'hornblende-grade',
+        version: 1,
+        key: 'sure',
+        name: 'Sure',
+        family: 'pla',
+        measured: { vicatC: 60, hdt045C: 55, hdt18C: 52 },
+      }),
+    );
     const r = robustness(hot, { families: [families[0]!, sure], draws: 1000 });
     const of = (key: string): number => r.candidates.find(c => c.material === key)!.pFits;
     expect(of('sure')).toBeGreaterThanOrEqual(of('pla'));
   });
   it('tells progress to the end, and works where nothing fits', () => {
-    const steps = robustnessInSteps(brief({ heat: { setting: 'near-source', sourceC: 400 } }), { draws: 300 });
+    const steps = robustnessInSteps(brief({ heat: { setting: 'near-source', sourceC: 400 } }), {
+      draws: 300,
+    });
     const seen: number[] = [];
     let next = steps.next();
-    while (!next.done) { seen.push(next.value); next = steps.next(); }
+    while (!next.done) {
+      seen.push(next.value);
+      next = steps.next();
+    }
     const r = next.value;
     expect(seen[0]).toBe(0);
     expect(seen.at(-1)).toBe(300);
@@ -160,8 +333,12 @@ describe('score.robustness', () => {
   });
   it('every starting point can be drawn', () => {
     for (const s of startingPoints) {
-      const r = robustness(parseBrief({ format: 'hornblende-brief', version: 1, name: s.name, ...s.brief }), { printer: enclosedPrinter, draws: 60 });
-      for (const c of r.candidates) expect(Number.isFinite(c.pFirst) && Number.isFinite(c.pFits), c.material).toBe(true);
+      const r = robustness(parseBrief({ format: 'hornblende-brief', version: 1, name: s.name, ...s.brief }), {
+        printer: enclosedPrinter,
+        draws: 60,
+      });
+      for (const c of r.candidates)
+        expect(Number.isFinite(c.pFirst) && Number.isFinite(c.pFits), c.material).toBe(true);
     }
   });
 });

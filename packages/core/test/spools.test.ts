@@ -1,10 +1,26 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { calculate, families, familyByKey, filamentG, gramsLeft, parseSpool, safeDryingC, spoolMoistureNow, typical, waterAfterPct, type Spool, type SpoolMoistureResult } from '../src/index.js';
+import {
+  calculate,
+  families,
+  familyByKey,
+  filamentG,
+  gramsLeft,
+  parseSpool,
+  safeDryingC,
+  spoolMoistureNow,
+  typical,
+  waterAfterPct,
+  type Spool,
+  type SpoolMoistureResult,
+} from '../src/index.js';
 
-const water = (inputs: object): SpoolMoistureResult => calculate('spool.moisture', inputs).result as SpoolMoistureResult;
-const spool = (fields: object = {}): Spool => parseSpool({ format: 'hornblende-spool', version: 1, material: 'pa6', ...fields });
-const at = (day: number, hour = 8): string => `2026-03-${String(day).padStart(2, '0')}T${String(hour).padStart(2, '0')}:00:00.000Z`;
+const water = (inputs: object): SpoolMoistureResult =>
+  calculate('spool.moisture', inputs).result as SpoolMoistureResult;
+const spool = (fields: object = {}): Spool =>
+  parseSpool({ format: 'hornblende-spool', version: 1, material: 'pa6', ...fields });
+const at = (day: number, hour = 8): string =>
+  `2026-03-${String(day).padStart(2, '0')}T${String(hour).padStart(2, '0')}:00:00.000Z`;
 
 describe('spool.moisture', () => {
   it('nylon 6 at half humidity settles near 2.8 % of water, as conditioned bars do (ISO 1110: 2.6 to 3.4 %)', () => {
@@ -15,19 +31,33 @@ describe('spool.moisture', () => {
   });
   it('a week on the bench wets nylon and PETG, not PP, ABS and PLA', () => {
     const state = (family: string, rhPct = 50): string => water({ family, rhPct, hoursOpen: 168 }).state;
-    expect([state('pa6'), state('pa12'), state('tpu-95a'), state('petg', 60)]).toEqual(['dry it first', 'dry it first', 'dry it first', 'dry it first']);
+    expect([state('pa6'), state('pa12'), state('tpu-95a'), state('petg', 60)]).toEqual([
+      'dry it first',
+      'dry it first',
+      'dry it first',
+      'dry it first',
+    ]);
     expect([state('pp'), state('abs'), state('pla')]).toEqual(['dry', 'dry', 'dry']);
   });
   it('the advice works: dried as long and as hot as it says, it is dry', () => {
-    for (const f of families) for (const [rhPct, hoursOpen] of [[45, 100], [60, 1000]] as const) {
-      const wet = water({ family: f.key, rhPct, hoursOpen });
-      if (wet.dryC === null) continue;
-      expect(water({ family: f.key, rhPct, hoursOpen, dryingC: wet.dryC, dryingHours: wet.dryHours }).state, `${f.key} at ${rhPct} %`).toBe('dry');
-      expect(wet.dryC, f.key).toBeLessThan(typical(f, 'spoolLimitC'));
-    }
+    for (const f of families)
+      for (const [rhPct, hoursOpen] of [
+        [45, 100],
+        [60, 1000],
+      ] as const) {
+        const wet = water({ family: f.key, rhPct, hoursOpen });
+        if (wet.dryC === null) continue;
+        expect(
+          water({ family: f.key, rhPct, hoursOpen, dryingC: wet.dryC, dryingHours: wet.dryHours }).state,
+          `${f.key} at ${rhPct} %`,
+        ).toBe('dry');
+        expect(wet.dryC, f.key).toBeLessThan(typical(f, 'spoolLimitC'));
+      }
   });
   it('drying above where the spool softens is refused by name', () => {
-    expect(() => water({ family: 'pla', rhPct: 50, hoursOpen: 100, dryingC: 70, dryingHours: 4 })).toThrow('dryingC: 70 must be at most 55 °C');
+    expect(() => water({ family: 'pla', rhPct: 50, hoursOpen: 100, dryingC: 70, dryingHours: 4 })).toThrow(
+      'dryingC: 70 must be at most 55 °C',
+    );
     expect(() => water({ family: 'pla', rhPct: 50, hoursOpen: 100, dryingC: 50 })).toThrow('dryingHours');
     expect(() => water({ family: 'zinc', rhPct: 50, hoursOpen: 1 })).toThrow('family');
   });
@@ -36,13 +66,24 @@ describe('spool.moisture', () => {
     expect(water({ family: 'pva', rhPct: 30, hoursOpen: 5 }).state).not.toBe('unusable');
   });
   it('more damp, longer open: never less water; hotter or longer drying: never more', () => {
-    fc.assert(fc.property(fc.constantFrom(...families), fc.integer({ min: 0, max: 95 }), fc.integer({ min: 0, max: 3000 }), fc.integer({ min: 1, max: 500 }), (f, rh, h, more) => {
-      const w = (rhPct: number, hoursOpen: number): number => water({ family: f.key, rhPct, hoursOpen }).waterPct;
-      expect(w(rh, h + more)).toBeGreaterThanOrEqual(w(rh, h));
-      expect(w(rh + 5, h)).toBeGreaterThanOrEqual(w(rh, h));
-      const start = w(rh, h + 200);
-      expect(waterAfterPct(f, start, rh, safeDryingC(f), 4)).toBeGreaterThanOrEqual(waterAfterPct(f, start, rh, safeDryingC(f), 4 + more) - 1e-12);
-    }));
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...families),
+        fc.integer({ min: 0, max: 95 }),
+        fc.integer({ min: 0, max: 3000 }),
+        fc.integer({ min: 1, max: 500 }),
+        (f, rh, h, more) => {
+          const w = (rhPct: number, hoursOpen: number): number =>
+            water({ family: f.key, rhPct, hoursOpen }).waterPct;
+          expect(w(rh, h + more)).toBeGreaterThanOrEqual(w(rh, h));
+          expect(w(rh + 5, h)).toBeGreaterThanOrEqual(w(rh, h));
+          const start = w(rh, h + 200);
+          expect(waterAfterPct(f, start, rh, safeDryingC(f), 4)).toBeGreaterThanOrEqual(
+            waterAfterPct(f, start, rh, safeDryingC(f), 4 + more) - 1e-12,
+          );
+        },
+      ),
+    );
   });
 });
 
@@ -52,15 +93,27 @@ describe('a spool', () => {
     const opened = spool({ events: [{ kind: 'opened', at: at(1) }] });
     const now = spoolMoistureNow(opened, pa6, at(8), 55, 80);
     expect([now.where, now.state]).toEqual(['open', 'dry it first']);
-    const dried = spool({ events: [{ kind: 'opened', at: at(1) }, { kind: 'dried', at: at(8), dryingC: now.dryC, hours: now.dryHours }, { kind: 'boxed', at: at(9) }] });
+    const dried = spool({
+      events: [
+        { kind: 'opened', at: at(1) },
+        { kind: 'dried', at: at(8), dryingC: now.dryC, hours: now.dryHours },
+        { kind: 'boxed', at: at(9) },
+      ],
+    });
     const later = spoolMoistureNow(dried, pa6, at(9, 9), 55, 80);
     expect(later.where).toBe('boxed');
     expect(later.waterPct).toBeLessThan(now.waterPct / 4);
     expect(later.history.map(h => h.kind)).toEqual(['opened', 'dried', 'boxed', 'now']);
   });
   it('sealed it stays dry; printed from, it counts as opened', () => {
-    expect(spoolMoistureNow(spool(), pa6, at(20), 60, null)).toMatchObject({ waterPct: 0, where: 'sealed', state: 'dry' });
-    expect(spoolMoistureNow(spool({ events: [{ kind: 'printed', at: at(1), grams: 20 }] }), pa6, at(20), 60, null)).toMatchObject({ where: 'open', state: 'dry it first' });
+    expect(spoolMoistureNow(spool(), pa6, at(20), 60, null)).toMatchObject({
+      waterPct: 0,
+      where: 'sealed',
+      state: 'dry',
+    });
+    expect(
+      spoolMoistureNow(spool({ events: [{ kind: 'printed', at: at(1), grams: 20 }] }), pa6, at(20), 60, null),
+    ).toMatchObject({ where: 'open', state: 'dry it first' });
   });
   it('what lies ahead of the moment does not count', () => {
     const s = spool({ events: [{ kind: 'opened', at: at(10) }] });
@@ -77,12 +130,32 @@ describe('a spool', () => {
     expect(filamentG(820, false, 220)).toBe(820);
     expect(filamentG(100, true, 220)).toBe(0);
     expect(gramsLeft(spool())).toBe(1000);
-    expect(gramsLeft(spool({ leftG: 400, events: [{ kind: 'printed', at: at(1), grams: 150 }, { kind: 'weighed', at: at(2), grams: 230 }, { kind: 'printed', at: at(3), grams: 30 }] }))).toBe(200);
+    expect(
+      gramsLeft(
+        spool({
+          leftG: 400,
+          events: [
+            { kind: 'printed', at: at(1), grams: 150 },
+            { kind: 'weighed', at: at(2), grams: 230 },
+            { kind: 'printed', at: at(3), grams: 30 },
+          ],
+        }),
+      ),
+    ).toBe(200);
     expect(gramsLeft(spool({ events: [{ kind: 'printed', at: at(1), grams: 1500 }] }))).toBe(0);
   });
   it('events are put in order of time, and bad ones named', () => {
-    expect(spool({ events: [{ kind: 'boxed', at: at(9) }, { kind: 'opened', at: at(1) }] }).events.map(e => e.kind)).toEqual(['opened', 'boxed']);
-    expect(() => spool({ events: [{ kind: 'opened', at: 'yesterday' }] })).toThrow('events[0].at: "yesterday" must be a date');
+    expect(
+      spool({
+        events: [
+          { kind: 'boxed', at: at(9) },
+          { kind: 'opened', at: at(1) },
+        ],
+      }).events.map(e => e.kind),
+    ).toEqual(['opened', 'boxed']);
+    expect(() => spool({ events: [{ kind: 'opened', at: 'yesterday' }] })).toThrow(
+      'events[0].at: "yesterday" must be a date',
+    );
     expect(() => spool({ events: [{ kind: 'dried', at: at(1) }] })).toThrow('events[0].dryingC');
     expect(() => spool({ events: [{ kind: 'printed', at: at(1) }] })).toThrow('events[0].grams');
     expect(() => spool({ boughtAt: '32nd of May' })).toThrow('boughtAt');

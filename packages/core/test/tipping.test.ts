@@ -1,14 +1,48 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { compareTwo, families, inferWeights, parseBrief, rank, schools, startingPoints, tipping, tradeQuestions, type Brief, type CriterionId, type Printer, type TradeAnswer } from '../src/index.js';
+import {
+  compareTwo,
+  families,
+  inferWeights,
+  parseBrief,
+  rank,
+  schools,
+  startingPoints,
+  tipping,
+  tradeQuestions,
+  type Brief,
+  type CriterionId,
+  type Printer,
+  type TradeAnswer,
+} from '../src/index.js';
 import { brief, candidate, enclosedPrinter, openPrinter } from './cases.js';
 
-const latch = brief({ lifeYears: 6, sun: 'full', water: 'rain', heat: { setting: 'near-source', sourceC: 64 }, looks: { colour: 'dark' }, geometry: { xMm: 95, yMm: 28, zMm: 14 }, loads: [{ kind: 'sustained', case: 'cantilever', forceN: 4, lengthMm: 40, widthMm: 18, heightMm: 8, hours: 20000 }] });
+const latch = brief({
+  lifeYears: 6,
+  sun: 'full',
+  water: 'rain',
+  heat: { setting: 'near-source', sourceC: 64 },
+  looks: { colour: 'dark' },
+  geometry: { xMm: 95, yMm: 28, zMm: 14 },
+  loads: [
+    {
+      kind: 'sustained',
+      case: 'cantilever',
+      forceN: 4,
+      lengthMm: 40,
+      widthMm: 18,
+      heightMm: 8,
+      hours: 20000,
+    },
+  ],
+});
 const cases: [string, Brief, Printer | null][] = [
   ['a latch', latch, enclosedPrinter],
   ['an indoor jig', brief({ toleranceMm: 0.15, looks: { finish: 'fair' } }), openPrinter],
   ['outdoors, no printer', brief({ sun: 'full', heat: { setting: 'outdoors' } }), null],
-  ...schools.slice(1).map(school => [`a latch, ${school}`, { ...latch, school }, enclosedPrinter] as [string, Brief, Printer]),
+  ...schools
+    .slice(1)
+    .map(school => [`a latch, ${school}`, { ...latch, school }, enclosedPrinter] as [string, Brief, Printer]),
 ];
 
 describe('score.tipping', () => {
@@ -17,12 +51,16 @@ describe('score.tipping', () => {
     const first = rank(b, { printer }).firstChoice;
     expect(tips.length).toBeGreaterThan(1);
     for (const t of tips) {
-      const then = rank(parseBrief(JSON.parse(JSON.stringify(t.then.brief))), { printer: t.then.printer, families: t.then.families });
+      const then = rank(parseBrief(JSON.parse(JSON.stringify(t.then.brief))), {
+        printer: t.then.printer,
+        families: t.then.families,
+      });
       expect(then.firstChoice, t.sentence).toBe(t.leads);
       expect(then.firstChoice, t.sentence).not.toBe(first);
       expect(t.sentence).toMatch(/^(If|With) .*(would lead|would fit)\.$/);
     }
-    for (let i = 1; i < tips.length; i++) expect(tips[i]!.distance).toBeGreaterThanOrEqual(tips[i - 1]!.distance);
+    for (let i = 1; i < tips.length; i++)
+      expect(tips[i]!.distance).toBeGreaterThanOrEqual(tips[i - 1]!.distance);
   });
   it('a weight tips where it says and not before: half as far changes nothing', () => {
     const tips = tipping(latch, { printer: enclosedPrinter }).filter(t => t.kind === 'weight');
@@ -31,7 +69,10 @@ describe('score.tipping', () => {
     for (const t of tips) {
       for (const share of [0.5, 0.97]) {
         const weights = { ...latch.weights, [t.id]: t.from + (t.to - t.from) * share };
-        expect(rank({ ...latch, weights }, { printer: enclosedPrinter }).firstChoice, `${t.id} ${share}`).toBe(firstChoice);
+        expect(
+          rank({ ...latch, weights }, { printer: enclosedPrinter }).firstChoice,
+          `${t.id} ${share}`,
+        ).toBe(firstChoice);
       }
     }
   });
@@ -39,7 +80,11 @@ describe('score.tipping', () => {
     const t = tipping(latch, { printer: enclosedPrinter }).find(x => x.id === 'heat' && x.to > x.from)!;
     const { firstChoice } = rank(latch, { printer: enclosedPrinter });
     let at = t.from;
-    while (rank({ ...latch, heat: { ...latch.heat, setting: 'custom', partC: at } }, { printer: enclosedPrinter }).firstChoice === firstChoice) at += 0.25;
+    while (
+      rank({ ...latch, heat: { ...latch.heat, setting: 'custom', partC: at } }, { printer: enclosedPrinter })
+        .firstChoice === firstChoice
+    )
+      at += 0.25;
     expect(Math.abs(t.to - at)).toBeLessThan(1);
   });
   it('says nothing where nothing fits', () => {
@@ -61,7 +106,8 @@ describe('comparing two', () => {
     const [a, b] = [candidate(r, 'asa'), candidate(r, 'pet-cf')];
     const [one, two] = [compareTwo(a, b), compareTwo(b, a)];
     expect(two.leadOfA).toBeCloseTo(-one.leadOfA, 12);
-    for (const x of one.criteria) expect(two.criteria.find(y => y.id === x.id)?.worth).toBeCloseTo(-x.worth, 12);
+    for (const x of one.criteria)
+      expect(two.criteria.find(y => y.id === x.id)?.worth).toBeCloseTo(-x.worth, 12);
   });
   it('says why one that is out is out', () => {
     expect(compareTwo(r.candidates[0]!, candidate(r, 'pla')).sentence).toContain('PLA is out:');
@@ -78,51 +124,123 @@ describe('weights from paired questions', () => {
       expect(q.giveBy).toBeGreaterThan(0);
       expect(q.gainBy).toBeGreaterThan(0);
     }
-    const yes = inferWeights(r.weights, questions.map(question => ({ question, answer: 'yes' as const })));
+    const yes = inferWeights(
+      r.weights,
+      questions.map(question => ({ question, answer: 'yes' as const })),
+    );
     const [first, second] = [r.candidates[0]!.material, r.candidates[1]!.material];
     const then = rank({ ...latch, weights: yes }, { printer: enclosedPrinter });
-    expect(candidate(then, first).score - candidate(then, second).score).toBeLessThan(r.candidates[0]!.score - r.candidates[1]!.score);
+    expect(candidate(then, first).score - candidate(then, second).score).toBeLessThan(
+      r.candidates[0]!.score - r.candidates[1]!.score,
+    );
   });
   it('no answers, no change; weights that are not asked about keep theirs', () => {
     expect(inferWeights(r.weights, [])).toEqual(r.weights);
-    const w = inferWeights(r.weights, [{ question: { give: 'heat', gain: 'cost', giveBy: 0.1, gainBy: 0.1 }, answer: 'yes' }]);
+    const w = inferWeights(r.weights, [
+      { question: { give: 'heat', gain: 'cost', giveBy: 0.1, gainBy: 0.1 }, answer: 'yes' },
+    ]);
     expect(w.cost).toBeGreaterThan(w.heat * 1.2);
     expect(w.uv / w.warp).toBeCloseTo(r.weights.uv / r.weights.warp, 1);
   });
   it('answers that a set of weights would give lead back to ratios that give the same answers', () => {
     const ids: CriterionId[] = ['heat', 'uv', 'strength', 'warp', 'cost'];
     const weight = fc.double({ min: 0.3, max: 5, noNaN: true });
-    fc.assert(fc.property(fc.array(weight, { minLength: 5, maxLength: 5 }), fc.array(fc.tuple(fc.integer({ min: 0, max: 4 }), fc.integer({ min: 0, max: 4 }), fc.double({ min: 0.05, max: 1, noNaN: true }), fc.double({ min: 0.05, max: 1, noNaN: true })), { minLength: 1, maxLength: 8 }), (truth, pairs) => {
-      const answers = pairs.flatMap(([i, j, giveBy, gainBy]): TradeAnswer[] => {
-        const ratio = Math.log(truth[j]! * gainBy / (truth[i]! * giveBy));
-        // What is nearly even a person would call even.
-        return i === j || Math.abs(ratio) < 0.3 ? [] : [{ question: { give: ids[i]!, gain: ids[j]!, giveBy, gainBy }, answer: ratio > 0 ? 'yes' : 'no' }];
-      });
-      const found = inferWeights(r.weights, answers);
-      for (const { question: q, answer } of answers) {
-        if (Math.min(found[q.give], found[q.gain]) <= 0.051) continue;
-        expect(found[q.gain] * q.gainBy > found[q.give] * q.giveBy, `${q.give} ${q.gain}`).toBe(answer === 'yes');
-      }
-      for (const w of Object.values(found)) expect(w <= 5 && w >= 0).toBe(true);
-    }), { numRuns: 200 });
+    fc.assert(
+      fc.property(
+        fc.array(weight, { minLength: 5, maxLength: 5 }),
+        fc.array(
+          fc.tuple(
+            fc.integer({ min: 0, max: 4 }),
+            fc.integer({ min: 0, max: 4 }),
+            fc.double({ min: 0.05, max: 1, noNaN: true }),
+            fc.double({ min: 0.05, max: 1, noNaN: true }),
+          ),
+          { minLength: 1, maxLength: 8 },
+        ),
+        (truth, pairs) => {
+          const answers = pairs.flatMap(([i, j, giveBy, gainBy]): TradeAnswer[] => {
+            const ratio = Math.log((truth[j]! * gainBy) / (truth[i]! * giveBy));
+            // What is nearly even a person would call even.
+            return i === j || Math.abs(ratio) < 0.3
+              ? []
+              : [
+                  {
+                    question: { give: ids[i]!, gain: ids[j]!, giveBy, gainBy },
+                    answer: ratio > 0 ? 'yes' : 'no',
+                  },
+                ];
+          });
+          const found = inferWeights(r.weights, answers);
+          for (const { question: q, answer } of answers) {
+            if (Math.min(found[q.give], found[q.gain]) <= 0.051) continue;
+            expect(found[q.gain] * q.gainBy > found[q.give] * q.giveBy, `${q.give} ${q.gain}`).toBe(
+              answer === 'yes',
+            );
+          }
+          for (const w of Object.values(found)) expect(w <= 5 && w >= 0).toBe(true);
+        },
+      ),
+      { numRuns: 200 },
+    );
   });
 });
 
 describe('rankings in general', () => {
-  const plain = startingPoints.map(s => parseBrief({ format: 'hornblende-brief', version: 1, name: s.name, ...s.brief }));
+  const plain = startingPoints.map(s =>
+    parseBrief({ format: 'hornblende-brief', version: 1, name: s.name, ...s.brief }),
+  );
   it('a bad candidate added never reorders the rest in the weighted school', () => {
-    fc.assert(fc.property(fc.constantFrom(...plain), fc.constantFrom(...families), fc.constantFrom(...families), (b, like, out) => {
-      const rest = families.filter(f => f !== out);
-      const bad = { ...like, key: 'zz-bad', name: 'Bad', properties: Object.fromEntries(Object.entries(like.properties).map(([k, p]) => [k, p && ['yieldMPa', 'charpy23KJm2', 'hdt045C', 'vicatC', 'hdt18C'].includes(k) ? { ...p, low: p.low * 0.6, typical: p.typical * 0.6, high: p.high * 0.6 } : p])) as typeof like.properties };
-      const order = (list: typeof families): string[] => rank({ ...b, school: 'weighted' }, { printer: enclosedPrinter, families: list }).candidates.map(c => c.material).filter(k => k !== 'zz-bad');
-      expect(order([...rest, bad])).toEqual(order(rest));
-    }), { numRuns: 60 });
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...plain),
+        fc.constantFrom(...families),
+        fc.constantFrom(...families),
+        (b, like, out) => {
+          const rest = families.filter(f => f !== out);
+          const bad = {
+            ...like,
+            key: 'zz-bad',
+            name: 'Bad',
+            properties: Object.fromEntries(
+              Object.entries(like.properties).map(([k, p]) => [
+                k,
+                p && ['yieldMPa', 'charpy23KJm2', 'hdt045C', 'vicatC', 'hdt18C'].includes(k)
+                  ? { ...p, low: p.low * 0.6, typical: p.typical * 0.6, high: p.high * 0.6 }
+                  : p,
+              ]),
+            ) as typeof like.properties,
+          };
+          const order = (list: typeof families): string[] =>
+            rank({ ...b, school: 'weighted' }, { printer: enclosedPrinter, families: list })
+              .candidates.map(c => c.material)
+              .filter(k => k !== 'zz-bad');
+          expect(order([...rest, bad])).toEqual(order(rest));
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
   it('a higher desirability never lowers a rank', () => {
     // Finish touches nothing but its own criterion: raising it raises one desirability alone.
-    fc.assert(fc.property(fc.constantFrom(...plain), fc.constantFrom(...families), fc.double({ min: 0, max: 0.4, noNaN: true }), fc.constantFrom('weighted' as const, 'weakest-link' as const), (b, f, more, school) => {
-      const place = (finish: number): number => rank({ ...b, school, weights: { ...b.weights, finish: 3 } }, { printer: enclosedPrinter, families: families.map(x => x === f ? { ...f, flags: { ...f.flags, finish } } : x) }).candidates.findIndex(c => c.material === f.key);
-      expect(place(Math.min(1, f.flags.finish + more))).toBeLessThanOrEqual(place(f.flags.finish));
-    }), { numRuns: 60 });
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...plain),
+        fc.constantFrom(...families),
+        fc.double({ min: 0, max: 0.4, noNaN: true }),
+        fc.constantFrom('weighted' as const, 'weakest-link' as const),
+        (b, f, more, school) => {
+          const place = (finish: number): number =>
+            rank(
+              { ...b, school, weights: { ...b.weights, finish: 3 } },
+              {
+                printer: enclosedPrinter,
+                families: families.map(x => (x === f ? { ...f, flags: { ...f.flags, finish } } : x)),
+              },
+            ).candidates.findIndex(c => c.material === f.key);
+          expect(place(Math.min(1, f.flags.finish + more))).toBeLessThanOrEqual(place(f.flags.finish));
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
 });

@@ -1,28 +1,67 @@
 import { describe, expect, it } from 'vitest';
-import { calculate, families, familyCard, parsePrinter, printerPresets, rank, upgrades, weighUpgrades, withUpgrades, type Brief, type UpgradeKind, type WorkshopUpgradesResult } from '../src/index.js';
+import {
+  calculate,
+  families,
+  familyCard,
+  parsePrinter,
+  printerPresets,
+  rank,
+  upgrades,
+  weighUpgrades,
+  withUpgrades,
+  type Brief,
+  type UpgradeKind,
+  type WorkshopUpgradesResult,
+} from '../src/index.js';
 import { brief, openPrinter } from './cases.js';
 
-const offers = (...kinds: UpgradeKind[]): { kind: UpgradeKind; price: number }[] => upgrades.filter(u => !kinds.length || kinds.includes(u.kind)).map(u => ({ kind: u.kind, price: u.price }));
+const offers = (...kinds: UpgradeKind[]): { kind: UpgradeKind; price: number }[] =>
+  upgrades.filter(u => !kinds.length || kinds.includes(u.kind)).map(u => ({ kind: u.kind, price: u.price }));
 const sunny = brief({ name: 'Sunny', heat: { setting: 'outdoors' }, sun: 'full', looks: { colour: 'dark' } });
 const soft = brief({ name: 'Soft', flex: { want: 'rubbery', shoreA: [80, 90] } });
-const weigh = (parts: Brief[], list = offers(), more: { budget?: number; quote?: number } = {}): WorkshopUpgradesResult =>
-  weighUpgrades({ printer: openPrinter, upgrades: list, parts: parts.map(b => ({ name: b.name, brief: b, quoteEach: more.quote ?? null })), budget: more.budget ?? null });
+const weigh = (
+  parts: Brief[],
+  list = offers(),
+  more: { budget?: number; quote?: number } = {},
+): WorkshopUpgradesResult =>
+  weighUpgrades({
+    printer: openPrinter,
+    upgrades: list,
+    parts: parts.map(b => ({ name: b.name, brief: b, quoteEach: more.quote ?? null })),
+    budget: more.budget ?? null,
+  });
 
 describe('workshop.upgrades', () => {
   it('what a purchase opens is what ranking on the better printer lets in', () => {
-    for (const o of weigh([sunny, soft], offers('enclosure', 'hot-end', 'direct-drive', 'hardened-nozzle')).options) {
+    for (const o of weigh([sunny, soft], offers('enclosure', 'hot-end', 'direct-drive', 'hardened-nozzle'))
+      .options) {
       const better = withUpgrades(openPrinter, o.kinds);
-      for (const [part, b] of [['Sunny', sunny], ['Soft', soft]] as const) {
-        const running = (p: typeof openPrinter): string[] => rank(b, { printer: p }).candidates.filter(c => c.rank !== null).map(c => c.material);
+      for (const [part, b] of [
+        ['Sunny', sunny],
+        ['Soft', soft],
+      ] as const) {
+        const running = (p: typeof openPrinter): string[] =>
+          rank(b, { printer: p })
+            .candidates.filter(c => c.rank !== null)
+            .map(c => c.material);
         const before = running(openPrinter);
-        expect((o.unlocked.find(u => u.part === part)?.materials ?? []).sort(), `${o.kinds.join()} ${part}`).toEqual(running(better).filter(m => !before.includes(m)).sort());
+        expect(
+          (o.unlocked.find(u => u.part === part)?.materials ?? []).sort(),
+          `${o.kinds.join()} ${part}`,
+        ).toEqual(
+          running(better)
+            .filter(m => !before.includes(m))
+            .sort(),
+        );
       }
     }
   });
   it('a direct drive is what a soft part needs', () => {
     const r = weigh([soft]);
     expect(r.bestSingle).toBe('direct-drive');
-    expect(r.options.find(o => o.kinds.join() === 'direct-drive')?.unlocked[0]?.materials).toContain('tpu-85a');
+    expect(r.options.find(o => o.kinds.join() === 'direct-drive')?.unlocked[0]?.materials).toContain(
+      'tpu-85a',
+    );
   });
   it('the Pareto set rises in cost and in gain, and nothing outside it beats it', () => {
     const { options } = weigh([sunny, soft]);
@@ -32,13 +71,28 @@ describe('workshop.upgrades', () => {
       expect(best[i]!.cost).toBeGreaterThan(best[i - 1]!.cost);
       expect(best[i]!.gain).toBeGreaterThan(best[i - 1]!.gain);
     }
-    for (const o of options) expect(best.some(b => b.cost <= o.cost && b.gain >= o.gain - 0.005) || o.gain === 0, o.kinds.join()).toBe(true);
+    for (const o of options)
+      expect(
+        best.some(b => b.cost <= o.cost && b.gain >= o.gain - 0.005) || o.gain === 0,
+        o.kinds.join(),
+      ).toBe(true);
   });
   it('nothing dearer than the budget, nothing that the printer has, no two of a kind', () => {
-    for (const o of weigh([sunny], offers(), { budget: 100 }).options) expect(o.cost).toBeLessThanOrEqual(100);
+    for (const o of weigh([sunny], offers(), { budget: 100 }).options)
+      expect(o.cost).toBeLessThanOrEqual(100);
     const rich = parsePrinter({ ...printerPresets.find(p => p.key === 'hot-works')!.profile });
-    expect(weighUpgrades({ printer: rich, upgrades: offers('enclosure', 'hot-end', 'hardened-nozzle', 'direct-drive', 'bed'), parts: [{ name: 'a', brief: sunny, quoteEach: null }], budget: null }).options).toEqual([]);
-    expect(weigh([sunny], offers('dryer', 'hot-dryer')).options.map(o => o.kinds.join())).toEqual(['dryer', 'hot-dryer']);
+    expect(
+      weighUpgrades({
+        printer: rich,
+        upgrades: offers('enclosure', 'hot-end', 'hardened-nozzle', 'direct-drive', 'bed'),
+        parts: [{ name: 'a', brief: sunny, quoteEach: null }],
+        budget: null,
+      }).options,
+    ).toEqual([]);
+    expect(weigh([sunny], offers('dryer', 'hot-dryer')).options.map(o => o.kinds.join())).toEqual([
+      'dryer',
+      'hot-dryer',
+    ]);
   });
   it('a print service: when printing oneself pays', () => {
     const r = weigh([soft], offers('direct-drive'), { quote: 12 });
@@ -47,26 +101,62 @@ describe('workshop.upgrades', () => {
     // tpu-foam runs, slowly, on the open machine: it is made already.
     expect(b.breakEvenQuantity).toBe(1);
     const hard = brief({ name: 'Hot', heat: { setting: 'near-source', sourceC: 150 }, quantity: 3 });
-    const c = weigh([hard], offers('hot-end', 'enclosure', 'heated-chamber', 'hardened-nozzle', 'hot-dryer', 'bed'), { quote: 30 }).breakEven[0]!;
+    const c = weigh(
+      [hard],
+      offers('hot-end', 'enclosure', 'heated-chamber', 'hardened-nozzle', 'hot-dryer', 'bed'),
+      { quote: 30 },
+    ).breakEven[0]!;
     expect(c.ownEach).not.toBeNull();
     const cost = /for (\d+)/.exec(c.note)?.[1];
     expect(c.breakEvenQuantity).toBe(Math.ceil(Number(cost) / c.savingEach!));
-    expect(weigh([hard], offers('tape'), { quote: 30 }).breakEven[0]).toMatchObject({ ownEach: null, breakEvenQuantity: null, note: 'No purchase here makes it: order it.' });
+    expect(weigh([hard], offers('tape'), { quote: 30 }).breakEven[0]).toMatchObject({
+      ownEach: null,
+      breakEvenQuantity: null,
+      note: 'No purchase here makes it: order it.',
+    });
   });
   it('two parts of one name are kept apart', () => {
     const hot = brief({ name: 'Twin', heat: { setting: 'near-source', sourceC: 150 } });
-    const parts = [{ name: 'Twin', brief: { ...soft, name: 'Twin' }, quoteEach: 12 }, { name: 'Twin', brief: hot, quoteEach: 30 }];
+    const parts = [
+      { name: 'Twin', brief: { ...soft, name: 'Twin' }, quoteEach: 12 },
+      { name: 'Twin', brief: hot, quoteEach: 30 },
+    ];
     const r = weighUpgrades({ printer: openPrinter, upgrades: offers('direct-drive'), parts, budget: null });
-    expect(r.breakEven.map(b => [b.index, b.ownEach === null])).toEqual([[0, false], [1, true]]);
+    expect(r.breakEven.map(b => [b.index, b.ownEach === null])).toEqual([
+      [0, false],
+      [1, true],
+    ]);
     expect(r.breakEven[1]?.note).toContain('order it');
     expect(r.options[0]?.unlocked.map(u => u.index)).toEqual([0]);
   });
   it('is a model like any other', () => {
-    const a = calculate('workshop.upgrades', { printer: openPrinter, upgrades: offers('direct-drive'), parts: [{ name: 'Soft', brief: { format: 'hornblende-brief', version: 1, name: 'Soft', flex: { want: 'rubbery', shoreA: [80, 90] } } }] });
+    const a = calculate('workshop.upgrades', {
+      printer: openPrinter,
+      upgrades: offers('direct-drive'),
+      parts: [
+        {
+          name: 'Soft',
+          brief: {
+            format: 'hornblende-brief',
+            version: 1,
+            name: 'Soft',
+            flex: { want: 'rubbery', shoreA: [80, 90] },
+          },
+        },
+      ],
+    });
     expect((a.result as WorkshopUpgradesResult).bestSingle).toBe('direct-drive');
     expect(a.steps[0]?.symbol).toBe('direct-drive');
-    expect(() => calculate('workshop.upgrades', { printer: openPrinter, upgrades: [{ kind: 'magic', price: 1 }], parts: [] })).toThrow('upgrades[0].kind');
-    expect(calculate('workshop.upgrades', { printer: openPrinter, upgrades: [], parts: [] }).warnings[0]).toContain('no open parts');
+    expect(() =>
+      calculate('workshop.upgrades', {
+        printer: openPrinter,
+        upgrades: [{ kind: 'magic', price: 1 }],
+        parts: [],
+      }),
+    ).toThrow('upgrades[0].kind');
+    expect(
+      calculate('workshop.upgrades', { printer: openPrinter, upgrades: [], parts: [] }).warnings[0],
+    ).toContain('no open parts');
   });
 });
 
@@ -75,14 +165,18 @@ describe('presets', () => {
     expect(new Set(printerPresets.map(p => p.key)).size).toBe(printerPresets.length);
     const printable = (key: string): string[] => {
       const r = rank(brief(), { printer: printerPresets.find(p => p.key === key)!.profile });
-      return r.candidates.filter(c => !c.gates.some(g => g.id.startsWith('printability') && g.verdict === 'fail')).map(c => c.material);
+      return r.candidates
+        .filter(c => !c.gates.some(g => g.id.startsWith('printability') && g.verdict === 'fail'))
+        .map(c => c.material);
     };
     expect(printable('small-unheated')).toContain('pla');
     expect(printable('small-unheated')).not.toContain('abs');
     expect(printable('hot-works')).toEqual(expect.arrayContaining(['peek', 'pei', 'pc', 'pa6-cf']));
     expect(printable('open-remote')).not.toEqual(expect.arrayContaining(['pla-cf']));
-    for (const key of ['tpu-85a', 'abs', 'asa', 'pc', 'peek', 'petg-cf']) expect(printable('open-remote'), key).not.toContain(key);
-    for (const key of ['pla', 'pla-tough', 'petg', 'pvb', 'tpu-64d']) expect(printable('open-remote'), key).toContain(key);
+    for (const key of ['tpu-85a', 'abs', 'asa', 'pc', 'peek', 'petg-cf'])
+      expect(printable('open-remote'), key).not.toContain(key);
+    for (const key of ['pla', 'pla-tough', 'petg', 'pvb', 'tpu-64d'])
+      expect(printable('open-remote'), key).toContain(key);
   });
 });
 
@@ -96,7 +190,10 @@ describe('cards', () => {
     }
   });
   it('say what practitioners say', () => {
-    const card = (key: string): string => { const c = familyCard(families.find(f => f.key === key)!); return [...c.for, c.against].join(' '); };
+    const card = (key: string): string => {
+      const c = familyCard(families.find(f => f.key === key)!);
+      return [...c.for, c.against].join(' ');
+    };
     expect(card('pla')).toMatch(/any machine.*closed car/);
     expect(card('asa')).toMatch(/sun.*styrene/);
     expect(card('pp')).toMatch(/hinges for ever.*almost nothing/);
@@ -109,7 +206,10 @@ describe('cards', () => {
   });
   it('editing the data changes the card', () => {
     const pla = families.find(f => f.key === 'pla')!;
-    const hot = { ...pla, properties: { ...pla.properties, hdt045C: { ...pla.properties.hdt045C!, typical: 130 } } };
+    const hot = {
+      ...pla,
+      properties: { ...pla.properties, hdt045C: { ...pla.properties.hdt045C!, typical: 130 } },
+    };
     expect(familyCard(hot).for[0]).toContain('130 °C');
     expect(familyCard(hot).against).not.toContain('Softens early');
   });

@@ -36,29 +36,58 @@ export interface AppOptions {
 }
 
 /** The whole HTTP side: guards, API, web app. */
-export function createApp({ db, port, webRoot, now = () => new Date().toISOString(), version }: AppOptions): Express {
+export function createApp({
+  db,
+  port,
+  webRoot,
+  now = () => new Date().toISOString(),
+  version,
+}: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(hostGuard(port));
-  app.use(helmet({
-    contentSecurityPolicy: {
-      useDefaults: false,
-      directives: {
-        defaultSrc: ["'self'"], scriptSrc: ["'self'"], workerSrc: ["'self'"], connectSrc: ["'self'"], fontSrc: ["'self'"], imgSrc: ["'self'", 'data:', 'blob:'],
-        // The controls write their own style elements; nothing else may be inline.
-        styleSrc: ["'self'", "'unsafe-inline'"],
-        objectSrc: ["'none'"], baseUri: ["'self'"], formAction: ["'self'"], frameAncestors: ["'none'"],
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'self'"],
+          scriptSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          fontSrc: ["'self'"],
+          imgSrc: ["'self'", 'data:', 'blob:'],
+          // The controls write their own style elements; nothing else may be inline.
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          objectSrc: ["'none'"],
+          baseUri: ["'self'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
+        },
       },
-    },
-    strictTransportSecurity: false, // served as plain http on this machine only
-  }));
+      strictTransportSecurity: false, // served as plain http on this machine only
+    }),
+  );
 
   const api = express.Router();
-  api.use(rateLimit({ windowMs: 10_000, limit: 2000, standardHeaders: 'draft-8', legacyHeaders: false, message: { errors: [{ field: '(request)', value: null, message: 'too many requests; wait ten seconds' }] } }));
+  api.use(
+    rateLimit({
+      windowMs: 10_000,
+      limit: 2000,
+      standardHeaders: 'draft-8',
+      legacyHeaders: false,
+      message: {
+        errors: [{ field: '(request)', value: null, message: 'too many requests; wait ten seconds' }],
+      },
+    }),
+  );
   // A body that has been read is not read again: the first that matches sets the limit.
   api.use('/grades/import', express.json({ limit: IMPORT_LIMIT }));
   api.use(express.json({ limit: BODY_LIMIT, strict: false }));
-  api.use((_req, res, next) => { res.set('Cache-Control', 'no-store'); next(); });
+  api.use((_req, res, next) => {
+    res.set('Cache-Control', 'no-store');
+    next();
+  });
   const parts = new PartRepository(db);
   const printers = new PrinterRepository(db);
   const weathers = new WeatherRepository(db);
@@ -67,7 +96,10 @@ export function createApp({ db, port, webRoot, now = () => new Date().toISOStrin
     await db.raw('select 1');
     res.json({ status: 'ok', version });
   });
-  api.use('/parts', partRoutes({ parts, printers, decisions: new DecisionRepository(db), weathers, grades }, now));
+  api.use(
+    '/parts',
+    partRoutes({ parts, printers, decisions: new DecisionRepository(db), weathers, grades }, now),
+  );
   api.use('/printers', printerRoutes(printers, now));
   api.use('/weathers', weatherRoutes(weathers, now));
   api.use('/grades', gradeRoutes(grades, now));
@@ -78,10 +110,15 @@ export function createApp({ db, port, webRoot, now = () => new Date().toISOStrin
   app.use('/api', api);
 
   if (webRoot) {
-    app.use('/assets', express.static(join(webRoot, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+    app.use(
+      '/assets',
+      express.static(join(webRoot, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+    );
     app.use(express.static(webRoot, { index: false }));
     // Pages of the single-page app; a missing file stays missing.
-    app.get(/^\/[^.]*$/, (_req, res) => { res.set('Cache-Control', 'no-cache').sendFile(join(webRoot, 'index.html')); });
+    app.get(/^\/[^.]*$/, (_req, res) => {
+      res.set('Cache-Control', 'no-cache').sendFile(join(webRoot, 'index.html'));
+    });
   }
   app.use(unknownRoute);
   app.use(errorHandler);

@@ -14,12 +14,18 @@ function isOurs(host: string, port: number): boolean {
  */
 export function hostGuard(port: () => number): RequestHandler {
   return (req, _res, next) => {
-    const refuse = (field: string, value: unknown): void => { throw new HttpProblem(403, [{ field, value, message: 'is not this server' }]); };
+    const refuse = (field: string, value: unknown): void => {
+      throw new HttpProblem(403, [{ field, value, message: 'is not this server' }]);
+    };
     const { host, origin } = req.headers;
     if (!host || !isOurs(host, port())) refuse('Host', host);
     if (origin !== undefined) {
       let from: URL | null = null;
-      try { from = new URL(origin); } catch { /* refused below */ }
+      try {
+        from = new URL(origin);
+      } catch {
+        /* refused below */
+      }
       if (!from || from.protocol !== 'http:' || !isOurs(from.host, port())) refuse('Origin', origin);
     }
     next();

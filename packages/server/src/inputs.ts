@@ -4,34 +4,53 @@ import { Choice, Flag, Quantity, Text, schools, type School } from '@hornblende/
 
 /** Body of `POST /api/parts` and `PUT /api/parts/:id`, less the brief. */
 export class PartEnvelope {
-  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The printer it is meant for.' }) printerId: string | null = null;
-  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The weather it stands in, when its climate is its own.' }) weatherId: string | null = null;
+  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The printer it is meant for.' }) printerId:
+    | string
+    | null = null;
+  @Text({
+    maxLength: 60,
+    optional: true,
+    nullable: true,
+    doc: 'The weather it stands in, when its climate is its own.',
+  })
+  weatherId: string | null = null;
   @Flag({ optional: true, doc: 'Whether it is put away.' }) archived = false;
-  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' }) revision?: number;
+  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' })
+  revision?: number;
 }
 
 /** Body of `POST /api/printers` and `PUT /api/printers/:id`, less the profile. */
 export class PrinterEnvelope {
   @Flag({ optional: true, doc: 'Whether new parts use it.' }) isDefault = false;
-  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' }) revision?: number;
+  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' })
+  revision?: number;
 }
 
 /** Body of `POST /api/grades` and `PUT /api/grades/:key`, less the grade. */
 export class GradeEnvelope {
-  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' }) revision?: number;
+  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' })
+  revision?: number;
 }
 
 /** Body of `POST /api/spools` and `PUT /api/spools/:id`, less the spool. */
 export class SpoolEnvelope {
-  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' }) revision?: number;
+  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' })
+  revision?: number;
 }
 
 /** Body of `PUT /api/workshop/quotes/:partId`. */
 export class QuoteInput {
-  @Quantity({ min: 0.01, max: 1e6, nullable: true, doc: 'What a print service asks for one; null forgets it.' }) each!: number | null;
+  @Quantity({
+    min: 0.01,
+    max: 1e6,
+    nullable: true,
+    doc: 'What a print service asks for one; null forgets it.',
+  })
+  each!: number | null;
 }
 
 /** Body of `POST /api/rank`, less brief and printer. */
 export class RankEnvelope {
-  @Choice(schools, { optional: true, nullable: true, doc: 'How to choose; default as in the brief.' }) school: School | null = null;
+  @Choice(schools, { optional: true, nullable: true, doc: 'How to choose; default as in the brief.' })
+  school: School | null = null;
 }

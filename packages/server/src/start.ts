@@ -19,7 +19,11 @@ export interface StartOptions {
 }
 
 /** A running server. */
-export interface Running { url: string; port: number; close: () => Promise<void> }
+export interface Running {
+  url: string;
+  port: number;
+  close: () => Promise<void>;
+}
 
 /** The database's name inside the data folder. */
 export const DATABASE_FILE = 'hornblende.db';
@@ -33,11 +37,18 @@ export async function startServer(o: StartOptions): Promise<Running> {
   try {
     if (o.demo) await seedDemo(db);
     let port = o.port;
-    const app = createApp({ db, port: () => port, version: o.version ?? '0.1.0', ...(o.webRoot ? { webRoot: o.webRoot } : {}) });
+    const app = createApp({
+      db,
+      port: () => port,
+      version: o.version ?? '0.1.0',
+      ...(o.webRoot ? { webRoot: o.webRoot } : {}),
+    });
     const server = await new Promise<ReturnType<typeof app.listen>>((resolve, reject) => {
       const s = app.listen(o.port, '127.0.0.1');
       s.once('listening', () => resolve(s));
-      s.once('error', (e: NodeJS.ErrnoException) => reject(e.code === 'EADDRINUSE' ? new Error(`Port ${o.port} is in use. Set PORT to another one.`) : e));
+      s.once('error', (e: NodeJS.ErrnoException) =>
+        reject(e.code === 'EADDRINUSE' ? new Error(`Port ${o.port} is in use. Set PORT to another one.`) : e),
+      );
     });
     port = (server.address() as AddressInfo).port;
     const close = async (): Promise<void> => {
@@ -55,5 +66,7 @@ export async function startServer(o: StartOptions): Promise<Running> {
 /** Renames a database, with its log, so that nothing is lost by starting afresh. */
 function setAside(file: string): void {
   const stamp = new Date().toISOString().replace(/[:.]/g, '-');
-  for (const suffix of ['', '-wal', '-shm']) if (existsSync(file + suffix)) renameSync(file + suffix, `${file.replace(/\.db$/, '')}-${stamp}.db${suffix}`);
+  for (const suffix of ['', '-wal', '-shm'])
+    if (existsSync(file + suffix))
+      renameSync(file + suffix, `${file.replace(/\.db$/, '')}-${stamp}.db${suffix}`);
 }

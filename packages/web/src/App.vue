@@ -16,9 +16,16 @@ const settings = useSettings();
 const printers = usePrinters();
 const { help } = useShortcuts();
 const kit = computed(() => antTheme(settings.theme));
-watchEffect(() => { document.documentElement.dataset.theme = settings.theme; });
+watchEffect(() => {
+  document.documentElement.dataset.theme = settings.theme;
+});
 const stores = [printers, useLibrary(), useWorkshop(), useShelf()];
-onMounted(() => { for (const store of stores) void store.load().catch(() => { /* pages that need it say so */ }); });
+onMounted(() => {
+  for (const store of stores)
+    void store.load().catch(() => {
+      /* pages that need it say so */
+    });
+});
 </script>
 
 <template>
@@ -36,9 +43,32 @@ onMounted(() => { for (const store of stores) void store.load().catch(() => { /*
 </template>
 
 <style scoped>
-.frame { display: grid; grid-template-columns: 200px minmax(0, 1fr); height: 100vh; background: var(--ground); color: var(--ink); }
-main { overflow: auto; outline: none; min-width: 0; }
-.skip { position: absolute; left: -999px; z-index: 10; background: var(--panel); padding: 8px 14px; }
-.skip:focus { left: 8px; top: 8px; }
-@media (max-width: 1100px) { .frame { grid-template-columns: 164px minmax(0, 1fr); } }
+.frame {
+  display: grid;
+  grid-template-columns: 200px minmax(0, 1fr);
+  height: 100vh;
+  background: var(--ground);
+  color: var(--ink);
+}
+main {
+  overflow: auto;
+  outline: none;
+  min-width: 0;
+}
+.skip {
+  position: absolute;
+  left: -999px;
+  z-index: 10;
+  background: var(--panel);
+  padding: 8px 14px;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+}
+@media (max-width: 1100px) {
+  .frame {
+    grid-template-columns: 164px minmax(0, 1fr);
+  }
+}
 </style>

@@ -23,7 +23,9 @@ export const router = createRouter({
     { path: '/', redirect: '/parts' },
     { path: '/parts', component: PartsView, meta: { title: 'Parts' } },
     {
-      path: '/parts/:id', component: PartShell, props: true,
+      path: '/parts/:id',
+      component: PartShell,
+      props: true,
       children: [
         { path: '', redirect: to => `/parts/${String(to.params.id)}/brief` },
         { path: 'brief', component: BriefView, meta: { title: 'Brief' } },
@@ -34,7 +36,8 @@ export const router = createRouter({
     { path: '/library', component: LibraryView, meta: { title: 'Library' } },
     { path: '/library/:family', component: FamilyView, props: true, meta: { title: 'Family' } },
     {
-      path: '/workshop', component: WorkshopView,
+      path: '/workshop',
+      component: WorkshopView,
       children: [
         { path: '', component: PrintersView, meta: { title: 'Printers' } },
         { path: 'spools', component: SpoolsView, meta: { title: 'Shelf' } },
@@ -46,4 +49,6 @@ export const router = createRouter({
   ],
 });
 
-router.afterEach(to => { document.title = `${String(to.meta.title ?? '')} · Hornblende`; });
+router.afterEach(to => {
+  document.title = `${String(to.meta.title ?? '')} · Hornblende`;
+});

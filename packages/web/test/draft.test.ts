@@ -11,23 +11,60 @@ class FakeServer {
   puts = 0;
   constructor() {
     const given = { format: 'hornblende-brief', version: 1, name: 'Bracket' };
-    this.part = { id: 'p1', name: 'Bracket', brief: newBrief('Bracket'), given, printerId: null, weatherId: null, revision: 1, createdAt: '', updatedAt: '', archivedAt: null };
+    this.part = {
+      id: 'p1',
+      name: 'Bracket',
+      brief: newBrief('Bracket'),
+      given,
+      printerId: null,
+      weatherId: null,
+      revision: 1,
+      createdAt: '',
+      updatedAt: '',
+      archivedAt: null,
+    };
   }
 
   readonly fetch = (path: string, init?: RequestInit): Promise<Response> => {
     if (this.away) return Promise.reject(new TypeError('fetch failed'));
-    if (path !== '/api/parts/p1') return Promise.resolve(Response.json({ errors: [{ field: 'part', value: null, message: 'does not exist' }] }, { status: 404 }));
+    if (path !== '/api/parts/p1')
+      return Promise.resolve(
+        Response.json(
+          { errors: [{ field: 'part', value: null, message: 'does not exist' }] },
+          { status: 404 },
+        ),
+      );
     if (init?.method !== 'PUT') return Promise.resolve(Response.json(this.part));
     this.puts++;
-    const body = JSON.parse(String(init.body)) as { brief: object; printerId: string | null; weatherId: string | null; revision: number };
-    if (body.revision !== this.part.revision) return Promise.resolve(Response.json({ errors: [{ field: 'revision', value: body.revision, message: 'was saved from elsewhere' }], current: this.part }, { status: 409 }));
+    const body = JSON.parse(String(init.body)) as {
+      brief: object;
+      printerId: string | null;
+      weatherId: string | null;
+      revision: number;
+    };
+    if (body.revision !== this.part.revision)
+      return Promise.resolve(
+        Response.json(
+          {
+            errors: [{ field: 'revision', value: body.revision, message: 'was saved from elsewhere' }],
+            current: this.part,
+          },
+          { status: 409 },
+        ),
+      );
     this.save(body.brief, body.printerId);
     return Promise.resolve(Response.json(this.part));
   };
 
   /** Saves as another tab would. */
   save(given: object, printerId: string | null = null): void {
-    this.part = { ...this.part, given, brief: parseBrief(given), printerId, revision: this.part.revision + 1 };
+    this.part = {
+      ...this.part,
+      given,
+      brief: parseBrief(given),
+      printerId,
+      revision: this.part.revision + 1,
+    };
   }
 }
 
@@ -38,7 +75,11 @@ beforeEach(() => {
   server = new FakeServer();
   storage = new Map();
   vi.stubGlobal('fetch', server.fetch);
-  vi.stubGlobal('localStorage', { getItem: (k: string) => storage.get(k) ?? null, setItem: (k: string, v: string) => void storage.set(k, v), removeItem: (k: string) => void storage.delete(k) });
+  vi.stubGlobal('localStorage', {
+    getItem: (k: string) => storage.get(k) ?? null,
+    setItem: (k: string, v: string) => void storage.set(k, v),
+    removeItem: (k: string) => void storage.delete(k),
+  });
 });
 
 async function opened(): Promise<ReturnType<typeof useDraft>> {
@@ -52,7 +93,12 @@ describe('editing', () => {
     const draft = await opened();
     draft.set('heat.ambientMaxC', 41);
     expect(draft.brief?.heat.ambientMaxC).toBe(41);
-    expect(draft.content?.given).toEqual({ format: 'hornblende-brief', version: 1, name: 'Bracket', heat: { ambientMaxC: 41 } });
+    expect(draft.content?.given).toEqual({
+      format: 'hornblende-brief',
+      version: 1,
+      name: 'Bracket',
+      heat: { ambientMaxC: 41 },
+    });
     expect(draft.saveState).toBe('waiting');
   });
 
@@ -164,7 +210,9 @@ describe('two tabs', () => {
     await draft.flush();
     await draft.resolve(keep);
     expect(draft.saveState).toBe('saved');
-    expect(draft.brief).toMatchObject(keep === 'mine' ? { sun: 'full', lifeYears: 5 } : { sun: 'none', lifeYears: 20 });
+    expect(draft.brief).toMatchObject(
+      keep === 'mine' ? { sun: 'full', lifeYears: 5 } : { sun: 'none', lifeYears: 20 },
+    );
     expect(server.part.brief.sun).toBe(keep === 'mine' ? 'full' : 'none');
     draft.undo();
     expect(draft.brief).toMatchObject(keep === 'mine' ? { lifeYears: 20 } : { sun: 'full' });

@@ -4,7 +4,15 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { ApiError, type StoredGrade } from '../src/api/client';
 import { useLibrary } from '../src/stores/library';
 
-const grade = (fields: object = {}): Grade => parseGrade({ format: 'hornblende-grade', version: 1, key: 'fell-pla', name: 'Fell PLA', family: 'pla', ...fields });
+const grade = (fields: object = {}): Grade =>
+  parseGrade({
+    format: 'hornblende-grade',
+    version: 1,
+    key: 'fell-pla',
+    name: 'Fell PLA',
+    family: 'pla',
+    ...fields,
+  });
 
 /** Grades in memory, as the server keeps them. */
 class FakeServer {
@@ -13,20 +21,50 @@ class FakeServer {
   readonly fetch = (path: string, init?: RequestInit): Promise<Response> => {
     if (init?.signal?.aborted) return Promise.reject(new DOMException('aborted', 'AbortError'));
     if (this.away) return Promise.reject(new TypeError('fetch failed'));
-    const body = init?.body ? JSON.parse(String(init.body)) as { grade: Grade; revision: number; grades: { grade: Grade; revision: number | null }[] } : null;
-    const fail = (status: number, field: string, message: string): Promise<Response> => Promise.resolve(Response.json({ errors: [{ field, value: null, message }] }, { status }));
+    const body = init?.body
+      ? (JSON.parse(String(init.body)) as {
+          grade: Grade;
+          revision: number;
+          grades: { grade: Grade; revision: number | null }[];
+        })
+      : null;
+    const fail = (status: number, field: string, message: string): Promise<Response> =>
+      Promise.resolve(Response.json({ errors: [{ field, value: null, message }] }, { status }));
     if (path === '/api/grades' && !body) return Promise.resolve(Response.json([...this.grades.values()]));
-    if (path === '/api/grades' && body) return this.grades.has(body.grade.key) ? fail(409, 'key', 'is taken') : Promise.resolve(Response.json(this.put(body.grade, 1), { status: 201 }));
-    if (path === '/api/grades/import' && body) { for (const g of body.grades) this.put(g.grade, (g.revision ?? 0) + 1); return Promise.resolve(Response.json({ id: 'i1', added: body.grades.filter(g => g.revision === null).length, changed: body.grades.filter(g => g.revision !== null).length })); }
+    if (path === '/api/grades' && body)
+      return this.grades.has(body.grade.key)
+        ? fail(409, 'key', 'is taken')
+        : Promise.resolve(Response.json(this.put(body.grade, 1), { status: 201 }));
+    if (path === '/api/grades/import' && body) {
+      for (const g of body.grades) this.put(g.grade, (g.revision ?? 0) + 1);
+      return Promise.resolve(
+        Response.json({
+          id: 'i1',
+          added: body.grades.filter(g => g.revision === null).length,
+          changed: body.grades.filter(g => g.revision !== null).length,
+        }),
+      );
+    }
     const known = this.grades.get(path.split('/').at(-1) ?? '');
-    if (known && body) return known.revision === body.revision ? Promise.resolve(Response.json(this.put(body.grade, known.revision + 1))) : fail(409, 'revision', 'was saved from elsewhere');
+    if (known && body)
+      return known.revision === body.revision
+        ? Promise.resolve(Response.json(this.put(body.grade, known.revision + 1)))
+        : fail(409, 'revision', 'was saved from elsewhere');
     return fail(404, 'path', 'does not exist');
   };
-  put(g: Grade, revision: number): StoredGrade { const stored = { grade: g, revision, updatedAt: '' }; this.grades.set(g.key, stored); return stored; }
+  put(g: Grade, revision: number): StoredGrade {
+    const stored = { grade: g, revision, updatedAt: '' };
+    this.grades.set(g.key, stored);
+    return stored;
+  }
 }
 
 let server: FakeServer;
-beforeEach(() => { setActivePinia(createPinia()); server = new FakeServer(); vi.stubGlobal('fetch', server.fetch); });
+beforeEach(() => {
+  setActivePinia(createPinia());
+  server = new FakeServer();
+  vi.stubGlobal('fetch', server.fetch);
+});
 
 describe('the library', () => {
   it('holds families and the grades in use, and finds both by key', async () => {
@@ -69,12 +107,17 @@ describe('the library', () => {
     server.put(grade(), 4);
     const library = useLibrary();
     await library.load();
-    const result = await library.importAll([grade({ note: 'new' }), grade({ key: 'b', name: 'B' })], new AbortController().signal);
+    const result = await library.importAll(
+      [grade({ note: 'new' }), grade({ key: 'b', name: 'B' })],
+      new AbortController().signal,
+    );
     expect(result).toEqual({ id: 'i1', added: 1, changed: 1 });
     expect(library.grades.get('fell-pla')).toMatchObject({ revision: 5, grade: { note: 'new' } });
     const given = new AbortController();
     given.abort();
-    await expect(library.importAll([grade({ key: 'c', name: 'C' })], given.signal)).rejects.toThrow('aborted');
+    await expect(library.importAll([grade({ key: 'c', name: 'C' })], given.signal)).rejects.toThrow(
+      'aborted',
+    );
     expect(library.grades.has('c')).toBe(false);
   });
   it('says so when the server is away, and keeps the families', async () => {

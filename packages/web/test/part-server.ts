@@ -2,18 +2,56 @@ import { parseBrief, parseWorkshop } from '@hornblende/core';
 import { vi } from 'vitest';
 
 /** A server in memory with one part, for tests of what follows from it; `put` counts what is saved. */
-export function stubPartServer(given: Record<string, unknown>, extras: Record<string, unknown> = {}): { puts: number } {
+export function stubPartServer(
+  given: Record<string, unknown>,
+  extras: Record<string, unknown> = {},
+): { puts: number } {
   const seen = { puts: 0 };
   let brief = { format: 'hornblende-brief', version: 1, name: 'Bracket', ...given };
   let revision = 1;
-  const part = (): object => ({ id: 'p1', name: 'Bracket', brief: parseBrief(brief), given: brief, printerId: null, weatherId: null, revision, createdAt: '', updatedAt: '', archivedAt: null });
+  const part = (): object => ({
+    id: 'p1',
+    name: 'Bracket',
+    brief: parseBrief(brief),
+    given: brief,
+    printerId: null,
+    weatherId: null,
+    revision,
+    createdAt: '',
+    updatedAt: '',
+    archivedAt: null,
+  });
   vi.stubGlobal('fetch', (path: string, init?: RequestInit): Promise<Response> => {
-    if (path === '/api/parts/p1' && init?.method === 'PUT') { seen.puts++; revision++; brief = (JSON.parse(String(init.body)) as { brief: typeof brief }).brief; }
-    const known: Record<string, unknown> = { '/api/parts/p1': part(), '/api/workshop': { settings: parseWorkshop({ format: 'hornblende-workshop', version: 1 }), quotes: {} }, '/api/grades': [], '/api/spools': [], '/api/printers': [], ...extras };
-    return Promise.resolve(path in known ? Response.json(known[path]) : Response.json({ errors: [] }, { status: 404 }));
+    if (path === '/api/parts/p1' && init?.method === 'PUT') {
+      seen.puts++;
+      revision++;
+      brief = (JSON.parse(String(init.body)) as { brief: typeof brief }).brief;
+    }
+    const known: Record<string, unknown> = {
+      '/api/parts/p1': part(),
+      '/api/workshop': { settings: parseWorkshop({ format: 'hornblende-workshop', version: 1 }), quotes: {} },
+      '/api/grades': [],
+      '/api/spools': [],
+      '/api/printers': [],
+      ...extras,
+    };
+    return Promise.resolve(
+      path in known ? Response.json(known[path]) : Response.json({ errors: [] }, { status: 404 }),
+    );
   });
   const kept = new Map<string, string>();
-  const storage = { getItem: (k: string) => kept.get(k) ?? null, setItem: (k: string, v: string) => { kept.set(k, v); }, removeItem: (k: string) => { kept.delete(k); }, clear: () => kept.clear(), key: () => null, length: 0 };
+  const storage = {
+    getItem: (k: string) => kept.get(k) ?? null,
+    setItem: (k: string, v: string) => {
+      kept.set(k, v);
+    },
+    removeItem: (k: string) => {
+      kept.delete(k);
+    },
+    clear: () => kept.clear(),
+    key: () => null,
+    length: 0,
+  };
   vi.stubGlobal('localStorage', storage);
   vi.stubGlobal('sessionStorage', storage);
   return seen;

@@ -7,10 +7,33 @@ import { useDraft } from '../src/stores/draft';
 import { useShelf } from '../src/stores/shelf';
 import { stubPartServer } from './part-server';
 
-vi.mock('../src/workers/contenders.worker?worker', () => ({ default: class { postMessage(): void { /* few grades: never asked */ } terminate(): void { /* nothing runs */ } } }));
-vi.mock('../src/workers/year.worker?worker', () => ({ default: class { postMessage(): void { /* no climate: never asked */ } terminate(): void { /* nothing runs */ } } }));
+vi.mock('../src/workers/contenders.worker?worker', () => ({
+  default: class {
+    postMessage(): void {
+      /* few grades: never asked */
+    }
+    terminate(): void {
+      /* nothing runs */
+    }
+  },
+}));
+vi.mock('../src/workers/year.worker?worker', () => ({
+  default: class {
+    postMessage(): void {
+      /* no climate: never asked */
+    }
+    terminate(): void {
+      /* nothing runs */
+    }
+  },
+}));
 
-const spool = (id: string, fields: object): object => ({ id, spool: parseSpool({ format: 'hornblende-spool', version: 1, ...fields }), revision: 1, updatedAt: '' });
+const spool = (id: string, fields: object): object => ({
+  id,
+  spool: parseSpool({ format: 'hornblende-spool', version: 1, ...fields }),
+  revision: 1,
+  updatedAt: '',
+});
 let scope: EffectScope;
 let filters: RankFilters;
 
@@ -23,20 +46,31 @@ async function begin(brief: Record<string, unknown>, spools: object[]): Promise<
   filters.onlyShelf.value = true;
   await nextTick();
 }
-beforeEach(() => { vi.unstubAllGlobals(); });
+beforeEach(() => {
+  vi.unstubAllGlobals();
+});
 afterEach(() => scope.stop());
 const long = new Date(Date.now() - 90 * 86_400_000).toISOString();
 
 describe('the best of the shelf', () => {
   it('names it, how far behind, and that there is enough', async () => {
-    await begin({ quantity: 2 }, [spool('a', { material: 'abs', leftG: 400 }), spool('b', { material: 'pc', leftG: 400 })]);
+    await begin({ quantity: 2 }, [
+      spool('a', { material: 'abs', leftG: 400 }),
+      spool('b', { material: 'pc', leftG: 400 }),
+    ]);
     expect(filters.shown.value.map(c => c.material).sort()).toEqual(['abs', 'pc']);
     const top = useDraft().brief && filters.best.value;
-    expect(filters.shelfWords.value).toMatch(new RegExp(`^Best from the shelf: ${top!.name}, \\d\\.\\d\\d behind .+; 400 g is enough\\.$`));
+    expect(filters.shelfWords.value).toMatch(
+      new RegExp(`^Best from the shelf: ${top!.name}, \\d\\.\\d\\d behind .+; 400 g is enough\\.$`),
+    );
   });
   it('says when there is not enough, and when it has to be dried', async () => {
-    await begin({ quantity: 50 }, [spool('a', { material: 'petg', leftG: 90, events: [{ kind: 'opened', at: long }] })]);
-    expect(filters.shelfWords.value).toMatch(/but 90 g is not enough for the [\d.]+ g wanted; dry it first\.$/);
+    await begin({ quantity: 50 }, [
+      spool('a', { material: 'petg', leftG: 90, events: [{ kind: 'opened', at: long }] }),
+    ]);
+    expect(filters.shelfWords.value).toMatch(
+      /but 90 g is not enough for the [\d.]+ g wanted; dry it first\.$/,
+    );
   });
   it('says when nothing on it fits, and when it is empty', async () => {
     await begin({ heat: { setting: 'near-source', sourceC: 90 } }, [spool('a', { material: 'pla' })]);

@@ -5,21 +5,69 @@ import { useRobustness, type LiveRobustness } from '../src/composables/useRobust
 import { useDraft } from '../src/stores/draft';
 import { stubPartServer } from './part-server';
 
-const workers = vi.hoisted(() => ({ all: [] as { asked: { draws: number; seed: number; families: { key: string }[]; brief: { lifeYears: number } } | null; ended: boolean; onmessage: ((e: { data: unknown }) => void) | null }[] }));
+const workers = vi.hoisted(() => ({
+  all: [] as {
+    asked: { draws: number; seed: number; families: { key: string }[]; brief: { lifeYears: number } } | null;
+    ended: boolean;
+    onmessage: ((e: { data: unknown }) => void) | null;
+  }[],
+}));
 vi.mock('../src/workers/robustness.worker?worker', () => ({
   default: class {
     asked: unknown = null;
     ended = false;
     onmessage: ((e: { data: unknown }) => void) | null = null;
-    constructor() { workers.all.push(this as never); }
-    postMessage(m: unknown): void { this.asked = m; }
-    terminate(): void { this.ended = true; }
+    constructor() {
+      workers.all.push(this as never);
+    }
+    postMessage(m: unknown): void {
+      this.asked = m;
+    }
+    terminate(): void {
+      this.ended = true;
+    }
   },
 }));
-vi.mock('../src/workers/contenders.worker?worker', () => ({ default: class { postMessage(): void { /* few grades: never asked */ } terminate(): void { /* nothing runs */ } } }));
-vi.mock('../src/workers/year.worker?worker', () => ({ default: class { postMessage(): void { /* no climate: never asked */ } terminate(): void { /* nothing runs */ } } }));
+vi.mock('../src/workers/contenders.worker?worker', () => ({
+  default: class {
+    postMessage(): void {
+      /* few grades: never asked */
+    }
+    terminate(): void {
+      /* nothing runs */
+    }
+  },
+}));
+vi.mock('../src/workers/year.worker?worker', () => ({
+  default: class {
+    postMessage(): void {
+      /* no climate: never asked */
+    }
+    terminate(): void {
+      /* nothing runs */
+    }
+  },
+}));
 
-const result = (pFirst: number): object => ({ result: { draws: 20_000, seed: 1, school: 'weighted', candidates: [{ material: 'pla', name: 'PLA', family: 'pla', pFirst, pFits: 1, seFirst: 0.003, seFits: 0, rankAcceptability: [pFirst] }] } });
+const result = (pFirst: number): object => ({
+  result: {
+    draws: 20_000,
+    seed: 1,
+    school: 'weighted',
+    candidates: [
+      {
+        material: 'pla',
+        name: 'PLA',
+        family: 'pla',
+        pFirst,
+        pFits: 1,
+        seFirst: 0.003,
+        seFits: 0,
+        rankAcceptability: [pFirst],
+      },
+    ],
+  },
+});
 const last = (): (typeof workers.all)[number] => workers.all.at(-1)!;
 let scope: EffectScope;
 let live: LiveRobustness;
@@ -34,10 +82,15 @@ beforeEach(async () => {
   live = scope.run(() => useRobustness())!;
   await nextTick();
 });
-afterEach(() => { scope.stop(); vi.useRealTimers(); });
+afterEach(() => {
+  scope.stop();
+  vi.useRealTimers();
+});
 
 /** Lets the brief rest for so long, ms. */
-async function rest(ms: number): Promise<void> { await vi.advanceTimersByTimeAsync(ms); }
+async function rest(ms: number): Promise<void> {
+  await vi.advanceTimersByTimeAsync(ms);
+}
 
 describe('how sure, live', () => {
   it('waits until typing rests, then asks once, with every candidate and 20 000 draws', async () => {

@@ -21,14 +21,29 @@ describe('a load to start from', () => {
   });
   it('keeps what the new case still uses', () => {
     const arm = { ...loadOf('cantilever', 'sustained'), forceN: 77, acrossLayers: true };
-    expect(loadOf('simply-supported', 'short', arm)).toMatchObject({ forceN: 77, acrossLayers: true, kind: 'short' });
+    expect(loadOf('simply-supported', 'short', arm)).toMatchObject({
+      forceN: 77,
+      acrossLayers: true,
+      kind: 'short',
+    });
     expect(loadOf('direct-stress', 'short', arm)).toMatchObject({ forceN: null, stressMPa: 3 });
   });
 });
 
 describe('gates on the chart', () => {
   it('every gate that can arise has a name of its own and a place to crack', () => {
-    const brief = parseBrief({ ...newBrief('x'), heat: { setting: 'outdoors' }, sun: 'full', water: 'rain', mustFloat: true, looks: { clear: true }, contact: { chemicals: ['acetone'] }, maxMassG: 1, maxCostEach: 1, loads: loadCases.map(c => loadOf(c, 'sustained')) });
+    const brief = parseBrief({
+      ...newBrief('x'),
+      heat: { setting: 'outdoors' },
+      sun: 'full',
+      water: 'rain',
+      mustFloat: true,
+      looks: { clear: true },
+      contact: { chemicals: ['acetone'] },
+      maxMassG: 1,
+      maxCostEach: 1,
+      loads: loadCases.map(c => loadOf(c, 'sustained')),
+    });
     for (const g of rank(brief).candidates.flatMap(c => c.gates)) {
       expect(gateLabel(g.id)).not.toBe(g.id);
       expect([null, 'string']).toContain(failedLayer(g.id) === null ? null : typeof failedLayer(g.id));

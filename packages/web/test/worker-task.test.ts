@@ -8,10 +8,18 @@ class FakeWorker {
   onmessage: ((e: { data: unknown }) => void) | null = null;
   asked: unknown = null;
   ended = false;
-  constructor() { FakeWorker.all.push(this); }
-  postMessage(message: unknown): void { this.asked = message; }
-  terminate(): void { this.ended = true; }
-  say(data: unknown): void { if (!this.ended) this.onmessage?.({ data }); }
+  constructor() {
+    FakeWorker.all.push(this);
+  }
+  postMessage(message: unknown): void {
+    this.asked = message;
+  }
+  terminate(): void {
+    this.ended = true;
+  }
+  say(data: unknown): void {
+    if (!this.ended) this.onmessage?.({ data });
+  }
 }
 
 let scope: EffectScope;
@@ -19,7 +27,9 @@ let task: WorkerTask<{ n: number }, { sum: number }>;
 beforeEach(() => {
   FakeWorker.all = [];
   scope = effectScope();
-  task = scope.run(() => useWorkerTask<{ n: number }, { sum: number }>(FakeWorker as unknown as new () => Worker))!;
+  task = scope.run(() =>
+    useWorkerTask<{ n: number }, { sum: number }>(FakeWorker as unknown as new () => Worker),
+  )!;
 });
 afterEach(() => scope.stop());
 const worker = (i: number): FakeWorker => FakeWorker.all[i]!;

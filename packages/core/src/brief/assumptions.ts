@@ -3,7 +3,12 @@ import type { Brief } from './brief.js';
 import type { Conditions } from './conditions.js';
 
 /** A default that stands in for something not said. Saying it sets `value` at `path`. */
-export interface Assumption { path: string; label: string; shown: string; value: unknown }
+export interface Assumption {
+  path: string;
+  label: string;
+  shown: string;
+  value: unknown;
+}
 
 /** Whether a path leads to something in a plain object. */
 function said(given: unknown, path: string): boolean {
@@ -22,25 +27,89 @@ function said(given: unknown, path: string): boolean {
  */
 export function assumptions(given: unknown, brief: Brief, conditions: Conditions): Assumption[] {
   const g = brief.geometry;
-  const weather = brief.heat.setting === 'indoors' || brief.heat.setting === 'outdoors' || brief.heat.setting === 'closed-vehicle';
-  const volume = Math.round(g.xMm * g.yMm * g.zMm * 0.32 / 100) / 10;
+  const weather =
+    brief.heat.setting === 'indoors' ||
+    brief.heat.setting === 'outdoors' ||
+    brief.heat.setting === 'closed-vehicle';
+  const volume = Math.round((g.xMm * g.yMm * g.zMm * 0.32) / 100) / 10;
   const all: (Assumption & { when?: boolean })[] = [
     { path: 'lifeYears', label: 'lasts', shown: `${sig(brief.lifeYears, 2)} years`, value: brief.lifeYears },
-    { path: 'ifItFails', label: 'if it fails', shown: { nothing: 'nothing much happens', annoys: 'it annoys', damages: 'something is damaged', injures: 'someone could be hurt' }[brief.ifItFails], value: brief.ifItFails },
+    {
+      path: 'ifItFails',
+      label: 'if it fails',
+      shown: {
+        nothing: 'nothing much happens',
+        annoys: 'it annoys',
+        damages: 'something is damaged',
+        injures: 'someone could be hurt',
+      }[brief.ifItFails],
+      value: brief.ifItFails,
+    },
     { path: 'heat.setting', label: 'lives', shown: brief.heat.setting, value: brief.heat.setting },
-    { path: 'heat.ambientMaxC', label: 'hottest air', shown: `${sig(conditions.ambientMaxC, 2)} °C`, value: Math.round(conditions.ambientMaxC), when: weather && brief.heat.climate === null },
-    { path: 'heat.ambientMinC', label: 'coldest air', shown: `${sig(conditions.ambientMinC, 2)} °C`, value: Math.round(conditions.ambientMinC), when: brief.heat.climate === null },
+    {
+      path: 'heat.ambientMaxC',
+      label: 'hottest air',
+      shown: `${sig(conditions.ambientMaxC, 2)} °C`,
+      value: Math.round(conditions.ambientMaxC),
+      when: weather && brief.heat.climate === null,
+    },
+    {
+      path: 'heat.ambientMinC',
+      label: 'coldest air',
+      shown: `${sig(conditions.ambientMinC, 2)} °C`,
+      value: Math.round(conditions.ambientMinC),
+      when: brief.heat.climate === null,
+    },
     { path: 'sun', label: 'sun', shown: brief.sun, value: brief.sun },
     { path: 'water', label: 'water', shown: brief.water, value: brief.water },
-    ...brief.loads.map((load, i) => ({ path: `loads.${i}.hours`, label: `load ${i + 1} held`, shown: 'the whole life', value: brief.lifeYears * 8760, when: load.kind === 'sustained' })),
-    ...brief.loads.map((load, i) => ({ path: `loads.${i}.cycles`, label: `load ${i + 1} repeated`, shown: '10 000 times', value: 10_000, when: load.kind === 'cyclic' })),
-    { path: 'looks.colour', label: 'colour', shown: brief.looks.colour === 'mid' ? 'medium' : brief.looks.colour, value: brief.looks.colour },
-    { path: 'geometry.xMm', label: 'size', shown: `${sig(g.xMm, 3)} × ${sig(g.yMm, 3)} × ${sig(g.zMm, 3)} mm`, value: g.xMm },
+    ...brief.loads.map((load, i) => ({
+      path: `loads.${i}.hours`,
+      label: `load ${i + 1} held`,
+      shown: 'the whole life',
+      value: brief.lifeYears * 8760,
+      when: load.kind === 'sustained',
+    })),
+    ...brief.loads.map((load, i) => ({
+      path: `loads.${i}.cycles`,
+      label: `load ${i + 1} repeated`,
+      shown: '10 000 times',
+      value: 10_000,
+      when: load.kind === 'cyclic',
+    })),
+    {
+      path: 'looks.colour',
+      label: 'colour',
+      shown: brief.looks.colour === 'mid' ? 'medium' : brief.looks.colour,
+      value: brief.looks.colour,
+    },
+    {
+      path: 'geometry.xMm',
+      label: 'size',
+      shown: `${sig(g.xMm, 3)} × ${sig(g.yMm, 3)} × ${sig(g.zMm, 3)} mm`,
+      value: g.xMm,
+    },
     { path: 'geometry.wallMm', label: 'walls', shown: `${sig(g.wallMm, 2)} mm`, value: g.wallMm },
-    { path: 'geometry.volumeCm3', label: 'volume', shown: `${sig(volume, 3)} cm³, from the size`, value: volume },
-    { path: 'geometry.solidFraction', label: 'plastic once sliced', shown: `${sig(100 * g.solidFraction, 2)} %`, value: g.solidFraction },
-    { path: 'toleranceMm', label: 'true to', shown: `${sig(brief.toleranceMm, 2)} mm`, value: brief.toleranceMm },
+    {
+      path: 'geometry.volumeCm3',
+      label: 'volume',
+      shown: `${sig(volume, 3)} cm³, from the size`,
+      value: volume,
+    },
+    {
+      path: 'geometry.solidFraction',
+      label: 'plastic once sliced',
+      shown: `${sig(100 * g.solidFraction, 2)} %`,
+      value: g.solidFraction,
+    },
+    {
+      path: 'toleranceMm',
+      label: 'true to',
+      shown: `${sig(brief.toleranceMm, 2)} mm`,
+      value: brief.toleranceMm,
+    },
     { path: 'quantity', label: 'how many', shown: String(brief.quantity), value: brief.quantity },
   ];
-  return all.filter(a => a.when !== false && !said(given, a.path)).map(({ path, label, shown, value }) => ({ path, label, shown, value }));
+  return all
+    .filter(a => a.when !== false && !said(given, a.path))
+    .map(({ path, label, shown, value }) => ({ path, label, shown, value }));
 }

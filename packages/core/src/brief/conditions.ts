@@ -8,7 +8,10 @@ import { exposureShare, uvDoseMJm2 } from '../models/uv-dose.js';
 import type { Brief } from './brief.js';
 
 /** Which model gave a number, and on what inputs: enough to show its working. */
-export interface WorkingRef { model: string; inputs: object }
+export interface WorkingRef {
+  model: string;
+  inputs: object;
+}
 
 /** What follows from a brief, the same way everywhere. */
 export interface Conditions {
@@ -23,7 +26,10 @@ export interface Conditions {
 }
 
 /** The site: clear-sky irradiance W/m² and global horizontal irradiation kWh/m² a year. */
-export interface Site { irradianceWm2: number; ghiKWhm2Year: number }
+export interface Site {
+  irradianceWm2: number;
+  ghiKWhm2Year: number;
+}
 
 /** A sunny temperate site, used unless a climate is chosen. */
 export const defaultSite: Site = { irradianceWm2: 950, ghiKWhm2Year: 1500 };
@@ -50,11 +56,18 @@ export function yearOf(brief: Brief, own: Weather | null = null): PartYear | nul
 /** How a part stands in its weather, where the weather decides its temperature; else null. */
 export function placeInWeather(brief: Brief): PartPlace | null {
   const { setting, climate: named } = brief.heat;
-  return named !== null && (setting === 'outdoors' || setting === 'closed-vehicle') ? placeOf(brief, setting) : null;
+  return named !== null && (setting === 'outdoors' || setting === 'closed-vehicle')
+    ? placeOf(brief, setting)
+    : null;
 }
 
 function placeOf(brief: Brief, setting: PartPlace['setting']): PartPlace {
-  return { setting, absorptivity: absorptivityOf[brief.looks.clear ? 'clear' : brief.looks.colour], sunShare: exposureShare[brief.sun], windShare: WIND_SHARE };
+  return {
+    setting,
+    absorptivity: absorptivityOf[brief.looks.clear ? 'clear' : brief.looks.colour],
+    sunShare: exposureShare[brief.sun],
+    windShare: WIND_SHARE,
+  };
 }
 
 /**
@@ -64,9 +77,15 @@ function placeOf(brief: Brief, setting: PartPlace['setting']): PartPlace {
 export function conditionsOf(brief: Brief, own: Weather | null = null): Conditions {
   const { setting } = brief.heat;
   const weather = weatherOf(brief, own);
-  const site = weather ? { irradianceWm2: highest(weather.ghiWm2), ghiKWhm2Year: annualGhiKWhm2(weather) } : defaultSite;
+  const site = weather
+    ? { irradianceWm2: highest(weather.ghiWm2), ghiKWhm2Year: annualGhiKWhm2(weather) }
+    : defaultSite;
   const inside = setting === 'indoors' || setting === 'near-source';
-  const fallback = inside ? defaultAmbient.indoors : weather ? { maxC: highest(weather.airC), minC: lowest(weather.airC) } : defaultAmbient.elsewhere;
+  const fallback = inside
+    ? defaultAmbient.indoors
+    : weather
+      ? { maxC: highest(weather.airC), minC: lowest(weather.airC) }
+      : defaultAmbient.elsewhere;
   const ambientMaxC = brief.heat.ambientMaxC ?? Math.max(fallback.maxC, brief.heat.ambientMinC ?? -Infinity);
   const ambientMinC = brief.heat.ambientMinC ?? Math.min(fallback.minC, ambientMaxC);
   const irradianceWm2 = site.irradianceWm2 * exposureShare[brief.sun];
@@ -80,19 +99,37 @@ export function conditionsOf(brief: Brief, own: Weather | null = null): Conditio
     partMaxC = year.maxC;
     ref = { model: 'heat.year', inputs: { climate: brief.heat.climate, ...place, setting } };
   } else if (setting === 'outdoors') {
-    const inputs: HeatSurfaceInput = { ambientC: ambientMaxC, irradianceWm2, absorptivity, emissivity: 0.9, windMs: 1, exposedSides: 2, skyView: 1 };
+    const inputs: HeatSurfaceInput = {
+      ambientC: ambientMaxC,
+      irradianceWm2,
+      absorptivity,
+      emissivity: 0.9,
+      windMs: 1,
+      exposedSides: 2,
+      skyView: 1,
+    };
     // In the shade the balance gives a surface cooler than the air, by radiating to a clear sky; a shaded part sees walls and leaves instead, so the air is the honest floor.
     partMaxC = Math.max(ambientMaxC, surfaceTemperatureC(inputs));
     ref = { model: 'heat.surface', inputs };
   } else if (setting === 'closed-vehicle') {
-    const inputs = { ambientC: ambientMaxC, irradianceWm2: site.irradianceWm2, absorptivity, cabinRiseK: 25, glassTransmission: 0.45 };
-    partMaxC = brief.sun === 'none' || brief.sun === 'reflected' ? cabinTemperatureC(inputs) : vehicleSunlitC(inputs);
+    const inputs = {
+      ambientC: ambientMaxC,
+      irradianceWm2: site.irradianceWm2,
+      absorptivity,
+      cabinRiseK: 25,
+      glassTransmission: 0.45,
+    };
+    partMaxC =
+      brief.sun === 'none' || brief.sun === 'reflected' ? cabinTemperatureC(inputs) : vehicleSunlitC(inputs);
     ref = { model: 'heat.vehicle', inputs };
   } else if (setting === 'near-source') partMaxC = brief.heat.sourceC ?? ambientMaxC;
   else if (setting === 'custom') partMaxC = brief.heat.partC ?? ambientMaxC;
   const dose = { ghiKWhm2Year: site.ghiKWhm2Year, exposure: brief.sun, years: brief.lifeYears };
   return {
-    ambientMaxC, ambientMinC, irradianceWm2, partMaxC,
+    ambientMaxC,
+    ambientMinC,
+    irradianceWm2,
+    partMaxC,
     partMinC: Math.min(ambientMinC, partMaxC),
     doseAYearMJm2: uvDoseMJm2({ ...dose, years: 1 }),
     uvDoseMJm2: uvDoseMJm2(dose),

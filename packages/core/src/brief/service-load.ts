@@ -36,10 +36,20 @@ export function serviceLoads(brief: Brief): ServiceLoad[] {
 
 function serviceLoad(load: BriefLoad, index: number, lifeYears: number): ServiceLoad {
   const base: ServiceLoad = {
-    index, kind: load.kind, acrossLayers: load.acrossLayers,
+    index,
+    kind: load.kind,
+    acrossLayers: load.acrossLayers,
     hours: load.hours ?? (load.kind === 'sustained' ? lifeYears * 8760 : 0),
     cycles: load.cycles ?? (load.kind === 'cyclic' ? 10_000 : 1),
-    stressMPa: null, stressLowMPa: null, deflectionTimesModulus: null, spanMm: null, strainPct: null, severityKJm2: null, bucklingOverModulus: null, forceN: load.forceN, working: null,
+    stressMPa: null,
+    stressLowMPa: null,
+    deflectionTimesModulus: null,
+    spanMm: null,
+    strainPct: null,
+    severityKJm2: null,
+    bucklingOverModulus: null,
+    forceN: load.forceN,
+    working: null,
   };
   const length = load.lengthMm ?? 0;
   const width = load.widthMm ?? 0;
@@ -48,15 +58,31 @@ function serviceLoad(load: BriefLoad, index: number, lifeYears: number): Service
     case 'direct-stress':
       return { ...base, stressMPa: load.stressMPa };
     case 'snap-fit': {
-      const inputs = { thicknessMm: load.thicknessMm ?? height, undercutMm: load.undercutMm ?? 0, lengthMm: length };
+      const inputs = {
+        thicknessMm: load.thicknessMm ?? height,
+        undercutMm: load.undercutMm ?? 0,
+        lengthMm: length,
+      };
       return { ...base, strainPct: snapFitStrainPct(inputs), working: { model: 'load.snap-fit', inputs } };
     }
     case 'drop': {
       const energyJ = dropEnergyJ({ massKg: load.massKg ?? 0, heightM: load.heightM ?? 0 });
-      return { ...base, kind: 'impact', severityKJm2: impactSeverityKJm2(energyJ, width, height), working: { model: 'impact.drop', inputs: { energyJ, widthMm: width, heightMm: height } } };
+      return {
+        ...base,
+        kind: 'impact',
+        severityKJm2: impactSeverityKJm2(energyJ, width, height),
+        working: { model: 'impact.drop', inputs: { energyJ, widthMm: width, heightMm: height } },
+      };
     }
     case 'deceleration':
-      return member(base, 'cantilever', decelerationForceN({ massKg: load.massKg ?? 0, decelerationG: load.decelerationG ?? 0 }), length, width, height);
+      return member(
+        base,
+        'cantilever',
+        decelerationForceN({ massKg: load.massKg ?? 0, decelerationG: load.decelerationG ?? 0 }),
+        length,
+        width,
+        height,
+      );
     default:
       return withLowEnd(member(base, load.case, load.forceN ?? 0, length, width, height), load);
   }
@@ -64,15 +90,34 @@ function serviceLoad(load: BriefLoad, index: number, lifeYears: number): Service
 
 /** Stress is proportional to force, so the lower end of one is that of the other. */
 function withLowEnd(service: ServiceLoad, load: BriefLoad): ServiceLoad {
-  return load.forceLowN !== null && load.forceN && service.stressMPa !== null ? { ...service, stressLowMPa: service.stressMPa * load.forceLowN / load.forceN } : service;
+  return load.forceLowN !== null && load.forceN && service.stressMPa !== null
+    ? { ...service, stressLowMPa: (service.stressMPa * load.forceLowN) / load.forceN }
+    : service;
 }
 
 /** A member under a force. Tension and compression may come without a length: then only stress counts. */
-function member(base: ServiceLoad, beamCase: BeamCase, forceN: number, length: number, width: number, height: number): ServiceLoad {
-  const inputs = { case: beamCase, forceN, lengthMm: length || 1, widthMm: width, heightMm: height, modulusMPa: 1, poisson: 0.36 };
+function member(
+  base: ServiceLoad,
+  beamCase: BeamCase,
+  forceN: number,
+  length: number,
+  width: number,
+  height: number,
+): ServiceLoad {
+  const inputs = {
+    case: beamCase,
+    forceN,
+    lengthMm: length || 1,
+    widthMm: width,
+    heightMm: height,
+    modulusMPa: 1,
+    poisson: 0.36,
+  };
   const unit = beam(inputs);
   return {
-    ...base, forceN, stressMPa: unit.stressMPa,
+    ...base,
+    forceN,
+    stressMPa: unit.stressMPa,
     deflectionTimesModulus: length ? unit.deflectionMm : null,
     spanMm: length || null,
     bucklingOverModulus: length ? unit.bucklingN : null,

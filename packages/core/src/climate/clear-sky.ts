@@ -10,7 +10,7 @@ export function clearSkyGhiWm2(cosZenith: number): number {
 
 /** Cosine of the sun's zenith angle at an instant and place; negative below the horizon. */
 export function cosZenith(instant: Date, latitudeDeg: number, longitudeDeg: number): number {
-  return Math.sin(getPosition(instant, latitudeDeg, longitudeDeg).altitude * Math.PI / 180);
+  return Math.sin((getPosition(instant, latitudeDeg, longitudeDeg).altitude * Math.PI) / 180);
 }
 
 /** The instant in the middle of an hour of the year (2025, not a leap year), local standard time. */

@@ -19,7 +19,11 @@ export function annualGhiKWhm2(w: Weather): number {
 }
 
 /** The highest of a series, without the call-stack limit of Math.max(...list). */
-export function highest(series: readonly number[]): number { return series.reduce((m, x) => x > m ? x : m, -Infinity); }
+export function highest(series: readonly number[]): number {
+  return series.reduce((m, x) => (x > m ? x : m), -Infinity);
+}
 
 /** The lowest of a series. */
-export function lowest(series: readonly number[]): number { return series.reduce((m, x) => x < m ? x : m, Infinity); }
+export function lowest(series: readonly number[]): number {
+  return series.reduce((m, x) => (x < m ? x : m), Infinity);
+}

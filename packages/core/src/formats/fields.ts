@@ -1,8 +1,21 @@
 import 'reflect-metadata';
 import { Transform, Type, type ClassConstructor } from 'class-transformer';
 import {
-  ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsNumber, IsObject, IsString, Max, MaxLength, Min, MinLength,
-  ValidateIf, ValidateNested, type ValidationOptions,
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsNumber,
+  IsObject,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateIf,
+  ValidateNested,
+  type ValidationOptions,
 } from 'class-validator';
 import { IsInterval } from './interval.js';
 import { IsSeries } from './series.js';
@@ -29,7 +42,12 @@ const registry = new Map<object, Map<string, FieldInfo>>();
 export function fieldsOf(type: ClassConstructor<object>): FieldInfo[] {
   const found = new Map<string, FieldInfo>();
   const chain: object[] = [];
-  for (let p: object | null = type.prototype as object; p && p !== Object.prototype; p = Object.getPrototypeOf(p) as object | null) chain.unshift(p);
+  for (
+    let p: object | null = type.prototype as object;
+    p && p !== Object.prototype;
+    p = Object.getPrototypeOf(p) as object | null
+  )
+    chain.unshift(p);
   for (const proto of chain) for (const [name, info] of registry.get(proto) ?? []) found.set(name, info);
   return [...found.values()];
 }
@@ -39,35 +57,61 @@ export function allowedText(info: FieldInfo): string {
   const unit = info.unit ? ` ${info.unit}` : '';
   const orNull = info.nullable ? ', or null' : '';
   switch (info.kind) {
-    case 'number': return `a number from ${info.min} to ${info.max}${unit}${orNull}`;
-    case 'choice': return `one of ${info.values?.join(', ')}${orNull}`;
-    case 'choices': return `a list from ${info.values?.join(', ')}${orNull}`;
-    case 'boolean': return `true or false${orNull}`;
-    case 'text': return `text of 1 to ${info.maxLength} characters${orNull}`;
-    case 'object': return `an object${orNull}`;
-    case 'list': return `a list of at most ${info.max} entries${orNull}`;
+    case 'number':
+      return `a number from ${info.min} to ${info.max}${unit}${orNull}`;
+    case 'choice':
+      return `one of ${info.values?.join(', ')}${orNull}`;
+    case 'choices':
+      return `a list from ${info.values?.join(', ')}${orNull}`;
+    case 'boolean':
+      return `true or false${orNull}`;
+    case 'text':
+      return `text of 1 to ${info.maxLength} characters${orNull}`;
+    case 'object':
+      return `an object${orNull}`;
+    case 'list':
+      return `a list of at most ${info.max} entries${orNull}`;
   }
 }
 
-interface Common { doc: string; optional?: boolean; nullable?: boolean }
+interface Common {
+  doc: string;
+  optional?: boolean;
+  nullable?: boolean;
+}
 
-function field(info: Omit<FieldInfo, 'name' | 'optional' | 'nullable'>, common: Common, checks: (options: ValidationOptions) => PropertyDecorator[]): PropertyDecorator {
+function field(
+  info: Omit<FieldInfo, 'name' | 'optional' | 'nullable'>,
+  common: Common,
+  checks: (options: ValidationOptions) => PropertyDecorator[],
+): PropertyDecorator {
   return (target, key) => {
-    const full: FieldInfo = { ...info, name: String(key), optional: common.optional ?? false, nullable: common.nullable ?? false };
+    const full: FieldInfo = {
+      ...info,
+      name: String(key),
+      optional: common.optional ?? false,
+      nullable: common.nullable ?? false,
+    };
     const fields = registry.get(target) ?? new Map<string, FieldInfo>();
     fields.set(full.name, full);
     registry.set(target, fields);
     const message = `must be ${allowedText(full)}`;
     // ValidateIf, not IsOptional: null is only fine where the format says so.
-    ValidateIf((_, value) => !(value === undefined && full.optional) && !(value === null && full.nullable))(target, key);
+    ValidateIf((_, value) => !(value === undefined && full.optional) && !(value === null && full.nullable))(
+      target,
+      key,
+    );
     for (const check of checks({ message })) check(target, key);
   };
 }
 
 /** A finite number within limits, in a stated unit. */
 export function Quantity(o: Common & { min: number; max: number; unit?: string }): PropertyDecorator {
-  return field({ kind: 'number', doc: o.doc, min: o.min, max: o.max, ...(o.unit ? { unit: o.unit } : {}) }, o,
-    m => [IsNumber({ allowNaN: false, allowInfinity: false }, m), Min(o.min, m), Max(o.max, m)]);
+  return field(
+    { kind: 'number', doc: o.doc, min: o.min, max: o.max, ...(o.unit ? { unit: o.unit } : {}) },
+    o,
+    m => [IsNumber({ allowNaN: false, allowInfinity: false }, m), Min(o.min, m), Max(o.max, m)],
+  );
 }
 
 /** One of a closed list of words (or numbers). */
@@ -77,14 +121,20 @@ export function Choice(values: readonly (string | number)[], o: Common): Propert
 
 /** A list drawn from a closed list of words. */
 export function Choices(values: readonly string[], o: Common): PropertyDecorator {
-  return field({ kind: 'choices', doc: o.doc, values, max: values.length }, o,
-    m => [IsArray(m), ArrayMaxSize(values.length, m), IsIn(values as unknown[], { ...m, each: true })]);
+  return field({ kind: 'choices', doc: o.doc, values, max: values.length }, o, m => [
+    IsArray(m),
+    ArrayMaxSize(values.length, m),
+    IsIn(values as unknown[], { ...m, each: true }),
+  ]);
 }
 
 /** Text of a bounded length, not empty. */
 export function Text(o: Common & { maxLength: number; allowEmpty?: boolean }): PropertyDecorator {
-  return field({ kind: 'text', doc: o.doc, maxLength: o.maxLength }, o,
-    m => [IsString(m), MaxLength(o.maxLength, m), ...(o.allowEmpty ? [] : [MinLength(1, m)])]);
+  return field({ kind: 'text', doc: o.doc, maxLength: o.maxLength }, o, m => [
+    IsString(m),
+    MaxLength(o.maxLength, m),
+    ...(o.allowEmpty ? [] : [MinLength(1, m)]),
+  ]);
 }
 
 /** true or false. */
@@ -99,17 +149,27 @@ export function Nested(type: () => ClassConstructor<object>, o: Common): Propert
 
 /** A list of nested objects of another input class. */
 export function ListOf(type: () => ClassConstructor<object>, o: Common & { max: number }): PropertyDecorator {
-  return field({ kind: 'list', doc: o.doc, max: o.max }, o,
-    m => [Type(type), IsArray(m), ArrayMaxSize(o.max, m), ValidateNested({ ...m, each: true })]);
+  return field({ kind: 'list', doc: o.doc, max: o.max }, o, m => [
+    Type(type),
+    IsArray(m),
+    ArrayMaxSize(o.max, m),
+    ValidateNested({ ...m, each: true }),
+  ]);
 }
 
 /** A map from a closed list of keys to numbers within limits, e.g. criterion weights. */
-export function NumberMap(keys: readonly string[], o: Common & { min: number; max: number }): PropertyDecorator {
+export function NumberMap(
+  keys: readonly string[],
+  o: Common & { min: number; max: number },
+): PropertyDecorator {
   return (target, key) => {
     // A plain copy: class-transformer would otherwise drop the prototype-less map's unknown keys silently.
     Transform(({ value }: { value: unknown }) => value)(target, key);
     const names = keys.join(', ');
-    field({ kind: 'object', doc: `${o.doc} Keys: ${names}; values ${o.min} to ${o.max}.` }, o, m => [IsObject(m), MapOfNumbers(keys, o.min, o.max)])(target, key);
+    field({ kind: 'object', doc: `${o.doc} Keys: ${names}; values ${o.min} to ${o.max}.` }, o, m => [
+      IsObject(m),
+      MapOfNumbers(keys, o.min, o.max),
+    ])(target, key);
   };
 }
 
@@ -118,26 +178,60 @@ export function PairMap(keys: readonly string[], o: Common): PropertyDecorator {
   return (target, key) => {
     // A plain copy, as in NumberMap.
     Transform(({ value }: { value: unknown }) => value)(target, key);
-    field({ kind: 'object', doc: `${o.doc} Keys: ${keys.join(', ')}.` }, o, m => [IsObject(m), MapOfPairs(keys)])(target, key);
+    field({ kind: 'object', doc: `${o.doc} Keys: ${keys.join(', ')}.` }, o, m => [
+      IsObject(m),
+      MapOfPairs(keys),
+    ])(target, key);
   };
 }
 
 /** A pair [low, high] of numbers within limits, in order. */
 export function Interval(o: Common & { min: number; max: number }): PropertyDecorator {
-  return field({ kind: 'list', doc: o.doc, min: o.min, max: o.max }, o,
-    () => [IsInterval(o.min, o.max, `must be [low, high], two numbers in order from ${o.min} to ${o.max}${o.nullable ? ', or null' : ''}`)]);
+  return field({ kind: 'list', doc: o.doc, min: o.min, max: o.max }, o, () => [
+    IsInterval(
+      o.min,
+      o.max,
+      `must be [low, high], two numbers in order from ${o.min} to ${o.max}${o.nullable ? ', or null' : ''}`,
+    ),
+  ]);
 }
 
 /** A list of a fixed number of numbers within limits, e.g. a build volume. */
-export function Vector(o: Common & { min: number; max: number; length: number; unit?: string }): PropertyDecorator {
-  return field({ kind: 'list', doc: o.doc, min: o.min, max: o.max, ...(o.unit ? { unit: o.unit } : {}) }, o, () => {
-    const text = { message: `must be a list of ${o.length} numbers from ${o.min} to ${o.max}${o.unit ? ` ${o.unit}` : ''}` };
-    return [IsArray(text), ArrayMinSize(o.length, text), ArrayMaxSize(o.length, text),
-      IsNumber({ allowNaN: false, allowInfinity: false }, { ...text, each: true }), Min(o.min, { ...text, each: true }), Max(o.max, { ...text, each: true })];
-  });
+export function Vector(
+  o: Common & { min: number; max: number; length: number; unit?: string },
+): PropertyDecorator {
+  return field(
+    { kind: 'list', doc: o.doc, min: o.min, max: o.max, ...(o.unit ? { unit: o.unit } : {}) },
+    o,
+    () => {
+      const text = {
+        message: `must be a list of ${o.length} numbers from ${o.min} to ${o.max}${o.unit ? ` ${o.unit}` : ''}`,
+      };
+      return [
+        IsArray(text),
+        ArrayMinSize(o.length, text),
+        ArrayMaxSize(o.length, text),
+        IsNumber({ allowNaN: false, allowInfinity: false }, { ...text, each: true }),
+        Min(o.min, { ...text, each: true }),
+        Max(o.max, { ...text, each: true }),
+      ];
+    },
+  );
 }
 
 /** A long list of numbers within limits, of one of the allowed lengths, e.g. a year of hours. The first bad entry is named. */
-export function Series(o: Common & { min: number; max: number; unit?: string; lengths: readonly number[] }): PropertyDecorator {
-  return field({ kind: 'list', doc: o.doc, min: o.min, max: Math.max(...o.lengths), ...(o.unit ? { unit: o.unit } : {}) }, o, () => [IsSeries(o.min, o.max, o.lengths, o.unit ?? '')]);
+export function Series(
+  o: Common & { min: number; max: number; unit?: string; lengths: readonly number[] },
+): PropertyDecorator {
+  return field(
+    {
+      kind: 'list',
+      doc: o.doc,
+      min: o.min,
+      max: Math.max(...o.lengths),
+      ...(o.unit ? { unit: o.unit } : {}),
+    },
+    o,
+    () => [IsSeries(o.min, o.max, o.lengths, o.unit ?? '')],
+  );
 }

@@ -6,15 +6,26 @@ export function pairsProblem(value: unknown, keys: readonly string[]): string | 
   for (const [key, entry] of Object.entries(value)) {
     if (!keys.includes(key)) return `"${key}" is not known here; allowed: ${keys.join(', ')}`;
     const pair: unknown[] = Array.isArray(entry) ? entry : [];
-    if (pair.length !== 2 || pair.some(x => typeof x !== 'number' || !Number.isFinite(x) || Math.abs(x) > 1e9) || pair[0] === pair[1]) return `"${key}" must be [unacceptable, comfortable], two different numbers`;
+    if (
+      pair.length !== 2 ||
+      pair.some(x => typeof x !== 'number' || !Number.isFinite(x) || Math.abs(x) > 1e9) ||
+      pair[0] === pair[1]
+    )
+      return `"${key}" must be [unacceptable, comfortable], two different numbers`;
   }
   return null;
 }
 
 /** class-validator decorator over {@link pairsProblem}. */
 export function MapOfPairs(keys: readonly string[]): PropertyDecorator {
-  return (target, key) => registerDecorator({
-    name: 'mapOfPairs', target: target.constructor, propertyName: String(key),
-    validator: { validate: (value: unknown) => pairsProblem(value, keys) === null, defaultMessage: (a?: ValidationArguments) => pairsProblem(a?.value, keys) ?? 'must be an object' },
-  });
+  return (target, key) =>
+    registerDecorator({
+      name: 'mapOfPairs',
+      target: target.constructor,
+      propertyName: String(key),
+      validator: {
+        validate: (value: unknown) => pairsProblem(value, keys) === null,
+        defaultMessage: (a?: ValidationArguments) => pairsProblem(a?.value, keys) ?? 'must be an object',
+      },
+    });
 }

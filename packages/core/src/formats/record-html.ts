@@ -20,11 +20,20 @@ footer { margin-top: 26px; color: #55615B; font-size: 12px; }
 
 /** A decision as a page of HTML that opens from disk and prints well: pictures inline, nothing fetched, no script. */
 export function recordHtml(r: DecisionRecord): string {
-  const shown = [...new Set([r.firstChoice, ...(r.secondChoice ? [r.secondChoice] : []), ...r.ranking.candidates.map(c => c.material)])].slice(0, 7);
+  const shown = [
+    ...new Set([
+      r.firstChoice,
+      ...(r.secondChoice ? [r.secondChoice] : []),
+      ...r.ranking.candidates.map(c => c.material),
+    ]),
+  ].slice(0, 7);
   const { brief, printer, weather } = r.premises;
   const pictures = {
     strata: () => strataSvg(r.ranking, shown),
-    rulers: () => rulersSvg(rulers(brief, { printer, weather, families: premisedCandidates(r.premises) }, shown.slice(0, 5))),
+    rulers: () =>
+      rulersSvg(
+        rulers(brief, { printer, weather, families: premisedCandidates(r.premises) }, shown.slice(0, 5)),
+      ),
   };
   const sections = recordSections(r, CERTIFICATION_NOTICE).map(s => html(s, pictures));
   return `<!doctype html>
@@ -36,8 +45,11 @@ ${sections.join('\n')}
 }
 
 function html(s: RecordSection, pictures: Record<'strata' | 'rulers', () => string>): string {
-  const cell = (tag: 'th' | 'td', text: string, i: number): string => `<${tag}${s.table?.right != null && i >= s.table.right ? ' class="r"' : ''}>${esc(text)}</${tag}>`;
-  const rows = s.table ? `<table><thead><tr>${s.table.head.map((h, i) => cell('th', h, i)).join('')}</tr></thead><tbody>${s.table.rows.map(cells => `<tr>${cells.map((c, i) => cell('td', c, i)).join('')}</tr>`).join('')}</tbody></table>` : '';
+  const cell = (tag: 'th' | 'td', text: string, i: number): string =>
+    `<${tag}${s.table?.right != null && i >= s.table.right ? ' class="r"' : ''}>${esc(text)}</${tag}>`;
+  const rows = s.table
+    ? `<table><thead><tr>${s.table.head.map((h, i) => cell('th', h, i)).join('')}</tr></thead><tbody>${s.table.rows.map(cells => `<tr>${cells.map((c, i) => cell('td', c, i)).join('')}</tr>`).join('')}</tbody></table>`
+    : '';
   const figure = s.picture ? `<figure>${pictures[s.picture]()}</figure>` : '';
   return `<section><h2>${esc(s.title)}</h2>${s.paragraphs.map((p, i) => `<p${s.title === 'Why' && i === 0 ? ' class="why"' : ''}>${esc(p)}</p>`).join('')}${figure}${rows}</section>`;
 }

@@ -14,9 +14,10 @@ export function rulersSvg(rulers: readonly Ruler[]): string {
     const all = r.bars.flatMap(b => [b.low, b.high]).concat(r.need);
     const [min, max] = [Math.min(...all), Math.max(...all)];
     const log = min > 0 && max / min > 30;
-    const f = (v: number): number => log ? Math.log(v) : v;
+    const f = (v: number): number => (log ? Math.log(v) : v);
     const pad = (f(max) - f(min) || 1) * 0.05;
-    const x = (v: number): number => LABELS + WIDTH * (f(v) - f(min) + pad) / (f(max) - f(min) + 2 * pad || 1);
+    const x = (v: number): number =>
+      LABELS + (WIDTH * (f(v) - f(min) + pad)) / (f(max) - f(min) + 2 * pad || 1);
     const top = y;
     const height = r.bars.length * ROW;
     y += height + 16;
@@ -29,4 +30,6 @@ export function rulersSvg(rulers: readonly Ruler[]): string {
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${LABELS + WIDTH + NAMES} ${y}" width="${LABELS + WIDTH + NAMES}" height="${y}" font-family="sans-serif" font-size="11" role="img" aria-label="Margins in their own units">${parts.join('')}</svg>`;
 }
 
-function n(x: number): string { return String(Math.round(x * 10) / 10); }
+function n(x: number): string {
+  return String(Math.round(x * 10) / 10);
+}

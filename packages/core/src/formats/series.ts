@@ -1,19 +1,36 @@
 import { registerDecorator, type ValidationArguments } from 'class-validator';
 
-function problem(value: unknown, min: number, max: number, lengths: readonly number[], unit: string): string | null {
+function problem(
+  value: unknown,
+  min: number,
+  max: number,
+  lengths: readonly number[],
+  unit: string,
+): string | null {
   if (!Array.isArray(value)) return 'must be a list of numbers';
-  if (!lengths.includes(value.length)) return `must have ${lengths.join(' or ')} entries, not ${value.length}`;
+  if (!lengths.includes(value.length))
+    return `must have ${lengths.join(' or ')} entries, not ${value.length}`;
   const bad = value.findIndex(x => typeof x !== 'number' || !(x >= min && x <= max));
-  return bad < 0 ? null : `entry ${bad} is ${JSON.stringify(value[bad])}; allowed: a number from ${min} to ${max} ${unit}`.trimEnd();
+  return bad < 0
+    ? null
+    : `entry ${bad} is ${JSON.stringify(value[bad])}; allowed: a number from ${min} to ${max} ${unit}`.trimEnd();
 }
 
 /** class-validator decorator: a list of numbers within limits and of one of the allowed lengths. */
-export function IsSeries(min: number, max: number, lengths: readonly number[], unit: string): PropertyDecorator {
-  return (target, key) => registerDecorator({
-    name: 'isArray', target: target.constructor, propertyName: String(key),
-    validator: {
-      validate: (value: unknown) => problem(value, min, max, lengths, unit) === null,
-      defaultMessage: (a?: ValidationArguments) => problem(a?.value, min, max, lengths, unit) ?? '',
-    },
-  });
+export function IsSeries(
+  min: number,
+  max: number,
+  lengths: readonly number[],
+  unit: string,
+): PropertyDecorator {
+  return (target, key) =>
+    registerDecorator({
+      name: 'isArray',
+      target: target.constructor,
+      propertyName: String(key),
+      validator: {
+        validate: (value: unknown) => problem(value, min, max, lengths, unit) === null,
+        defaultMessage: (a?: ValidationArguments) => problem(a?.value, min, max, lengths, unit) ?? '',
+      },
+    });
 }

@@ -3,13 +3,39 @@ import { propertyNames, type PropertyName, type Range } from './property.js';
 
 /** Properties of which more helps a part; of the rest less does, save those below. */
 const moreHelps: ReadonlySet<PropertyName> = new Set<PropertyName>([
-  'modulusMPa', 'yieldMPa', 'zRatio', 'elongationPct', 'charpy23KJm2', 'charpyMinus30KJm2', 'hdt045C', 'hdt18C', 'vicatC', 'tgC', 'uvHalfDoseMJm2', 'fieldUvFactor', 'wetFactor', 'maxFlowMm3s', 'strainOncePct', 'strainRepeatedPct',
+  'modulusMPa',
+  'yieldMPa',
+  'zRatio',
+  'elongationPct',
+  'charpy23KJm2',
+  'charpyMinus30KJm2',
+  'hdt045C',
+  'hdt18C',
+  'vicatC',
+  'tgC',
+  'uvHalfDoseMJm2',
+  'fieldUvFactor',
+  'wetFactor',
+  'maxFlowMm3s',
+  'strainOncePct',
+  'strainRepeatedPct',
 ]);
 /** Properties that are neither good nor bad in themselves. */
-const neutral: ReadonlySet<PropertyName> = new Set<PropertyName>(['tmC', 'shoreA', 'shoreD', 'dryC', 'dryHours', 'spoolLimitC', 'printWaterPct', 'solidificationC']);
+const neutral: ReadonlySet<PropertyName> = new Set<PropertyName>([
+  'tmC',
+  'shoreA',
+  'shoreD',
+  'dryC',
+  'dryHours',
+  'spoolLimitC',
+  'printWaterPct',
+  'solidificationC',
+]);
 
 /** Whether more or less of a property helps a part; null where neither does. */
-export function helps(name: PropertyName): 'more' | 'less' | null { return neutral.has(name) ? null : moreHelps.has(name) ? 'more' : 'less'; }
+export function helps(name: PropertyName): 'more' | 'less' | null {
+  return neutral.has(name) ? null : moreHelps.has(name) ? 'more' : 'less';
+}
 
 const cache = new WeakMap<Family, Partial<Record<'worst' | 'best', Family>>>();
 
@@ -21,7 +47,10 @@ export function extremeOf(f: Family, end: 'worst' | 'best'): Family {
   const properties = {} as Record<PropertyName, Range | null>;
   for (const name of propertyNames) {
     const p = f.properties[name];
-    properties[name] = p && !neutral.has(name) ? { ...p, typical: moreHelps.has(name) === (end === 'best') ? p.high : p.low } : p;
+    properties[name] =
+      p && !neutral.has(name)
+        ? { ...p, typical: moreHelps.has(name) === (end === 'best') ? p.high : p.low }
+        : p;
   }
   const made = { ...f, properties };
   cache.set(f, { ...known, [end]: made });

@@ -1,17 +1,33 @@
 import type { FillerKey } from './filler.js';
-import { rangeOf, propertyNames, type PropertyName, type Range, type RangeRow, type Window } from './property.js';
+import {
+  rangeOf,
+  propertyNames,
+  type PropertyName,
+  type Range,
+  type RangeRow,
+  type Window,
+} from './property.js';
 
-export const chemicals = ['petrol', 'oil', 'alcohol', 'acetone', 'weak-acid', 'strong-acid', 'alkali', 'salt-water'] as const;
-export type Chemical = typeof chemicals[number];
+export const chemicals = [
+  'petrol',
+  'oil',
+  'alcohol',
+  'acetone',
+  'weak-acid',
+  'strong-acid',
+  'alkali',
+  'salt-water',
+] as const;
+export type Chemical = (typeof chemicals)[number];
 export type Resistance = 'good' | 'fair' | 'poor';
 
 export const plates = ['smooth-pei', 'textured-pei', 'glass', 'garolite', 'pp-sheet'] as const;
-export type Plate = typeof plates[number];
+export type Plate = (typeof plates)[number];
 export const adhesives = ['glue-stick', 'pp-tape', 'release-layer'] as const;
-export type Adhesive = typeof adhesives[number];
+export type Adhesive = (typeof adhesives)[number];
 
 export const solvents = ['acetone', 'isopropanol', 'limonene', 'ethyl-acetate', 'water'] as const;
-export type Solvent = typeof solvents[number];
+export type Solvent = (typeof solvents)[number];
 
 export type WindowName = 'nozzleC' | 'bedC' | 'chamberC' | 'speedMmS' | 'fanPct' | 'retractionMm';
 
@@ -52,7 +68,11 @@ export interface FamilyFlags {
 }
 
 /** A disputed fact: the positions, why each is held, and which the scoring uses. */
-export interface Dispute { question: string; positions: { school: string; claim: string; reasoning: string }[]; used: string }
+export interface Dispute {
+  question: string;
+  positions: { school: string; claim: string; reasoning: string }[];
+  used: string;
+}
 
 /** A filament family of the library. */
 export interface Family {
@@ -78,12 +98,28 @@ export interface Family {
 
 /** An ordinary filament: a family's file states only what differs. */
 const ordinary: FamilyFlags = {
-  soluble: false, abrasive: false, drive: 'any', moisture: 'low', fumes: 'low', clarity: 'opaque', coldBed: false, hinge: 'no', stringing: 0.3, finish: 0.7,
-  foodPolymer: false, support: 'breaks', smoothedBy: [], foaming: null, chars: false, residue: 'none', bake: false,
+  soluble: false,
+  abrasive: false,
+  drive: 'any',
+  moisture: 'low',
+  fumes: 'low',
+  clarity: 'opaque',
+  coldBed: false,
+  hinge: 'no',
+  stringing: 0.3,
+  finish: 0.7,
+  foodPolymer: false,
+  support: 'breaks',
+  smoothedBy: [],
+  foaming: null,
+  chars: false,
+  residue: 'none',
+  bake: false,
 };
 
 /** What a family's file states; the rest is derived. */
-export interface FamilyTable extends Omit<Family, 'properties' | 'windows' | 'disputes' | 'flags' | 'base' | 'filler' | 'grade'> {
+export interface FamilyTable
+  extends Omit<Family, 'properties' | 'windows' | 'disputes' | 'flags' | 'base' | 'filler' | 'grade'> {
   base?: string;
   filler?: FillerKey;
   flags: Partial<FamilyFlags>;
@@ -98,12 +134,24 @@ export function family(table: FamilyTable): Family {
   const ranges = {} as Record<PropertyName, Range | null>;
   for (const name of propertyNames) {
     const row = properties[name];
-    if (row && !(row[0] <= row[1] && row[1] <= row[2])) throw new Error(`${table.key}.${name}: low ≤ typical ≤ high does not hold`);
+    if (row && !(row[0] <= row[1] && row[1] <= row[2]))
+      throw new Error(`${table.key}.${name}: low ≤ typical ≤ high does not hold`);
     ranges[name] = row ? rangeOf(name, row, note) : null;
   }
   const spans = {} as Record<WindowName, Window>;
-  for (const name of Object.keys(windows) as WindowName[]) spans[name] = { low: windows[name][0], high: windows[name][1] };
-  return { ...rest, base, filler, grade: null, note, properties: ranges, windows: spans, flags: { ...ordinary, ...flags }, disputes };
+  for (const name of Object.keys(windows) as WindowName[])
+    spans[name] = { low: windows[name][0], high: windows[name][1] };
+  return {
+    ...rest,
+    base,
+    filler,
+    grade: null,
+    note,
+    properties: ranges,
+    windows: spans,
+    flags: { ...ordinary, ...flags },
+    disputes,
+  };
 }
 
 /** A property's typical value. @throws Error where the family has none: callers ask {@link has} first when it may be missing. */
@@ -126,7 +174,7 @@ export function retentionAt(points: readonly (readonly [number, number])[], temp
   if (temperatureC <= first[0]) return first[1];
   for (let i = 1; i < points.length; i++) {
     const [a, b] = [points[i - 1], points[i]];
-    if (a && b && temperatureC <= b[0]) return a[1] + (b[1] - a[1]) * (temperatureC - a[0]) / (b[0] - a[0]);
+    if (a && b && temperatureC <= b[0]) return a[1] + ((b[1] - a[1]) * (temperatureC - a[0])) / (b[0] - a[0]);
   }
   return last[1];
 }

@@ -1,8 +1,26 @@
 import type { Family, FamilyFlags, WindowName } from './family.js';
-import { propertyDefinitions, propertyNames, rangeOf, type PropertyName, type Range, type RangeRow } from './property.js';
+import {
+  propertyDefinitions,
+  propertyNames,
+  rangeOf,
+  type PropertyName,
+  type Range,
+  type RangeRow,
+} from './property.js';
 
-export const fillerKeys = ['carbon-fibre', 'glass-fibre', 'foaming-agent', 'microspheres', 'wood', 'metal', 'gloss', 'glow', 'toughener', 'nucleant'] as const;
-export type FillerKey = typeof fillerKeys[number];
+export const fillerKeys = [
+  'carbon-fibre',
+  'glass-fibre',
+  'foaming-agent',
+  'microspheres',
+  'wood',
+  'metal',
+  'gloss',
+  'glow',
+  'toughener',
+  'nucleant',
+] as const;
+export type FillerKey = (typeof fillerKeys)[number];
 
 /** What a filler does to any family it is put into: factors on properties, and what becomes of its flags. */
 export interface Filler {
@@ -39,13 +57,25 @@ export function filled(base: Family, filler: Filler, table: FilledTable): Family
   const properties = {} as Record<PropertyName, Range | null>;
   for (const name of propertyNames) {
     const row = table.overrides[name];
-    if (row && !(row[0] <= row[1] && row[1] <= row[2])) throw new Error(`${table.key}.${name}: low ≤ typical ≤ high does not hold`);
+    if (row && !(row[0] <= row[1] && row[1] <= row[2]))
+      throw new Error(`${table.key}.${name}: low ≤ typical ≤ high does not hold`);
     properties[name] = row ? rangeOf(name, row, table.note) : modified(name, base, filler);
   }
   const windows = { ...base.windows };
-  for (const [name, [low, high]] of Object.entries(table.windows ?? {}) as [WindowName, readonly [number, number]][]) windows[name] = { low, high };
+  for (const [name, [low, high]] of Object.entries(table.windows ?? {}) as [
+    WindowName,
+    readonly [number, number],
+  ][])
+    windows[name] = { low, high };
   return {
-    key: table.key, name: table.name, base: base.key, filler: filler.key, grade: null, note: table.note, properties, windows,
+    key: table.key,
+    name: table.name,
+    base: base.key,
+    filler: filler.key,
+    grade: null,
+    note: table.note,
+    properties,
+    windows,
     flags: { ...base.flags, ...filler.flags, ...table.flags },
     retention: table.retention ?? base.retention,
     chemicals: { ...base.chemicals, ...table.chemicals },
@@ -61,5 +91,12 @@ function modified(name: PropertyName, base: Family, filler: Filler): Range | nul
   if (!p || factor === undefined) return p;
   const { min, max } = propertyDefinitions[name];
   const times = (x: number): number => Math.min(max, Math.max(min, rounded(x * factor)));
-  return { ...p, low: times(p.low), typical: times(p.typical), high: times(p.high), confidence: 'estimate', source: `${propertyDefinitions[name].standard}; ${base.name} × ${factor} for ${filler.name}` };
+  return {
+    ...p,
+    low: times(p.low),
+    typical: times(p.typical),
+    high: times(p.high),
+    confidence: 'estimate',
+    source: `${propertyDefinitions[name].standard}; ${base.name} × ${factor} for ${filler.name}`,
+  };
 }

@@ -39,8 +39,43 @@ import { pei } from './families/pei.js';
 
 /** Every family of the library, by kind: PLA, copolyesters, styrenics, polycarbonates, nylons, PP, flexibles, supports and specials. */
 export const families: readonly Family[] = [
-  pla, plaTough, plaCf, plaHt, plaFoam, plaWood, plaMetal, plaSilk, plaGlow, petg, petgCf, copolyesterHt, petCf, abs, asa, asaCf, hips, pc, pcBlend,
-  paEasy, pa6, pa12, pa6Cf, pa6Gf, pa12Cf, pp, ppLight, tpu60a, tpu85a, tpu95a, tpu64d, tpuFoam, pva, bvoh, pvb, peek, pei,
+  pla,
+  plaTough,
+  plaCf,
+  plaHt,
+  plaFoam,
+  plaWood,
+  plaMetal,
+  plaSilk,
+  plaGlow,
+  petg,
+  petgCf,
+  copolyesterHt,
+  petCf,
+  abs,
+  asa,
+  asaCf,
+  hips,
+  pc,
+  pcBlend,
+  paEasy,
+  pa6,
+  pa12,
+  pa6Cf,
+  pa6Gf,
+  pa12Cf,
+  pp,
+  ppLight,
+  tpu60a,
+  tpu85a,
+  tpu95a,
+  tpu64d,
+  tpuFoam,
+  pva,
+  bvoh,
+  pvb,
+  peek,
+  pei,
 ];
 
 const byKey = new Map(families.map(f => [f.key, f]));
@@ -49,7 +84,9 @@ const byKey = new Map(families.map(f => [f.key, f]));
 export const familyKeys: readonly string[] = families.map(f => f.key);
 
 /** A family by its key, or undefined. */
-export function familyByKey(key: string): Family | undefined { return byKey.get(key); }
+export function familyByKey(key: string): Family | undefined {
+  return byKey.get(key);
+}
 
 /** The version of the shipped data; a decision keeps it so that its ranking can be rebuilt. */
 export const LIBRARY_VERSION = '2026.11-3';

@@ -8,7 +8,8 @@ export function bisect(f: (x: number) => number, low: number, high: number, tole
   let [a, b] = [low, high];
   for (let i = 0; i < 200 && b - a > tolerance; i++) {
     const m = (a + b) / 2;
-    if (f(m) > 0) b = m; else a = m;
+    if (f(m) > 0) b = m;
+    else a = m;
   }
   return (a + b) / 2;
 }

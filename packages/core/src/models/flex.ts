@@ -15,7 +15,11 @@ export const flexIndentation = model({
   Input: FlexIndentationInput,
   compute(i: FlexIndentationInput) {
     const depthMm = 2.5 * (1 - i.hardness / 100);
-    return { result: { depthMm }, warnings: i.hardness < 20 || i.hardness > 90 ? ['Outside 20 to 90 the other scale tells more.'] : [], steps: [step('d', '2.5·(1 − H/100)', `2.5 × (1 − ${sig(i.hardness)}/100)`, depthMm, 'mm')] };
+    return {
+      result: { depthMm },
+      warnings: i.hardness < 20 || i.hardness > 90 ? ['Outside 20 to 90 the other scale tells more.'] : [],
+      steps: [step('d', '2.5·(1 − H/100)', `2.5 × (1 − ${sig(i.hardness)}/100)`, depthMm, 'mm')],
+    };
   },
 });
 
@@ -28,7 +32,7 @@ export class FlexModulusInput {
 /** Young's modulus in MPa from Shore hardness: Gent 1958 for A; Qi, Joyce and Boyce 2003 for D. */
 export function shoreModulusMPa(scale: 'A' | 'D', hardness: number): number {
   return scale === 'A'
-    ? 0.0981 * (56 + 7.62336 * hardness) / (0.137505 * (254 - 2.54 * hardness))
+    ? (0.0981 * (56 + 7.62336 * hardness)) / (0.137505 * (254 - 2.54 * hardness))
     : 10 ** (0.0235 * (hardness + 50) - 0.6403);
 }
 
@@ -43,10 +47,27 @@ export const flexModulus = model({
     const modulusMPa = shoreModulusMPa(i.scale, i.hardness);
     return {
       result: { modulusMPa },
-      warnings: i.hardness < 20 || i.hardness > 90 ? ['Outside 20 to 90 the scale is poorly conditioned: use the other one.'] : [],
-      steps: [i.scale === 'A'
-        ? step('E', '0.0981·(56 + 7.62336·S)/(0.137505·(254 − 2.54·S))', `0.0981 × (56 + 7.62336 × ${sig(i.hardness)}) / (0.137505 × (254 − 2.54 × ${sig(i.hardness)}))`, modulusMPa, 'MPa')
-        : step('E', '10^(0.0235·(S_D + 50) − 0.6403)', `10^(0.0235 × (${sig(i.hardness)} + 50) − 0.6403)`, modulusMPa, 'MPa')],
+      warnings:
+        i.hardness < 20 || i.hardness > 90
+          ? ['Outside 20 to 90 the scale is poorly conditioned: use the other one.']
+          : [],
+      steps: [
+        i.scale === 'A'
+          ? step(
+              'E',
+              '0.0981·(56 + 7.62336·S)/(0.137505·(254 − 2.54·S))',
+              `0.0981 × (56 + 7.62336 × ${sig(i.hardness)}) / (0.137505 × (254 − 2.54 × ${sig(i.hardness)}))`,
+              modulusMPa,
+              'MPa',
+            )
+          : step(
+              'E',
+              '10^(0.0235·(S_D + 50) − 0.6403)',
+              `10^(0.0235 × (${sig(i.hardness)} + 50) − 0.6403)`,
+              modulusMPa,
+              'MPa',
+            ),
+      ],
     };
   },
 });

@@ -3,16 +3,29 @@ import { model, sig, step } from './model.js';
 
 /** Input of `heat.allowable`. */
 export class HeatAllowableInput {
-  @Quantity({ min: -40, max: 450, unit: '°C', doc: 'Softening temperature: Vicat, or Tg.' }) softeningC!: number;
-  @Quantity({ min: -40, max: 450, unit: '°C', doc: 'Heat deflection temperature at 0.45 MPa.' }) hdt045C!: number;
-  @Quantity({ min: -40, max: 450, unit: '°C', doc: 'Heat deflection temperature at 1.8 MPa.' }) hdt18C!: number;
+  @Quantity({ min: -40, max: 450, unit: '°C', doc: 'Softening temperature: Vicat, or Tg.' })
+  softeningC!: number;
+  @Quantity({ min: -40, max: 450, unit: '°C', doc: 'Heat deflection temperature at 0.45 MPa.' })
+  hdt045C!: number;
+  @Quantity({ min: -40, max: 450, unit: '°C', doc: 'Heat deflection temperature at 1.8 MPa.' })
+  hdt18C!: number;
   @Quantity({ min: 0, max: 1e9, unit: 'MPa', doc: 'Stress in the part.' }) stressMPa!: number;
-  @Quantity({ min: 0, max: 1e6, unit: 'h', optional: true, doc: 'How long the load is held; default 0.' }) sustainedHours = 0;
-  @Quantity({ min: 0, max: 50, unit: 'K', optional: true, doc: 'Allowance for loads held over 1000 h; default 10.' }) creepAllowanceK = 10;
+  @Quantity({ min: 0, max: 1e6, unit: 'h', optional: true, doc: 'How long the load is held; default 0.' })
+  sustainedHours = 0;
+  @Quantity({
+    min: 0,
+    max: 50,
+    unit: 'K',
+    optional: true,
+    doc: 'Allowance for loads held over 1000 h; default 10.',
+  })
+  creepAllowanceK = 10;
 }
 
 /** Result of `heat.allowable`. */
-export interface HeatAllowableResult { allowableC: number }
+export interface HeatAllowableResult {
+  allowableC: number;
+}
 
 /** The stresses at which softening and deflection temperatures are measured, MPa. ISO 306 needle taken as 0.05; ISO 75 methods B and A. */
 const [LOW, MID, HIGH] = [0.05, 0.45, 1.8];
@@ -28,8 +41,8 @@ export function allowableTemperatureC(i: HeatAllowableInput): number {
 function unheldC(i: HeatAllowableInput): number {
   const s = i.stressMPa;
   if (s <= LOW) return i.softeningC;
-  if (s <= MID) return i.softeningC + (i.hdt045C - i.softeningC) * Math.log(s / LOW) / Math.log(MID / LOW);
-  const beyond = i.hdt045C + (i.hdt18C - i.hdt045C) * Math.log(s / MID) / Math.log(HIGH / MID);
+  if (s <= MID) return i.softeningC + ((i.hdt045C - i.softeningC) * Math.log(s / LOW)) / Math.log(MID / LOW);
+  const beyond = i.hdt045C + ((i.hdt18C - i.hdt045C) * Math.log(s / MID)) / Math.log(HIGH / MID);
   return s <= HIGH ? beyond : Math.max(23, beyond);
 }
 
@@ -44,16 +57,42 @@ export const heatAllowable = model({
     const base = unheldC(i);
     const allowableC = allowableTemperatureC(i);
     const s = i.stressMPa;
-    const segment = s <= LOW ? step('T(σ)', 'softening, flat below 0.05 MPa', sig(i.softeningC), base, '°C')
-      : s <= MID ? step('T(σ)', 'T_soft + (HDT₀.₄₅ − T_soft)·ln(σ/0.05)/ln(0.45/0.05)', `${sig(i.softeningC)} + (${sig(i.hdt045C)} − ${sig(i.softeningC)}) × ln(${sig(s)}/0.05)/ln 9`, base, '°C')
-        : step('T(σ)', 'HDT₀.₄₅ + (HDT₁.₈ − HDT₀.₄₅)·ln(σ/0.45)/ln(1.8/0.45)', `${sig(i.hdt045C)} + (${sig(i.hdt18C)} − ${sig(i.hdt045C)}) × ln(${sig(s)}/0.45)/ln 4`, base, '°C');
+    const segment =
+      s <= LOW
+        ? step('T(σ)', 'softening, flat below 0.05 MPa', sig(i.softeningC), base, '°C')
+        : s <= MID
+          ? step(
+              'T(σ)',
+              'T_soft + (HDT₀.₄₅ − T_soft)·ln(σ/0.05)/ln(0.45/0.05)',
+              `${sig(i.softeningC)} + (${sig(i.hdt045C)} − ${sig(i.softeningC)}) × ln(${sig(s)}/0.05)/ln 9`,
+              base,
+              '°C',
+            )
+          : step(
+              'T(σ)',
+              'HDT₀.₄₅ + (HDT₁.₈ − HDT₀.₄₅)·ln(σ/0.45)/ln(1.8/0.45)',
+              `${sig(i.hdt045C)} + (${sig(i.hdt18C)} − ${sig(i.hdt045C)}) × ln(${sig(s)}/0.45)/ln 4`,
+              base,
+              '°C',
+            );
     const warnings: string[] = [];
-    if (s > HIGH) warnings.push('Above 1.8 MPa the last segment is extended: heat deflection is not measured there.');
-    if (i.hdt045C > i.softeningC || i.hdt18C > i.hdt045C) warnings.push('Softening and deflection temperatures are not in falling order; check the data sheet.');
+    if (s > HIGH)
+      warnings.push('Above 1.8 MPa the last segment is extended: heat deflection is not measured there.');
+    if (i.hdt045C > i.softeningC || i.hdt18C > i.hdt045C)
+      warnings.push('Softening and deflection temperatures are not in falling order; check the data sheet.');
     return {
       result: { allowableC },
       warnings,
-      steps: [segment, step('T_allow', 'T(σ) − creep allowance if held over 1000 h', `${sig(base)} − ${i.sustainedHours > CREEP_HOURS ? sig(i.creepAllowanceK) : '0'}`, allowableC, '°C')],
+      steps: [
+        segment,
+        step(
+          'T_allow',
+          'T(σ) − creep allowance if held over 1000 h',
+          `${sig(base)} − ${i.sustainedHours > CREEP_HOURS ? sig(i.creepAllowanceK) : '0'}`,
+          allowableC,
+          '°C',
+        ),
+      ],
     };
   },
 });

@@ -7,12 +7,28 @@ export class HeatVehicleInput {
   @Quantity({ min: -60, max: 60, unit: '°C', doc: 'Outside air temperature.' }) ambientC!: number;
   @Quantity({ min: 0, max: 1400, unit: 'W/m²', doc: 'Solar irradiance.' }) irradianceWm2!: number;
   @Quantity({ min: 0, max: 1, doc: 'Solar absorptivity of the part.' }) absorptivity!: number;
-  @Quantity({ min: 0, max: 60, unit: 'K', optional: true, doc: 'Cabin rise at 1000 W/m²; default 25, typical of parked cars after an hour.' }) cabinRiseK = 25;
-  @Quantity({ min: 0, max: 1, optional: true, doc: 'Solar transmission of the glass; default 0.45, tinted glazing.' }) glassTransmission = 0.45;
+  @Quantity({
+    min: 0,
+    max: 60,
+    unit: 'K',
+    optional: true,
+    doc: 'Cabin rise at 1000 W/m²; default 25, typical of parked cars after an hour.',
+  })
+  cabinRiseK = 25;
+  @Quantity({
+    min: 0,
+    max: 1,
+    optional: true,
+    doc: 'Solar transmission of the glass; default 0.45, tinted glazing.',
+  })
+  glassTransmission = 0.45;
 }
 
 /** Result of `heat.vehicle`: cabin air, and a part in the sun behind the glass. */
-export interface HeatVehicleResult { cabinC: number; sunlitC: number }
+export interface HeatVehicleResult {
+  cabinC: number;
+  sunlitC: number;
+}
 
 /** Cabin air in °C: the rise scales with irradiance and is capped at 1000 W/m². */
 export function cabinTemperatureC(i: HeatVehicleInput): number {
@@ -36,7 +52,8 @@ export function vehicleSunlitC(i: HeatVehicleInput): number {
 export const heatVehicle = model({
   id: 'heat.vehicle',
   title: 'Temperatures in a closed, parked vehicle',
-  source: 'Cabin rise typical of published parked-car measurements; still-air film 5 W/(m²·K), emissivity 0.9',
+  source:
+    'Cabin rise typical of published parked-car measurements; still-air film 5 W/(m²·K), emissivity 0.9',
   validity: 'Parked for an hour or more with windows shut; irradiance up to 1000 W/m².',
   Input: HeatVehicleInput,
   compute(i: HeatVehicleInput) {
@@ -48,9 +65,27 @@ export const heatVehicle = model({
       result: { cabinC, sunlitC },
       warnings: i.irradianceWm2 > 1000 ? ['The cabin rise is capped at its value for 1000 W/m².'] : [],
       steps: [
-        step('T_cab', 'Ta + ΔT₁₀₀₀·min(1, G/1000)', `${sig(i.ambientC)} + ${sig(i.cabinRiseK)} × min(1, ${sig(i.irradianceWm2)}/1000)`, cabinC, '°C'),
-        step('gain', 'a·τ·G', `${sig(i.absorptivity)} × ${sig(i.glassTransmission)} × ${sig(i.irradianceWm2)}`, gain, 'W/m²'),
-        step('Ts', 'solve gain = 5·(Ts − Tcab) + 0.9·σ·(Ts⁴ − Tcab⁴)', `${sig(gain)} = 5 × ${sig(ts - tc)} + 0.9 × 5.670e−8 × (${sig(ts, 5)}⁴ − ${sig(tc, 5)}⁴)`, sunlitC, '°C'),
+        step(
+          'T_cab',
+          'Ta + ΔT₁₀₀₀·min(1, G/1000)',
+          `${sig(i.ambientC)} + ${sig(i.cabinRiseK)} × min(1, ${sig(i.irradianceWm2)}/1000)`,
+          cabinC,
+          '°C',
+        ),
+        step(
+          'gain',
+          'a·τ·G',
+          `${sig(i.absorptivity)} × ${sig(i.glassTransmission)} × ${sig(i.irradianceWm2)}`,
+          gain,
+          'W/m²',
+        ),
+        step(
+          'Ts',
+          'solve gain = 5·(Ts − Tcab) + 0.9·σ·(Ts⁴ − Tcab⁴)',
+          `${sig(gain)} = 5 × ${sig(ts - tc)} + 0.9 × 5.670e−8 × (${sig(ts, 5)}⁴ − ${sig(tc, 5)}⁴)`,
+          sunlitC,
+          '°C',
+        ),
       ],
     };
   },

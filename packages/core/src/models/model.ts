@@ -2,13 +2,31 @@ import type { ClassConstructor } from 'class-transformer';
 import { parseInput } from '../formats/parse.js';
 
 /** One line of a computation's working, as a person would write it on paper. */
-export interface Step { symbol: string; formula: string; substituted: string; value: number; unit: string }
+export interface Step {
+  symbol: string;
+  formula: string;
+  substituted: string;
+  value: number;
+  unit: string;
+}
 
 /** What a model's `compute` returns: the result, how it came about, and where it stops being trustworthy. */
-export interface Worked<R> { result: R; steps: Step[]; warnings: string[] }
+export interface Worked<R> {
+  result: R;
+  steps: Step[];
+  warnings: string[];
+}
 
 /** The answer given to the outside: API, command line, Working drawer. */
-export interface Answer { model: string; inputs: object; result: object; steps: Step[]; source: string; validity: string; warnings: string[] }
+export interface Answer {
+  model: string;
+  inputs: object;
+  result: object;
+  steps: Step[];
+  source: string;
+  validity: string;
+  warnings: string[];
+}
 
 /** One physical model: its identity, its validated input class and its computation. */
 export interface Model<I extends object = object, R extends object = object> {
@@ -22,10 +40,18 @@ export interface Model<I extends object = object, R extends object = object> {
 }
 
 /** Declares a model; only there to infer the types. */
-export function model<I extends object, R extends object>(m: Model<I, R>): Model<I, R> { return m; }
+export function model<I extends object, R extends object>(m: Model<I, R>): Model<I, R> {
+  return m;
+}
 
 /** One step of working. Numbers in `substituted` should already be rounded with {@link sig}. */
-export function step(symbol: string, formula: string, substituted: string, value: number, unit: string): Step {
+export function step(
+  symbol: string,
+  formula: string,
+  substituted: string,
+  value: number,
+  unit: string,
+): Step {
   return { symbol, formula, substituted, value, unit };
 }
 
@@ -33,7 +59,10 @@ export function step(symbol: string, formula: string, substituted: string, value
 export function sig(x: number, figures = 4): string {
   if (!Number.isFinite(x)) return String(x);
   const rounded = Number(x.toPrecision(figures));
-  const text = Math.abs(rounded) >= 1e6 || (rounded !== 0 && Math.abs(rounded) < 1e-3) ? rounded.toExponential() : String(rounded);
+  const text =
+    Math.abs(rounded) >= 1e6 || (rounded !== 0 && Math.abs(rounded) < 1e-3)
+      ? rounded.toExponential()
+      : String(rounded);
   return text.replace('-', '−');
 }
 

@@ -4,15 +4,21 @@ import { model, sig, step } from './model.js';
 /** Input of `section.printed`: a rectangular bar printed with a solid skin on an infilled core. */
 export class SectionPrintedInput {
   @Quantity({ min: 0.4, max: 1000, unit: 'mm', doc: 'Section width.' }) widthMm!: number;
-  @Quantity({ min: 0.2, max: 1000, unit: 'mm', doc: 'Section height, in the direction of bending.' }) heightMm!: number;
+  @Quantity({ min: 0.2, max: 1000, unit: 'mm', doc: 'Section height, in the direction of bending.' })
+  heightMm!: number;
   @Quantity({ min: 0, max: 100, optional: true, doc: 'Walls (perimeters); default 3.' }) walls = 3;
   @Quantity({ min: 0.1, max: 2, unit: 'mm', optional: true, doc: 'Line width; default 0.45.' }) lineMm = 0.45;
-  @Quantity({ min: 0, max: 500, unit: 'mm', optional: true, doc: 'Solid top and bottom, each; default 0.8.' }) topBottomMm = 0.8;
+  @Quantity({ min: 0, max: 500, unit: 'mm', optional: true, doc: 'Solid top and bottom, each; default 0.8.' })
+  topBottomMm = 0.8;
   @Quantity({ min: 0, max: 1, optional: true, doc: 'Infill share φ of the core; default 0.2.' }) infill = 0.2;
 }
 
 /** Result of `section.printed`: the printed section over a solid one. */
-export interface SectionPrintedResult { stiffnessRatio: number; strengthRatio: number; massRatio: number }
+export interface SectionPrintedResult {
+  stiffnessRatio: number;
+  strengthRatio: number;
+  massRatio: number;
+}
 
 /** Effective bending section: solid skin on a core of modulus E·φ² (Gibson and Ashby, bending-dominated cells), by parallel axes. */
 export function printedSection(i: SectionPrintedInput): SectionPrintedResult {
@@ -20,17 +26,23 @@ export function printedSection(i: SectionPrintedInput): SectionPrintedResult {
   const bi = Math.max(0, b - 2 * i.walls * i.lineMm);
   const hi = Math.max(0, h - 2 * i.topBottomMm);
   const core = bi > 0 && hi > 0;
-  const share = core ? bi * hi ** 3 / (b * h ** 3) : 0;
+  const share = core ? (bi * hi ** 3) / (b * h ** 3) : 0;
   const stiffnessRatio = 1 - share * (1 - i.infill ** 2);
   // The outermost fibre is skin and yields first, so at equal moment strength follows stiffness.
   const skinned = i.topBottomMm > 0 || i.walls > 0;
   const strengthRatio = skinned ? stiffnessRatio : i.infill ** 1.5;
-  const massRatio = 1 - (core ? bi * hi / (b * h) : 0) * (1 - i.infill);
+  const massRatio = 1 - (core ? (bi * hi) / (b * h) : 0) * (1 - i.infill);
   return { stiffnessRatio, strengthRatio, massRatio };
 }
 
 /** One way to print a member, with what it buys and what it costs. */
-export interface SectionChoice { label: string; input: SectionPrintedInput; result: SectionPrintedResult; massG: number; minutes: number }
+export interface SectionChoice {
+  label: string;
+  input: SectionPrintedInput;
+  result: SectionPrintedResult;
+  massG: number;
+  minutes: number;
+}
 
 /** Walls and infill that slicers start from. */
 const usual = { walls: 3, lineMm: 0.45, topBottomMm: 0.8, infill: 0.2 };
@@ -39,13 +51,30 @@ const usual = { walls: 3, lineMm: 0.45, topBottomMm: 0.8, infill: 0.2 };
  * The usual print of a rectangular member against two walls more, twice the infill, and solid.
  * @param flowMm3s the flow at which it prints: its minutes are volume over flow
  */
-export function sectionChoices(lengthMm: number, widthMm: number, heightMm: number, densityGcm3: number, flowMm3s: number): SectionChoice[] {
-  const variants = [['as usual: 3 walls, 20 % infill', usual], ['two walls more', { ...usual, walls: 5 }], ['twice the infill', { ...usual, infill: 0.4 }], ['solid', { ...usual, infill: 1 }]] as const;
+export function sectionChoices(
+  lengthMm: number,
+  widthMm: number,
+  heightMm: number,
+  densityGcm3: number,
+  flowMm3s: number,
+): SectionChoice[] {
+  const variants = [
+    ['as usual: 3 walls, 20 % infill', usual],
+    ['two walls more', { ...usual, walls: 5 }],
+    ['twice the infill', { ...usual, infill: 0.4 }],
+    ['solid', { ...usual, infill: 1 }],
+  ] as const;
   return variants.map(([label, change]) => {
     const input: SectionPrintedInput = { widthMm, heightMm, ...change };
     const result = printedSection(input);
     const volumeMm3 = lengthMm * widthMm * heightMm * result.massRatio;
-    return { label, input, result, massG: volumeMm3 / 1000 * densityGcm3, minutes: volumeMm3 / flowMm3s / 60 };
+    return {
+      label,
+      input,
+      result,
+      massG: (volumeMm3 / 1000) * densityGcm3,
+      minutes: volumeMm3 / flowMm3s / 60,
+    };
   });
 }
 
@@ -53,7 +82,8 @@ export function sectionChoices(lengthMm: number, widthMm: number, heightMm: numb
 export const sectionPrinted = model({
   id: 'section.printed',
   title: 'Printed section against a solid one',
-  source: 'Solid skin on a cellular core, E_core = E·φ² (Gibson and Ashby, Cellular Solids); symmetric section, parallel axes',
+  source:
+    'Solid skin on a cellular core, E_core = E·φ² (Gibson and Ashby, Cellular Solids); symmetric section, parallel axes',
   validity: 'Symmetric rectangular sections, infill up to solid; thin skins may wrinkle first.',
   Input: SectionPrintedInput,
   compute(i: SectionPrintedInput) {

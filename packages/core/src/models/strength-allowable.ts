@@ -8,29 +8,85 @@ import { model, sig, step } from './model.js';
 import { uvRetainedShare, uvSectionShare } from './uv-retained.js';
 
 /** The properties that the allowable stress rests on. */
-export const strengthProperties = ['yieldMPa', 'zRatio', 'timeSlope', 'fatigueSlope', 'uvHalfDoseMJm2', 'wetFactor'] as const satisfies readonly PropertyName[];
+export const strengthProperties = [
+  'yieldMPa',
+  'zRatio',
+  'timeSlope',
+  'fatigueSlope',
+  'uvHalfDoseMJm2',
+  'wetFactor',
+] as const satisfies readonly PropertyName[];
 
 /** Input of `strength.allowable`. */
 export class StrengthAllowableInput {
   @Choice(familyKeys, { doc: 'Filament family.' }) family!: string;
-  @Quantity({ min: -60, max: 400, unit: '°C', optional: true, doc: 'Part temperature; default 23.' }) temperatureC = 23;
-  @Flag({ optional: true, doc: 'Whether the load pulls the layers apart; default false.' }) acrossLayers = false;
-  @Quantity({ min: 0, max: 1e6, unit: 'h', optional: true, doc: 'How long the load is held; default 0, a short pull.' }) hours = 0;
+  @Quantity({ min: -60, max: 400, unit: '°C', optional: true, doc: 'Part temperature; default 23.' })
+  temperatureC = 23;
+  @Flag({ optional: true, doc: 'Whether the load pulls the layers apart; default false.' }) acrossLayers =
+    false;
+  @Quantity({
+    min: 0,
+    max: 1e6,
+    unit: 'h',
+    optional: true,
+    doc: 'How long the load is held; default 0, a short pull.',
+  })
+  hours = 0;
   @Quantity({ min: 0, max: 1e10, optional: true, doc: 'Load cycles; default 1.' }) cycles = 1;
-  @Quantity({ min: 0, max: 1e6, unit: 'MJ/m²', optional: true, doc: 'Ultraviolet dose; default 0.' }) uvDoseMJm2 = 0;
+  @Quantity({ min: 0, max: 1e6, unit: 'MJ/m²', optional: true, doc: 'Ultraviolet dose; default 0.' })
+  uvDoseMJm2 = 0;
   @Flag({ optional: true, doc: 'Whether the part is soaked; default false.' }) wet = false;
-  @Choice(colours, { optional: true, doc: 'Colour, for the ultraviolet factor; default light.' }) colour: Colour = 'light';
-  @Quantity({ min: 0.1, max: 1000, unit: 'mm', optional: true, doc: 'Wall thickness, for the ultraviolet factor; default 3.' }) wallMm = 3;
-  @Quantity({ min: 0.01, max: 1, optional: true, doc: 'Strength of the printed section over a solid one; default 1.' }) sectionFactor = 1;
-  @NumberMap(strengthProperties, { min: 0, max: 1e5, optional: true, doc: "A grade's own values in place of the family's." }) values: Partial<Record<typeof strengthProperties[number], number>> = {};
-  @Quantity({ min: 0, max: 5, optional: true, nullable: true, doc: "Share of strength left at the temperature, where a grade's own is known; default from the family." }) retained: number | null = null;
+  @Choice(colours, { optional: true, doc: 'Colour, for the ultraviolet factor; default light.' })
+  colour: Colour = 'light';
+  @Quantity({
+    min: 0.1,
+    max: 1000,
+    unit: 'mm',
+    optional: true,
+    doc: 'Wall thickness, for the ultraviolet factor; default 3.',
+  })
+  wallMm = 3;
+  @Quantity({
+    min: 0.01,
+    max: 1,
+    optional: true,
+    doc: 'Strength of the printed section over a solid one; default 1.',
+  })
+  sectionFactor = 1;
+  @NumberMap(strengthProperties, {
+    min: 0,
+    max: 1e5,
+    optional: true,
+    doc: "A grade's own values in place of the family's.",
+  })
+  values: Partial<Record<(typeof strengthProperties)[number], number>> = {};
+  @Quantity({
+    min: 0,
+    max: 5,
+    optional: true,
+    nullable: true,
+    doc: "Share of strength left at the temperature, where a grade's own is known; default from the family.",
+  })
+  retained: number | null = null;
 }
 
 /** The factors between a data-sheet strength and what a part may carry. */
-export interface StrengthFactors { k_dir: number; k_T: number; k_time: number; k_cycles: number; k_uv: number; k_wet: number; k_section: number }
+export interface StrengthFactors {
+  k_dir: number;
+  k_T: number;
+  k_time: number;
+  k_cycles: number;
+  k_uv: number;
+  k_wet: number;
+  k_section: number;
+}
 
 /** Result of `strength.allowable`. */
-export interface StrengthAllowableResult { allowableMPa: number; yieldMPa: number; factors: StrengthFactors }
+export interface StrengthAllowableResult {
+  allowableMPa: number;
+  yieldMPa: number;
+  factors: StrengthFactors;
+}
 
 /** Factors are floored here: beyond, the part has failed and the fit means nothing. */
 export const STRENGTH_FLOOR = 0.02;
@@ -46,7 +102,8 @@ export function strengthAllowable(f: Family, c: StrengthConditions): StrengthAll
     k_dir: c.acrossLayers ? typical(f, 'zRatio') : 1,
     k_T: retentionAt(f.retention, c.temperatureC),
     k_time: minutes > 1 ? Math.max(STRENGTH_FLOOR, 1 - typical(f, 'timeSlope') * Math.log10(minutes)) : 1,
-    k_cycles: c.cycles > 1 ? Math.max(STRENGTH_FLOOR, 1 - typical(f, 'fatigueSlope') * Math.log10(c.cycles)) : 1,
+    k_cycles:
+      c.cycles > 1 ? Math.max(STRENGTH_FLOOR, 1 - typical(f, 'fatigueSlope') * Math.log10(c.cycles)) : 1,
     k_uv: uvSectionShare(surface, c.wallMm),
     k_wet: c.wet ? Math.max(STRENGTH_FLOOR, typical(f, 'wetFactor')) : 1,
     k_section: c.sectionFactor,
@@ -70,7 +127,12 @@ function withOwnValues(f: Family, { values, retained }: StrengthAllowableInput):
 /** What `strength.allowable` needs to be told so that it judges a family or a grade alike. */
 export function strengthInput(f: Family, c: StrengthConditions): Partial<StrengthAllowableInput> {
   if (!f.grade) return { family: f.key, ...c };
-  return { family: f.grade.family, ...c, values: Object.fromEntries(strengthProperties.map(n => [n, typical(f, n)])), retained: retentionAt(f.retention, c.temperatureC) };
+  return {
+    family: f.grade.family,
+    ...c,
+    values: Object.fromEntries(strengthProperties.map(n => [n, typical(f, n)])),
+    retained: retentionAt(f.retention, c.temperatureC),
+  };
 }
 
 /** The required factor of safety by what happens if the part fails. */
@@ -80,19 +142,24 @@ export const requiredSafety = { nothing: 1.2, annoys: 1.5, damages: 2, injures: 
 export const strengthAllowableModel = model({
   id: 'strength.allowable',
   title: 'Allowable stress under service conditions',
-  source: 'Product of reduction factors on the printed yield strength; retention, creep-rupture and fatigue slopes from the family’s data',
+  source:
+    'Product of reduction factors on the printed yield strength; retention, creep-rupture and fatigue slopes from the family’s data',
   validity: "Factors multiply as if independent; within the family's retention points.",
   Input: StrengthAllowableInput,
   compute(i: StrengthAllowableInput) {
     const family = familyByKey(i.family);
-    if (!family) throw new InputError([{ field: 'family', value: i.family, message: `must be one of ${familyKeys.join(', ')}` }]);
+    if (!family)
+      throw new InputError([
+        { field: 'family', value: i.family, message: `must be one of ${familyKeys.join(', ')}` },
+      ]);
     const f = withOwnValues(family, i);
     const result = strengthAllowable(f, i);
     const k = result.factors;
     const minutes = i.hours * 60;
     const warnings: string[] = [];
     const [coldest, hottest] = [f.retention[0]?.[0] ?? 0, f.retention[f.retention.length - 1]?.[0] ?? 0];
-    if (i.temperatureC < coldest || i.temperatureC > hottest) warnings.push(`Retention is known from ${sig(coldest)} to ${sig(hottest)} °C; held flat beyond.`);
+    if (i.temperatureC < coldest || i.temperatureC > hottest)
+      warnings.push(`Retention is known from ${sig(coldest)} to ${sig(hottest)} °C; held flat beyond.`);
     return {
       result,
       warnings,
@@ -100,12 +167,36 @@ export const strengthAllowableModel = model({
         step('σ_yield', 'typical, printed XY', f.name, result.yieldMPa, 'MPa'),
         step('k_dir', 'Z ratio across layers, else 1', i.acrossLayers ? 'across' : 'along', k.k_dir, ''),
         step('k_T', "the family's retention points", `${sig(i.temperatureC)} °C`, k.k_T, ''),
-        step('k_time', '1 − m·log₁₀(minutes)', minutes > 1 ? `1 − ${sig(typical(f, 'timeSlope'))} × log₁₀(${sig(minutes)})` : 'not held', k.k_time, ''),
-        step('k_cycles', '1 − m_f·log₁₀(N)', i.cycles > 1 ? `1 − ${sig(typical(f, 'fatigueSlope'))} × log₁₀(${sig(i.cycles)})` : 'one pull', k.k_cycles, ''),
-        step('k_uv', '1 − (1 − r)·min(1, 0.5/t)', `r after ${sig(i.uvDoseMJm2)} MJ/m², t = ${sig(i.wallMm)} mm`, k.k_uv, ''),
+        step(
+          'k_time',
+          '1 − m·log₁₀(minutes)',
+          minutes > 1 ? `1 − ${sig(typical(f, 'timeSlope'))} × log₁₀(${sig(minutes)})` : 'not held',
+          k.k_time,
+          '',
+        ),
+        step(
+          'k_cycles',
+          '1 − m_f·log₁₀(N)',
+          i.cycles > 1 ? `1 − ${sig(typical(f, 'fatigueSlope'))} × log₁₀(${sig(i.cycles)})` : 'one pull',
+          k.k_cycles,
+          '',
+        ),
+        step(
+          'k_uv',
+          '1 − (1 − r)·min(1, 0.5/t)',
+          `r after ${sig(i.uvDoseMJm2)} MJ/m², t = ${sig(i.wallMm)} mm`,
+          k.k_uv,
+          '',
+        ),
         step('k_wet', 'wet factor if soaked, else 1', i.wet ? 'soaked' : 'dry', k.k_wet, ''),
         step('k_section', 'printed section over solid', sig(i.sectionFactor), k.k_section, ''),
-        step('σ_allow', 'σ_yield·k_dir·k_T·k_time·k_cycles·k_uv·k_wet·k_section', [result.yieldMPa, ...Object.values(k)].map((x: number) => sig(x, 3)).join(' × '), result.allowableMPa, 'MPa'),
+        step(
+          'σ_allow',
+          'σ_yield·k_dir·k_T·k_time·k_cycles·k_uv·k_wet·k_section',
+          [result.yieldMPa, ...Object.values(k)].map((x: number) => sig(x, 3)).join(' × '),
+          result.allowableMPa,
+          'MPa',
+        ),
       ],
     };
   },

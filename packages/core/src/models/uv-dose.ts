@@ -3,7 +3,7 @@ import { model, sig, step } from './model.js';
 
 /** How much of the sky's sun a part sees. */
 export const exposures = ['none', 'reflected', 'part', 'full'] as const;
-export type Exposure = typeof exposures[number];
+export type Exposure = (typeof exposures)[number];
 /** The share of open-sky sun for each exposure. */
 export const exposureShare: Record<Exposure, number> = { none: 0, reflected: 0.15, part: 0.5, full: 1 };
 /** The share of global solar energy that lies in 295–385 nm. */
@@ -11,7 +11,8 @@ const UV_SHARE = 0.05;
 
 /** Input of `uv.dose`. */
 export class UvDoseInput {
-  @Quantity({ min: 0, max: 3000, unit: 'kWh/m²', doc: 'Global horizontal irradiation in a year.' }) ghiKWhm2Year!: number;
+  @Quantity({ min: 0, max: 3000, unit: 'kWh/m²', doc: 'Global horizontal irradiation in a year.' })
+  ghiKWhm2Year!: number;
   @Choice(exposures, { doc: 'full 1, part 0.5, reflected 0.15, none 0.' }) exposure!: Exposure;
   @Quantity({ min: 0, max: 100, unit: 'years', doc: 'Years of service.' }) years!: number;
 }
@@ -25,7 +26,8 @@ export function uvDoseMJm2(i: UvDoseInput): number {
 export const uvDose = model({
   id: 'uv.dose',
   title: 'Ultraviolet dose over the service life',
-  source: 'About 5 % of global solar energy lies in 295–385 nm (typical of outdoor exposure records); 1 kWh = 3.6 MJ',
+  source:
+    'About 5 % of global solar energy lies in 295–385 nm (typical of outdoor exposure records); 1 kWh = 3.6 MJ',
   validity: 'Horizontal surfaces; steep ones see less. Glass takes away most of it.',
   Input: UvDoseInput,
   compute(i: UvDoseInput) {
@@ -36,7 +38,13 @@ export const uvDose = model({
       warnings: [],
       steps: [
         step('exposure', 'share of open-sky sun', i.exposure, share, ''),
-        step('D', '0.05·GHI·3.6·exposure·years', `0.05 × ${sig(i.ghiKWhm2Year)} × 3.6 × ${share} × ${sig(i.years)}`, doseMJm2, 'MJ/m²'),
+        step(
+          'D',
+          '0.05·GHI·3.6·exposure·years',
+          `0.05 × ${sig(i.ghiKWhm2Year)} × 3.6 × ${share} × ${sig(i.years)}`,
+          doseMJm2,
+          'MJ/m²',
+        ),
       ],
     };
   },

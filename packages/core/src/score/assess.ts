@@ -44,13 +44,24 @@ export interface Assessment {
  * @param creepC the temperature it creeps at, from its {@link LoadAssessment}
  * @returns hours and mm, earliest first; empty for loads that are not held or have no span
  */
-export function deflectionCurve(f: Family, load: ServiceLoad, creepC: number | null): { hours: number; mm: number }[] {
+export function deflectionCurve(
+  f: Family,
+  load: ServiceLoad,
+  creepC: number | null,
+): { hours: number; mm: number }[] {
   if (creepC === null || load.kind !== 'sustained' || !load.deflectionTimesModulus) return [];
-  const elastic = load.deflectionTimesModulus / (typical(f, 'modulusMPa') * Math.max(RETENTION_FLOOR, retentionAt(f.retention, creepC)));
+  const elastic =
+    load.deflectionTimesModulus /
+    (typical(f, 'modulusMPa') * Math.max(RETENTION_FLOOR, retentionAt(f.retention, creepC)));
   const end = Math.max(10, load.hours);
   return Array.from({ length: 31 }, (_, i) => {
     const hours = 0.1 * (end / 0.1) ** (i / 30);
-    return { hours, mm: elastic * creepFactor(typical(f, 'creepA'), typical(f, 'creepN'), typical(f, 'creepKPerK'), creepC, hours) };
+    return {
+      hours,
+      mm:
+        elastic *
+        creepFactor(typical(f, 'creepA'), typical(f, 'creepN'), typical(f, 'creepKPerK'), creepC, hours),
+    };
   });
 }
 
@@ -70,8 +81,12 @@ export function assess(ctx: Context, f: Family): Assessment {
   const halfDoseMJm2 = halfDoseOf(f, brief.outdoorSchool);
   const softeningC = softeningOf(f);
   const heatOf = (l: ServiceLoad | null): HeatAllowableInput => ({
-    softeningC, hdt045C: typicalOrNull(f, 'hdt045C') ?? softeningC, hdt18C: typicalOrNull(f, 'hdt18C') ?? softeningC,
-    stressMPa: l?.stressMPa ?? 0.05, sustainedHours: l?.kind === 'sustained' ? l.hours : 0, creepAllowanceK: 10,
+    softeningC,
+    hdt045C: typicalOrNull(f, 'hdt045C') ?? softeningC,
+    hdt18C: typicalOrNull(f, 'hdt18C') ?? softeningC,
+    stressMPa: l?.stressMPa ?? 0.05,
+    sustainedHours: l?.kind === 'sustained' ? l.hours : 0,
+    creepAllowanceK: 10,
   });
   let heatInput = heatOf(null);
   let allowableC = allowableTemperatureC(heatInput);
@@ -81,30 +96,69 @@ export function assess(ctx: Context, f: Family): Assessment {
     const t = allowableTemperatureC(input);
     if (t < allowableC) [heatInput, allowableC] = [input, t];
   }
-  const charpyColdKJm2 = charpyAtKJm2(typical(f, 'charpyMinus30KJm2'), typical(f, 'charpy23KJm2'), c.partMinC);
+  const charpyColdKJm2 = charpyAtKJm2(
+    typical(f, 'charpyMinus30KJm2'),
+    typical(f, 'charpy23KJm2'),
+    c.partMinC,
+  );
   return {
-    family: f, softeningC, allowableC, heatInput, halfDoseMJm2, charpyColdKJm2,
+    family: f,
+    softeningC,
+    allowableC,
+    heatInput,
+    halfDoseMJm2,
+    charpyColdKJm2,
     loads: ctx.loads.map(l => assessLoad(ctx, f, l, charpyColdKJm2)),
-    yearsToHalf: uvYearsToHalf(c.doseAYearMJm2, halfDoseMJm2, brief.looks.clear ? 'clear' : brief.looks.colour),
+    yearsToHalf: uvYearsToHalf(
+      c.doseAYearMJm2,
+      halfDoseMJm2,
+      brief.looks.clear ? 'clear' : brief.looks.colour,
+    ),
   };
 }
 
 /** The conditions under which a load has to be borne. */
 export function strengthConditions({ brief, conditions: c }: Context, load: ServiceLoad): StrengthConditions {
   return {
-    temperatureC: c.partMaxC, acrossLayers: load.acrossLayers, hours: load.kind === 'sustained' ? load.hours : 0, cycles: load.cycles,
-    uvDoseMJm2: c.uvDoseMJm2, wet: brief.water === 'immersed' || brief.water === 'rain', colour: brief.looks.clear ? 'clear' : brief.looks.colour, wallMm: brief.geometry.wallMm, sectionFactor: 1,
+    temperatureC: c.partMaxC,
+    acrossLayers: load.acrossLayers,
+    hours: load.kind === 'sustained' ? load.hours : 0,
+    cycles: load.cycles,
+    uvDoseMJm2: c.uvDoseMJm2,
+    wet: brief.water === 'immersed' || brief.water === 'rain',
+    colour: brief.looks.clear ? 'clear' : brief.looks.colour,
+    wallMm: brief.geometry.wallMm,
+    sectionFactor: 1,
   };
 }
 
 function assessLoad(ctx: Context, f: Family, load: ServiceLoad, charpyCold: number): LoadAssessment {
   const { conditions: c, safety } = ctx;
-  const none: LoadAssessment = { load, reserve: null, allowableMPa: null, strength: null, allowableStrainPct: null, deflectionMm: null, lifePct: null, nowPct: null, creepC: null, impactReserve: null };
-  if (load.severityKJm2 !== null) return { ...none, impactReserve: load.severityKJm2 > 0 ? charpyCold / (load.severityKJm2 * safety) : Infinity };
+  const none: LoadAssessment = {
+    load,
+    reserve: null,
+    allowableMPa: null,
+    strength: null,
+    allowableStrainPct: null,
+    deflectionMm: null,
+    lifePct: null,
+    nowPct: null,
+    creepC: null,
+    impactReserve: null,
+  };
+  if (load.severityKJm2 !== null)
+    return {
+      ...none,
+      impactReserve: load.severityKJm2 > 0 ? charpyCold / (load.severityKJm2 * safety) : Infinity,
+    };
   if (load.strainPct !== null) {
     const repeated = load.kind === 'cyclic' || load.cycles > 10;
     const allowableStrainPct = typical(f, repeated ? 'strainRepeatedPct' : 'strainOncePct');
-    return { ...none, allowableStrainPct, reserve: load.strainPct > 0 ? allowableStrainPct / load.strainPct : Infinity };
+    return {
+      ...none,
+      allowableStrainPct,
+      reserve: load.strainPct > 0 ? allowableStrainPct / load.strainPct : Infinity,
+    };
   }
   if (load.stressMPa === null) return none;
   const strength = strengthConditions(ctx, load);
@@ -112,16 +166,29 @@ function assessLoad(ctx: Context, f: Family, load: ServiceLoad, charpyCold: numb
   const modulus = typical(f, 'modulusMPa');
   const k = typical(f, 'creepKPerK');
   const creepC = creepEquivalentC(c.partMinC, c.partMaxC, k);
-  const growth = load.kind === 'sustained' ? creepFactor(typical(f, 'creepA'), typical(f, 'creepN'), k, creepC, load.hours) : 1;
-  const pct = (modulusAt: number): number => load.deflectionTimesModulus !== null && load.spanMm
-    ? 100 * load.deflectionTimesModulus / modulusAt / load.spanMm
-    : 100 * (load.stressMPa ?? 0) / modulusAt;
+  const growth =
+    load.kind === 'sustained'
+      ? creepFactor(typical(f, 'creepA'), typical(f, 'creepN'), k, creepC, load.hours)
+      : 1;
+  const pct = (modulusAt: number): number =>
+    load.deflectionTimesModulus !== null && load.spanMm
+      ? (100 * load.deflectionTimesModulus) / modulusAt / load.spanMm
+      : (100 * (load.stressMPa ?? 0)) / modulusAt;
   const hot = modulus * Math.max(RETENTION_FLOOR, retentionAt(f.retention, c.partMaxC));
   const long = modulus * Math.max(RETENTION_FLOOR, retentionAt(f.retention, creepC));
-  const buckling = load.bucklingOverModulus !== null && load.forceN ? load.bucklingOverModulus * hot / load.forceN : Infinity;
+  const buckling =
+    load.bucklingOverModulus !== null && load.forceN
+      ? (load.bucklingOverModulus * hot) / load.forceN
+      : Infinity;
   return {
-    ...none, allowableMPa, strength, creepC,
-    reserve: Math.min(load.stressMPa > 0 ? allowableMPa / (load.stressMPa * safety) : Infinity, buckling / safety),
+    ...none,
+    allowableMPa,
+    strength,
+    creepC,
+    reserve: Math.min(
+      load.stressMPa > 0 ? allowableMPa / (load.stressMPa * safety) : Infinity,
+      buckling / safety,
+    ),
     deflectionMm: load.deflectionTimesModulus === null ? null : load.deflectionTimesModulus / hot,
     nowPct: pct(hot),
     lifePct: Math.max(pct(long) * growth, pct(hot)),

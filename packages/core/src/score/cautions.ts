@@ -3,28 +3,56 @@ import type { Context } from './context.js';
 import { isFibre, type Printability } from './printability.js';
 
 /** The standing notice where a failure could injure. */
-export const HAZARD_NOTICE = 'If this part fails, someone could be hurt. The figures here are typical values, not certification: test the part, add margin, and defer to local codes and a licensed professional.';
+export const HAZARD_NOTICE =
+  'If this part fails, someone could be hurt. The figures here are typical values, not certification: test the part, add margin, and defer to local codes and a licensed professional.';
 
 /** What every record and export says of its figures. */
-export const CERTIFICATION_NOTICE = 'The figures are typical values from general knowledge, not certification. Where a failure could hurt someone, test, add margin, and defer to local codes and licensed practice.';
+export const CERTIFICATION_NOTICE =
+  'The figures are typical values from general knowledge, not certification. Where a failure could hurt someone, test, add margin, and defer to local codes and licensed practice.';
 
 /** Cautions for a family in a brief's service, in plain words; they travel with the decision and the print card. */
 export function cautionsOf(ctx: Context, f: Family, p: Printability): string[] {
   const { brief, printer } = ctx;
   const cautions: string[] = [];
   if (brief.ifItFails === 'injures') cautions.push(HAZARD_NOTICE);
-  if (f.flags.fumes === 'styrene') cautions.push('Gives off styrene while printing: extract the air or ventilate, and do not sit beside it.');
+  if (f.flags.fumes === 'styrene')
+    cautions.push(
+      'Gives off styrene while printing: extract the air or ventilate, and do not sit beside it.',
+    );
   if (f.flags.fumes === 'moderate') cautions.push('Gives off irritating vapours while printing: ventilate.');
-  if (isFibre(f)) cautions.push('Printed surfaces shed fibres: wear gloves, keep it off skin, and do not sand it dry.');
-  if (printer?.linerLimitC != null && f.windows.nozzleC.high > printer.linerLimitC) cautions.push(`Never above ${printer.linerLimitC} °C on ${printer.name}: an overheated fluoropolymer liner gives off toxic fumes.`);
-  if (brief.contact.food !== 'none') cautions.push('Food contact is not proven for printed parts: pores, pigments and nozzle metal decide, whatever the polymer. Use a liner or a certified part.');
+  if (isFibre(f))
+    cautions.push('Printed surfaces shed fibres: wear gloves, keep it off skin, and do not sand it dry.');
+  if (printer?.linerLimitC != null && f.windows.nozzleC.high > printer.linerLimitC)
+    cautions.push(
+      `Never above ${printer.linerLimitC} °C on ${printer.name}: an overheated fluoropolymer liner gives off toxic fumes.`,
+    );
+  if (brief.contact.food !== 'none')
+    cautions.push(
+      'Food contact is not proven for printed parts: pores, pigments and nozzle metal decide, whatever the polymer. Use a liner or a certified part.',
+    );
   if (brief.contact.skin && isFibre(f)) cautions.push('Not against skin: fibres work loose.');
-  if (f.flags.bake) cautions.push('Bears its heat only after baking, in an oven not used for food: it shrinks and may bend meanwhile, so prop it and print one first.');
-  if (f.flags.smoothedBy.includes('acetone') && brief.looks.finish === 'fine') cautions.push('Smoothing with acetone: its vapour burns and numbs. Only with ventilation, gloves and no flame or spark near.');
-  if (f.flags.foaming) cautions.push(`Grows with temperature to about ${f.flags.foaming.peakC} °C and collapses above ${f.flags.foaming.collapseC} °C: tune wall thickness on a small print first.`);
-  if (f.flags.chars && f.flags.soluble) cautions.push('Chars when left hot: never pause with a loaded nozzle, and purge it afterwards.');
-  if (f.windows.chamberC.low > 60) cautions.push('A hot chamber and mains-powered heaters are work for qualified people, to local code.');
-  if (p.adhesion && p.adhesion.energyJm2 > 450) cautions.push('May tear the plate: put a release layer between.');
-  if (brief.flex.want === 'rubbery' && Math.max(brief.geometry.xMm, brief.geometry.yMm, brief.geometry.zMm) < 40) cautions.push('Small soft parts can be swallowed: keep them from children.');
+  if (f.flags.bake)
+    cautions.push(
+      'Bears its heat only after baking, in an oven not used for food: it shrinks and may bend meanwhile, so prop it and print one first.',
+    );
+  if (f.flags.smoothedBy.includes('acetone') && brief.looks.finish === 'fine')
+    cautions.push(
+      'Smoothing with acetone: its vapour burns and numbs. Only with ventilation, gloves and no flame or spark near.',
+    );
+  if (f.flags.foaming)
+    cautions.push(
+      `Grows with temperature to about ${f.flags.foaming.peakC} °C and collapses above ${f.flags.foaming.collapseC} °C: tune wall thickness on a small print first.`,
+    );
+  if (f.flags.chars && f.flags.soluble)
+    cautions.push('Chars when left hot: never pause with a loaded nozzle, and purge it afterwards.');
+  if (f.windows.chamberC.low > 60)
+    cautions.push('A hot chamber and mains-powered heaters are work for qualified people, to local code.');
+  if (p.adhesion && p.adhesion.energyJm2 > 450)
+    cautions.push('May tear the plate: put a release layer between.');
+  if (
+    brief.flex.want === 'rubbery' &&
+    Math.max(brief.geometry.xMm, brief.geometry.yMm, brief.geometry.zMm) < 40
+  )
+    cautions.push('Small soft parts can be swallowed: keep them from children.');
   return cautions;
 }

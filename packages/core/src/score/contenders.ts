@@ -13,7 +13,12 @@ const PER_FAMILY = 2;
  * @param grades grades as families (`gradeFamily`)
  * @param keep keys that take part whatever they score, such as those on the shelf
  */
-export function contenders(brief: Brief, grades: readonly Family[], options: RankOptions = {}, keep: ReadonlySet<string> = new Set()): Family[] {
+export function contenders(
+  brief: Brief,
+  grades: readonly Family[],
+  options: RankOptions = {},
+  keep: ReadonlySet<string> = new Set(),
+): Family[] {
   if (grades.length <= ALL_GRADES) return [...grades];
   const { candidates, school } = judgeAll(brief, { ...options, families: grades });
   candidates.sort(bySchool(school));

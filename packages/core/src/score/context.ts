@@ -28,12 +28,13 @@ export const BOX_SHARE = 0.32;
 export function contextOf(brief: Brief, printer: Printer | null, weather: Weather | null = null): Context {
   const g = brief.geometry;
   return {
-    brief, printer,
+    brief,
+    printer,
     conditions: conditionsOf(brief, weather),
     loads: serviceLoads(brief),
     safety: requiredSafety[brief.ifItFails],
     year: yearOf(brief, weather),
     partMaxIf: change => conditionsOf({ ...brief, ...change }, weather).partMaxC,
-    volumeCm3: g.volumeCm3 ?? g.xMm * g.yMm * g.zMm * BOX_SHARE / 1000,
+    volumeCm3: g.volumeCm3 ?? (g.xMm * g.yMm * g.zMm * BOX_SHARE) / 1000,
   };
 }

@@ -2,8 +2,32 @@ import type { WorkingRef } from '../brief/conditions.js';
 import { sig } from '../models/model.js';
 
 /** Which requirement a gate guards. Printability gates carry the check after a dot. */
-export type GateId = 'purpose' | 'heat' | 'strength' | 'creep' | 'impact' | 'uv' | 'flex' | 'water' | 'chemicals' | 'clarity' | 'float' | 'mass' | 'cost' | 'build' | `printability.${PrintCheck}`;
-export type PrintCheck = 'nozzle' | 'liner' | 'bed' | 'chamber' | 'drive' | 'nozzle-metal' | 'plate' | 'dryer' | 'ventilation';
+export type GateId =
+  | 'purpose'
+  | 'heat'
+  | 'strength'
+  | 'creep'
+  | 'impact'
+  | 'uv'
+  | 'flex'
+  | 'water'
+  | 'chemicals'
+  | 'clarity'
+  | 'float'
+  | 'mass'
+  | 'cost'
+  | 'build'
+  | `printability.${PrintCheck}`;
+export type PrintCheck =
+  | 'nozzle'
+  | 'liner'
+  | 'bed'
+  | 'chamber'
+  | 'drive'
+  | 'nozzle-metal'
+  | 'plate'
+  | 'dryer'
+  | 'ventilation';
 export type Verdict = 'pass' | 'marginal' | 'fail';
 
 /** One requirement against one candidate. */
@@ -22,18 +46,45 @@ export interface Gate {
 export const limitGates: ReadonlySet<GateId> = new Set<GateId>(['creep', 'water', 'mass', 'cost', 'float']);
 
 const labels: Record<string, string> = {
-  purpose: 'Purpose', heat: 'Heat', strength: 'Strength', creep: 'Creep', impact: 'Knocks', uv: 'Sun', flex: 'Flexibility', water: 'Water', chemicals: 'Chemicals', clarity: 'Clarity', float: 'Floating', mass: 'Mass', cost: 'Cost', build: 'Build size',
-  'printability.nozzle': 'Nozzle', 'printability.liner': 'Hot-end liner', 'printability.bed': 'Bed', 'printability.chamber': 'Warm air', 'printability.drive': 'Drive', 'printability.nozzle-metal': 'Nozzle metal', 'printability.plate': 'Plate', 'printability.dryer': 'Drying', 'printability.ventilation': 'Ventilation',
+  purpose: 'Purpose',
+  heat: 'Heat',
+  strength: 'Strength',
+  creep: 'Creep',
+  impact: 'Knocks',
+  uv: 'Sun',
+  flex: 'Flexibility',
+  water: 'Water',
+  chemicals: 'Chemicals',
+  clarity: 'Clarity',
+  float: 'Floating',
+  mass: 'Mass',
+  cost: 'Cost',
+  build: 'Build size',
+  'printability.nozzle': 'Nozzle',
+  'printability.liner': 'Hot-end liner',
+  'printability.bed': 'Bed',
+  'printability.chamber': 'Warm air',
+  'printability.drive': 'Drive',
+  'printability.nozzle-metal': 'Nozzle metal',
+  'printability.plate': 'Plate',
+  'printability.dryer': 'Drying',
+  'printability.ventilation': 'Ventilation',
 };
 
 /** A gate as people call it. */
-export function gateLabel(id: GateId): string { return labels[id] ?? id; }
+export function gateLabel(id: GateId): string {
+  return labels[id] ?? id;
+}
 
 /** What a gate has and needs, in a few words: "has 93, needs 60.1 °C" or "0.4 of at most 5 %". */
 export function gateNumbers(g: Gate): string {
-  const shown = (v: number | string): string => typeof v === 'number' ? (Number.isFinite(v) ? sig(v, 3) : 'no limit') : v;
-  if (g.id === 'strength' && g.unit === '% strain') return `${shown(g.need)} of at most ${shown(g.have)} ${g.unit}`;
-  return limitGates.has(g.id) ? `${shown(g.have)} of at most ${shown(g.need)} ${g.unit}` : `has ${shown(g.have)}, needs ${shown(g.need)} ${g.unit}`.trimEnd();
+  const shown = (v: number | string): string =>
+    typeof v === 'number' ? (Number.isFinite(v) ? sig(v, 3) : 'no limit') : v;
+  if (g.id === 'strength' && g.unit === '% strain')
+    return `${shown(g.need)} of at most ${shown(g.have)} ${g.unit}`;
+  return limitGates.has(g.id)
+    ? `${shown(g.have)} of at most ${shown(g.need)} ${g.unit}`
+    : `has ${shown(g.have)}, needs ${shown(g.need)} ${g.unit}`.trimEnd();
 }
 
 /** The verdict of a margin: fails below zero, marginal below the comfortable one. */

@@ -10,9 +10,16 @@ export function purposeGate(ctx: Context, a: Assessment): Gate {
   const support = ctx.brief.purpose === 'dissolving-support';
   const ok = support === a.family.flags.soluble;
   return {
-    id: 'purpose', verdict: ok ? 'pass' : 'fail',
-    need: support ? 'dissolves in water' : 'lasts', have: a.family.flags.soluble ? 'dissolves in water' : 'does not dissolve', unit: '',
-    why: ok ? 'Fit for the purpose.' : support ? `${a.family.name} does not dissolve in water.` : `${a.family.name} dissolves in water: it is a support, not a part.`,
+    id: 'purpose',
+    verdict: ok ? 'pass' : 'fail',
+    need: support ? 'dissolves in water' : 'lasts',
+    have: a.family.flags.soluble ? 'dissolves in water' : 'does not dissolve',
+    unit: '',
+    why: ok
+      ? 'Fit for the purpose.'
+      : support
+        ? `${a.family.name} does not dissolve in water.`
+        : `${a.family.name} dissolves in water: it is a support, not a part.`,
     rescue: null,
   };
 }
@@ -25,8 +32,16 @@ export function chemicalsGate(ctx: Context, a: Assessment): Gate | null {
   const fair = touching.filter(c => a.family.chemicals[c] === 'fair');
   const verdict: Verdict = poor.length ? 'fail' : fair.length ? 'marginal' : 'pass';
   return {
-    id: 'chemicals', verdict, need: touching.join(', '), have: poor.length ? `poor: ${poor.join(', ')}` : fair.length ? `fair: ${fair.join(', ')}` : 'good', unit: '',
-    why: poor.length ? `${a.family.name} is attacked by ${poor.join(', ')}.` : fair.length ? `${a.family.name} bears ${fair.join(', ')} for a while.` : `Resists ${touching.join(', ')}.`,
+    id: 'chemicals',
+    verdict,
+    need: touching.join(', '),
+    have: poor.length ? `poor: ${poor.join(', ')}` : fair.length ? `fair: ${fair.join(', ')}` : 'good',
+    unit: '',
+    why: poor.length
+      ? `${a.family.name} is attacked by ${poor.join(', ')}.`
+      : fair.length
+        ? `${a.family.name} bears ${fair.join(', ')} for a while.`
+        : `Resists ${touching.join(', ')}.`,
     rescue: poor.length ? 'a coating or a liner that resists it' : null,
   };
 }
@@ -36,7 +51,20 @@ export function clarityGate(ctx: Context, a: Assessment): Gate | null {
   if (!ctx.brief.looks.clear) return null;
   const { clarity } = a.family.flags;
   const verdict: Verdict = clarity === 'clear' ? 'pass' : 'fail';
-  return { id: 'clarity', verdict, need: 'clear', have: clarity, unit: '', why: clarity === 'clear' ? 'Sold clear; printed parts are see-through when thin or solid and slow.' : clarity === 'translucent' ? `${a.family.name} lets light through but is not clear.` : `${a.family.name} is opaque.`, rescue: clarity === 'translucent' ? 'passes if light coming through is enough' : null };
+  return {
+    id: 'clarity',
+    verdict,
+    need: 'clear',
+    have: clarity,
+    unit: '',
+    why:
+      clarity === 'clear'
+        ? 'Sold clear; printed parts are see-through when thin or solid and slow.'
+        : clarity === 'translucent'
+          ? `${a.family.name} lets light through but is not clear.`
+          : `${a.family.name} is opaque.`,
+    rescue: clarity === 'translucent' ? 'passes if light coming through is enough' : null,
+  };
 }
 
 /** Below this density (g/cm³) a part floats with room to spare. */
@@ -51,9 +79,21 @@ export function floatGate(ctx: Context, a: Assessment): Gate | null {
   const hollow = solid * ctx.brief.geometry.solidFraction;
   const verdict: Verdict = solid < FLOATS ? 'pass' : hollow < FLOATS_HOLLOW ? 'marginal' : 'fail';
   return {
-    id: 'float', verdict, need: 1, have: solid < FLOATS ? solid : hollow, unit: 'g/cm³',
-    why: solid < FLOATS ? `${a.family.name} is lighter than water even solid.` : hollow < FLOATS_HOLLOW ? `Floats on the air inside (${sig(hollow, 2)} g/cm³), for as long as its walls are tight.` : `At ${sig(hollow, 3)} g/cm³ it sinks or swims awash.`,
-    rescue: verdict === 'pass' ? null : `seal the walls and print at most ${Math.floor(100 * 0.9 / solid)} % solid`,
+    id: 'float',
+    verdict,
+    need: 1,
+    have: solid < FLOATS ? solid : hollow,
+    unit: 'g/cm³',
+    why:
+      solid < FLOATS
+        ? `${a.family.name} is lighter than water even solid.`
+        : hollow < FLOATS_HOLLOW
+          ? `Floats on the air inside (${sig(hollow, 2)} g/cm³), for as long as its walls are tight.`
+          : `At ${sig(hollow, 3)} g/cm³ it sinks or swims awash.`,
+    rescue:
+      verdict === 'pass'
+        ? null
+        : `seal the walls and print at most ${Math.floor((100 * 0.9) / solid)} % solid`,
   };
 }
 
@@ -61,16 +101,37 @@ export function floatGate(ctx: Context, a: Assessment): Gate | null {
 export function massGate(ctx: Context, economics: PrintEconomicsResult): Gate | null {
   const limit = ctx.brief.maxMassG;
   if (limit === null) return null;
-  const verdict: Verdict = economics.massG > limit ? 'fail' : economics.massG > 0.9 * limit ? 'marginal' : 'pass';
-  return { id: 'mass', verdict, need: limit, have: economics.massG, unit: 'g', why: `Weighs ${sig(economics.massG, 3)} g of at most ${sig(limit, 3)} g.`, rescue: verdict === 'fail' ? `passes at ${sig(100 * ctx.brief.geometry.solidFraction * limit / economics.massG, 2)} % solid` : null };
+  const verdict: Verdict =
+    economics.massG > limit ? 'fail' : economics.massG > 0.9 * limit ? 'marginal' : 'pass';
+  return {
+    id: 'mass',
+    verdict,
+    need: limit,
+    have: economics.massG,
+    unit: 'g',
+    why: `Weighs ${sig(economics.massG, 3)} g of at most ${sig(limit, 3)} g.`,
+    rescue:
+      verdict === 'fail'
+        ? `passes at ${sig((100 * ctx.brief.geometry.solidFraction * limit) / economics.massG, 2)} % solid`
+        : null,
+  };
 }
 
 /** The cost limit, when there is one. */
 export function costGate(ctx: Context, economics: PrintEconomicsResult): Gate | null {
   const limit = ctx.brief.maxCostEach;
   if (limit === null) return null;
-  const verdict: Verdict = economics.costEach > limit ? 'fail' : economics.costEach > 0.9 * limit ? 'marginal' : 'pass';
-  return { id: 'cost', verdict, need: limit, have: economics.costEach, unit: 'each', why: `Costs ${sig(economics.costEach, 3)} of at most ${sig(limit, 3)}.`, rescue: null };
+  const verdict: Verdict =
+    economics.costEach > limit ? 'fail' : economics.costEach > 0.9 * limit ? 'marginal' : 'pass';
+  return {
+    id: 'cost',
+    verdict,
+    need: limit,
+    have: economics.costEach,
+    unit: 'each',
+    why: `Costs ${sig(economics.costEach, 3)} of at most ${sig(limit, 3)}.`,
+    rescue: null,
+  };
 }
 
 /** Build size: the part must fit the printer, turned about the upright axis if need be. */
@@ -80,5 +141,13 @@ export function buildGate(ctx: Context): Gate | null {
   const [bx, by, bz] = ctx.printer.buildMm;
   const fits = zMm <= bz && ((xMm <= bx && yMm <= by) || (yMm <= bx && xMm <= by));
   if (fits) return null;
-  return { id: 'build', verdict: 'fail', need: `${xMm} × ${yMm} × ${zMm}`, have: `${bx} × ${by} × ${bz}`, unit: 'mm', why: `The part is larger than ${ctx.printer.name} can print.`, rescue: 'split the part, lay it another way up, or use a larger printer' };
+  return {
+    id: 'build',
+    verdict: 'fail',
+    need: `${xMm} × ${yMm} × ${zMm}`,
+    have: `${bx} × ${by} × ${bz}`,
+    unit: 'mm',
+    why: `The part is larger than ${ctx.printer.name} can print.`,
+    rescue: 'split the part, lay it another way up, or use a larger printer',
+  };
 }

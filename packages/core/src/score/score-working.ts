@@ -6,15 +6,60 @@ import { weakest, weightedMean, type Candidate } from './rank.js';
 /** The working of a candidate's score under a school: each criterion's weight and desirability, then the sum, the minimum or the count. */
 export function scoreWorking(c: Candidate, school: School): Step[] {
   const weighed = c.criteria.filter(k => k.weight > 0);
-  const each = weighed.map(k => step(criterionLabels[k.id].label, 'weight × desirability', `${sig(k.weight)} × ${sig(k.desirability, 3)}`, k.weight * k.desirability, ''));
+  const each = weighed.map(k =>
+    step(
+      criterionLabels[k.id].label,
+      'weight × desirability',
+      `${sig(k.weight)} × ${sig(k.desirability, 3)}`,
+      k.weight * k.desirability,
+      '',
+    ),
+  );
   const total = weighed.reduce((s, k) => s + k.weight, 0);
-  if (school === 'weakest-link') return [...each, step('score', 'lowest desirability among what weighs', weighed.map(k => sig(k.desirability, 3)).join(', '), weakest(c.criteria), '')];
-  const mean = step('score', 'Σ(weight × desirability)/Σ weight', `${sig(weighed.reduce((s, k) => s + k.weight * k.desirability, 0))} / ${sig(total)}`, weightedMean(c.criteria), '');
-  return school === 'step-up' ? [...each, mean, step('penalties', 'what printing it asks beyond the ordinary', `ties by cost: ${sig(c.printing.costEach, 3)}`, c.printing.penalties, '')] : [...each, mean];
+  if (school === 'weakest-link')
+    return [
+      ...each,
+      step(
+        'score',
+        'lowest desirability among what weighs',
+        weighed.map(k => sig(k.desirability, 3)).join(', '),
+        weakest(c.criteria),
+        '',
+      ),
+    ];
+  const mean = step(
+    'score',
+    'Σ(weight × desirability)/Σ weight',
+    `${sig(weighed.reduce((s, k) => s + k.weight * k.desirability, 0))} / ${sig(total)}`,
+    weightedMean(c.criteria),
+    '',
+  );
+  return school === 'step-up'
+    ? [
+        ...each,
+        mean,
+        step(
+          'penalties',
+          'what printing it asks beyond the ordinary',
+          `ties by cost: ${sig(c.printing.costEach, 3)}`,
+          c.printing.penalties,
+          '',
+        ),
+      ]
+    : [...each, mean];
 }
 
 /** The working of the chance that a first print succeeds. */
 export function successWorking(c: Candidate): Step[] {
   const factors = c.printing.factors.filter(f => f.factor < 1);
-  return [...factors.map(f => step(f.label, 'factor', '', f.factor, '')), step('p', '0.98 × every factor', ['0.98', ...factors.map(f => sig(f.factor, 3))].join(' × '), c.printing.success, '')];
+  return [
+    ...factors.map(f => step(f.label, 'factor', '', f.factor, '')),
+    step(
+      'p',
+      '0.98 × every factor',
+      ['0.98', ...factors.map(f => sig(f.factor, 3))].join(' × '),
+      c.printing.success,
+      '',
+    ),
+  ];
 }

@@ -1,5 +1,11 @@
 /** The measures that Hornblende reads and shows. The key names the measure; `canonical` is the unit that is stored and computed with. */
-export interface Dimension { canonical: string; us: string; aliases?: Record<string, string>; digits: number; usDigits: number }
+export interface Dimension {
+  canonical: string;
+  us: string;
+  aliases?: Record<string, string>;
+  digits: number;
+  usDigits: number;
+}
 
 export const dimensions = {
   temperature: { canonical: 'degC', us: 'degF', digits: 0, usDigits: 0 },
@@ -26,5 +32,17 @@ export type UnitSystem = 'metric' | 'us';
 
 /** How a unit is written for people. */
 export const unitLabel: Record<string, string> = {
-  degC: '°C', degF: '°F', K: 'K', 'cm^3': 'cm³', 'in^3': 'in³', 'mm^3/s': 'mm³/s', year: 'years', ftlbf: 'ft·lbf', mph: 'mph', 'g/cm^3': 'g/cm³', 'lb/in^3': 'lb/in³', 'kJ/m^2': 'kJ/m²', 'ftlbf/in^2': 'ft·lbf/in²',
+  degC: '°C',
+  degF: '°F',
+  K: 'K',
+  'cm^3': 'cm³',
+  'in^3': 'in³',
+  'mm^3/s': 'mm³/s',
+  year: 'years',
+  ftlbf: 'ft·lbf',
+  mph: 'mph',
+  'g/cm^3': 'g/cm³',
+  'lb/in^3': 'lb/in³',
+  'kJ/m^2': 'kJ/m²',
+  'ftlbf/in^2': 'ft·lbf/in²',
 };

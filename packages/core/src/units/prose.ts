@@ -3,13 +3,26 @@ import { displayUnit, parseQuantity, toDisplay } from './quantity.js';
 import type { DimensionKey, UnitSystem } from './dimensions.js';
 
 /** The measure of each unit that sentences and tables of the core use. What is not here (years, %, J/m², W) is the same for everyone. */
-const measureOf: Record<string, DimensionKey> = { '°C': 'temperature', K: 'temperatureStep', MPa: 'stress', 'MPa modulus': 'stress', 'kJ/m²': 'impact', mm: 'length', g: 'mass', 'g/cm³': 'density', N: 'force' };
+const measureOf: Record<string, DimensionKey> = {
+  '°C': 'temperature',
+  K: 'temperatureStep',
+  MPa: 'stress',
+  'MPa modulus': 'stress',
+  'kJ/m²': 'impact',
+  mm: 'length',
+  g: 'mass',
+  'g/cm³': 'density',
+  N: 'force',
+};
 
 /** A number with the core's unit, in the reader's. @returns the number, and the unit as people write it */
 export function inSystem(value: number, unit: string, system: UnitSystem): { value: number; unit: string } {
   const measure = measureOf[unit];
   if (!measure || system === 'metric' || !Number.isFinite(value)) return { value, unit };
-  return { value: toDisplay(value, measure, system), unit: unit === 'MPa modulus' ? `${displayUnit(measure, system)} modulus` : displayUnit(measure, system) };
+  return {
+    value: toDisplay(value, measure, system),
+    unit: unit === 'MPa modulus' ? `${displayUnit(measure, system)} modulus` : displayUnit(measure, system),
+  };
 }
 
 /** The stored value of a number that was typed in the reader's unit. */
@@ -19,7 +32,10 @@ export function fromSystem(shown: number, unit: string, system: UnitSystem): num
 }
 
 const NUMBER = '[−-]?\\d+(?:\\.\\d+)?';
-const QUANTITY = new RegExp(`(${NUMBER})((?: (?:to|against) |–)(${NUMBER}))? (°C|K|MPa|kJ/m²|g/cm³|mm|g|N)(?![\\w/·²³])`, 'g');
+const QUANTITY = new RegExp(
+  `(${NUMBER})((?: (?:to|against) |–)(${NUMBER}))? (°C|K|MPa|kJ/m²|g/cm³|mm|g|N)(?![\\w/·²³])`,
+  'g',
+);
 
 /**
  * A sentence of the core in the reader's units: every quantity in it converted, to three figures.
@@ -27,8 +43,12 @@ const QUANTITY = new RegExp(`(${NUMBER})((?: (?:to|against) |–)(${NUMBER}))? (
  */
 export function prose(text: string, system: UnitSystem): string {
   if (system === 'metric') return text;
-  return text.replace(QUANTITY, (_, first: string, join: string | undefined, second: string | undefined, unit: string) => {
-    const convert = (n: string): string => sig(inSystem(Number(n.replace('−', '-')), unit, system).value, 3);
-    return `${convert(first)}${join && second ? `${join.slice(0, join.length - second.length)}${convert(second)}` : ''} ${inSystem(0, unit, system).unit}`;
-  });
+  return text.replace(
+    QUANTITY,
+    (_, first: string, join: string | undefined, second: string | undefined, unit: string) => {
+      const convert = (n: string): string =>
+        sig(inSystem(Number(n.replace('−', '-')), unit, system).value, 3);
+      return `${convert(first)}${join && second ? `${join.slice(0, join.length - second.length)}${convert(second)}` : ''} ${inSystem(0, unit, system).unit}`;
+    },
+  );
 }

@@ -12,20 +12,68 @@ export class Printer {
   @Choice(['hornblende-printer'], { doc: 'Always hornblende-printer.' }) format!: 'hornblende-printer';
   @Choice([1], { doc: 'Always 1.' }) version!: 1;
   @Text({ maxLength: 120, doc: 'The printer.' }) name!: string;
-  @Quantity({ min: 0, max: 600, unit: '°C', optional: true, doc: 'Hottest nozzle; default 260.' }) nozzleMaxC = 260;
-  @Quantity({ min: 0, max: 300, unit: '°C', optional: true, doc: 'Hottest bed; 0 for an unheated one; default 100.' }) bedMaxC = 100;
-  @Choice(chambers, { optional: true, doc: 'default open.' }) chamber: typeof chambers[number] = 'open';
-  @Quantity({ min: -10, max: 250, unit: '°C', optional: true, doc: 'Air around a print after half an hour; default 28.' }) chamberC = 28;
-  @Choice(drives, { optional: true, doc: 'Where the feeder sits: direct, or remote through a tube (bowden); default direct.' }) drive: typeof drives[number] = 'direct';
-  @Choice(nozzleMetals, { optional: true, doc: 'default brass.' }) nozzleMetal: typeof nozzleMetals[number] = 'brass';
-  @Quantity({ min: 150, max: 400, unit: '°C', optional: true, nullable: true, doc: 'Highest safe temperature of a lined hot end; null for all-metal; default 240.' }) linerLimitC: number | null = 240;
+  @Quantity({ min: 0, max: 600, unit: '°C', optional: true, doc: 'Hottest nozzle; default 260.' })
+  nozzleMaxC = 260;
+  @Quantity({
+    min: 0,
+    max: 300,
+    unit: '°C',
+    optional: true,
+    doc: 'Hottest bed; 0 for an unheated one; default 100.',
+  })
+  bedMaxC = 100;
+  @Choice(chambers, { optional: true, doc: 'default open.' }) chamber: (typeof chambers)[number] = 'open';
+  @Quantity({
+    min: -10,
+    max: 250,
+    unit: '°C',
+    optional: true,
+    doc: 'Air around a print after half an hour; default 28.',
+  })
+  chamberC = 28;
+  @Choice(drives, {
+    optional: true,
+    doc: 'Where the feeder sits: direct, or remote through a tube (bowden); default direct.',
+  })
+  drive: (typeof drives)[number] = 'direct';
+  @Choice(nozzleMetals, { optional: true, doc: 'default brass.' })
+  nozzleMetal: (typeof nozzleMetals)[number] = 'brass';
+  @Quantity({
+    min: 150,
+    max: 400,
+    unit: '°C',
+    optional: true,
+    nullable: true,
+    doc: 'Highest safe temperature of a lined hot end; null for all-metal; default 240.',
+  })
+  linerLimitC: number | null = 240;
   @Choices(plates, { optional: true, doc: 'default smooth-pei.' }) plates: Plate[] = ['smooth-pei'];
   @Choices(adhesives, { optional: true, doc: 'default none.' }) adhesives: Adhesive[] = [];
-  @Vector({ min: 1, max: 5000, unit: 'mm', length: 3, optional: true, doc: 'Build volume; default [220, 220, 250].' }) buildMm: [number, number, number] = [220, 220, 250];
-  @Choice(ventilations, { optional: true, doc: 'default room.' }) ventilation: typeof ventilations[number] = 'room';
-  @Quantity({ min: 20, max: 250, unit: '°C', optional: true, nullable: true, doc: 'Hottest dryer; null for none; default null.' }) dryerMaxC: number | null = null;
-  @Quantity({ min: 0.1, max: 200, unit: 'mm³/s', optional: true, doc: 'Melt flow limit; default 12.' }) maxFlowMm3s = 12;
+  @Vector({
+    min: 1,
+    max: 5000,
+    unit: 'mm',
+    length: 3,
+    optional: true,
+    doc: 'Build volume; default [220, 220, 250].',
+  })
+  buildMm: [number, number, number] = [220, 220, 250];
+  @Choice(ventilations, { optional: true, doc: 'default room.' }) ventilation: (typeof ventilations)[number] =
+    'room';
+  @Quantity({
+    min: 20,
+    max: 250,
+    unit: '°C',
+    optional: true,
+    nullable: true,
+    doc: 'Hottest dryer; null for none; default null.',
+  })
+  dryerMaxC: number | null = null;
+  @Quantity({ min: 0.1, max: 200, unit: 'mm³/s', optional: true, doc: 'Melt flow limit; default 12.' })
+  maxFlowMm3s = 12;
 }
 
 /** Reads a printer: defaults filled in, unknown fields refused. @throws InputError */
-export function parsePrinter(plain: unknown): Printer { return parseInput(Printer, plain); }
+export function parsePrinter(plain: unknown): Printer {
+  return parseInput(Printer, plain);
+}

@@ -9,8 +9,12 @@ export async function openDatabase(file: string): Promise<Knex> {
     useNullAsDefault: true,
     // One connection: SQLite has one writer, and pragmas are per connection.
     pool: {
-      min: 1, max: 1,
-      afterCreate: (connection: { pragma: (sql: string) => unknown }, done: (error: Error | null, connection: unknown) => void) => {
+      min: 1,
+      max: 1,
+      afterCreate: (
+        connection: { pragma: (sql: string) => unknown },
+        done: (error: Error | null, connection: unknown) => void,
+      ) => {
         connection.pragma('journal_mode = WAL');
         connection.pragma('synchronous = FULL');
         connection.pragma('foreign_keys = ON');

@@ -4,35 +4,82 @@ import type { Brief, DecisionRecord, Family, Printer, Ranking } from '@hornblend
 import { notFound } from '../errors.js';
 
 /** A record as it is kept: all of it but the families it was worked out from, which are kept apart. */
-type KeptRecord = Omit<DecisionRecord, 'premises'> & { premises: Omit<DecisionRecord['premises'], 'families'> };
+type KeptRecord = Omit<DecisionRecord, 'premises'> & {
+  premises: Omit<DecisionRecord['premises'], 'families'>;
+};
 /** A record as it travels in lists: without the hours of its weather, too. */
-export type ListedRecord = Omit<KeptRecord, 'premises'> & { premises: Omit<KeptRecord['premises'], 'weather'> & { weather: { name: string } | null } };
+export type ListedRecord = Omit<KeptRecord, 'premises'> & {
+  premises: Omit<KeptRecord['premises'], 'weather'> & { weather: { name: string } | null };
+};
 
 /** A decision as it was taken. */
-export interface Decision { id: string; partId: string; record: ListedRecord }
+export interface Decision {
+  id: string;
+  partId: string;
+  record: ListedRecord;
+}
 
 interface DecisionRow {
-  id: string; part_id: string; first_choice: string; second_choice: string | null; reason: string; decided_by: string; decided_at: string;
-  hazard_acknowledged: number; library_version: string; brief: string; printer: string | null; ranking: string; record: string | null; snapshot: string | null;
+  id: string;
+  part_id: string;
+  first_choice: string;
+  second_choice: string | null;
+  reason: string;
+  decided_by: string;
+  decided_at: string;
+  hazard_acknowledged: number;
+  library_version: string;
+  brief: string;
+  printer: string | null;
+  ranking: string;
+  record: string | null;
+  snapshot: string | null;
 }
-interface SnapshotRow { hash: string; families: string }
+interface SnapshotRow {
+  hash: string;
+  families: string;
+}
 
 /** Decisions that were taken before records were kept whole have no chances, no assumptions and no rejections to show. */
 function earlyRecord(row: DecisionRow): KeptRecord {
   const brief = JSON.parse(row.brief) as Brief;
   return {
-    format: 'hornblende-decision', version: 1, part: brief.name, firstChoice: row.first_choice, secondChoice: row.second_choice, reason: row.reason, decidedBy: row.decided_by, decidedAt: row.decided_at,
-    hazardAcknowledged: Boolean(row.hazard_acknowledged), libraryVersion: row.library_version, ranking: JSON.parse(row.ranking) as Ranking, robustness: { draws: 0, seed: 0, candidates: [] }, rejected: [], assumptions: [],
-    premises: { brief, printer: row.printer ? JSON.parse(row.printer) as Printer : null, weather: null, grades: [], libraryVersion: row.library_version },
+    format: 'hornblende-decision',
+    version: 1,
+    part: brief.name,
+    firstChoice: row.first_choice,
+    secondChoice: row.second_choice,
+    reason: row.reason,
+    decidedBy: row.decided_by,
+    decidedAt: row.decided_at,
+    hazardAcknowledged: Boolean(row.hazard_acknowledged),
+    libraryVersion: row.library_version,
+    ranking: JSON.parse(row.ranking) as Ranking,
+    robustness: { draws: 0, seed: 0, candidates: [] },
+    rejected: [],
+    assumptions: [],
+    premises: {
+      brief,
+      printer: row.printer ? (JSON.parse(row.printer) as Printer) : null,
+      weather: null,
+      grades: [],
+      libraryVersion: row.library_version,
+    },
   };
 }
 
-function kept(row: DecisionRow): KeptRecord { return row.record ? JSON.parse(row.record) as KeptRecord : earlyRecord(row); }
+function kept(row: DecisionRow): KeptRecord {
+  return row.record ? (JSON.parse(row.record) as KeptRecord) : earlyRecord(row);
+}
 
 function toDecision(row: DecisionRow): Decision {
   const record = kept(row);
   const { weather } = record.premises;
-  return { id: row.id, partId: row.part_id, record: { ...record, premises: { ...record.premises, weather: weather && { name: weather.name } } } };
+  return {
+    id: row.id,
+    partId: row.part_id,
+    record: { ...record, premises: { ...record.premises, weather: weather && { name: weather.name } } },
+  };
 }
 
 /** Decisions in the database: only ever added to, so that a record stands. The families behind them are kept once for each state of the library. */
@@ -41,7 +88,11 @@ export class DecisionRepository {
 
   /** A part's decisions, newest first. */
   async of(partId: string): Promise<Decision[]> {
-    return (await this.db<DecisionRow>('decisions').where({ part_id: partId }).orderBy([{ column: 'decided_at', order: 'desc' }, { column: 'id' }])).map(toDecision);
+    return (
+      await this.db<DecisionRow>('decisions')
+        .where({ part_id: partId })
+        .orderBy([{ column: 'decided_at', order: 'desc' }, { column: 'id' }])
+    ).map(toDecision);
   }
 
   /** One decision with everything it rests on. @throws HttpProblem 404 */
@@ -49,14 +100,28 @@ export class DecisionRepository {
     const row = await this.db<DecisionRow>('decisions').where({ part_id: partId, id }).first();
     if (!row) throw notFound('decision', id);
     const record = kept(row);
-    const snapshot = row.snapshot ? await this.db<SnapshotRow>('library_snapshots').where({ hash: row.snapshot }).first() : undefined;
-    return { ...record, premises: { ...record.premises, families: snapshot ? JSON.parse(snapshot.families) as Family[] : [] } };
+    const snapshot = row.snapshot
+      ? await this.db<SnapshotRow>('library_snapshots').where({ hash: row.snapshot }).first()
+      : undefined;
+    return {
+      ...record,
+      premises: { ...record.premises, families: snapshot ? (JSON.parse(snapshot.families) as Family[]) : [] },
+    };
   }
 
   /** The newest decision of every part: part id → its choice and date. */
-  async latest(): Promise<Record<string, { firstChoice: string; secondChoice: string | null; decidedAt: string }>> {
-    const rows = await this.db<DecisionRow>('decisions').select('part_id', 'first_choice', 'second_choice', 'decided_at').orderBy('decided_at');
-    return Object.fromEntries(rows.map(r => [r.part_id, { firstChoice: r.first_choice, secondChoice: r.second_choice, decidedAt: r.decided_at }]));
+  async latest(): Promise<
+    Record<string, { firstChoice: string; secondChoice: string | null; decidedAt: string }>
+  > {
+    const rows = await this.db<DecisionRow>('decisions')
+      .select('part_id', 'first_choice', 'second_choice', 'decided_at')
+      .orderBy('decided_at');
+    return Object.fromEntries(
+      rows.map(r => [
+        r.part_id,
+        { firstChoice: r.first_choice, secondChoice: r.second_choice, decidedAt: r.decided_at },
+      ]),
+    );
   }
 
   async add(partId: string, whole: DecisionRecord): Promise<Decision> {
@@ -65,10 +130,21 @@ export class DecisionRepository {
     const data = JSON.stringify(families);
     const hash = createHash('sha256').update(data).digest('hex');
     const row: DecisionRow = {
-      id: randomUUID(), part_id: partId, first_choice: record.firstChoice, second_choice: record.secondChoice, reason: record.reason, decided_by: record.decidedBy, decided_at: record.decidedAt,
-      hazard_acknowledged: record.hazardAcknowledged ? 1 : 0, library_version: record.libraryVersion,
+      id: randomUUID(),
+      part_id: partId,
+      first_choice: record.firstChoice,
+      second_choice: record.secondChoice,
+      reason: record.reason,
+      decided_by: record.decidedBy,
+      decided_at: record.decidedAt,
+      hazard_acknowledged: record.hazardAcknowledged ? 1 : 0,
+      library_version: record.libraryVersion,
       // The ranking and its brief stand inside the record.
-      brief: JSON.stringify(premises.brief), printer: premises.printer ? JSON.stringify(premises.printer) : null, ranking: '{}', record: JSON.stringify(record), snapshot: hash,
+      brief: JSON.stringify(premises.brief),
+      printer: premises.printer ? JSON.stringify(premises.printer) : null,
+      ranking: '{}',
+      record: JSON.stringify(record),
+      snapshot: hash,
     };
     await this.db.transaction(async t => {
       await t<SnapshotRow>('library_snapshots').insert({ hash, families: data }).onConflict('hash').ignore();

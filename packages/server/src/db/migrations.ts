@@ -1,6 +1,10 @@
 import type { Knex } from 'knex';
 
-interface Migration { name: string; up: (db: Knex) => Promise<void>; down: (db: Knex) => Promise<void> }
+interface Migration {
+  name: string;
+  up: (db: Knex) => Promise<void>;
+  down: (db: Knex) => Promise<void>;
+}
 
 const list: Migration[] = [
   {
@@ -69,7 +73,10 @@ const list: Migration[] = [
     },
     async down(db) {
       await db.schema.dropTable('part_versions');
-      await db.schema.alterTable('parts', t => { t.dropColumn('weather_id'); t.dropColumn('given'); });
+      await db.schema.alterTable('parts', t => {
+        t.dropColumn('weather_id');
+        t.dropColumn('given');
+      });
       await db.schema.dropTable('weathers');
     },
   },
@@ -109,7 +116,8 @@ const list: Migration[] = [
       });
     },
     async down(db) {
-      for (const table of ['part_quotes', 'workshop', 'spools', 'grade_imports', 'grades']) await db.schema.dropTable(table);
+      for (const table of ['part_quotes', 'workshop', 'spools', 'grade_imports', 'grades'])
+        await db.schema.dropTable(table);
     },
   },
   {
@@ -125,7 +133,10 @@ const list: Migration[] = [
       });
     },
     async down(db) {
-      await db.schema.alterTable('decisions', t => { t.dropColumn('snapshot'); t.dropColumn('record'); });
+      await db.schema.alterTable('decisions', t => {
+        t.dropColumn('snapshot');
+        t.dropColumn('record');
+      });
       await db.schema.dropTable('library_snapshots');
     },
   },

@@ -4,12 +4,32 @@ import { parsePrinter, type Printer } from '@hornblende/core';
 import { notFound, staleWrite } from '../errors.js';
 
 /** A printer as the API gives it. */
-export interface StoredPrinter { id: string; profile: Printer; isDefault: boolean; revision: number; updatedAt: string }
+export interface StoredPrinter {
+  id: string;
+  profile: Printer;
+  isDefault: boolean;
+  revision: number;
+  updatedAt: string;
+}
 
-interface PrinterRow { id: string; name: string; profile: string; is_default: number; revision: number; created_at: string; updated_at: string }
+interface PrinterRow {
+  id: string;
+  name: string;
+  profile: string;
+  is_default: number;
+  revision: number;
+  created_at: string;
+  updated_at: string;
+}
 
 function toPrinter(row: PrinterRow): StoredPrinter {
-  return { id: row.id, profile: parsePrinter(JSON.parse(row.profile)), isDefault: Boolean(row.is_default), revision: row.revision, updatedAt: row.updated_at };
+  return {
+    id: row.id,
+    profile: parsePrinter(JSON.parse(row.profile)),
+    isDefault: Boolean(row.is_default),
+    revision: row.revision,
+    updatedAt: row.updated_at,
+  };
 }
 
 /** Printers in the database; exactly one is the default while there are any. */
@@ -17,7 +37,12 @@ export class PrinterRepository {
   constructor(private readonly db: Knex) {}
 
   async list(): Promise<StoredPrinter[]> {
-    return (await this.db<PrinterRow>('printers').orderBy([{ column: 'is_default', order: 'desc' }, { column: 'name' }])).map(toPrinter);
+    return (
+      await this.db<PrinterRow>('printers').orderBy([
+        { column: 'is_default', order: 'desc' },
+        { column: 'name' },
+      ])
+    ).map(toPrinter);
   }
 
   /** @throws HttpProblem 404 */
@@ -32,16 +57,37 @@ export class PrinterRepository {
     await this.db.transaction(async t => {
       const first = !(await t('printers').first());
       if (isDefault) await t('printers').update({ is_default: false });
-      await t('printers').insert({ id, name: profile.name, profile: JSON.stringify(profile), is_default: isDefault || first, revision: 1, created_at: now, updated_at: now });
+      await t('printers').insert({
+        id,
+        name: profile.name,
+        profile: JSON.stringify(profile),
+        is_default: isDefault || first,
+        revision: 1,
+        created_at: now,
+        updated_at: now,
+      });
     });
     return this.get(id);
   }
 
   /** @throws HttpProblem 409 with `current` when someone else saved since `revision` */
-  async update(id: string, profile: Printer, isDefault: boolean, revision: number, now: string): Promise<StoredPrinter> {
+  async update(
+    id: string,
+    profile: Printer,
+    isDefault: boolean,
+    revision: number,
+    now: string,
+  ): Promise<StoredPrinter> {
     const before = await this.get(id);
     const changed = await this.db.transaction(async t => {
-      const n = await t('printers').where({ id, revision }).update({ name: profile.name, profile: JSON.stringify(profile), revision: revision + 1, updated_at: now });
+      const n = await t('printers')
+        .where({ id, revision })
+        .update({
+          name: profile.name,
+          profile: JSON.stringify(profile),
+          revision: revision + 1,
+          updated_at: now,
+        });
       if (n && isDefault && !before.isDefault) {
         await t('printers').update({ is_default: false });
         await t('printers').where({ id }).update({ is_default: true });

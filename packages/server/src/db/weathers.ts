@@ -4,9 +4,22 @@ import { annualGhiKWhm2, highest, lowest, type Weather } from '@hornblende/core'
 import { notFound } from '../errors.js';
 
 /** Stored weather without its hours. */
-export interface WeatherSummary { id: string; name: string; createdAt: string; hours: number; airMinC: number; airMaxC: number; ghiKWhm2Year: number }
+export interface WeatherSummary {
+  id: string;
+  name: string;
+  createdAt: string;
+  hours: number;
+  airMinC: number;
+  airMaxC: number;
+  ghiKWhm2Year: number;
+}
 
-interface WeatherRow { id: string; name: string; data: string; created_at: string }
+interface WeatherRow {
+  id: string;
+  name: string;
+  data: string;
+  created_at: string;
+}
 
 /** Hourly weather that users brought, for briefs whose climate is their own. */
 export class WeatherRepository {
@@ -16,7 +29,15 @@ export class WeatherRepository {
     const rows = await this.db<WeatherRow>('weathers').orderBy('name');
     return rows.map(r => {
       const w = JSON.parse(r.data) as Weather;
-      return { id: r.id, name: r.name, createdAt: r.created_at, hours: w.airC.length, airMinC: lowest(w.airC), airMaxC: highest(w.airC), ghiKWhm2Year: annualGhiKWhm2(w) };
+      return {
+        id: r.id,
+        name: r.name,
+        createdAt: r.created_at,
+        hours: w.airC.length,
+        airMinC: lowest(w.airC),
+        airMaxC: highest(w.airC),
+        ghiKWhm2Year: annualGhiKWhm2(w),
+      };
     });
   }
 
@@ -29,7 +50,12 @@ export class WeatherRepository {
 
   async add(weather: Weather, now: string): Promise<{ id: string; name: string }> {
     const id = randomUUID();
-    await this.db('weathers').insert({ id, name: weather.name, data: JSON.stringify(weather), created_at: now });
+    await this.db('weathers').insert({
+      id,
+      name: weather.name,
+      data: JSON.stringify(weather),
+      created_at: now,
+    });
     return { id, name: weather.name };
   }
 

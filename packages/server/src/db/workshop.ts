@@ -3,7 +3,10 @@ import { parseWorkshop, type WorkshopSettings } from '@hornblende/core';
 import { notFound } from '../errors.js';
 
 /** What holds for the whole workshop, with what print services ask for its parts. */
-export interface StoredWorkshop { settings: WorkshopSettings; quotes: Record<string, number> }
+export interface StoredWorkshop {
+  settings: WorkshopSettings;
+  quotes: Record<string, number>;
+}
 
 /** The workshop's own settings: one row. */
 export class WorkshopRepository {
@@ -12,11 +15,17 @@ export class WorkshopRepository {
   async get(): Promise<StoredWorkshop> {
     const row = await this.db<{ id: number; settings: string }>('workshop').first();
     const quotes = await this.db<{ part_id: string; each: number }>('part_quotes');
-    return { settings: parseWorkshop(row ? JSON.parse(row.settings) : { format: 'hornblende-workshop', version: 1 }), quotes: Object.fromEntries(quotes.map(q => [q.part_id, q.each])) };
+    return {
+      settings: parseWorkshop(row ? JSON.parse(row.settings) : { format: 'hornblende-workshop', version: 1 }),
+      quotes: Object.fromEntries(quotes.map(q => [q.part_id, q.each])),
+    };
   }
 
   async save(settings: WorkshopSettings): Promise<StoredWorkshop> {
-    await this.db('workshop').insert({ id: 1, settings: JSON.stringify(settings) }).onConflict('id').merge();
+    await this.db('workshop')
+      .insert({ id: 1, settings: JSON.stringify(settings) })
+      .onConflict('id')
+      .merge();
     return this.get();
   }
 

@@ -17,12 +17,13 @@ const DEMO_DRAWS = 2000;
 
 /** Fills an empty database with the demo workshop; leaves any other alone. @returns whether it did */
 export async function seedDemo(db: Knex): Promise<boolean> {
-  if (await db('parts').first() || await db('printers').first()) return false;
+  if ((await db('parts').first()) || (await db('printers').first())) return false;
   const parts = new PartRepository(db);
   const printers = new PrinterRepository(db);
   const decisions = new DecisionRepository(db);
   const stored = [];
-  for (const [i, plain] of demoPrinters.entries()) stored.push(await printers.create(parsePrinter(plain), i === 1, '2026-01-10T08:00:00.000Z'));
+  for (const [i, plain] of demoPrinters.entries())
+    stored.push(await printers.create(parsePrinter(plain), i === 1, '2026-01-10T08:00:00.000Z'));
   const grades = new GradeRepository(db);
   const own = demoGrades.map(parseGrade);
   for (const grade of own) await grades.create(grade, '2026-01-10T08:00:00.000Z');
@@ -37,7 +38,16 @@ export async function seedDemo(db: Knex): Promise<boolean> {
     if (!machine) continue;
     const touched = new Date(Date.UTC(2026, 10, 20 - i, 9)).toISOString();
     const part = await parts.create({ brief, given: plain, printerId: machine.id, weatherId: null }, touched);
-    if (decision) await decisions.add(part.id, await decide({ ...decision, hazardAcknowledged: false }, { brief, given: plain, printer: machine.profile, weather: null, grades: own }, decision.decidedAt, DEMO_DRAWS));
+    if (decision)
+      await decisions.add(
+        part.id,
+        await decide(
+          { ...decision, hazardAcknowledged: false },
+          { brief, given: plain, printer: machine.profile, weather: null, grades: own },
+          decision.decidedAt,
+          DEMO_DRAWS,
+        ),
+      );
     const quote = demoWorkshop.quotes[brief.name];
     if (quote !== undefined) await workshop.quote(part.id, quote);
   }

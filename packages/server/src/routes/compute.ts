@@ -1,5 +1,16 @@
 import { Router } from 'express';
-import { calculate, families, familyByKey, fieldsOf, modelById, models, parseBrief, parsePrinter, rank, relaxations } from '@hornblende/core';
+import {
+  calculate,
+  families,
+  familyByKey,
+  fieldsOf,
+  modelById,
+  models,
+  parseBrief,
+  parsePrinter,
+  rank,
+  relaxations,
+} from '@hornblende/core';
 import { notFound } from '../errors.js';
 import { RankEnvelope } from '../inputs.js';
 import { split, within } from './split.js';
@@ -7,13 +18,17 @@ import { split, within } from './split.js';
 /** What needs no database: families, models, calculation and ranking. */
 export function computeRoutes(): Router {
   const router = Router();
-  router.get('/families', (_req, res) => { res.json(families); });
+  router.get('/families', (_req, res) => {
+    res.json(families);
+  });
   router.get('/families/:key', (req, res) => {
     const family = familyByKey(req.params.key);
     if (!family) throw notFound('family', req.params.key);
     res.json(family);
   });
-  router.get('/models', (_req, res) => { res.json(models.map(m => ({ id: m.id, title: m.title, source: m.source, inputs: fieldsOf(m.Input) }))); });
+  router.get('/models', (_req, res) => {
+    res.json(models.map(m => ({ id: m.id, title: m.title, source: m.source, inputs: fieldsOf(m.Input) })));
+  });
   router.post('/calc/:id', (req, res) => {
     if (!modelById(req.params.id)) throw notFound('model', req.params.id);
     res.json(calculate(req.params.id, req.body ?? null));
@@ -23,7 +38,9 @@ export function computeRoutes(): Router {
     const brief = within('brief', () => parseBrief(taken.brief));
     const printer = taken.printer == null ? null : within('printer', () => parsePrinter(taken.printer));
     const ranking = rank(brief, { printer, ...(rest.school ? { school: rest.school } : {}) });
-    res.json(ranking.firstChoice ? ranking : { ...ranking, nothingFits: relaxations(brief, printer, families) });
+    res.json(
+      ranking.firstChoice ? ranking : { ...ranking, nothingFits: relaxations(brief, printer, families) },
+    );
   });
   return router;
 }

@@ -1,5 +1,15 @@
 import { Router } from 'express';
-import { DecisionInput, families, InputError, parseBrief, parseInput, recordDrift, recordHtml, recordMarkdown, type DecisionRecord } from '@hornblende/core';
+import {
+  DecisionInput,
+  families,
+  InputError,
+  parseBrief,
+  parseInput,
+  recordDrift,
+  recordHtml,
+  recordMarkdown,
+  type DecisionRecord,
+} from '@hornblende/core';
 import type { DecisionRepository } from '../db/decisions.js';
 import type { GradeRepository } from '../db/grades.js';
 import type { PartContent, PartRepository } from '../db/parts.js';
@@ -11,10 +21,19 @@ import { PartEnvelope } from '../inputs.js';
 import { split, within } from './split.js';
 
 /** What the routes of parts rest on. */
-export interface PartStores { parts: PartRepository; printers: PrinterRepository; decisions: DecisionRepository; weathers: WeatherRepository; grades: GradeRepository }
+export interface PartStores {
+  parts: PartRepository;
+  printers: PrinterRepository;
+  decisions: DecisionRepository;
+  weathers: WeatherRepository;
+  grades: GradeRepository;
+}
 
 /** /parts and their decisions. */
-export function partRoutes({ parts, printers, decisions, weathers, grades }: PartStores, now: () => string): Router {
+export function partRoutes(
+  { parts, printers, decisions, weathers, grades }: PartStores,
+  now: () => string,
+): Router {
   const router = Router();
 
   router.get('/', async (req, res) => {
@@ -27,14 +46,26 @@ export function partRoutes({ parts, printers, decisions, weathers, grades }: Par
     res.status(201).json(await parts.create(contentOf(rest, taken.brief), now()));
   });
 
-  router.get('/:id', async (req, res) => { res.json(await parts.get(req.params.id)); });
+  router.get('/:id', async (req, res) => {
+    res.json(await parts.get(req.params.id));
+  });
 
   router.put('/:id', async (req, res) => {
     const { rest, taken } = split(req.body, PartEnvelope, 'brief');
-    res.json(await parts.update(req.params.id, contentOf(rest, taken.brief), rest.archived, revisionOf(rest.revision), now()));
+    res.json(
+      await parts.update(
+        req.params.id,
+        contentOf(rest, taken.brief),
+        rest.archived,
+        revisionOf(rest.revision),
+        now(),
+      ),
+    );
   });
 
-  router.get('/:id/versions', async (req, res) => { res.json(await parts.versions(req.params.id)); });
+  router.get('/:id/versions', async (req, res) => {
+    res.json(await parts.versions(req.params.id));
+  });
 
   router.get('/:id/decisions', async (req, res) => {
     await parts.get(req.params.id);
@@ -46,7 +77,9 @@ export function partRoutes({ parts, printers, decisions, weathers, grades }: Par
     const part = await parts.get(req.params.id);
     const input = parseInput(DecisionInput, req.body);
     const ground = {
-      brief: part.brief, given: part.given, grades: await grades.active(),
+      brief: part.brief,
+      given: part.given,
+      grades: await grades.active(),
       printer: part.printerId ? (await printers.get(part.printerId)).profile : null,
       weather: part.weatherId ? await weathers.get(part.weatherId) : null,
     };
@@ -63,11 +96,19 @@ export function partRoutes({ parts, printers, decisions, weathers, grades }: Par
     const writer = exports[type as keyof typeof exports];
     if (!writer) throw notFound('type', type);
     const record = await decisions.whole(id, decision);
-    const name = record.part.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '').toLowerCase() || 'decision';
+    const name =
+      record.part
+        .replace(/[^\p{L}\p{N}]+/gu, '-')
+        .replace(/^-|-$/g, '')
+        .toLowerCase() || 'decision';
     res.type(writer.type);
     if (req.query.open !== 'true') res.attachment(`${name}-decision.${type}`);
     // The report brings its own style and nothing else; it may be opened here as it may from disk.
-    if (type === 'html') res.set('Content-Security-Policy', "default-src 'none'; style-src 'unsafe-inline'; img-src data:; frame-ancestors 'self'");
+    if (type === 'html')
+      res.set(
+        'Content-Security-Policy',
+        "default-src 'none'; style-src 'unsafe-inline'; img-src data:; frame-ancestors 'self'",
+      );
     res.send(writer.write(record));
   });
 
@@ -89,6 +130,9 @@ function contentOf(envelope: PartEnvelope, given: unknown): PartContent {
 
 /** @throws InputError when an update does not say what it changes */
 export function revisionOf(revision: number | undefined): number {
-  if (revision === undefined) throw new InputError([{ field: 'revision', value: undefined, message: 'is needed to update: the revision that was changed' }]);
+  if (revision === undefined)
+    throw new InputError([
+      { field: 'revision', value: undefined, message: 'is needed to update: the revision that was changed' },
+    ]);
   return revision;
 }

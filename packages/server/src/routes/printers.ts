@@ -8,17 +8,30 @@ import { split, within } from './split.js';
 /** /printers. */
 export function printerRoutes(printers: PrinterRepository, now: () => string): Router {
   const router = Router();
-  router.get('/', async (_req, res) => { res.json(await printers.list()); });
-  router.get('/:id', async (req, res) => { res.json(await printers.get(req.params.id)); });
+  router.get('/', async (_req, res) => {
+    res.json(await printers.list());
+  });
+  router.get('/:id', async (req, res) => {
+    res.json(await printers.get(req.params.id));
+  });
   router.post('/', async (req, res) => {
     const { rest, taken } = split(req.body, PrinterEnvelope, 'profile');
-    res.status(201).json(await printers.create(within('profile', () => parsePrinter(taken.profile)), rest.isDefault, now()));
+    res.status(201).json(
+      await printers.create(
+        within('profile', () => parsePrinter(taken.profile)),
+        rest.isDefault,
+        now(),
+      ),
+    );
   });
   router.put('/:id', async (req, res) => {
     const { rest, taken } = split(req.body, PrinterEnvelope, 'profile');
     const profile = within('profile', () => parsePrinter(taken.profile));
     res.json(await printers.update(req.params.id, profile, rest.isDefault, revisionOf(rest.revision), now()));
   });
-  router.delete('/:id', async (req, res) => { await printers.remove(req.params.id); res.status(204).end(); });
+  router.delete('/:id', async (req, res) => {
+    await printers.remove(req.params.id);
+    res.status(204).end();
+  });
   return router;
 }

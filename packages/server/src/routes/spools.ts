@@ -8,16 +8,35 @@ import { split, within } from './split.js';
 /** /spools: the shelf. */
 export function spoolRoutes(spools: SpoolRepository, now: () => string): Router {
   const router = Router();
-  router.get('/', async (_req, res) => { res.json(await spools.list()); });
+  router.get('/', async (_req, res) => {
+    res.json(await spools.list());
+  });
   router.post('/', async (req, res) => {
     const { taken } = split(req.body, SpoolEnvelope, 'spool');
-    res.status(201).json(await spools.create(within('spool', () => parseSpool(taken.spool)), now()));
+    res.status(201).json(
+      await spools.create(
+        within('spool', () => parseSpool(taken.spool)),
+        now(),
+      ),
+    );
   });
-  router.get('/:id', async (req, res) => { res.json(await spools.get(req.params.id)); });
+  router.get('/:id', async (req, res) => {
+    res.json(await spools.get(req.params.id));
+  });
   router.put('/:id', async (req, res) => {
     const { rest, taken } = split(req.body, SpoolEnvelope, 'spool');
-    res.json(await spools.update(req.params.id, within('spool', () => parseSpool(taken.spool)), revisionOf(rest.revision), now()));
+    res.json(
+      await spools.update(
+        req.params.id,
+        within('spool', () => parseSpool(taken.spool)),
+        revisionOf(rest.revision),
+        now(),
+      ),
+    );
   });
-  router.delete('/:id', async (req, res) => { await spools.remove(req.params.id); res.status(204).end(); });
+  router.delete('/:id', async (req, res) => {
+    await spools.remove(req.params.id);
+    res.status(204).end();
+  });
   return router;
 }

@@ -6,8 +6,14 @@ import { QuoteInput } from '../inputs.js';
 /** /workshop: its settings, and what print services ask for its parts. */
 export function workshopRoutes(workshop: WorkshopRepository): Router {
   const router = Router();
-  router.get('/', async (_req, res) => { res.json(await workshop.get()); });
-  router.put('/', async (req, res) => { res.json(await workshop.save(parseWorkshop(req.body))); });
-  router.put('/quotes/:partId', async (req, res) => { res.json(await workshop.quote(req.params.partId, parseInput(QuoteInput, req.body).each)); });
+  router.get('/', async (_req, res) => {
+    res.json(await workshop.get());
+  });
+  router.put('/', async (req, res) => {
+    res.json(await workshop.save(parseWorkshop(req.body)));
+  });
+  router.put('/quotes/:partId', async (req, res) => {
+    res.json(await workshop.quote(req.params.partId, parseInput(QuoteInput, req.body).each));
+  });
   return router;
 }

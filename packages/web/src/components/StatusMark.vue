@@ -4,6 +4,12 @@ defineProps<{ status: Status }>();
 const mark = { fits: '●', marginal: '◐', out: '○' } as const;
 </script>
 
-<template><span :class="status" class="status">{{ mark[status] }} {{ status }}</span></template>
+<template>
+  <span :class="status" class="status">{{ mark[status] }} {{ status }}</span>
+</template>
 
-<style scoped>.status { white-space: nowrap; }</style>
+<style scoped>
+.status {
+  white-space: nowrap;
+}
+</style>

@@ -6,11 +6,29 @@ import { useDraft } from '../stores/draft';
 export function useAutosave(onRefreshed: () => void): void {
   const draft = useDraft();
   const soon = useDebounceFn(() => draft.flush(), 400);
-  watch(() => [draft.content, draft.saveState], () => { if (draft.saveState === 'waiting') void soon(); }, { immediate: true });
-  useEventListener(document, 'visibilitychange', () => { if (document.visibilityState === 'hidden') void draft.flush(true); });
-  useEventListener(window, 'pagehide', () => { void draft.flush(true); });
-  useEventListener(window, 'focus', () => { void draft.refresh().then(changed => { if (changed) onRefreshed(); }); });
+  watch(
+    () => [draft.content, draft.saveState],
+    () => {
+      if (draft.saveState === 'waiting') void soon();
+    },
+    { immediate: true },
+  );
+  useEventListener(document, 'visibilitychange', () => {
+    if (document.visibilityState === 'hidden') void draft.flush(true);
+  });
+  useEventListener(window, 'pagehide', () => {
+    void draft.flush(true);
+  });
+  useEventListener(window, 'focus', () => {
+    void draft.refresh().then(changed => {
+      if (changed) onRefreshed();
+    });
+  });
   // A server that was restarted is found again without anyone pressing a button.
-  useIntervalFn(() => { if (draft.saveState === 'failed') void draft.flush(); }, 4000);
-  useEventListener(window, 'online', () => { void draft.flush(); });
+  useIntervalFn(() => {
+    if (draft.saveState === 'failed') void draft.flush();
+  }, 4000);
+  useEventListener(window, 'online', () => {
+    void draft.flush();
+  });
 }

@@ -29,15 +29,22 @@ export function useRankFilters(): RankFilters {
   const { ranking, first } = useRanking();
   const onlyShelf = useSessionStorage('hornblende-rank-shelf', false);
   const onlyPrinter = useSessionStorage('hornblende-rank-printer', false);
-  const stopped = (c: Candidate): boolean => c.gates.some(g => (g.id.startsWith('printability') || g.id === 'build') && g.verdict === 'fail');
-  const shown = computed(() => (ranking.value?.candidates ?? []).filter(c => (!onlyShelf.value || shelf.stock.has(c.material)) && (!onlyPrinter.value || !stopped(c))));
+  const stopped = (c: Candidate): boolean =>
+    c.gates.some(g => (g.id.startsWith('printability') || g.id === 'build') && g.verdict === 'fail');
+  const shown = computed(() =>
+    (ranking.value?.candidates ?? []).filter(
+      c => (!onlyShelf.value || shelf.stock.has(c.material)) && (!onlyPrinter.value || !stopped(c)),
+    ),
+  );
   const best = computed(() => shown.value.find(c => c.rank !== null) ?? null);
 
   function behind(c: Candidate, top: Candidate): string {
     if (c.material === top.material) return 'the first choice itself';
     // Step-up orders by demands, not by score.
     if (ranking.value?.school === 'step-up') return `number ${c.rank} of the ranking`;
-    return top.score - c.score < LEVEL ? `level with ${top.name}` : `${(top.score - c.score).toFixed(2)} behind ${top.name}`;
+    return top.score - c.score < LEVEL
+      ? `level with ${top.name}`
+      : `${(top.score - c.score).toFixed(2)} behind ${top.name}`;
   }
   const shelfWords = computed(() => {
     const top = first.value;
@@ -46,9 +53,27 @@ export function useRankFilters(): RankFilters {
     const c = best.value;
     if (!c) return `Nothing on the shelf fits; ${top.name} would have to be bought.`;
     const [left, need] = [shelf.stock.get(c.material) ?? 0, c.printing.massG * (draft.brief?.quantity ?? 1)];
-    const enough = left >= need ? `${show(left, 'mass')} is enough` : `but ${show(left, 'mass')} is not enough for the ${show(need, 'mass')} wanted`;
-    const damp = shelf.rows.some(r => r.spool.material === c.material && !r.spool.archived && r.moisture !== null && r.moisture.state !== 'dry');
+    const enough =
+      left >= need
+        ? `${show(left, 'mass')} is enough`
+        : `but ${show(left, 'mass')} is not enough for the ${show(need, 'mass')} wanted`;
+    const damp = shelf.rows.some(
+      r =>
+        r.spool.material === c.material &&
+        !r.spool.archived &&
+        r.moisture !== null &&
+        r.moisture.state !== 'dry',
+    );
     return `Best from the shelf: ${c.name}, ${behind(c, top)}; ${enough}${damp ? '; dry it first' : ''}.`;
   });
-  return { onlyShelf, onlyPrinter, shown, best, shelfWords, clear: () => { onlyShelf.value = onlyPrinter.value = false; } };
+  return {
+    onlyShelf,
+    onlyPrinter,
+    shown,
+    best,
+    shelfWords,
+    clear: () => {
+      onlyShelf.value = onlyPrinter.value = false;
+    },
+  };
 }

@@ -1,4 +1,13 @@
-import { families, rank, runnerUp, type Candidate, type Family, type Printer, type Ranking, type Weather } from '@hornblende/core';
+import {
+  families,
+  rank,
+  runnerUp,
+  type Candidate,
+  type Family,
+  type Printer,
+  type Ranking,
+  type Weather,
+} from '@hornblende/core';
 import { createSharedComposable } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
 import { useDraft } from '../stores/draft';
@@ -33,10 +42,18 @@ export const useRanking = createSharedComposable((): LiveRanking => {
     const { brief, id } = draft;
     if (!brief) return null;
     if (id !== lastPart) [last, lastPart] = [null, id];
-    if (yearReady(brief, weather.value)) last = rank(brief, { printer: printer.value, weather: weather.value, families: candidates.value });
+    if (yearReady(brief, weather.value))
+      last = rank(brief, { printer: printer.value, weather: weather.value, families: candidates.value });
     else void fetchYear(brief, weather.value);
     return last;
   });
   const running = computed(() => ranking.value?.candidates.filter(c => c.rank !== null) ?? []);
-  return { ranking, candidates, printer, weather, first: computed(() => running.value[0] ?? null), second: computed(() => runnerUp(running.value)) };
+  return {
+    ranking,
+    candidates,
+    printer,
+    weather,
+    first: computed(() => running.value[0] ?? null),
+    second: computed(() => runnerUp(running.value)),
+  };
 });

@@ -29,19 +29,45 @@ export const useRobustness = createSharedComposable((): LiveRobustness => {
   const seed = ref(1);
   const stopped = ref(false);
   const fresh = ref(false);
-  watch(task.answer, () => { fresh.value = true; });
+  watch(task.answer, () => {
+    fresh.value = true;
+  });
   function run(): void {
     const { brief } = draft;
     if (!brief || !ranking.value) return;
     stopped.value = false;
-    task.ask({ brief, printer: printer.value, weather: weather.value, families: candidates.value, draws: DRAWS, seed: seed.value });
+    task.ask({
+      brief,
+      printer: printer.value,
+      weather: weather.value,
+      families: candidates.value,
+      draws: DRAWS,
+      seed: seed.value,
+    });
   }
-  const soon = useDebounceFn(() => { if (!stopped.value) run(); }, REST);
-  watch([ranking, seed], () => {
+  const soon = useDebounceFn(() => {
+    if (!stopped.value) run();
+  }, REST);
+  watch(
+    [ranking, seed],
+    () => {
+      task.cancel();
+      fresh.value = stopped.value = false;
+      void soon();
+    },
+    { immediate: true },
+  );
+  function stop(): void {
     task.cancel();
-    fresh.value = stopped.value = false;
-    void soon();
-  }, { immediate: true });
-  function stop(): void { task.cancel(); stopped.value = true; }
-  return { result: computed(() => fresh.value ? task.answer.value?.result ?? null : null), progress: task.progress, failed: task.failed, stopped, seed, run, stop };
+    stopped.value = true;
+  }
+  return {
+    result: computed(() => (fresh.value ? (task.answer.value?.result ?? null) : null)),
+    progress: task.progress,
+    failed: task.failed,
+    stopped,
+    seed,
+    run,
+    stop,
+  };
 });

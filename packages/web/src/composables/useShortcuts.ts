@@ -32,19 +32,38 @@ export function useShortcuts(): { help: Ref<boolean> } {
   const router = useRouter();
   const draft = useDraft();
   const help = ref(false);
-  const unless = (act: () => void) => (e: KeyboardEvent): void => { if (!typing(e)) { e.preventDefault(); act(); } };
-  const toPart = (page: string): void => { if (draft.id) void router.push(`/parts/${draft.id}/${page}`); };
+  const unless =
+    (act: () => void) =>
+    (e: KeyboardEvent): void => {
+      if (!typing(e)) {
+        e.preventDefault();
+        act();
+      }
+    };
+  const toPart = (page: string): void => {
+    if (draft.id) void router.push(`/parts/${draft.id}/${page}`);
+  };
   let stop: (() => void) | null = null;
   onMounted(() => {
     stop = tinykeys(window, {
-      'Shift+?': unless(() => { help.value = true; }),
-      '?': unless(() => { help.value = true; }),
-      'g p': unless(() => { void router.push('/parts'); }),
+      'Shift+?': unless(() => {
+        help.value = true;
+      }),
+      '?': unless(() => {
+        help.value = true;
+      }),
+      'g p': unless(() => {
+        void router.push('/parts');
+      }),
       'g b': unless(() => toPart('brief')),
       'g r': unless(() => toPart('rank')),
       'g d': unless(() => toPart('decision')),
-      'g l': unless(() => { void router.push('/library'); }),
-      'g w': unless(() => { void router.push('/workshop'); }),
+      'g l': unless(() => {
+        void router.push('/library');
+      }),
+      'g w': unless(() => {
+        void router.push('/workshop');
+      }),
       '$mod+z': unless(() => draft.undo()),
       '$mod+Shift+z': unless(() => draft.redo()),
     });

@@ -16,16 +16,27 @@ export function useStandings(): ShallowRef<ReadonlyMap<string, Standing>> {
   const worker = new StandingsWorker();
   let question = 0;
   worker.onmessage = (e: MessageEvent<StandingsAnswer>) => {
-    if (e.data.question === question) standings.value = new Map(standings.value).set(e.data.standing.id, e.data.standing);
+    if (e.data.question === question)
+      standings.value = new Map(standings.value).set(e.data.standing.id, e.data.standing);
   };
-  watch(() => [parts.list, printers.list, library.grades, library.state, weathers.arrived], () => {
-    if (!parts.list.length || library.state === 'loading') return;
-    const message: StandingsQuestion = {
-      question: ++question, grades: [...library.grades.values()].map(g => g.grade).filter(g => !g.archived),
-      parts: parts.list.map(p => ({ id: p.id, brief: p.brief, printer: printers.byId(p.printerId)?.profile ?? null, weather: weathers.byId(p.weatherId) })),
-    };
-    worker.postMessage(JSON.parse(JSON.stringify(message)));
-  }, { immediate: true });
+  watch(
+    () => [parts.list, printers.list, library.grades, library.state, weathers.arrived],
+    () => {
+      if (!parts.list.length || library.state === 'loading') return;
+      const message: StandingsQuestion = {
+        question: ++question,
+        grades: [...library.grades.values()].map(g => g.grade).filter(g => !g.archived),
+        parts: parts.list.map(p => ({
+          id: p.id,
+          brief: p.brief,
+          printer: printers.byId(p.printerId)?.profile ?? null,
+          weather: weathers.byId(p.weatherId),
+        })),
+      };
+      worker.postMessage(JSON.parse(JSON.stringify(message)));
+    },
+    { immediate: true },
+  );
   onUnmounted(() => worker.terminate());
   return standings;
 }

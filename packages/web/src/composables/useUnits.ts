@@ -1,5 +1,12 @@
 import { gateNumbers, type Gate } from '@hornblende/core';
-import { displayUnit, formatQuantity, fromSystem, inSystem, prose, type DimensionKey } from '@hornblende/core/units';
+import {
+  displayUnit,
+  formatQuantity,
+  fromSystem,
+  inSystem,
+  prose,
+  type DimensionKey,
+} from '@hornblende/core/units';
 import { useSettings } from '../stores/settings';
 
 /** Stored values, the core's sentences and its tables in the reader's units. */
@@ -19,14 +26,22 @@ export interface Units {
 /** Formats for the reader's units; renewed when they change. */
 export function useUnits(): Units {
   const settings = useSettings();
-  const convert = (value: number, unit: string): { value: number; unit: string } => inSystem(value, unit, settings.units);
-  const number = (x: number | string, unit: string): number | string => typeof x === 'number' ? convert(x, unit).value : x;
+  const convert = (value: number, unit: string): { value: number; unit: string } =>
+    inSystem(value, unit, settings.units);
+  const number = (x: number | string, unit: string): number | string =>
+    typeof x === 'number' ? convert(x, unit).value : x;
   return {
     show: (value, dimension, digits) => formatQuantity(value, dimension, settings.units, digits),
     unit: dimension => displayUnit(dimension, settings.units),
     say: text => prose(text, settings.units),
     convert,
     store: (shown, unit) => fromSystem(shown, unit, settings.units),
-    gate: g => gateNumbers({ ...g, need: number(g.need, g.unit), have: number(g.have, g.unit), unit: convert(0, g.unit).unit }),
+    gate: g =>
+      gateNumbers({
+        ...g,
+        need: number(g.need, g.unit),
+        have: number(g.have, g.unit),
+        unit: convert(0, g.unit).unit,
+      }),
   };
 }

@@ -18,7 +18,11 @@ export function useWorkerTask<Q, A extends object>(start: new () => Worker): Wor
   const progress = ref<number | null>(null);
   const failed = ref('');
   let worker: Worker | null = null;
-  function cancel(): void { worker?.terminate(); worker = null; progress.value = null; }
+  function cancel(): void {
+    worker?.terminate();
+    worker = null;
+    progress.value = null;
+  }
   function ask(question: Q): void {
     cancel();
     failed.value = '';
@@ -26,8 +30,12 @@ export function useWorkerTask<Q, A extends object>(start: new () => Worker): Wor
     worker = new start();
     worker.onmessage = (e: MessageEvent<Message<A>>) => {
       const said = e.data;
-      if ('done' in said) { progress.value = said.total ? said.done / said.total : 1; return; }
-      if ('failed' in said) failed.value = said.failed; else answer.value = said;
+      if ('done' in said) {
+        progress.value = said.total ? said.done / said.total : 1;
+        return;
+      }
+      if ('failed' in said) failed.value = said.failed;
+      else answer.value = said;
       cancel();
     };
     // A plain copy: what comes from a store may be a proxy, which cannot be posted.

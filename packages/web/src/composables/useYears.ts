@@ -1,4 +1,13 @@
-import { adoptClimate, adoptPartYear, climateKnown, partYearKnown, placeInWeather, weatherOf, type Brief, type Weather } from '@hornblende/core';
+import {
+  adoptClimate,
+  adoptPartYear,
+  climateKnown,
+  partYearKnown,
+  placeInWeather,
+  weatherOf,
+  type Brief,
+  type Weather,
+} from '@hornblende/core';
 import { shallowRef } from 'vue';
 import YearWorker from '../workers/year.worker?worker';
 import type { YearAnswer, YearQuestion } from '../workers/year.worker';
@@ -42,7 +51,11 @@ export function fetchYear(brief: Brief, own: Weather | null): Promise<void> {
       done();
     };
     worker.addEventListener('message', listen);
-    worker.postMessage(JSON.parse(JSON.stringify({ id, climate: shipped, weather: shipped ? null : own, place } satisfies YearQuestion)));
+    worker.postMessage(
+      JSON.parse(
+        JSON.stringify({ id, climate: shipped, weather: shipped ? null : own, place } satisfies YearQuestion),
+      ),
+    );
   });
   asked.set(question, promise);
   return promise;

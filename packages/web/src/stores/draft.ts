@@ -5,7 +5,12 @@ import { api, ApiError, type Part, type PartChange } from '../api/client';
 import { setAt } from './set-at';
 
 /** What is edited and undone as one. */
-export interface DraftContent { brief: Brief; given: object; printerId: string | null; weatherId: string | null }
+export interface DraftContent {
+  brief: Brief;
+  given: object;
+  printerId: string | null;
+  weatherId: string | null;
+}
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed' | 'conflict';
 
 const JOURNAL = 'hornblende-draft-';
@@ -43,11 +48,20 @@ export const useDraft = defineStore('draft', () => {
       if (id.value !== partId) return;
       adopt(part);
       recover(part);
-    } catch (e) { loadError.value = e instanceof ApiError && e.status === 404 ? 'This part does not exist.' : (e as Error).message; }
+    } catch (e) {
+      loadError.value =
+        e instanceof ApiError && e.status === 404 ? 'This part does not exist.' : (e as Error).message;
+    }
   }
 
   function adopt(part: Part): void {
-    [revision.value, past.value, future.value, saveState.value, theirs.value] = [part.revision, [], [], 'saved', null];
+    [revision.value, past.value, future.value, saveState.value, theirs.value] = [
+      part.revision,
+      [],
+      [],
+      'saved',
+      null,
+    ];
     content.value = contentOf(part);
     lastField = '';
   }
@@ -58,21 +72,43 @@ export const useDraft = defineStore('draft', () => {
     if (!kept) return;
     try {
       const journal = JSON.parse(kept) as DraftContent & { revision: number };
-      const restored: DraftContent = { brief: parseBrief(journal.given), given: journal.given, printerId: journal.printerId, weatherId: journal.weatherId };
-      if (JSON.stringify([restored.given, restored.printerId, restored.weatherId]) === JSON.stringify([part.given, part.printerId, part.weatherId])) { clearJournal(); return; }
+      const restored: DraftContent = {
+        brief: parseBrief(journal.given),
+        given: journal.given,
+        printerId: journal.printerId,
+        weatherId: journal.weatherId,
+      };
+      if (
+        JSON.stringify([restored.given, restored.printerId, restored.weatherId]) ===
+        JSON.stringify([part.given, part.printerId, part.weatherId])
+      ) {
+        clearJournal();
+        return;
+      }
       const server = content.value;
       content.value = restored;
-      if (journal.revision === part.revision) { if (server) past.value = [server]; saveState.value = 'waiting'; } else { theirs.value = part; saveState.value = 'conflict'; }
-    } catch { clearJournal(); }
+      if (journal.revision === part.revision) {
+        if (server) past.value = [server];
+        saveState.value = 'waiting';
+      } else {
+        theirs.value = part;
+        saveState.value = 'conflict';
+      }
+    } catch {
+      clearJournal();
+    }
   }
 
-  function clearJournal(): void { if (id.value) localStorage.removeItem(JOURNAL + id.value); }
+  function clearJournal(): void {
+    if (id.value) localStorage.removeItem(JOURNAL + id.value);
+  }
 
   /** Replaces the content as one step of undo; steps on the same field in a row are one. */
   function replace(next: DraftContent, field = ''): void {
     const now = content.value;
     if (!now) return;
-    if (!field || field !== lastField || !past.value.length) past.value = [...past.value.slice(-UNDO_DEPTH), now];
+    if (!field || field !== lastField || !past.value.length)
+      past.value = [...past.value.slice(-UNDO_DEPTH), now];
     lastField = field;
     future.value = [];
     put(next);
@@ -80,7 +116,15 @@ export const useDraft = defineStore('draft', () => {
 
   /** Sets one field of the brief by its path, e.g. "heat.ambientMaxC". */
   function set(path: string, value: unknown): void {
-    if (content.value) replace({ ...content.value, brief: setAt(content.value.brief, path, value), given: setAt(content.value.given, path, value) }, path);
+    if (content.value)
+      replace(
+        {
+          ...content.value,
+          brief: setAt(content.value.brief, path, value),
+          given: setAt(content.value.given, path, value),
+        },
+        path,
+      );
   }
 
   function setPrinter(printerId: string | null): void {
@@ -90,11 +134,21 @@ export const useDraft = defineStore('draft', () => {
   /** The weather that the brief's own climate means; naming it makes the climate its own. */
   function setWeather(weatherId: string): void {
     const now = content.value;
-    if (now) replace({ ...now, weatherId, brief: setAt(now.brief, 'heat.climate', 'own'), given: setAt(now.given, 'heat.climate', 'own') });
+    if (now)
+      replace({
+        ...now,
+        weatherId,
+        brief: setAt(now.brief, 'heat.climate', 'own'),
+        given: setAt(now.given, 'heat.climate', 'own'),
+      });
   }
 
-  function undo(): void { step(past, future); }
-  function redo(): void { step(future, past); }
+  function undo(): void {
+    step(past, future);
+  }
+  function redo(): void {
+    step(future, past);
+  }
   function step(from: typeof past, to: typeof past): void {
     const target = from.value.at(-1);
     const now = content.value;
@@ -107,14 +161,16 @@ export const useDraft = defineStore('draft', () => {
 
   function put(next: DraftContent): void {
     content.value = next;
-    if (id.value) localStorage.setItem(JOURNAL + id.value, JSON.stringify({ ...next, revision: revision.value }));
+    if (id.value)
+      localStorage.setItem(JOURNAL + id.value, JSON.stringify({ ...next, revision: revision.value }));
     if (saveState.value !== 'conflict') saveState.value = 'waiting';
   }
 
   /** Saves what waits; several calls at once become one after the other. */
   async function flush(keepalive = false): Promise<void> {
     while (saving) await saving;
-    if (!id.value || !content.value || (saveState.value !== 'waiting' && saveState.value !== 'failed')) return;
+    if (!id.value || !content.value || (saveState.value !== 'waiting' && saveState.value !== 'failed'))
+      return;
     saving = save(id.value, content.value, keepalive);
     await saving;
     saving = null;
@@ -123,14 +179,25 @@ export const useDraft = defineStore('draft', () => {
   async function save(partId: string, what: DraftContent, keepalive: boolean): Promise<void> {
     saveState.value = 'saving';
     try {
-      const change: PartChange = { brief: what.given, printerId: what.printerId, weatherId: what.weatherId, revision: revision.value };
+      const change: PartChange = {
+        brief: what.given,
+        printerId: what.printerId,
+        weatherId: what.weatherId,
+        revision: revision.value,
+      };
       const part = await api.savePart(partId, change, keepalive);
       if (id.value !== partId) return;
       revision.value = part.revision;
-      if (content.value === what) { saveState.value = 'saved'; clearJournal(); } else put(content.value ?? what);
+      if (content.value === what) {
+        saveState.value = 'saved';
+        clearJournal();
+      } else put(content.value ?? what);
     } catch (e) {
       saveError.value = (e as Error).message;
-      if (e instanceof ApiError && e.status === 409) { theirs.value = e.body.current as Part; saveState.value = 'conflict'; } else saveState.value = 'failed';
+      if (e instanceof ApiError && e.status === 409) {
+        theirs.value = e.body.current as Part;
+        saveState.value = 'conflict';
+      } else saveState.value = 'failed';
     }
   }
 
@@ -142,14 +209,24 @@ export const useDraft = defineStore('draft', () => {
     revision.value = other.revision;
     theirs.value = null;
     const otherContent = contentOf(other);
-    if (keep === 'mine') { past.value = [...past.value, otherContent]; saveState.value = 'waiting'; await flush(); } else { past.value = [...past.value, mine]; content.value = otherContent; saveState.value = 'saved'; clearJournal(); }
+    if (keep === 'mine') {
+      past.value = [...past.value, otherContent];
+      saveState.value = 'waiting';
+      await flush();
+    } else {
+      past.value = [...past.value, mine];
+      content.value = otherContent;
+      saveState.value = 'saved';
+      clearJournal();
+    }
   }
 
   /** Looks whether another tab saved; silent when nothing here waits to be saved. */
   async function refresh(): Promise<boolean> {
     if (!id.value || saveState.value !== 'saved') return false;
     const part = await api.part(id.value).catch(() => null);
-    if (!part || part.id !== id.value || part.revision <= revision.value || saveState.value !== 'saved') return false;
+    if (!part || part.id !== id.value || part.revision <= revision.value || saveState.value !== 'saved')
+      return false;
     adopt(part);
     return true;
   }
@@ -159,5 +236,27 @@ export const useDraft = defineStore('draft', () => {
     if (content.value) replace({ ...content.value, brief: parseBrief(plain), given: plain as object });
   }
 
-  return { id, revision, content, brief, past, future, saveState, saveError, theirs, loadError, open, set, setPrinter, setWeather, replace, undo, redo, flush, resolve, refresh, load };
+  return {
+    id,
+    revision,
+    content,
+    brief,
+    past,
+    future,
+    saveState,
+    saveError,
+    theirs,
+    loadError,
+    open,
+    set,
+    setPrinter,
+    setWeather,
+    replace,
+    undo,
+    redo,
+    flush,
+    resolve,
+    refresh,
+    load,
+  };
 });

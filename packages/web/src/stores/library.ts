@@ -13,7 +13,10 @@ export const useLibrary = defineStore('library', () => {
     try {
       grades.value = new Map((await api.grades()).map(g => [g.grade.key, g]));
       state.value = 'ready';
-    } catch (e) { state.value = 'failed'; throw e; }
+    } catch (e) {
+      state.value = 'failed';
+      throw e;
+    }
   }
 
   const made = new WeakMap<Grade, Family>();
@@ -24,22 +27,34 @@ export const useLibrary = defineStore('library', () => {
   }
 
   /** Grades in use, as families that ranking can judge. */
-  const active = computed<Family[]>(() => [...grades.value.values()].filter(g => !g.grade.archived).map(g => familyOf(g.grade)));
+  const active = computed<Family[]>(() =>
+    [...grades.value.values()].filter(g => !g.grade.archived).map(g => familyOf(g.grade)),
+  );
   /** A family or a grade by its key. */
   function find(key: string): Family | undefined {
     const own = grades.value.get(key);
     return familyByKey(key) ?? (own ? familyOf(own.grade) : undefined);
   }
-  function nameOf(key: string): string { return find(key)?.name ?? key; }
+  function nameOf(key: string): string {
+    return find(key)?.name ?? key;
+  }
   const everything = computed<Family[]>(() => [...families, ...active.value]);
 
-  function keep(saved: StoredGrade): StoredGrade { grades.value = new Map(grades.value).set(saved.grade.key, saved); return saved; }
+  function keep(saved: StoredGrade): StoredGrade {
+    grades.value = new Map(grades.value).set(saved.grade.key, saved);
+    return saved;
+  }
   /** Adds a grade, or saves it over the revision it was made from. @throws ApiError */
   async function save(grade: Grade, revision: number | null): Promise<StoredGrade> {
-    return keep(revision === null ? await api.addGrade(grade) : await api.saveGrade(grade.key, grade, revision));
+    return keep(
+      revision === null ? await api.addGrade(grade) : await api.saveGrade(grade.key, grade, revision),
+    );
   }
   async function importAll(list: Grade[], signal: AbortSignal): Promise<ImportResult> {
-    const result = await api.importGrades(list.map(grade => ({ grade, revision: grades.value.get(grade.key)?.revision ?? null })), signal);
+    const result = await api.importGrades(
+      list.map(grade => ({ grade, revision: grades.value.get(grade.key)?.revision ?? null })),
+      signal,
+    );
     await load();
     return result;
   }

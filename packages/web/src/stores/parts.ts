@@ -12,16 +12,34 @@ export const useParts = defineStore('parts', () => {
     try {
       list.value = await api.parts();
       state.value = 'ready';
-    } catch (e) { error.value = (e as Error).message; state.value = 'failed'; }
+    } catch (e) {
+      error.value = (e as Error).message;
+      state.value = 'failed';
+    }
   }
 
-  async function create(name: string, printerId: string | null, from?: Part, start: object = {}): Promise<Part> {
+  async function create(
+    name: string,
+    printerId: string | null,
+    from?: Part,
+    start: object = {},
+  ): Promise<Part> {
     const brief = from ? { ...from.given, name } : { format: 'hornblende-brief', version: 1, name, ...start };
-    return api.createPart({ brief, printerId: from ? from.printerId : printerId, weatherId: from?.weatherId ?? null });
+    return api.createPart({
+      brief,
+      printerId: from ? from.printerId : printerId,
+      weatherId: from?.weatherId ?? null,
+    });
   }
 
   async function setArchived(part: Part, archived: boolean): Promise<Part> {
-    const saved = await api.savePart(part.id, { brief: part.given, printerId: part.printerId, weatherId: part.weatherId, archived, revision: part.revision });
+    const saved = await api.savePart(part.id, {
+      brief: part.given,
+      printerId: part.printerId,
+      weatherId: part.weatherId,
+      archived,
+      revision: part.revision,
+    });
     await load();
     return saved;
   }

@@ -6,7 +6,12 @@ import { api, type StoredPrinter } from '../api/client';
 export const usePrinters = defineStore('printers', () => {
   const list = ref<StoredPrinter[]>([]);
   const loaded = ref(false);
-  async function load(): Promise<void> { list.value = await api.printers(); loaded.value = true; }
-  function byId(id: string | null): StoredPrinter | null { return list.value.find(p => p.id === id) ?? null; }
+  async function load(): Promise<void> {
+    list.value = await api.printers();
+    loaded.value = true;
+  }
+  function byId(id: string | null): StoredPrinter | null {
+    return list.value.find(p => p.id === id) ?? null;
+  }
   return { list, loaded, load, byId };
 });

@@ -5,7 +5,10 @@
 export function setAt<T>(object: T, path: string, value: unknown): T {
   const [head, ...rest] = path.split('.');
   if (head === undefined) return object;
-  const copy = (Array.isArray(object) ? [...object as unknown[]] : { ...object }) as Record<string, unknown>;
+  const copy = (Array.isArray(object) ? [...(object as unknown[])] : { ...object }) as Record<
+    string,
+    unknown
+  >;
   copy[head] = rest.length ? setAt(copy[head], rest.join('.'), value) : value;
   return copy as T;
 }

@@ -11,6 +11,8 @@ export const useSettings = defineStore('settings', () => {
   const themeChoice = useLocalStorage<ThemeChoice>('hornblende-theme', 'light');
   const who = useLocalStorage('hornblende-who', '');
   const systemDark = usePreferredDark();
-  const theme = computed<'light' | 'dark'>(() => themeChoice.value === 'system' ? (systemDark.value ? 'dark' : 'light') : themeChoice.value);
+  const theme = computed<'light' | 'dark'>(() =>
+    themeChoice.value === 'system' ? (systemDark.value ? 'dark' : 'light') : themeChoice.value,
+  );
   return { units, themeChoice, theme, who };
 });

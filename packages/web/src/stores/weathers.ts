@@ -8,7 +8,9 @@ export const useWeathers = defineStore('weathers', () => {
   const list = ref<WeatherSummary[]>([]);
   const hours = shallowReactive(new Map<string, Weather>());
 
-  async function load(): Promise<void> { list.value = await api.weathers(); }
+  async function load(): Promise<void> {
+    list.value = await api.weathers();
+  }
   /** Fetches a weather's hours once. */
   async function ensure(id: string | null): Promise<void> {
     if (id && !hours.has(id)) hours.set(id, await api.weather(id));
@@ -19,7 +21,9 @@ export const useWeathers = defineStore('weathers', () => {
     await load();
     return id;
   }
-  function byId(id: string | null): Weather | null { return id ? hours.get(id) ?? null : null; }
+  function byId(id: string | null): Weather | null {
+    return id ? (hours.get(id) ?? null) : null;
+  }
   /** How many weathers have their hours at hand. */
   const arrived = computed(() => hours.size);
   return { list, arrived, load, ensure, add, byId };

@@ -15,11 +15,19 @@ const draft = useDraft();
 const { ranking } = useRanking();
 const file = ref<HTMLInputElement | null>(null);
 const versions = ref(false);
-const name = computed({ get: () => draft.brief?.name ?? '', set: v => { if (v.trim() && v.length <= 120) draft.set('name', v); } });
+const name = computed({
+  get: () => draft.brief?.name ?? '',
+  set: v => {
+    if (v.trim() && v.length <= 120) draft.set('name', v);
+  },
+});
 
 function save(): void {
   const blob = new Blob([JSON.stringify(draft.content?.given, null, 2)], { type: 'application/json' });
-  const link = Object.assign(document.createElement('a'), { href: URL.createObjectURL(blob), download: `${name.value.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.brief.json` });
+  const link = Object.assign(document.createElement('a'), {
+    href: URL.createObjectURL(blob),
+    download: `${name.value.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}.brief.json`,
+  });
   link.click();
   URL.revokeObjectURL(link.href);
 }
@@ -33,8 +41,15 @@ async function read(e: Event): Promise<void> {
     draft.load(JSON.parse(await chosen.text()));
     void message.success('The brief was read; undo brings the old one back.');
   } catch (err) {
-    const lines = err instanceof InputError ? err.problems.map(p => `${p.field}: ${p.message}`) : [err instanceof SyntaxError ? `It is not JSON: ${err.message}` : (err as Error).message];
-    Modal.error({ title: `${chosen.name} is not a brief that can be used`, content: lines.slice(0, 12).join('\n'), okText: 'Leave the brief as it is' });
+    const lines =
+      err instanceof InputError
+        ? err.problems.map(p => `${p.field}: ${p.message}`)
+        : [err instanceof SyntaxError ? `It is not JSON: ${err.message}` : (err as Error).message];
+    Modal.error({
+      title: `${chosen.name} is not a brief that can be used`,
+      content: lines.slice(0, 12).join('\n'),
+      okText: 'Leave the brief as it is',
+    });
   }
 }
 </script>
@@ -42,12 +57,20 @@ async function read(e: Event): Promise<void> {
 <template>
   <div v-if="draft.brief && ranking" class="page brief">
     <div class="page-head">
-      <input v-model="name" class="title" aria-label="Name of the part" maxlength="120">
+      <input v-model="name" class="title" aria-label="Name of the part" maxlength="120" />
       <div class="right">
         <button type="button" class="quiet-button" @click="versions = true">Versions</button>
         <button type="button" class="quiet-button" @click="file?.click()">Read a brief</button>
         <button type="button" class="quiet-button" @click="save">Save as a file</button>
-        <input ref="file" type="file" accept=".json,application/json" class="visually-hidden" tabindex="-1" aria-hidden="true" @change="read">
+        <input
+          ref="file"
+          type="file"
+          accept=".json,application/json"
+          class="visually-hidden"
+          tabindex="-1"
+          aria-hidden="true"
+          @change="read"
+        />
       </div>
     </div>
     <div class="columns">
@@ -65,9 +88,37 @@ async function read(e: Event): Promise<void> {
 </template>
 
 <style scoped>
-.columns { display: grid; grid-template-columns: minmax(0, 1fr) 268px; gap: 34px; align-items: start; }
-.title { font: inherit; font-size: 24px; font-weight: 700; border: 0; border-bottom: 1px solid transparent; background: transparent; color: var(--ink); padding: 0; min-width: 380px; }
-.title:hover, .title:focus { border-bottom-color: var(--rule-strong); }
-.more { margin: 26px 0 8px; }
-@media (max-width: 1100px) { .columns { grid-template-columns: minmax(0, 1fr) 220px; gap: 20px; } .brief { padding: 20px; } }
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 268px;
+  gap: 34px;
+  align-items: start;
+}
+.title {
+  font: inherit;
+  font-size: 24px;
+  font-weight: 700;
+  border: 0;
+  border-bottom: 1px solid transparent;
+  background: transparent;
+  color: var(--ink);
+  padding: 0;
+  min-width: 380px;
+}
+.title:hover,
+.title:focus {
+  border-bottom-color: var(--rule-strong);
+}
+.more {
+  margin: 26px 0 8px;
+}
+@media (max-width: 1100px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr) 220px;
+    gap: 20px;
+  }
+  .brief {
+    padding: 20px;
+  }
+}
 </style>

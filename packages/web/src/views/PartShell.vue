@@ -12,13 +12,31 @@ const props = defineProps<{ id: string }>();
 const draft = useDraft();
 const weathers = useWeathers();
 const { ranking, first, second } = useRanking();
-watch(() => props.id, id => { void draft.open(id); }, { immediate: true });
-watch(() => draft.content?.weatherId, id => { if (id) void weathers.ensure(id); }, { immediate: true });
-useAutosave(() => { void message.info('Another tab saved this part; this one now shows it.'); });
+watch(
+  () => props.id,
+  id => {
+    void draft.open(id);
+  },
+  { immediate: true },
+);
+watch(
+  () => draft.content?.weatherId,
+  id => {
+    if (id) void weathers.ensure(id);
+  },
+  { immediate: true },
+);
+useAutosave(() => {
+  void message.info('Another tab saved this part; this one now shows it.');
+});
 </script>
 
 <template>
-  <div v-if="draft.loadError" class="page"><h1>This part cannot be shown</h1><p>{{ draft.loadError }}</p><p><RouterLink to="/parts">Back to the parts</RouterLink></p></div>
+  <div v-if="draft.loadError" class="page">
+    <h1>This part cannot be shown</h1>
+    <p>{{ draft.loadError }}</p>
+    <p><RouterLink to="/parts">Back to the parts</RouterLink></p>
+  </div>
   <div v-else-if="!draft.content || !ranking" class="page soft" role="status">Opening the part…</div>
   <template v-else>
     <VerdictBar :ranking="ranking" :first="first" :second="second" :part-id="id" />

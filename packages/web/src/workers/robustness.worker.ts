@@ -1,6 +1,20 @@
-import { robustnessInSteps, type Brief, type Family, type Printer, type Robustness, type Weather } from '@hornblende/core';
+import {
+  robustnessInSteps,
+  type Brief,
+  type Family,
+  type Printer,
+  type Robustness,
+  type Weather,
+} from '@hornblende/core';
 
-export interface RobustnessQuestion { brief: Brief; printer: Printer | null; weather: Weather | null; families: Family[]; draws: number; seed: number }
+export interface RobustnessQuestion {
+  brief: Brief;
+  printer: Printer | null;
+  weather: Weather | null;
+  families: Family[];
+  draws: number;
+  seed: number;
+}
 export type RobustnessAnswer = { done: number; total: number } | { result: Robustness } | { failed: string };
 
 /** Tries a ranking in thousands of draws; whoever asks ends it by ending the worker. */
@@ -14,5 +28,7 @@ self.onmessage = (e: MessageEvent<RobustnessQuestion>) => {
       next = steps.next();
     }
     self.postMessage({ result: next.value } satisfies RobustnessAnswer);
-  } catch (error) { self.postMessage({ failed: (error as Error).message } satisfies RobustnessAnswer); }
+  } catch (error) {
+    self.postMessage({ failed: (error as Error).message } satisfies RobustnessAnswer);
+  }
 };

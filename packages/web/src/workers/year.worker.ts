@@ -1,7 +1,23 @@
-import { climate, partYear, type ClimateKey, type PartPlace, type PartYear, type Weather } from '@hornblende/core';
+import {
+  climate,
+  partYear,
+  type ClimateKey,
+  type PartPlace,
+  type PartYear,
+  type Weather,
+} from '@hornblende/core';
 
-export interface YearQuestion { id: number; climate: ClimateKey | null; weather: Weather | null; place: PartPlace }
-export interface YearAnswer { id: number; weather: Weather; year: PartYear }
+export interface YearQuestion {
+  id: number;
+  climate: ClimateKey | null;
+  weather: Weather | null;
+  place: PartPlace;
+}
+export interface YearAnswer {
+  id: number;
+  weather: Weather;
+  year: PartYear;
+}
 
 /** Works out a part's year of 8760 hours off the main thread. */
 self.onmessage = (e: MessageEvent<YearQuestion>) => {

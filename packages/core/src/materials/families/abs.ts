@@ -2,7 +2,8 @@ import { family } from '../family.js';
 
 /** ABS: typical of extrusion grades. */
 export const abs = family({
-  key: 'abs', name: 'ABS',
+  key: 'abs',
+  name: 'ABS',
   note: 'typical of extrusion grades',
   properties: {
     densityGcm3: [1.03, 1.05, 1.07],
@@ -40,9 +41,47 @@ export const abs = family({
     strainOncePct: [2.5, 3.5, 4.5, 'estimate'],
     strainRepeatedPct: [1.5, 2, 2.7, 'estimate'],
   },
-  windows: { nozzleC: [230, 260], bedC: [90, 110], chamberC: [40, 70], speedMmS: [40, 150], fanPct: [0, 30], retractionMm: [0.4, 1] },
-  flags: { moisture: 'medium', fumes: 'styrene', clarity: 'opaque', stringing: 0.25, finish: 0.75, smoothedBy: ['acetone'] },
-  retention: [[-30, 1.25], [0, 1.12], [23, 1], [40, 0.88], [60, 0.7], [80, 0.5], [90, 0.33], [100, 0.12], [110, 0.02]],
-  chemicals: { petrol: 'poor', oil: 'good', alcohol: 'fair', acetone: 'poor', 'weak-acid': 'good', 'strong-acid': 'fair', alkali: 'good', 'salt-water': 'good' },
-  adhesion: { 'smooth-pei': { bare: 250, adhesive: { 'glue-stick': 320 } }, 'textured-pei': { bare: 190, adhesive: { 'glue-stick': 260 } }, glass: { bare: 60, adhesive: { 'glue-stick': 220 } }, garolite: { bare: 150 } },
+  windows: {
+    nozzleC: [230, 260],
+    bedC: [90, 110],
+    chamberC: [40, 70],
+    speedMmS: [40, 150],
+    fanPct: [0, 30],
+    retractionMm: [0.4, 1],
+  },
+  flags: {
+    moisture: 'medium',
+    fumes: 'styrene',
+    clarity: 'opaque',
+    stringing: 0.25,
+    finish: 0.75,
+    smoothedBy: ['acetone'],
+  },
+  retention: [
+    [-30, 1.25],
+    [0, 1.12],
+    [23, 1],
+    [40, 0.88],
+    [60, 0.7],
+    [80, 0.5],
+    [90, 0.33],
+    [100, 0.12],
+    [110, 0.02],
+  ],
+  chemicals: {
+    petrol: 'poor',
+    oil: 'good',
+    alcohol: 'fair',
+    acetone: 'poor',
+    'weak-acid': 'good',
+    'strong-acid': 'fair',
+    alkali: 'good',
+    'salt-water': 'good',
+  },
+  adhesion: {
+    'smooth-pei': { bare: 250, adhesive: { 'glue-stick': 320 } },
+    'textured-pei': { bare: 190, adhesive: { 'glue-stick': 260 } },
+    glass: { bare: 60, adhesive: { 'glue-stick': 220 } },
+    garolite: { bare: 150 },
+  },
 });

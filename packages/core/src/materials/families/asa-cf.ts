@@ -4,7 +4,8 @@ import { asa } from './asa.js';
 
 /** ASA-CF: ASA with 10–15 % short carbon fibre. */
 export const asaCf = filled(asa, fillers['carbon-fibre'], {
-  key: 'asa-cf', name: 'ASA-CF',
+  key: 'asa-cf',
+  name: 'ASA-CF',
   note: 'ASA with 10–15 % short carbon fibre',
   overrides: {
     densityGcm3: [1.08, 1.11, 1.15],

@@ -2,7 +2,8 @@ import { family } from '../family.js';
 
 /** ASA: acrylic-rubber styrenic, typical of unfilled grades. */
 export const asa = family({
-  key: 'asa', name: 'ASA',
+  key: 'asa',
+  name: 'ASA',
   note: 'acrylic-rubber styrenic, typical of unfilled grades',
   properties: {
     densityGcm3: [1.05, 1.07, 1.09],
@@ -40,9 +41,47 @@ export const asa = family({
     strainOncePct: [2.5, 3.3, 4.2, 'estimate'],
     strainRepeatedPct: [1.5, 2, 2.5, 'estimate'],
   },
-  windows: { nozzleC: [235, 260], bedC: [90, 110], chamberC: [38, 70], speedMmS: [40, 150], fanPct: [0, 35], retractionMm: [0.4, 1] },
-  flags: { moisture: 'medium', fumes: 'styrene', clarity: 'opaque', stringing: 0.25, finish: 0.8, smoothedBy: ['acetone'] },
-  retention: [[-30, 1.25], [0, 1.12], [23, 1], [40, 0.88], [60, 0.71], [80, 0.51], [90, 0.34], [100, 0.12], [110, 0.02]],
-  chemicals: { petrol: 'poor', oil: 'good', alcohol: 'fair', acetone: 'poor', 'weak-acid': 'good', 'strong-acid': 'fair', alkali: 'good', 'salt-water': 'good' },
-  adhesion: { 'smooth-pei': { bare: 260, adhesive: { 'glue-stick': 320 } }, 'textured-pei': { bare: 200, adhesive: { 'glue-stick': 260 } }, glass: { bare: 60, adhesive: { 'glue-stick': 220 } }, garolite: { bare: 150 } },
+  windows: {
+    nozzleC: [235, 260],
+    bedC: [90, 110],
+    chamberC: [38, 70],
+    speedMmS: [40, 150],
+    fanPct: [0, 35],
+    retractionMm: [0.4, 1],
+  },
+  flags: {
+    moisture: 'medium',
+    fumes: 'styrene',
+    clarity: 'opaque',
+    stringing: 0.25,
+    finish: 0.8,
+    smoothedBy: ['acetone'],
+  },
+  retention: [
+    [-30, 1.25],
+    [0, 1.12],
+    [23, 1],
+    [40, 0.88],
+    [60, 0.71],
+    [80, 0.51],
+    [90, 0.34],
+    [100, 0.12],
+    [110, 0.02],
+  ],
+  chemicals: {
+    petrol: 'poor',
+    oil: 'good',
+    alcohol: 'fair',
+    acetone: 'poor',
+    'weak-acid': 'good',
+    'strong-acid': 'fair',
+    alkali: 'good',
+    'salt-water': 'good',
+  },
+  adhesion: {
+    'smooth-pei': { bare: 260, adhesive: { 'glue-stick': 320 } },
+    'textured-pei': { bare: 200, adhesive: { 'glue-stick': 260 } },
+    glass: { bare: 60, adhesive: { 'glue-stick': 220 } },
+    garolite: { bare: 150 },
+  },
 });

@@ -2,7 +2,8 @@ import { family } from '../family.js';
 
 /** PA12: unfilled polyamide 12, conditioned. */
 export const pa12 = family({
-  key: 'pa12', name: 'PA12',
+  key: 'pa12',
+  name: 'PA12',
   note: 'unfilled polyamide 12, conditioned',
   properties: {
     densityGcm3: [1, 1.02, 1.03],
@@ -40,14 +41,66 @@ export const pa12 = family({
     strainOncePct: [6, 8, 10, 'estimate'],
     strainRepeatedPct: [3.5, 4.5, 6, 'estimate'],
   },
-  windows: { nozzleC: [240, 270], bedC: [80, 110], chamberC: [34, 80], speedMmS: [30, 80], fanPct: [0, 30], retractionMm: [0.4, 1.2] },
-  flags: { moisture: 'high', fumes: 'moderate', clarity: 'translucent', hinge: 'short', stringing: 0.5, finish: 0.65 },
-  retention: [[-30, 1.4], [0, 1.2], [23, 1], [40, 0.75], [60, 0.55], [80, 0.44], [100, 0.35], [120, 0.26], [150, 0.12], [175, 0.02]],
-  chemicals: { petrol: 'good', oil: 'good', alcohol: 'fair', acetone: 'good', 'weak-acid': 'fair', 'strong-acid': 'poor', alkali: 'good', 'salt-water': 'good' },
-  adhesion: { 'smooth-pei': { bare: 70, adhesive: { 'glue-stick': 210 } }, 'textured-pei': { bare: 60, adhesive: { 'glue-stick': 190 } }, glass: { bare: 40, adhesive: { 'glue-stick': 200 } }, garolite: { bare: 260, adhesive: { 'glue-stick': 300 } } },
+  windows: {
+    nozzleC: [240, 270],
+    bedC: [80, 110],
+    chamberC: [34, 80],
+    speedMmS: [30, 80],
+    fanPct: [0, 30],
+    retractionMm: [0.4, 1.2],
+  },
+  flags: {
+    moisture: 'high',
+    fumes: 'moderate',
+    clarity: 'translucent',
+    hinge: 'short',
+    stringing: 0.5,
+    finish: 0.65,
+  },
+  retention: [
+    [-30, 1.4],
+    [0, 1.2],
+    [23, 1],
+    [40, 0.75],
+    [60, 0.55],
+    [80, 0.44],
+    [100, 0.35],
+    [120, 0.26],
+    [150, 0.12],
+    [175, 0.02],
+  ],
+  chemicals: {
+    petrol: 'good',
+    oil: 'good',
+    alcohol: 'fair',
+    acetone: 'good',
+    'weak-acid': 'fair',
+    'strong-acid': 'poor',
+    alkali: 'good',
+    'salt-water': 'good',
+  },
+  adhesion: {
+    'smooth-pei': { bare: 70, adhesive: { 'glue-stick': 210 } },
+    'textured-pei': { bare: 60, adhesive: { 'glue-stick': 190 } },
+    glass: { bare: 40, adhesive: { 'glue-stick': 200 } },
+    garolite: { bare: 260, adhesive: { 'glue-stick': 300 } },
+  },
   disputes: [
-    { question: 'Does nylon last in the sun?', used: 'fair unfilled, good when black or carbon-filled', positions: [
-      { school: 'laboratory', claim: 'Unfilled nylon is only fair.', reasoning: 'The amide bond yellows and embrittles; carbon black screens it.' },
-      { school: 'field', claim: 'Black and carbon-filled parts last for years.', reasoning: 'Logged brackets and clips keep working in the sun.' } ] },
+    {
+      question: 'Does nylon last in the sun?',
+      used: 'fair unfilled, good when black or carbon-filled',
+      positions: [
+        {
+          school: 'laboratory',
+          claim: 'Unfilled nylon is only fair.',
+          reasoning: 'The amide bond yellows and embrittles; carbon black screens it.',
+        },
+        {
+          school: 'field',
+          claim: 'Black and carbon-filled parts last for years.',
+          reasoning: 'Logged brackets and clips keep working in the sun.',
+        },
+      ],
+    },
   ],
 });

@@ -4,7 +4,8 @@ import { pa6 } from './pa6.js';
 
 /** PA6-CF: polyamide 6 with 15–25 % short carbon fibre, printed, conditioned. */
 export const pa6Cf = filled(pa6, fillers['carbon-fibre'], {
-  key: 'pa6-cf', name: 'PA6-CF',
+  key: 'pa6-cf',
+  name: 'PA6-CF',
   note: 'polyamide 6 with 15–25 % short carbon fibre, printed, conditioned',
   overrides: {
     densityGcm3: [1.14, 1.18, 1.23],
@@ -37,9 +38,42 @@ export const pa6Cf = filled(pa6, fillers['carbon-fibre'], {
     strainOncePct: [1.2, 1.6, 2.2, 'estimate'],
     strainRepeatedPct: [0.7, 1, 1.3, 'estimate'],
   },
-  windows: { nozzleC: [260, 290], bedC: [70, 100], chamberC: [20, 70], speedMmS: [30, 100], fanPct: [0, 40], retractionMm: [0.3, 0.8] },
+  windows: {
+    nozzleC: [260, 290],
+    bedC: [70, 100],
+    chamberC: [20, 70],
+    speedMmS: [30, 100],
+    fanPct: [0, 40],
+    retractionMm: [0.3, 0.8],
+  },
   flags: { stringing: 0.35, finish: 0.9 },
-  retention: [[-30, 1.25], [0, 1.12], [23, 1], [40, 0.84], [60, 0.68], [80, 0.58], [100, 0.51], [130, 0.42], [160, 0.31], [190, 0.18], [215, 0.03]],
-  chemicals: { petrol: 'good', oil: 'good', alcohol: 'fair', acetone: 'good', 'weak-acid': 'fair', 'strong-acid': 'poor', alkali: 'fair', 'salt-water': 'good' },
-  adhesion: { 'smooth-pei': { bare: 110, adhesive: { 'glue-stick': 230 } }, 'textured-pei': { bare: 110, adhesive: { 'glue-stick': 230 } }, glass: { bare: 50, adhesive: { 'glue-stick': 210 } }, garolite: { bare: 240, adhesive: { 'glue-stick': 280 } } },
+  retention: [
+    [-30, 1.25],
+    [0, 1.12],
+    [23, 1],
+    [40, 0.84],
+    [60, 0.68],
+    [80, 0.58],
+    [100, 0.51],
+    [130, 0.42],
+    [160, 0.31],
+    [190, 0.18],
+    [215, 0.03],
+  ],
+  chemicals: {
+    petrol: 'good',
+    oil: 'good',
+    alcohol: 'fair',
+    acetone: 'good',
+    'weak-acid': 'fair',
+    'strong-acid': 'poor',
+    alkali: 'fair',
+    'salt-water': 'good',
+  },
+  adhesion: {
+    'smooth-pei': { bare: 110, adhesive: { 'glue-stick': 230 } },
+    'textured-pei': { bare: 110, adhesive: { 'glue-stick': 230 } },
+    glass: { bare: 50, adhesive: { 'glue-stick': 210 } },
+    garolite: { bare: 240, adhesive: { 'glue-stick': 280 } },
+  },
 });

@@ -2,7 +2,8 @@ import { family } from '../family.js';
 
 /** PC: bisphenol-A polycarbonate, typical of filament grades. */
 export const pc = family({
-  key: 'pc', name: 'PC',
+  key: 'pc',
+  name: 'PC',
   note: 'bisphenol-A polycarbonate, typical of filament grades',
   properties: {
     densityGcm3: [1.18, 1.2, 1.22],
@@ -40,9 +41,41 @@ export const pc = family({
     strainOncePct: [3, 4, 5, 'estimate'],
     strainRepeatedPct: [1.6, 2, 2.5, 'estimate'],
   },
-  windows: { nozzleC: [260, 300], bedC: [100, 120], chamberC: [45, 90], speedMmS: [30, 100], fanPct: [0, 30], retractionMm: [0.4, 1] },
+  windows: {
+    nozzleC: [260, 300],
+    bedC: [100, 120],
+    chamberC: [45, 90],
+    speedMmS: [30, 100],
+    fanPct: [0, 30],
+    retractionMm: [0.4, 1],
+  },
   flags: { moisture: 'medium', fumes: 'moderate', clarity: 'clear', stringing: 0.4, finish: 0.65 },
-  retention: [[-30, 1.2], [0, 1.08], [23, 1], [40, 0.93], [60, 0.85], [80, 0.76], [100, 0.66], [120, 0.52], [135, 0.3], [147, 0.05]],
-  chemicals: { petrol: 'poor', oil: 'fair', alcohol: 'good', acetone: 'poor', 'weak-acid': 'good', 'strong-acid': 'fair', alkali: 'poor', 'salt-water': 'good' },
-  adhesion: { 'smooth-pei': { bare: 320, adhesive: { 'glue-stick': 340 } }, 'textured-pei': { bare: 200, adhesive: { 'glue-stick': 300 } }, glass: { bare: 60, adhesive: { 'glue-stick': 220 } }, garolite: { bare: 200 } },
+  retention: [
+    [-30, 1.2],
+    [0, 1.08],
+    [23, 1],
+    [40, 0.93],
+    [60, 0.85],
+    [80, 0.76],
+    [100, 0.66],
+    [120, 0.52],
+    [135, 0.3],
+    [147, 0.05],
+  ],
+  chemicals: {
+    petrol: 'poor',
+    oil: 'fair',
+    alcohol: 'good',
+    acetone: 'poor',
+    'weak-acid': 'good',
+    'strong-acid': 'fair',
+    alkali: 'poor',
+    'salt-water': 'good',
+  },
+  adhesion: {
+    'smooth-pei': { bare: 320, adhesive: { 'glue-stick': 340 } },
+    'textured-pei': { bare: 200, adhesive: { 'glue-stick': 300 } },
+    glass: { bare: 60, adhesive: { 'glue-stick': 220 } },
+    garolite: { bare: 200 },
+  },
 });

@@ -4,13 +4,14 @@ import { petg } from './petg.js';
 
 /** PETG-CF: PETG with 10–20 % short carbon fibre. */
 export const petgCf = filled(petg, fillers['carbon-fibre'], {
-  key: 'petg-cf', name: 'PETG-CF',
+  key: 'petg-cf',
+  name: 'PETG-CF',
   note: 'PETG with 10–20 % short carbon fibre',
   overrides: {
     densityGcm3: [1.27, 1.31, 1.36],
     modulusMPa: [3200, 4200, 6000],
     yieldMPa: [40, 50, 62],
-    zRatio: [.4, .55, .7, 'estimate'],
+    zRatio: [0.4, 0.55, 0.7, 'estimate'],
     elongationPct: [2, 4, 8],
     charpy23KJm2: [2.8, 4.2, 7],
     hdt045C: [69, 74, 80],
@@ -19,5 +20,10 @@ export const petgCf = filled(petg, fillers['carbon-fibre'], {
   },
   windows: { nozzleC: [235, 265], fanPct: [10, 60] },
   flags: { stringing: 0.4 },
-  adhesion: { 'smooth-pei': { bare: 380, adhesive: { 'glue-stick': 260, 'release-layer': 240 } }, 'textured-pei': { bare: 200 }, glass: { bare: 260, adhesive: { 'glue-stick': 230 } }, garolite: { bare: 160 } },
+  adhesion: {
+    'smooth-pei': { bare: 380, adhesive: { 'glue-stick': 260, 'release-layer': 240 } },
+    'textured-pei': { bare: 200 },
+    glass: { bare: 260, adhesive: { 'glue-stick': 230 } },
+    garolite: { bare: 160 },
+  },
 });

@@ -2,7 +2,8 @@ import { family } from '../family.js';
 
 /** PETG: glycol-modified copolyester, typical of unfilled grades. */
 export const petg = family({
-  key: 'petg', name: 'PETG',
+  key: 'petg',
+  name: 'PETG',
   note: 'glycol-modified copolyester, typical of unfilled grades',
   properties: {
     densityGcm3: [1.25, 1.27, 1.29],
@@ -40,14 +41,65 @@ export const petg = family({
     strainOncePct: [3, 4, 5, 'estimate'],
     strainRepeatedPct: [1.8, 2.4, 3, 'estimate'],
   },
-  windows: { nozzleC: [225, 255], bedC: [65, 85], chamberC: [15, 45], speedMmS: [30, 100], fanPct: [20, 60], retractionMm: [0.4, 1] },
-  flags: { moisture: 'medium', fumes: 'low', clarity: 'clear', stringing: 0.6, finish: 0.65, foodPolymer: true },
-  retention: [[-30, 1.2], [0, 1.1], [23, 1], [40, 0.87], [55, 0.7], [65, 0.5], [72, 0.25], [80, 0.08], [90, 0.02]],
-  chemicals: { petrol: 'fair', oil: 'good', alcohol: 'fair', acetone: 'poor', 'weak-acid': 'good', 'strong-acid': 'fair', alkali: 'fair', 'salt-water': 'good' },
-  adhesion: { 'smooth-pei': { bare: 620, adhesive: { 'glue-stick': 260, 'release-layer': 240 } }, 'textured-pei': { bare: 220 }, glass: { bare: 480, adhesive: { 'glue-stick': 240 } }, garolite: { bare: 160 } },
+  windows: {
+    nozzleC: [225, 255],
+    bedC: [65, 85],
+    chamberC: [15, 45],
+    speedMmS: [30, 100],
+    fanPct: [20, 60],
+    retractionMm: [0.4, 1],
+  },
+  flags: {
+    moisture: 'medium',
+    fumes: 'low',
+    clarity: 'clear',
+    stringing: 0.6,
+    finish: 0.65,
+    foodPolymer: true,
+  },
+  retention: [
+    [-30, 1.2],
+    [0, 1.1],
+    [23, 1],
+    [40, 0.87],
+    [55, 0.7],
+    [65, 0.5],
+    [72, 0.25],
+    [80, 0.08],
+    [90, 0.02],
+  ],
+  chemicals: {
+    petrol: 'fair',
+    oil: 'good',
+    alcohol: 'fair',
+    acetone: 'poor',
+    'weak-acid': 'good',
+    'strong-acid': 'fair',
+    alkali: 'fair',
+    'salt-water': 'good',
+  },
+  adhesion: {
+    'smooth-pei': { bare: 620, adhesive: { 'glue-stick': 260, 'release-layer': 240 } },
+    'textured-pei': { bare: 220 },
+    glass: { bare: 480, adhesive: { 'glue-stick': 240 } },
+    garolite: { bare: 160 },
+  },
   disputes: [
-    { question: 'Does PETG need an enclosure?', used: 'not required', positions: [
-      { school: 'not required', claim: 'A draught-free room is enough.', reasoning: 'It contracts little between its glass transition and the room.' },
-      { school: 'enclose it', claim: 'An enclosure lowers warp a little.', reasoning: 'A warmer chamber locks in less strain, at the price of more stringing.' } ] },
+    {
+      question: 'Does PETG need an enclosure?',
+      used: 'not required',
+      positions: [
+        {
+          school: 'not required',
+          claim: 'A draught-free room is enough.',
+          reasoning: 'It contracts little between its glass transition and the room.',
+        },
+        {
+          school: 'enclose it',
+          claim: 'An enclosure lowers warp a little.',
+          reasoning: 'A warmer chamber locks in less strain, at the price of more stringing.',
+        },
+      ],
+    },
   ],
 });

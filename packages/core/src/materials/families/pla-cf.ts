@@ -4,7 +4,8 @@ import { pla } from './pla.js';
 
 /** PLA-CF: PLA with 10–15 % short carbon fibre. */
 export const plaCf = filled(pla, fillers['carbon-fibre'], {
-  key: 'pla-cf', name: 'PLA-CF',
+  key: 'pla-cf',
+  name: 'PLA-CF',
   note: 'PLA with 10–15 % short carbon fibre',
   overrides: {
     densityGcm3: [1.22, 1.27, 1.33],

@@ -4,7 +4,8 @@ import { pla } from './pla.js';
 
 /** Foaming PLA: PLA with a foaming agent, printed at about the temperature of its best expansion. */
 export const plaFoam = filled(pla, fillers['foaming-agent'], {
-  key: 'pla-foam', name: 'Foaming PLA',
+  key: 'pla-foam',
+  name: 'Foaming PLA',
   note: 'PLA with a foaming agent, printed at about the temperature of its best expansion',
   overrides: {
     densityGcm3: [0.45, 0.66, 1.2],

@@ -4,7 +4,8 @@ import { pla } from './pla.js';
 
 /** Glow PLA: PLA with 5–15 % strontium aluminate. */
 export const plaGlow = filled(pla, fillers.glow, {
-  key: 'pla-glow', name: 'Glow PLA',
+  key: 'pla-glow',
+  name: 'Glow PLA',
   note: 'PLA with 5–15 % strontium aluminate',
   overrides: {
     densityGcm3: [1.25, 1.31, 1.4],

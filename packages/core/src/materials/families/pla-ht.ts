@@ -4,7 +4,8 @@ import { pla } from './pla.js';
 
 /** PLA-HT: heat-treatable PLA, crystallised in an oven after printing; unbaked it behaves like PLA. */
 export const plaHt = filled(pla, fillers.nucleant, {
-  key: 'pla-ht', name: 'PLA-HT',
+  key: 'pla-ht',
+  name: 'PLA-HT',
   note: 'heat-treatable PLA, crystallised in an oven after printing; unbaked it behaves like PLA',
   overrides: {
     charpy23KJm2: [2.5, 3.8, 6],
@@ -17,10 +18,35 @@ export const plaHt = filled(pla, fillers.nucleant, {
     crystallisationStrain: [0.0005, 0.001, 0.002, 'estimate'],
   },
   windows: { nozzleC: [205, 235], bedC: [45, 70] },
-  retention: [[-30, 1.25], [0, 1.12], [23, 1], [40, 0.85], [55, 0.58], [65, 0.4], [80, 0.3], [100, 0.22], [120, 0.14], [150, 0.04]],
+  retention: [
+    [-30, 1.25],
+    [0, 1.12],
+    [23, 1],
+    [40, 0.85],
+    [55, 0.58],
+    [65, 0.4],
+    [80, 0.3],
+    [100, 0.22],
+    [120, 0.14],
+    [150, 0.04],
+  ],
   disputes: [
-    { question: 'Is heat-treatable PLA worth the oven?', used: 'baked', positions: [
-      { school: 'baked', claim: 'It bears 90 °C and more.', reasoning: 'Crystals hold it together above the glass transition; the part shrinks and may bend while they form.' },
-      { school: 'as printed', claim: 'Treat it like PLA.', reasoning: 'Printed parts cool too fast to crystallise, and many are never baked.' } ] },
+    {
+      question: 'Is heat-treatable PLA worth the oven?',
+      used: 'baked',
+      positions: [
+        {
+          school: 'baked',
+          claim: 'It bears 90 °C and more.',
+          reasoning:
+            'Crystals hold it together above the glass transition; the part shrinks and may bend while they form.',
+        },
+        {
+          school: 'as printed',
+          claim: 'Treat it like PLA.',
+          reasoning: 'Printed parts cool too fast to crystallise, and many are never baked.',
+        },
+      ],
+    },
   ],
 });

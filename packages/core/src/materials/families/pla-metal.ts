@@ -4,7 +4,8 @@ import { pla } from './pla.js';
 
 /** Metal PLA: PLA with 50–80 % by weight of bronze, copper or steel powder. */
 export const plaMetal = filled(pla, fillers.metal, {
-  key: 'pla-metal', name: 'Metal PLA',
+  key: 'pla-metal',
+  name: 'Metal PLA',
   note: 'PLA with 50–80 % by weight of bronze, copper or steel powder',
   overrides: {
     densityGcm3: [1.8, 2.9, 4],

@@ -4,7 +4,8 @@ import { pla } from './pla.js';
 
 /** Silk PLA: PLA blended with a polyester for gloss. */
 export const plaSilk = filled(pla, fillers.gloss, {
-  key: 'pla-silk', name: 'Silk PLA',
+  key: 'pla-silk',
+  name: 'Silk PLA',
   note: 'PLA blended with a polyester for gloss',
   overrides: {
     densityGcm3: [1.2, 1.24, 1.28],

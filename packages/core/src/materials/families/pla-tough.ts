@@ -4,7 +4,8 @@ import { pla } from './pla.js';
 
 /** Tough PLA: PLA with an impact modifier; typical of toughened grades. */
 export const plaTough = filled(pla, fillers.toughener, {
-  key: 'pla-tough', name: 'Tough PLA',
+  key: 'pla-tough',
+  name: 'Tough PLA',
   note: 'PLA with an impact modifier; typical of toughened grades',
   overrides: {
     densityGcm3: [1.18, 1.22, 1.25],
@@ -29,8 +30,33 @@ export const plaTough = filled(pla, fillers.toughener, {
     strainOncePct: [2.5, 3.5, 5, 'estimate'],
     strainRepeatedPct: [1.5, 2, 3, 'estimate'],
   },
-  windows: { nozzleC: [200, 230], bedC: [45, 65], chamberC: [15, 40], speedMmS: [40, 120], fanPct: [60, 100], retractionMm: [0.5, 1.2] },
+  windows: {
+    nozzleC: [200, 230],
+    bedC: [45, 65],
+    chamberC: [15, 40],
+    speedMmS: [40, 120],
+    fanPct: [60, 100],
+    retractionMm: [0.5, 1.2],
+  },
   flags: { stringing: 0.25, finish: 0.8 },
-  retention: [[-30, 1.25], [0, 1.12], [23, 1], [40, 0.72], [50, 0.45], [55, 0.2], [60, 0.06], [70, 0.02]],
-  chemicals: { petrol: 'fair', oil: 'good', alcohol: 'fair', acetone: 'poor', 'weak-acid': 'fair', 'strong-acid': 'poor', alkali: 'poor', 'salt-water': 'fair' },
+  retention: [
+    [-30, 1.25],
+    [0, 1.12],
+    [23, 1],
+    [40, 0.72],
+    [50, 0.45],
+    [55, 0.2],
+    [60, 0.06],
+    [70, 0.02],
+  ],
+  chemicals: {
+    petrol: 'fair',
+    oil: 'good',
+    alcohol: 'fair',
+    acetone: 'poor',
+    'weak-acid': 'fair',
+    'strong-acid': 'poor',
+    alkali: 'poor',
+    'salt-water': 'fair',
+  },
 });

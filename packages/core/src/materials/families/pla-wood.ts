@@ -4,7 +4,8 @@ import { pla } from './pla.js';
 
 /** Wood PLA: PLA with 15–30 % wood flour. */
 export const plaWood = filled(pla, fillers.wood, {
-  key: 'pla-wood', name: 'Wood PLA',
+  key: 'pla-wood',
+  name: 'Wood PLA',
   note: 'PLA with 15–30 % wood flour',
   overrides: {
     densityGcm3: [1.1, 1.17, 1.25],

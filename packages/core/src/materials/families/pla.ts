@@ -2,7 +2,8 @@ import { family } from '../family.js';
 
 /** PLA: typical of unfilled extrusion grades. */
 export const pla = family({
-  key: 'pla', name: 'PLA',
+  key: 'pla',
+  name: 'PLA',
   note: 'typical of unfilled extrusion grades',
   properties: {
     densityGcm3: [1.22, 1.24, 1.26],
@@ -40,17 +41,83 @@ export const pla = family({
     strainOncePct: [1.5, 2, 2.5, 'estimate'],
     strainRepeatedPct: [0.8, 1.2, 1.5, 'estimate'],
   },
-  windows: { nozzleC: [195, 225], bedC: [45, 65], chamberC: [15, 40], speedMmS: [40, 150], fanPct: [80, 100], retractionMm: [0.5, 1.2] },
-  flags: { moisture: 'low', fumes: 'low', clarity: 'translucent', coldBed: true, stringing: 0.2, finish: 0.85, foodPolymer: true, smoothedBy: ['ethyl-acetate'] },
-  retention: [[-30, 1.25], [0, 1.12], [23, 1], [40, 0.75], [50, 0.5], [55, 0.25], [60, 0.08], [70, 0.02]],
-  chemicals: { petrol: 'fair', oil: 'good', alcohol: 'fair', acetone: 'poor', 'weak-acid': 'fair', 'strong-acid': 'poor', alkali: 'poor', 'salt-water': 'fair' },
-  adhesion: { 'smooth-pei': { bare: 260 }, 'textured-pei': { bare: 200 }, glass: { bare: 120, adhesive: { 'glue-stick': 220 } }, garolite: { bare: 120 } },
+  windows: {
+    nozzleC: [195, 225],
+    bedC: [45, 65],
+    chamberC: [15, 40],
+    speedMmS: [40, 150],
+    fanPct: [80, 100],
+    retractionMm: [0.5, 1.2],
+  },
+  flags: {
+    moisture: 'low',
+    fumes: 'low',
+    clarity: 'translucent',
+    coldBed: true,
+    stringing: 0.2,
+    finish: 0.85,
+    foodPolymer: true,
+    smoothedBy: ['ethyl-acetate'],
+  },
+  retention: [
+    [-30, 1.25],
+    [0, 1.12],
+    [23, 1],
+    [40, 0.75],
+    [50, 0.5],
+    [55, 0.25],
+    [60, 0.08],
+    [70, 0.02],
+  ],
+  chemicals: {
+    petrol: 'fair',
+    oil: 'good',
+    alcohol: 'fair',
+    acetone: 'poor',
+    'weak-acid': 'fair',
+    'strong-acid': 'poor',
+    alkali: 'poor',
+    'salt-water': 'fair',
+  },
+  adhesion: {
+    'smooth-pei': { bare: 260 },
+    'textured-pei': { bare: 200 },
+    glass: { bare: 120, adhesive: { 'glue-stick': 220 } },
+    garolite: { bare: 120 },
+  },
   disputes: [
-    { question: 'Does PLA warp?', used: 'computed', positions: [
-      { school: 'it does not', claim: 'PLA stays flat.', reasoning: 'Small, light prints on a warm plate show nothing measurable.' },
-      { school: 'computed', claim: 'It warps as the model says: long, solid prints lift.', reasoning: 'It contracts between 60 °C and the room; length enters squared, so only long parts show it.' } ] },
-    { question: 'How does PLA last outdoors?', used: 'laboratory', positions: [
-      { school: 'laboratory', claim: 'Marked down: it loses toughness with ultraviolet dose.', reasoning: 'Ageing tests show chain scission.' },
-      { school: 'field', claim: 'Unloaded and cool enough, it sits outdoors for years.', reasoning: 'Logged parts end by deforming under load and heat, seldom by sunlight.' } ] },
+    {
+      question: 'Does PLA warp?',
+      used: 'computed',
+      positions: [
+        {
+          school: 'it does not',
+          claim: 'PLA stays flat.',
+          reasoning: 'Small, light prints on a warm plate show nothing measurable.',
+        },
+        {
+          school: 'computed',
+          claim: 'It warps as the model says: long, solid prints lift.',
+          reasoning:
+            'It contracts between 60 °C and the room; length enters squared, so only long parts show it.',
+        },
+      ],
+    },
+    {
+      question: 'How does PLA last outdoors?',
+      used: 'laboratory',
+      positions: [
+        {
+          school: 'laboratory',
+          claim: 'Marked down: it loses toughness with ultraviolet dose.',
+          reasoning: 'Ageing tests show chain scission.',
+        },
+        {
+          school: 'field',
+          claim: 'Unloaded and cool enough, it sits outdoors for years.',
+          reasoning: 'Logged parts end by deforming under load and heat, seldom by sunlight.',
+        },
+      ],
+    },
   ],
 });

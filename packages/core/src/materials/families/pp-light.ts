@@ -4,10 +4,11 @@ import { pp } from './pp.js';
 
 /** Light PP: polypropylene made lighter with expanded polymer microspheres. */
 export const ppLight = filled(pp, fillers.microspheres, {
-  key: 'pp-light', name: 'Light PP',
+  key: 'pp-light',
+  name: 'Light PP',
   note: 'polypropylene made lighter with expanded polymer microspheres',
   overrides: {
-    densityGcm3: [.6, .74, .85],
+    densityGcm3: [0.6, 0.74, 0.85],
     modulusMPa: [450, 700, 1000],
     yieldMPa: [9, 13, 18],
     elongationPct: [8, 30, 120],

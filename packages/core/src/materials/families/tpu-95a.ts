@@ -2,7 +2,8 @@ import { family } from '../family.js';
 
 /** TPU 95A: ether-type thermoplastic polyurethane, about 95 Shore A. */
 export const tpu95a = family({
-  key: 'tpu-95a', name: 'TPU 95A',
+  key: 'tpu-95a',
+  name: 'TPU 95A',
   note: 'ether-type thermoplastic polyurethane, about 95 Shore A',
   properties: {
     densityGcm3: [1.19, 1.21, 1.24],
@@ -12,7 +13,13 @@ export const tpu95a = family({
     elongationPct: [300, 450, 600],
     charpy23KJm2: [60, 90, 120],
     charpyMinus30KJm2: [12, 25, 45, 'estimate'],
-    hdt045C: [46, 55, 74, 'standard', 'estimate: grades differ widely; treated like a low-temperature filament under load'],
+    hdt045C: [
+      46,
+      55,
+      74,
+      'standard',
+      'estimate: grades differ widely; treated like a low-temperature filament under load',
+    ],
     hdt18C: [32, 38, 48, 'standard', 'estimate: at this stress a soft grade is far into its bending'],
     vicatC: [75, 92, 120],
     tgC: [-40, -32, -20],
@@ -40,14 +47,67 @@ export const tpu95a = family({
     strainOncePct: [60, 100, 150, 'estimate'],
     strainRepeatedPct: [30, 50, 80, 'estimate'],
   },
-  windows: { nozzleC: [210, 240], bedC: [30, 60], chamberC: [15, 45], speedMmS: [15, 45], fanPct: [30, 100], retractionMm: [0, 0.8] },
-  flags: { drive: 'slow-bowden', moisture: 'medium', fumes: 'low', clarity: 'translucent', coldBed: true, hinge: 'lasting', stringing: 0.75, finish: 0.55, support: 'clings' },
-  retention: [[-30, 2.2], [0, 1.4], [23, 1], [40, 0.8], [60, 0.6], [80, 0.4], [100, 0.2], [130, 0.05]],
-  chemicals: { petrol: 'fair', oil: 'good', alcohol: 'fair', acetone: 'poor', 'weak-acid': 'fair', 'strong-acid': 'poor', alkali: 'poor', 'salt-water': 'good' },
-  adhesion: { 'smooth-pei': { bare: 520, adhesive: { 'glue-stick': 240, 'release-layer': 240 } }, 'textured-pei': { bare: 260 }, glass: { bare: 180, adhesive: { 'glue-stick': 240 } }, garolite: { bare: 200 } },
+  windows: {
+    nozzleC: [210, 240],
+    bedC: [30, 60],
+    chamberC: [15, 45],
+    speedMmS: [15, 45],
+    fanPct: [30, 100],
+    retractionMm: [0, 0.8],
+  },
+  flags: {
+    drive: 'slow-bowden',
+    moisture: 'medium',
+    fumes: 'low',
+    clarity: 'translucent',
+    coldBed: true,
+    hinge: 'lasting',
+    stringing: 0.75,
+    finish: 0.55,
+    support: 'clings',
+  },
+  retention: [
+    [-30, 2.2],
+    [0, 1.4],
+    [23, 1],
+    [40, 0.8],
+    [60, 0.6],
+    [80, 0.4],
+    [100, 0.2],
+    [130, 0.05],
+  ],
+  chemicals: {
+    petrol: 'fair',
+    oil: 'good',
+    alcohol: 'fair',
+    acetone: 'poor',
+    'weak-acid': 'fair',
+    'strong-acid': 'poor',
+    alkali: 'poor',
+    'salt-water': 'good',
+  },
+  adhesion: {
+    'smooth-pei': { bare: 520, adhesive: { 'glue-stick': 240, 'release-layer': 240 } },
+    'textured-pei': { bare: 260 },
+    glass: { bare: 180, adhesive: { 'glue-stick': 240 } },
+    garolite: { bare: 200 },
+  },
   disputes: [
-    { question: 'How much heat does TPU take?', used: 'low-temperature under load', positions: [
-      { school: 'low-temperature under load', claim: 'Treat it like a low-temperature filament unless the grade says otherwise.', reasoning: 'Grades differ widely and soft ones sag well below their melting range.' },
-      { school: 'by melting range', claim: 'It survives boiling water.', reasoning: 'Unloaded, the hard segments hold the shape to well above 100 °C.' } ] },
+    {
+      question: 'How much heat does TPU take?',
+      used: 'low-temperature under load',
+      positions: [
+        {
+          school: 'low-temperature under load',
+          claim: 'Treat it like a low-temperature filament unless the grade says otherwise.',
+          reasoning: 'Grades differ widely and soft ones sag well below their melting range.',
+        },
+        {
+          school: 'by melting range',
+          claim: 'It survives boiling water.',
+          reasoning: 'Unloaded, the hard segments hold the shape to well above 100 °C.',
+        },
+      ],
+    },
   ],
 });

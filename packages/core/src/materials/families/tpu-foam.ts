@@ -4,10 +4,11 @@ import { tpu85a } from './tpu-85a.js';
 
 /** Foaming TPU: thermoplastic polyurethane of about 85 Shore A with a foaming agent, printed at about the temperature of its best expansion. */
 export const tpuFoam = filled(tpu85a, fillers['foaming-agent'], {
-  key: 'tpu-foam', name: 'Foaming TPU',
+  key: 'tpu-foam',
+  name: 'Foaming TPU',
   note: 'thermoplastic polyurethane of about 85 Shore A with a foaming agent, printed at about the temperature of its best expansion',
   overrides: {
-    densityGcm3: [.45, .72, 1.15],
+    densityGcm3: [0.45, 0.72, 1.15],
     modulusMPa: [1.5, 5, 12],
     yieldMPa: [1, 2.4, 5],
     elongationPct: [200, 350, 550],
@@ -24,5 +25,10 @@ export const tpuFoam = filled(tpu85a, fillers['foaming-agent'], {
     strainRepeatedPct: [35, 60, 95, 'estimate'],
   },
   windows: { nozzleC: [195, 250], speedMmS: [10, 30], retractionMm: [0, 0.2] },
-  flags: { foaming: { fromC: 195, peakC: 228, collapseC: 248 }, drive: 'slow-bowden', stringing: 0.95, finish: 0.55 },
+  flags: {
+    foaming: { fromC: 195, peakC: 228, collapseC: 248 },
+    drive: 'slow-bowden',
+    stringing: 0.95,
+    finish: 0.55,
+  },
 });

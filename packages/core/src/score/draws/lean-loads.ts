@@ -31,13 +31,19 @@ export interface LeanLoads {
 export function leanLoads(ctx: Context, f: Family): LeanLoads {
   const { loads, conditions: c, safety } = ctx;
   const heats = [unloaded, ...loads.filter(l => l.stressMPa !== null && l.kind !== 'impact')].map(heatOf);
-  const bearing = loads.flatMap(l => l.severityKJm2 === null ? [bearingOf(ctx, f, l)] : []);
+  const bearing = loads.flatMap(l => (l.severityKJm2 === null ? [bearingOf(ctx, f, l)] : []));
   const severity = loads.reduce((m, l) => Math.max(m, l.severityKJm2 ?? -1), -1);
   const softening = f.properties.vicatC ? slot.vicatC : slot.tgC;
   const cold = c.partMinC;
   const [s45, s18, c23, c30] = [slot.hdt045C, slot.hdt18C, slot.charpy23KJm2, slot.charpyMinus30KJm2];
   const self: LeanLoads = {
-    allowableC: 0, reserve: Infinity, deflectionPct: 0, creepPct: 0, knock: Infinity, charpyCold: 0, knocks: severity >= 0,
+    allowableC: 0,
+    reserve: Infinity,
+    deflectionPct: 0,
+    creepPct: 0,
+    knock: Infinity,
+    charpyCold: 0,
+    knocks: severity >= 0,
     of(v) {
       const soft = v[softening]!;
       self.allowableC = Infinity;
@@ -56,11 +62,20 @@ export function leanLoads(ctx: Context, f: Family): LeanLoads {
 const unloaded = null;
 
 /** Share of stiffness left at a temperature, floored as the gates do. */
-function stiffnessShare(f: Family, temperatureC: number): number { return Math.max(RETENTION_FLOOR, retentionAt(f.retention, temperatureC)); }
+function stiffnessShare(f: Family, temperatureC: number): number {
+  return Math.max(RETENTION_FLOOR, retentionAt(f.retention, temperatureC));
+}
 
 /** The allowable temperature at a load, of softening and deflection temperatures. */
 function heatOf(load: ServiceLoad | null): (softeningC: number, hdt045C: number, hdt18C: number) => number {
-  const input = { softeningC: 0, hdt045C: 0, hdt18C: 0, stressMPa: load?.stressMPa ?? 0.05, sustainedHours: load?.kind === 'sustained' ? load.hours : 0, creepAllowanceK: 10 };
+  const input = {
+    softeningC: 0,
+    hdt045C: 0,
+    hdt18C: 0,
+    stressMPa: load?.stressMPa ?? 0.05,
+    sustainedHours: load?.kind === 'sustained' ? load.hours : 0,
+    creepAllowanceK: 10,
+  };
   return (softeningC, hdt045C, hdt18C) => {
     input.softeningC = softeningC;
     input.hdt045C = hdt045C;
@@ -75,14 +90,22 @@ function bearingOf(ctx: Context, f: Family, load: ServiceLoad): (v: Float64Array
   if (load.strainPct !== null) {
     const allowed = load.kind === 'cyclic' || load.cycles > 10 ? slot.strainRepeatedPct : slot.strainOncePct;
     const strain = load.strainPct;
-    return (v, into) => { if (strain > 0) into.reserve = Math.min(into.reserve, v[allowed]! / strain); };
+    return (v, into) => {
+      if (strain > 0) into.reserve = Math.min(into.reserve, v[allowed]! / strain);
+    };
   }
   const stress = load.stressMPa;
   if (stress === null) return () => undefined;
   const strength = strengthOf(f, strengthConditions(ctx, load));
   const hotShare = stiffnessShare(f, c.partMaxC);
-  const buckling = load.bucklingOverModulus !== null && load.forceN ? load.bucklingOverModulus * hotShare / load.forceN / safety : null;
-  const scale = load.deflectionTimesModulus !== null && load.spanMm ? 100 * load.deflectionTimesModulus / load.spanMm : 100 * stress;
+  const buckling =
+    load.bucklingOverModulus !== null && load.forceN
+      ? (load.bucklingOverModulus * hotShare) / load.forceN / safety
+      : null;
+  const scale =
+    load.deflectionTimesModulus !== null && load.spanMm
+      ? (100 * load.deflectionTimesModulus) / load.spanMm
+      : 100 * stress;
   const held = load.kind === 'sustained';
   const k = f.properties.creepKPerK;
   const equivalent = (kPerK: number): number => creepEquivalentC(c.partMinC, c.partMaxC, kPerK);
@@ -100,7 +123,7 @@ function bearingOf(ctx: Context, f: Family, load: ServiceLoad): (v: Float64Array
     if (held) {
       const kPerK = v[sK]!;
       const growth = load.hours > 0 ? 1 + v[sA]! * Math.exp(v[sN]! * lnHours) * warmth(kPerK) : 1;
-      into.creepPct = Math.max(into.creepPct, scale / (modulus * longShare(kPerK)) * growth, now);
+      into.creepPct = Math.max(into.creepPct, (scale / (modulus * longShare(kPerK))) * growth, now);
     }
   };
 }
@@ -110,9 +133,16 @@ function strengthOf(f: Family, c: StrengthConditions): (v: Float64Array) => numb
   const fixedShare = retentionAt(f.retention, c.temperatureC) * c.sectionFactor;
   const decadesHeld = c.hours * 60 > 1 ? Math.log10(c.hours * 60) : 0;
   const decadesCycled = c.cycles > 1 ? Math.log10(c.cycles) : 0;
-  const skin = Math.min(1, 2 * UV_SKIN_MM / c.wallMm);
-  const halvings = Math.LN2 * c.uvDoseMJm2 / uvColourFactor[c.colour];
-  const [sYield, sZ, sTime, sFatigue, sUv, sWet] = [slot.yieldMPa, slot.zRatio, slot.timeSlope, slot.fatigueSlope, slot.uvHalfDoseMJm2, slot.wetFactor];
+  const skin = Math.min(1, (2 * UV_SKIN_MM) / c.wallMm);
+  const halvings = (Math.LN2 * c.uvDoseMJm2) / uvColourFactor[c.colour];
+  const [sYield, sZ, sTime, sFatigue, sUv, sWet] = [
+    slot.yieldMPa,
+    slot.zRatio,
+    slot.timeSlope,
+    slot.fatigueSlope,
+    slot.uvHalfDoseMJm2,
+    slot.wetFactor,
+  ];
   return v => {
     let allowable = v[sYield]! * fixedShare;
     if (c.acrossLayers) allowable *= v[sZ]!;

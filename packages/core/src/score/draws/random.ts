@@ -17,12 +17,16 @@ export function chance(seed: number): Chance {
   let spare: number | null = null;
   // Marsaglia's polar method (1964): two at a time.
   const normal = (): number => {
-    if (spare !== null) { const s = spare; spare = null; return s; }
+    if (spare !== null) {
+      const s = spare;
+      spare = null;
+      return s;
+    }
     for (;;) {
       const [a, b] = [2 * uniform() - 1, 2 * uniform() - 1];
       const r = a * a + b * b;
       if (r >= 1 || r === 0) continue;
-      const k = Math.sqrt(-2 * Math.log(r) / r);
+      const k = Math.sqrt((-2 * Math.log(r)) / r);
       spare = b * k;
       return a * k;
     }
@@ -48,16 +52,23 @@ export function triangular(u: number, low: number, mode: number, high: number): 
   const span = high - low;
   if (span <= 0) return mode;
   const left = mode - low;
-  return u * span < left ? low + Math.sqrt(u * span * left) : high - Math.sqrt((1 - u) * span * (high - mode));
+  return u * span < left
+    ? low + Math.sqrt(u * span * left)
+    : high - Math.sqrt((1 - u) * span * (high - mode));
 }
 
 /** Fills `into` with a Dirichlet draw about the stated weights: shapes concentration × share; those that weigh nothing stay 0. The sum is 1. */
-export function dirichlet(source: Chance, weights: readonly number[], concentration: number, into: Float64Array): void {
+export function dirichlet(
+  source: Chance,
+  weights: readonly number[],
+  concentration: number,
+  into: Float64Array,
+): void {
   const total = weights.reduce((s, w) => s + w, 0);
   let sum = 0;
   for (let i = 0; i < weights.length; i++) {
     const w = weights[i]!;
-    const g = w > 0 ? source.gamma(concentration * w / total) : 0;
+    const g = w > 0 ? source.gamma((concentration * w) / total) : 0;
     into[i] = g;
     sum += g;
   }

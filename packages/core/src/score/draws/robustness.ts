@@ -11,13 +11,30 @@ export const DRAWS = 20_000;
 /** How closely drawn weights keep to the stated ones: the sum of the Dirichlet shapes. */
 export const CONCENTRATION = 20;
 
-export interface RobustnessOptions extends RankOptions { draws?: number; seed?: number }
+export interface RobustnessOptions extends RankOptions {
+  draws?: number;
+  seed?: number;
+}
 
 /** How one candidate fares over all draws. Shares from 0 to 1; `se` are their standard errors. */
-export interface Acceptability { material: string; name: string; family: string; pFirst: number; pFits: number; seFirst: number; seFits: number; rankAcceptability: number[] }
+export interface Acceptability {
+  material: string;
+  name: string;
+  family: string;
+  pFirst: number;
+  pFits: number;
+  seFirst: number;
+  seFits: number;
+  rankAcceptability: number[];
+}
 
 /** Result of `score.robustness`. */
-export interface Robustness { draws: number; seed: number; school: School; candidates: Acceptability[] }
+export interface Robustness {
+  draws: number;
+  seed: number;
+  school: School;
+  candidates: Acceptability[];
+}
 
 /**
  * Stochastic multicriteria acceptability (Lahdelma and Salminen 2001): every property triangular over its range, each candidate's apart,
@@ -25,14 +42,17 @@ export interface Robustness { draws: number; seed: number; school: School; candi
  * @returns candidates by their chance of being first, then of passing, then by key; on the way, some hundred times, how many draws are done,
  * so that a caller can show progress, let others have a turn, or stop
  */
-export function* robustnessInSteps(brief: Brief, options: RobustnessOptions = {}): Generator<number, Robustness> {
+export function* robustnessInSteps(
+  brief: Brief,
+  options: RobustnessOptions = {},
+): Generator<number, Robustness> {
   const { draws = DRAWS, seed = 1 } = options;
   const ctx = contextOf(brief, options.printer ?? null, options.weather ?? null);
   const stated = weightsOf(ctx);
   const school = options.school ?? brief.school;
   const ids = (Object.keys(stated) as CriterionId[]).filter(id => stated[id] > 0);
   // By key, so that the same candidates in another order draw the same numbers.
-  const families = [...options.families ?? libraryFamilies].sort((a, b) => a.key < b.key ? -1 : 1);
+  const families = [...(options.families ?? libraryFamilies)].sort((a, b) => (a.key < b.key ? -1 : 1));
   const lean = families.map(f => leanCandidate(ctx, f, stated, ids));
   const live = lean.filter(c => !c.alwaysOut);
   const source = chance(seed);
@@ -75,14 +95,20 @@ export function* robustnessInSteps(brief: Brief, options: RobustnessOptions = {}
   }
   yield draws;
 
-  const share = (count: number): number => draws > 0 ? count / draws : 0;
-  const error = (p: number): number => draws > 0 ? Math.sqrt(p * (1 - p) / draws) : 0;
+  const share = (count: number): number => (draws > 0 ? count / draws : 0);
+  const error = (p: number): number => (draws > 0 ? Math.sqrt((p * (1 - p)) / draws) : 0);
   const place = new Map(live.map((c, j) => [c, j]));
   const candidates = lean.map((c: LeanCandidate): Acceptability => {
     const j = place.get(c);
     const [pFirst, pFits] = j === undefined ? [0, 0] : [share(first[j]!), share(fits[j]!)];
     return {
-      material: c.family.key, name: c.family.name, family: c.candidate.family, pFirst, pFits, seFirst: error(pFirst), seFits: error(pFits),
+      material: c.family.key,
+      name: c.family.name,
+      family: c.candidate.family,
+      pFirst,
+      pFits,
+      seFirst: error(pFirst),
+      seFits: error(pFits),
       rankAcceptability: j === undefined ? [] : Array.from(at.subarray(j * n, (j + 1) * n), share),
     };
   });
@@ -100,28 +126,70 @@ export function robustness(brief: Brief, options: RobustnessOptions = {}): Robus
 }
 
 /** A draw's score and tie-breaker; more is better for both. */
-function scoreDraw(school: School, verdict: LeanVerdict, weights: Float64Array, d: Float64Array, j: number, score: Float64Array, tie: Float64Array): void {
-  if (school === 'step-up') { score[j] = -verdict.penalties; tie[j] = -verdict.cost; return; }
+function scoreDraw(
+  school: School,
+  verdict: LeanVerdict,
+  weights: Float64Array,
+  d: Float64Array,
+  j: number,
+  score: Float64Array,
+  tie: Float64Array,
+): void {
+  if (school === 'step-up') {
+    score[j] = -verdict.penalties;
+    tie[j] = -verdict.cost;
+    return;
+  }
   let [sum, least] = [0, 1];
-  for (let i = 0; i < d.length; i++) { sum += weights[i]! * d[i]!; if (d[i]! < least) least = d[i]!; }
-  if (school === 'weighted') { score[j] = sum; tie[j] = 0; } else { score[j] = least; tie[j] = sum; }
+  for (let i = 0; i < d.length; i++) {
+    sum += weights[i]! * d[i]!;
+    if (d[i]! < least) least = d[i]!;
+  }
+  if (school === 'weighted') {
+    score[j] = sum;
+    tie[j] = 0;
+  } else {
+    score[j] = least;
+    tie[j] = sum;
+  }
 }
 
 /** How sure the first choice is, in words: "leads in 84 of 100 worlds; PETG in 11". */
 export function robustnessWords(r: Robustness, firstChoice: string | null): string {
-  const of100 = (p: number): string => p > 0 && p < 0.005 ? 'under 1' : String(Math.round(100 * p));
+  const of100 = (p: number): string => (p > 0 && p < 0.005 ? 'under 1' : String(Math.round(100 * p)));
   const first = r.candidates.find(c => c.material === firstChoice);
   const rivals = r.candidates.filter(c => c.material !== firstChoice && c.pFirst >= 0.005);
-  if (!first) return rivals[0] ? `nothing fits as things are; ${rivals[0].name} leads in ${of100(rivals[0].pFirst)} of 100 worlds` : 'nothing fits in any world';
+  if (!first)
+    return rivals[0]
+      ? `nothing fits as things are; ${rivals[0].name} leads in ${of100(rivals[0].pFirst)} of 100 worlds`
+      : 'nothing fits in any world';
   return `leads in ${of100(first.pFirst)} of 100 worlds${rivals[0] ? `; ${rivals[0].name} in ${of100(rivals[0].pFirst)}` : ''}`;
 }
 
 /** A ranking with each candidate's chances beside its scores, as the command line and the API give it. */
-export function withRobustness(ranking: Ranking, r: Robustness | null): Ranking & { robustness?: { draws: number; seed: number } } {
+export function withRobustness(
+  ranking: Ranking,
+  r: Robustness | null,
+): Ranking & { robustness?: { draws: number; seed: number } } {
   if (!r) return ranking;
   const of = new Map(r.candidates.map(c => [c.material, c]));
   return {
-    ...ranking, robustness: { draws: r.draws, seed: r.seed },
-    candidates: ranking.candidates.map(c => { const a = of.get(c.material); return a ? { ...c, robustness: { pFirst: a.pFirst, pFits: a.pFits, seFirst: a.seFirst, seFits: a.seFits, rankAcceptability: a.rankAcceptability } } : c; }),
+    ...ranking,
+    robustness: { draws: r.draws, seed: r.seed },
+    candidates: ranking.candidates.map(c => {
+      const a = of.get(c.material);
+      return a
+        ? {
+            ...c,
+            robustness: {
+              pFirst: a.pFirst,
+              pFits: a.pFits,
+              seFirst: a.seFirst,
+              seFits: a.seFits,
+              rankAcceptability: a.rankAcceptability,
+            },
+          }
+        : c;
+    }),
   };
 }

@@ -7,8 +7,13 @@ const INTERVALS = 48;
  * @param from, to the range; outside it the ends are held
  */
 export function tabulated(from: number, to: number, f: (x: number) => number): (x: number) => number {
-  if (!(to > from)) { const only = f(from); return () => only; }
-  const values = Float64Array.from({ length: INTERVALS + 2 }, (_, i) => f(from + (to - from) * Math.min(i, INTERVALS) / INTERVALS));
+  if (!(to > from)) {
+    const only = f(from);
+    return () => only;
+  }
+  const values = Float64Array.from({ length: INTERVALS + 2 }, (_, i) =>
+    f(from + ((to - from) * Math.min(i, INTERVALS)) / INTERVALS),
+  );
   const scale = INTERVALS / (to - from);
   return x => {
     const u = Math.min(INTERVALS, Math.max(0, (x - from) * scale));

@@ -1,7 +1,20 @@
 import type { BriefLoad, LoadCase } from '@hornblende/core';
 
 const empty: Omit<BriefLoad, 'kind' | 'case'> = {
-  forceN: null, forceLowN: null, lengthMm: null, widthMm: null, heightMm: null, stressMPa: null, thicknessMm: null, undercutMm: null, massKg: null, decelerationG: null, heightM: null, acrossLayers: false, hours: null, cycles: null,
+  forceN: null,
+  forceLowN: null,
+  lengthMm: null,
+  widthMm: null,
+  heightMm: null,
+  stressMPa: null,
+  thicknessMm: null,
+  undercutMm: null,
+  massKg: null,
+  decelerationG: null,
+  heightM: null,
+  acrossLayers: false,
+  hours: null,
+  cycles: null,
 };
 
 /** Plausible numbers to start a case from, so that a brief is valid at every moment. */
@@ -19,9 +32,10 @@ const starts: Record<LoadCase, Partial<BriefLoad>> = {
 
 /** A load of a case, keeping from an earlier one whatever the case still uses. */
 export function loadOf(next: LoadCase, kind: BriefLoad['kind'], from: BriefLoad | null = null): BriefLoad {
-  const load = { ...empty, ...starts[next], kind: next === 'drop' ? 'impact' as const : kind, case: next };
+  const load = { ...empty, ...starts[next], kind: next === 'drop' ? ('impact' as const) : kind, case: next };
   if (from) {
-    for (const key of Object.keys(starts[next]) as (keyof BriefLoad)[]) if (from[key] !== null && key in starts[next]) Object.assign(load, { [key]: from[key] });
+    for (const key of Object.keys(starts[next]) as (keyof BriefLoad)[])
+      if (from[key] !== null && key in starts[next]) Object.assign(load, { [key]: from[key] });
     load.acrossLayers = from.acrossLayers;
   }
   return load;

@@ -15,41 +15,119 @@ const props = defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
 const { say } = useUnits();
 const { candidates, printer, weather } = useRanking();
-const { answer, progress, failed, ask, cancel } = useWorkerTask<AdviceQuestion, { tips: PlainTip[]; hints: UpgradeHint[] }>(AdviceWorker);
+const { answer, progress, failed, ask, cancel } = useWorkerTask<
+  AdviceQuestion,
+  { tips: PlainTip[]; hints: UpgradeHint[] }
+>(AdviceWorker);
 const tried = ref<PlainTip | null>(null);
 const SHOWN = 8;
 const all = ref(false);
 const fresh = ref(false);
-watch(answer, () => { fresh.value = true; });
+watch(answer, () => {
+  fresh.value = true;
+});
 function look(): void {
   fresh.value = false;
   tried.value = null;
-  if (draft.brief) ask({ brief: draft.brief, printer: printer.value, weather: weather.value, families: candidates.value });
+  if (draft.brief)
+    ask({ brief: draft.brief, printer: printer.value, weather: weather.value, families: candidates.value });
 }
 watch(() => props.ranking, look, { immediate: true });
 
 /** The candidates of a what-if: as they are, but for the one whose price it changes. */
-function candidatesOf(tip: PlainTip): Family[] { return tip.id === 'price' ? candidates.value.map(f => f.key === props.ranking.firstChoice ? withPrice(f, tip.to) : f) : candidates.value; }
-const then = computed(() => tried.value ? rank(tried.value.brief, { printer: tried.value.printer, weather: weather.value, families: candidatesOf(tried.value) }) : null);
-const shown = computed(() => fresh.value ? (answer.value?.tips ?? []).slice(0, all.value ? undefined : SHOWN) : []);
+function candidatesOf(tip: PlainTip): Family[] {
+  return tip.id === 'price'
+    ? candidates.value.map(f => (f.key === props.ranking.firstChoice ? withPrice(f, tip.to) : f))
+    : candidates.value;
+}
+const then = computed(() =>
+  tried.value
+    ? rank(tried.value.brief, {
+        printer: tried.value.printer,
+        weather: weather.value,
+        families: candidatesOf(tried.value),
+      })
+    : null,
+);
+const shown = computed(() =>
+  fresh.value ? (answer.value?.tips ?? []).slice(0, all.value ? undefined : SHOWN) : [],
+);
 /** What can be taken into the brief: a machine or a price cannot. */
-const takeable = computed(() => tried.value !== null && tried.value.id !== 'price' && tried.value.id !== 'chamber');
-function take(): void { if (tried.value) { draft.load(tried.value.brief); tried.value = null; } }
+const takeable = computed(
+  () => tried.value !== null && tried.value.id !== 'price' && tried.value.id !== 'chamber',
+);
+function take(): void {
+  if (tried.value) {
+    draft.load(tried.value.brief);
+    tried.value = null;
+  }
+}
 </script>
 
 <template>
   <div data-testid="tips">
-    <p v-if="progress !== null" class="busy" role="status">Turning every dial until the first choice changes… <Progress :percent="Math.round(100 * progress)" size="small" aria-label="Dials" /><button type="button" class="quiet-button" @click="cancel">Stop</button></p>
-    <p v-else-if="failed" class="out">It could not be worked out: {{ failed }} <button type="button" class="quiet-button" @click="look">Try again</button></p>
-    <p v-else-if="!fresh" class="soft"><button type="button" class="quiet-button" @click="look">Look for what would change this</button></p>
+    <p v-if="progress !== null" class="busy" role="status">
+      Turning every dial until the first choice changes…
+      <Progress :percent="Math.round(100 * progress)" size="small" aria-label="Dials" /><button
+        type="button"
+        class="quiet-button"
+        @click="cancel"
+      >
+        Stop
+      </button>
+    </p>
+    <p v-else-if="failed" class="out">
+      It could not be worked out: {{ failed }}
+      <button type="button" class="quiet-button" @click="look">Try again</button>
+    </p>
+    <p v-else-if="!fresh" class="soft">
+      <button type="button" class="quiet-button" @click="look">Look for what would change this</button>
+    </p>
     <template v-if="fresh && answer">
       <p v-if="!shown.length" class="soft">No single change within reason puts another filament first.</p>
-      <ul v-else class="tips"><li v-for="t in shown" :key="t.sentence" :class="{ on: t === tried }"><span>{{ say(t.sentence) }}</span><button type="button" class="quiet-button" :aria-label="`Try it: ${say(t.sentence)}`" @click="tried = t">Try it</button></li></ul>
-      <button v-if="answer.tips.length > SHOWN && !all" type="button" class="quiet-button" @click="all = true">{{ answer.tips.length - SHOWN }} more, farther off</button>
-      <WhatIf v-if="tried && then" :sentence="say(tried.sentence)" :now="ranking" :then="then" :takeable="takeable" @take="take" @drop="tried = null" />
+      <ul v-else class="tips">
+        <li v-for="t in shown" :key="t.sentence" :class="{ on: t === tried }">
+          <span>{{ say(t.sentence) }}</span
+          ><button
+            type="button"
+            class="quiet-button"
+            :aria-label="`Try it: ${say(t.sentence)}`"
+            @click="tried = t"
+          >
+            Try it
+          </button>
+        </li>
+      </ul>
+      <button
+        v-if="answer.tips.length > SHOWN && !all"
+        type="button"
+        class="quiet-button"
+        @click="all = true"
+      >
+        {{ answer.tips.length - SHOWN }} more, farther off
+      </button>
+      <WhatIf
+        v-if="tried && then"
+        :sentence="say(tried.sentence)"
+        :now="ranking"
+        :then="then"
+        :takeable="takeable"
+        @take="take"
+        @drop="tried = null"
+      />
       <template v-if="answer.hints.length">
         <h3>What a purchase would let in</h3>
-        <ul class="hints"><li v-for="h in answer.hints.slice(0, 5)" :key="h.kind"><b>{{ h.name }}</b> would let {{ h.lets.slice(0, 4).map(l => `${l.name} (${l.score.toFixed(2)})`).join(', ') }}{{ h.lets.length > 4 ? ` and ${h.lets.length - 4} more` : '' }} in.</li></ul>
+        <ul class="hints">
+          <li v-for="h in answer.hints.slice(0, 5)" :key="h.kind">
+            <b>{{ h.name }}</b> would let
+            {{
+              h.lets
+                .slice(0, 4)
+                .map(l => `${l.name} (${l.score.toFixed(2)})`)
+                .join(', ')
+            }}{{ h.lets.length > 4 ? ` and ${h.lets.length - 4} more` : '' }} in.
+          </li>
+        </ul>
         <p class="small"><RouterLink to="/workshop/upgrades">Weigh it over all parts</RouterLink></p>
       </template>
     </template>
@@ -57,8 +135,37 @@ function take(): void { if (tried.value) { draft.load(tried.value.brief); tried.
 </template>
 
 <style scoped>
-.busy { display: flex; gap: 12px; align-items: center; } .busy :deep(.ant-progress) { max-width: 220px; margin: 0; }
-.tips { list-style: none; padding: 0; margin: 0 0 6px; max-width: 720px; } .tips li { display: flex; justify-content: space-between; gap: 16px; align-items: baseline; border-bottom: 1px solid var(--rule); padding: 3px 0; } .on { background: var(--hover); }
-.hints { margin: 4px 0; padding-left: 18px; }
-h3 { margin: 14px 0 2px; }
+.busy {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+.busy :deep(.ant-progress) {
+  max-width: 220px;
+  margin: 0;
+}
+.tips {
+  list-style: none;
+  padding: 0;
+  margin: 0 0 6px;
+  max-width: 720px;
+}
+.tips li {
+  display: flex;
+  justify-content: space-between;
+  gap: 16px;
+  align-items: baseline;
+  border-bottom: 1px solid var(--rule);
+  padding: 3px 0;
+}
+.on {
+  background: var(--hover);
+}
+.hints {
+  margin: 4px 0;
+  padding-left: 18px;
+}
+h3 {
+  margin: 14px 0 2px;
+}
 </style>
