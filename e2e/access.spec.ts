@@ -83,13 +83,11 @@ test('axe finds nothing serious in the dialogs and drawers', async ({ page, serv
   await check('grade editor');
   await page.goto(`${server.url}/library`);
   await page.getByRole('button', { name: 'Import' }).click();
-  await page
-    .getByLabel('File of grades')
-    .setInputFiles({
-      name: 'g.csv',
-      mimeType: 'text/csv',
-      buffer: Buffer.from('name,family\nA,pla\nB,zinc\n'),
-    });
+  await page.getByLabel('File of grades').setInputFiles({
+    name: 'g.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('name,family\nA,pla\nB,zinc\n'),
+  });
   await expect(page.getByTestId('import-row').first()).toBeVisible();
   await check('import');
   await page.goto(`${server.url}/workshop/spools`);

@@ -69,13 +69,11 @@ test('an hourly CSV: the hours above the limit change the verdict', async ({ pag
   await page.getByLabel('Weather', { exact: true }).selectOption('hill');
   await expect(page.getByTestId('year')).toContainText('Through the year');
   await expect(page.getByTestId('year')).not.toContainText('hours too hot. ○');
-  await page
-    .getByLabel('Weather file')
-    .setInputFiles({
-      name: 'furnace-yard.csv',
-      mimeType: 'text/csv',
-      buffer: csv(h => (h % 24 > 9 && h % 24 < 16 ? 58 : 30), 900),
-    });
+  await page.getByLabel('Weather file').setInputFiles({
+    name: 'furnace-yard.csv',
+    mimeType: 'text/csv',
+    buffer: csv(h => (h % 24 > 9 && h % 24 < 16 ? 58 : 30), 900),
+  });
   await expect(page.getByLabel('Weather', { exact: true }).locator('option:checked')).toHaveText(
     'a year: furnace-yard (read from a file)',
   );
@@ -178,12 +176,10 @@ test('a brief goes out as a file and comes in again; a bad one is named field by
   await page.getByLabel('Service life').fill('2 years');
   await page.locator('input[type=file][accept*=json]').setInputFiles(file);
   await expect(page.getByLabel('Service life')).toHaveValue('9 years');
-  await page
-    .locator('input[type=file][accept*=json]')
-    .setInputFiles({
-      name: 'bad.json',
-      mimeType: 'application/json',
-      buffer: Buffer.from('{"format":"hornblende-brief","version":1,"name":"x","sun":"blazing"}'),
-    });
+  await page.locator('input[type=file][accept*=json]').setInputFiles({
+    name: 'bad.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":"hornblende-brief","version":1,"name":"x","sun":"blazing"}'),
+  });
   await expect(page.getByRole('dialog')).toContainText('sun: must be one of none, reflected, part, full');
 });

@@ -25,7 +25,7 @@ import {
   unguarded,
   writeGradesCsv,
   writeGradesJson,
-} from '../src/materials/grade-table.js';
+} from '../src/tables.js';
 import { brief, openPrinter } from './cases.js';
 
 const bytes = (text: string): Uint8Array => new TextEncoder().encode(text);

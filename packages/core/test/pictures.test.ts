@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { families, needsOf, rank, rulers, weightsShown, withRobustness, robustness } from '../src/index.js';
-import { rulersSvg } from '../src/formats/rulers-svg.js';
-import { strataSvg } from '../src/formats/strata-svg.js';
+import { rulersSvg } from '../src/records/rulers-svg.js';
+import { strataSvg } from '../src/records/strata-svg.js';
 import { brief, enclosedPrinter } from './cases.js';
 
 const b = brief({

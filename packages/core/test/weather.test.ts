@@ -17,7 +17,7 @@ import {
   rank,
   type Weather,
 } from '../src/index.js';
-import { readWeatherFile } from '../src/formats/weather-files.js';
+import { readWeatherFile } from '../src/climate/weather-files.js';
 import { brief, candidate } from './cases.js';
 
 /** An EPW text of so many hours, with a change to any row. */

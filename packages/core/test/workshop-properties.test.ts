@@ -15,7 +15,7 @@ import {
   type Printer,
   type SpoolEvent,
 } from '../src/index.js';
-import { readGrades } from '../src/materials/grade-table.js';
+import { readGrades } from '../src/tables.js';
 import { inSystem, prose } from '../src/units/index.js';
 import { brief } from './cases.js';
 

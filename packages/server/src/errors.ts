@@ -72,15 +72,13 @@ export const errorHandler: ErrorRequestHandler = (error: unknown, _req, res, nex
     return;
   }
   console.error(error);
-  res
-    .status(500)
-    .json({
-      errors: [
-        {
-          field: '(server)',
-          value: null,
-          message: 'failed; what was sent is not lost on your side. See the server’s own output.',
-        },
-      ],
-    });
+  res.status(500).json({
+    errors: [
+      {
+        field: '(server)',
+        value: null,
+        message: 'failed; what was sent is not lost on your side. See the server’s own output.',
+      },
+    ],
+  });
 };

@@ -1,4 +1,5 @@
-import { sig } from '../models/model.js';
+import { modelVolumeCm3 } from './size.js';
+import { sig } from '../lib/figures.js';
 import type { Brief } from './brief.js';
 import type { Conditions } from './conditions.js';
 
@@ -31,7 +32,7 @@ export function assumptions(given: unknown, brief: Brief, conditions: Conditions
     brief.heat.setting === 'indoors' ||
     brief.heat.setting === 'outdoors' ||
     brief.heat.setting === 'closed-vehicle';
-  const volume = Math.round((g.xMm * g.yMm * g.zMm * 0.32) / 100) / 10;
+  const volume = Math.round(10 * modelVolumeCm3({ geometry: { ...g, volumeCm3: null } })) / 10;
   const all: (Assumption & { when?: boolean })[] = [
     { path: 'lifeYears', label: 'lasts', shown: `${sig(brief.lifeYears, 2)} years`, value: brief.lifeYears },
     {

@@ -1,7 +1,8 @@
+import { effectiveColour } from './looks.js';
 import { climate } from '../climate/climates.js';
-import { rememberedPartYear, type PartPlace, type PartYear } from '../climate/part-year.js';
+import { rememberedPartYear, type PartPlace, type PartYear } from '../models/part-year.js';
 import { annualGhiKWhm2, highest, lowest, type Weather } from '../climate/weather.js';
-import { absorptivityOf } from '../models/colours.js';
+import { absorptivityOf } from '../materials/colours.js';
 import { surfaceTemperatureC, type HeatSurfaceInput } from '../models/heat-surface.js';
 import { cabinTemperatureC, vehicleSunlitC } from '../models/heat-vehicle.js';
 import { exposureShare, uvDoseMJm2 } from '../models/uv-dose.js';
@@ -64,7 +65,7 @@ export function placeInWeather(brief: Brief): PartPlace | null {
 function placeOf(brief: Brief, setting: PartPlace['setting']): PartPlace {
   return {
     setting,
-    absorptivity: absorptivityOf[brief.looks.clear ? 'clear' : brief.looks.colour],
+    absorptivity: absorptivityOf[effectiveColour(brief)],
     sunShare: exposureShare[brief.sun],
     windShare: WIND_SHARE,
   };

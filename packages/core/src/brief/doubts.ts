@@ -1,4 +1,4 @@
-import { sig } from '../models/model.js';
+import { sig } from '../lib/figures.js';
 import type { Brief } from './brief.js';
 
 /** Something that may have been meant otherwise: asked about, never refused. */
@@ -13,7 +13,7 @@ const HAND_N = 500;
 /** Hottest air ever measured is under 57 °C. */
 const HOTTEST_AIR_C = 52;
 
-function fahrenheit(c: number): number {
+function celsiusOfFahrenheit(c: number): number {
   return Math.round(((c - 32) / 1.8) * 10) / 10;
 }
 
@@ -23,7 +23,7 @@ export function doubts(brief: Brief): Doubt[] {
   const { heat, loads, geometry: g } = brief;
   const wrongUnit = (path: string, value: number | null, limit: number, what: string): void => {
     if (value === null || value <= limit) return;
-    const c = fahrenheit(value);
+    const c = celsiusOfFahrenheit(value);
     list.push({
       path,
       question: `${what} of ${sig(value, 3)} °C is beyond what is usual. Did you mean ${sig(value, 3)} °F, which is ${sig(c, 3)} °C?`,

@@ -1,7 +1,11 @@
 import { beam, type BeamCase } from '../models/load-beam.js';
-import { decelerationForceN, dropEnergyJ, snapFitStrainPct } from '../models/load-simple.js';
+import { decelerationForceN } from '../models/load-deceleration.js';
+import { dropEnergyJ } from '../models/load-drop.js';
+import { snapFitStrainPct } from '../models/load-snap-fit.js';
 import { impactSeverityKJm2 } from '../models/impact-drop.js';
-import type { Brief, BriefLoad, LoadKind } from './brief.js';
+import type { Brief } from './brief.js';
+import type { BriefLoad } from './brief-load.js';
+import type { LoadKind } from './choices.js';
 import type { WorkingRef } from './conditions.js';
 
 /** A load turned into what a material feels: a stress, a strain, or an energy per area. Independent of the material. */

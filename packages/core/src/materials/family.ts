@@ -1,4 +1,4 @@
-import type { FillerKey } from './filler.js';
+import type { FillerKey } from './filler-keys.js';
 import {
   rangeOf,
   propertyNames,
@@ -18,15 +18,21 @@ export const chemicals = [
   'alkali',
   'salt-water',
 ] as const;
+
 export type Chemical = (typeof chemicals)[number];
+
 export type Resistance = 'good' | 'fair' | 'poor';
 
 export const plates = ['smooth-pei', 'textured-pei', 'glass', 'garolite', 'pp-sheet'] as const;
+
 export type Plate = (typeof plates)[number];
+
 export const adhesives = ['glue-stick', 'pp-tape', 'release-layer'] as const;
+
 export type Adhesive = (typeof adhesives)[number];
 
 export const solvents = ['acetone', 'isopropanol', 'limonene', 'ethyl-acetate', 'water'] as const;
+
 export type Solvent = (typeof solvents)[number];
 
 export type WindowName = 'nozzleC' | 'bedC' | 'chamberC' | 'speedMmS' | 'fanPct' | 'retractionMm';
@@ -164,17 +170,4 @@ export function typical(f: Family, name: PropertyName): number {
 /** A property's typical value, or null where it does not apply. */
 export function typicalOrNull(f: Family, name: PropertyName): number | null {
   return f.properties[name]?.typical ?? null;
-}
-
-/** Share of the 23 °C strength and stiffness at a temperature, linear between the family's points and flat outside them. */
-export function retentionAt(points: readonly (readonly [number, number])[], temperatureC: number): number {
-  const first = points[0];
-  const last = points[points.length - 1];
-  if (!first || !last) return 1;
-  if (temperatureC <= first[0]) return first[1];
-  for (let i = 1; i < points.length; i++) {
-    const [a, b] = [points[i - 1], points[i]];
-    if (a && b && temperatureC <= b[0]) return a[1] + ((b[1] - a[1]) * (temperatureC - a[0])) / (b[0] - a[0]);
-  }
-  return last[1];
 }

@@ -7,20 +7,7 @@ import {
   type Range,
   type RangeRow,
 } from './property.js';
-
-export const fillerKeys = [
-  'carbon-fibre',
-  'glass-fibre',
-  'foaming-agent',
-  'microspheres',
-  'wood',
-  'metal',
-  'gloss',
-  'glow',
-  'toughener',
-  'nucleant',
-] as const;
-export type FillerKey = (typeof fillerKeys)[number];
+import type { FillerKey } from './filler-keys.js';
 
 /** What a filler does to any family it is put into: factors on properties, and what becomes of its flags. */
 export interface Filler {
@@ -47,6 +34,7 @@ export interface FilledTable {
 
 /** Digits kept where a value is computed as base × filler: it is no better known than that. */
 const FIGURES = 3;
+
 const rounded = (x: number): number => Number(x.toPrecision(FIGURES));
 
 /**

@@ -1,4 +1,5 @@
-import type { Filler, FillerKey } from './filler.js';
+import type { Filler } from './filler.js';
+import type { FillerKey } from './filler-keys.js';
 
 /** What each filler typically does, for the loadings that filaments are sold with. */
 export const fillers: Record<FillerKey, Filler> = {

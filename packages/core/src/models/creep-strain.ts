@@ -1,6 +1,7 @@
-import { Quantity } from '../formats/fields.js';
-import { bisect } from './bisect.js';
-import { model, sig, step } from './model.js';
+import { Quantity } from '../input/fields.js';
+import { bisect } from '../lib/bisect.js';
+import { model, step } from './model.js';
+import { sig } from '../lib/figures.js';
 
 /** Input of `creep.strain`. */
 export class CreepStrainInput {

@@ -1,7 +1,8 @@
 import { clearSkyGhiWm2, cosZenith, middleOfHour } from '../climate/clear-sky.js';
-import { hoursAbove, partTemperatureC, type PartPlace } from '../climate/part-year.js';
-import { Choice, Quantity } from '../formats/fields.js';
-import { model, sig, step } from './model.js';
+import { hoursAbove, partTemperatureC, type PartPlace } from './part-year.js';
+import { Choice, Quantity } from '../input/fields.js';
+import { model, step } from './model.js';
+import { sig } from '../lib/figures.js';
 
 /** Settings in which the weather heats a part. */
 export const weatherSettings = ['outdoors', 'closed-vehicle', 'indoors'] as const;

@@ -1,6 +1,7 @@
-import { Quantity } from '../formats/fields.js';
-import { model, sig, step } from './model.js';
-import { STEFAN_BOLTZMANN as SIGMA, ZERO_CELSIUS_K } from './physical-constants.js';
+import { Quantity } from '../input/fields.js';
+import { model, step } from './model.js';
+import { sig } from '../lib/figures.js';
+import { STEFAN_BOLTZMANN as SIGMA, ZERO_CELSIUS_K } from '../lib/physical-constants.js';
 
 /** Input of `heat.surface`. */
 export class HeatSurfaceInput {

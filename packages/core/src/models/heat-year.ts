@@ -1,13 +1,14 @@
 import { climate, climateKeys, type ClimateKey } from '../climate/climates.js';
-import { hoursAbove, partYear, type PartPlace } from '../climate/part-year.js';
+import { hoursAbove, partYear, type PartPlace } from './part-year.js';
 import { annualGhiKWhm2, highest, lowest, YEAR_HOURS, type Weather } from '../climate/weather.js';
-import { Choice, Nested, Quantity, Series, Text } from '../formats/fields.js';
-import { InputError } from '../formats/parse.js';
+import { Choice, Nested, Quantity, Series, Text } from '../input/fields.js';
+import { InputError } from '../input/parse.js';
 import { typicalOrNull, type Family } from '../materials/family.js';
 import { families } from '../materials/library.js';
 import { allowableTemperatureC } from './heat-allowable.js';
 import { weatherSettings } from './heat-day.js';
-import { model, sig, step } from './model.js';
+import { model, step } from './model.js';
+import { sig } from '../lib/figures.js';
 
 /** A year of hourly weather, as input. */
 export class WeatherInput implements Weather {

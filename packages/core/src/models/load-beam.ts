@@ -1,5 +1,6 @@
-import { Choice, Quantity } from '../formats/fields.js';
-import { model, sig, step, type Step } from './model.js';
+import { Choice, Quantity } from '../input/fields.js';
+import { model, step, type Step } from './model.js';
+import { sig } from '../lib/figures.js';
 
 /** How a member is held and loaded. */
 export const beamCases = [

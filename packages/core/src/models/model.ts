@@ -1,5 +1,5 @@
 import type { ClassConstructor } from 'class-transformer';
-import { parseInput } from '../formats/parse.js';
+import { parseInput } from '../input/parse.js';
 
 /** One line of a computation's working, as a person would write it on paper. */
 export interface Step {
@@ -53,17 +53,6 @@ export function step(
   unit: string,
 ): Step {
   return { symbol, formula, substituted, value, unit };
-}
-
-/** A number to so many significant figures, as text for working and sentences. */
-export function sig(x: number, figures = 4): string {
-  if (!Number.isFinite(x)) return String(x);
-  const rounded = Number(x.toPrecision(figures));
-  const text =
-    Math.abs(rounded) >= 1e6 || (rounded !== 0 && Math.abs(rounded) < 1e-3)
-      ? rounded.toExponential()
-      : String(rounded);
-  return text.replace('-', '−');
 }
 
 /** Runs a model on plain input: validates, computes, and dresses the answer. @throws InputError */

@@ -1,4 +1,4 @@
-import { InputError } from '../formats/parse.js';
+import { InputError } from '../input/parse.js';
 import type { Answer, Model } from './model.js';
 import { answer } from './model.js';
 

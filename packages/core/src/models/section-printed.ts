@@ -1,5 +1,6 @@
-import { Quantity } from '../formats/fields.js';
-import { model, sig, step } from './model.js';
+import { Quantity } from '../input/fields.js';
+import { model, step } from './model.js';
+import { sig } from '../lib/figures.js';
 
 /** Input of `section.printed`: a rectangular bar printed with a solid skin on an infilled core. */
 export class SectionPrintedInput {

@@ -1,8 +1,9 @@
-import { Choice, Quantity } from '../formats/fields.js';
-import { InputError } from '../formats/parse.js';
+import { Choice, Quantity } from '../input/fields.js';
+import { InputError } from '../input/parse.js';
 import { typical, type Family } from '../materials/family.js';
 import { familyByKey, familyKeys } from '../materials/library.js';
-import { model, sig, step, type Step } from './model.js';
+import { model, step, type Step } from './model.js';
+import { sig } from '../lib/figures.js';
 
 /** Input of `spool.moisture`. */
 export class SpoolMoistureInput {

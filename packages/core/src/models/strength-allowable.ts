@@ -1,10 +1,12 @@
-import { Choice, Flag, NumberMap, Quantity } from '../formats/fields.js';
-import { InputError } from '../formats/parse.js';
-import { retentionAt, typical, type Family } from '../materials/family.js';
+import { Choice, Flag, NumberMap, Quantity } from '../input/fields.js';
+import { InputError } from '../input/parse.js';
+import { retentionAt } from '../materials/retention.js';
+import { typical, type Family } from '../materials/family.js';
 import { familyByKey, familyKeys } from '../materials/library.js';
 import type { PropertyName, Range } from '../materials/property.js';
-import { colours, type Colour } from './colours.js';
-import { model, sig, step } from './model.js';
+import { colours, type Colour } from '../materials/colours.js';
+import { model, step } from './model.js';
+import { sig } from '../lib/figures.js';
 import { uvRetainedShare, uvSectionShare } from './uv-retained.js';
 
 /** The properties that the allowable stress rests on. */

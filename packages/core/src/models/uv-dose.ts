@@ -1,5 +1,6 @@
-import { Choice, Quantity } from '../formats/fields.js';
-import { model, sig, step } from './model.js';
+import { Choice, Quantity } from '../input/fields.js';
+import { model, step } from './model.js';
+import { sig } from '../lib/figures.js';
 
 /** How much of the sky's sun a part sees. */
 export const exposures = ['none', 'reflected', 'part', 'full'] as const;

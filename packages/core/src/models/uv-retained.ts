@@ -1,6 +1,7 @@
-import { Choice, Quantity } from '../formats/fields.js';
-import { colours, uvColourFactor, type Colour } from './colours.js';
-import { model, sig, step } from './model.js';
+import { Choice, Quantity } from '../input/fields.js';
+import { colours, uvColourFactor, type Colour } from '../materials/colours.js';
+import { model, step } from './model.js';
+import { sig } from '../lib/figures.js';
 
 /** Depth of the skin that ultraviolet light spoils, mm a side. */
 export const UV_SKIN_MM = 0.25;

@@ -1,6 +1,7 @@
 import type { Family } from '../materials/family.js';
 import type { Context } from './context.js';
-import { isFibre, type Printability } from './printability.js';
+import { isFibre } from '../materials/fibre.js';
+import { type Printability } from './printability.js';
 
 /** The standing notice where a failure could injure. */
 export const HAZARD_NOTICE =

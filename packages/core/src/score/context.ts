@@ -1,7 +1,8 @@
 import type { Brief } from '../brief/brief.js';
-import type { PartYear } from '../climate/part-year.js';
+import type { PartYear } from '../models/part-year.js';
 import type { Weather } from '../climate/weather.js';
 import { conditionsOf, yearOf, type Conditions } from '../brief/conditions.js';
+import { modelVolumeCm3 } from '../brief/size.js';
 import { serviceLoads, type ServiceLoad } from '../brief/service-load.js';
 import { requiredSafety } from '../models/strength-allowable.js';
 import type { Printer } from '../workshop/printer.js';
@@ -21,12 +22,8 @@ export interface Context {
   partMaxIf: (change: Partial<Brief>) => number;
 }
 
-/** Volume of a part whose model is not known, as a share of its bounding box. */
-export const BOX_SHARE = 0.32;
-
 /** Prepares a ranking. */
 export function contextOf(brief: Brief, printer: Printer | null, weather: Weather | null = null): Context {
-  const g = brief.geometry;
   return {
     brief,
     printer,
@@ -35,6 +32,6 @@ export function contextOf(brief: Brief, printer: Printer | null, weather: Weathe
     safety: requiredSafety[brief.ifItFails],
     year: yearOf(brief, weather),
     partMaxIf: change => conditionsOf({ ...brief, ...change }, weather).partMaxC,
-    volumeCm3: g.volumeCm3 ?? (g.xMm * g.yMm * g.zMm * BOX_SHARE) / 1000,
+    volumeCm3: modelVolumeCm3(brief),
   };
 }

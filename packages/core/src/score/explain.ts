@@ -1,8 +1,8 @@
-import type { CriterionId } from '../brief/brief.js';
-import { sig } from '../models/model.js';
-import type { Criterion } from './criteria.js';
+import type { CriterionId } from '../brief/choices.js';
+import { sig } from '../lib/figures.js';
+import type { Criterion } from './criteria/criterion.js';
 import type { Context } from './context.js';
-import type { Candidate } from './rank.js';
+import type { Candidate } from './candidate.js';
 
 /** A criterion's value as a sentence; `good` says which side of the argument it is on. */
 function sentence(c: Criterion, good: boolean, ctx: Context): string {

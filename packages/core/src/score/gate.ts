@@ -1,5 +1,5 @@
 import type { WorkingRef } from '../brief/conditions.js';
-import { sig } from '../models/model.js';
+import { sig } from '../lib/figures.js';
 
 /** Which requirement a gate guards. Printability gates carry the check after a dot. */
 export type GateId =

@@ -1,7 +1,9 @@
-import type { School } from '../brief/brief.js';
-import { sig, step, type Step } from '../models/model.js';
+import type { School } from '../brief/choices.js';
+import { sig } from '../lib/figures.js';
+import { step, type Step } from '../models/model.js';
 import { criterionLabels } from './criteria.js';
-import { weakest, weightedMean, type Candidate } from './rank.js';
+import { weakest, weightedMean } from './school-order.js';
+import { type Candidate } from './candidate.js';
 
 /** The working of a candidate's score under a school: each criterion's weight and desirability, then the sum, the minimum or the count. */
 export function scoreWorking(c: Candidate, school: School): Step[] {

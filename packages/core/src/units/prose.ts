@@ -1,4 +1,4 @@
-import { sig } from '../models/model.js';
+import { sig } from '../lib/figures.js';
 import { displayUnit, parseQuantity, toDisplay } from './quantity.js';
 import type { DimensionKey, UnitSystem } from './dimensions.js';
 

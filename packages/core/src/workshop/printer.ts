@@ -1,5 +1,5 @@
-import { Choice, Choices, Quantity, Text, Vector } from '../formats/fields.js';
-import { parseInput } from '../formats/parse.js';
+import { Choice, Choices, Quantity, Text, Vector } from '../input/fields.js';
+import { parseInput } from '../input/parse.js';
 import { adhesives, plates, type Adhesive, type Plate } from '../materials/family.js';
 
 export const chambers = ['open', 'enclosed', 'heated'] as const;

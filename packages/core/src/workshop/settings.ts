@@ -1,6 +1,6 @@
-import { Choice, NumberMap, Quantity, Text } from '../formats/fields.js';
-import { parseInput } from '../formats/parse.js';
-import { upgradeKinds, type UpgradeKind } from './upgrades.js';
+import { Choice, NumberMap, Quantity, Text } from '../input/fields.js';
+import { parseInput } from '../input/parse.js';
+import { upgradeKinds, type UpgradeKind } from './purchases.js';
 
 /** `hornblende-workshop/1`: what holds for a workshop as a whole. */
 export class WorkshopSettings {

@@ -1,5 +1,5 @@
-import { Choice, Flag, ListOf, Quantity, Text } from '../formats/fields.js';
-import { InputError, parseInput, type Problem } from '../formats/parse.js';
+import { Choice, Flag, ListOf, Quantity, Text } from '../input/fields.js';
+import { InputError, parseInput, type Problem } from '../input/parse.js';
 import { typical, type Family } from '../materials/family.js';
 import { moistureVerdict, waterAfterPct, type SpoolState } from '../models/spool-moisture.js';
 

@@ -128,13 +128,11 @@ export class GradeRepository {
       if (moved.length)
         throw new HttpProblem(
           409,
-          moved
-            .slice(0, 20)
-            .map(i => ({
-              field: i.grade.key,
-              value: i.revision,
-              message: 'was saved from elsewhere since the preview; preview the file again',
-            })),
+          moved.slice(0, 20).map(i => ({
+            field: i.grade.key,
+            value: i.revision,
+            message: 'was saved from elsewhere since the preview; preview the file again',
+          })),
         );
       const before: Before[] = items.map(i => {
         const row = current.get(i.grade.key);

@@ -1,15 +1,16 @@
-import { retentionAt, type Family } from '../../materials/family.js';
-import { uvColourFactor } from '../../models/colours.js';
+import { retentionAt } from '../../materials/retention.js';
+import { type Family } from '../../materials/family.js';
+import { uvColourFactor } from '../../materials/colours.js';
 import { creepEquivalentC } from '../../models/creep-strain.js';
 import { allowableTemperatureC } from '../../models/heat-allowable.js';
 import { charpyAtKJm2 } from '../../models/impact-drop.js';
 import { STRENGTH_FLOOR, type StrengthConditions } from '../../models/strength-allowable.js';
 import { UV_SKIN_MM } from '../../models/uv-retained.js';
 import type { ServiceLoad } from '../../brief/service-load.js';
-import { RETENTION_FLOOR, strengthConditions } from '../assess.js';
+import { RETENTION_FLOOR, strengthConditions } from '../assess-load.js';
 import type { Context } from '../context.js';
 import { slot } from './slots.js';
-import { tabulated } from './table.js';
+import { tabulated } from '../../lib/tabulated.js';
 
 /** Heat, strength, stiffness, creep and knocks of draws. */
 export interface LeanLoads {

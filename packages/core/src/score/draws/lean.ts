@@ -1,21 +1,24 @@
-import type { Brief, CriterionId } from '../../brief/brief.js';
+import { hardnessWanted } from '../../brief/hardness.js';
+import { effectiveColour } from '../../brief/looks.js';
+import type { Brief } from '../../brief/brief.js';
+import type { CriterionId } from '../../brief/choices.js';
 import { extremeOf } from '../../materials/extreme.js';
-import { typical, type Family } from '../../materials/family.js';
+import type { Family } from '../../materials/family.js';
 import { propertyNames, type PropertyName } from '../../materials/property.js';
-import { uvColourFactor } from '../../models/colours.js';
-import { printEconomics } from '../../models/print-economics.js';
-import { desirability } from '../../models/score-desirability.js';
-import { cornerFactor, liftChance, releasedPerMm, warpBowOf } from '../../models/warp.js';
+import { uvColourFactor } from '../../materials/colours.js';
+import { desirability } from '../desirability.js';
 import type { Context } from '../context.js';
-import { expectedDeviationMm } from '../criteria.js';
 import type { GateId } from '../gate.js';
-import { CREEP_LIMIT_PCT, FLOPPY_MPA, RIGID_MPA, waterLimits } from '../gates-service.js';
-import { FLOATS, FLOATS_HOLLOW } from '../gates-limits.js';
-import { LIFT_SHARE, storedModulusMPa } from '../printability.js';
-import { judge, type Candidate } from '../rank.js';
+import { CREEP_LIMIT_PCT } from '../gates/creep.js';
+import { flexReading, FLOPPY_MPA, RIGID_MPA, type FlexSource } from '../flexibility.js';
+import { SPRING_STRAIN_PCT } from '../gates/flex.js';
+import { waterLimits } from '../gates/water.js';
+import { FLOATS, FLOATS_HOLLOW } from '../gates/float.js';
+import { judge } from '../judge.js';
+import type { Candidate } from '../candidate.js';
 import { leanLoads } from './lean-loads.js';
 import { slot } from './slots.js';
-import { tabulated } from './table.js';
+import { leanPrint } from './lean-print.js';
 
 /** What one draw makes of a candidate. */
 export interface LeanVerdict {
@@ -54,6 +57,7 @@ const drawn: ReadonlySet<GateId> = new Set<GateId>([
   'mass',
   'cost',
 ]);
+
 /** Gates that each get easier with every property that they rest on: what fails them as the best spool of its family fails them always. */
 const monotone: ReadonlySet<GateId> = new Set<GateId>(['heat', 'strength', 'impact', 'uv', 'creep', 'water']);
 
@@ -133,41 +137,43 @@ export function leanCandidate(
 
   const loads = leanLoads(ctx, f);
   const print = leanPrint(ctx, f, candidate);
-  const uvScale =
-    uvColourFactor[brief.looks.clear ? 'clear' : brief.looks.colour] / (c.doseAYearMJm2 * brief.lifeYears);
+  const uvScale = uvColourFactor[effectiveColour(brief)] / (c.doseAYearMJm2 * brief.lifeYears);
   const field = brief.outdoorSchool === 'field';
   const limits = brief.water === 'dry' ? null : waterLimits[brief.water];
-  const points = ids.map(id => {
-    const k = candidate.criteria.find(x => x.id === id);
-    return { id, x0: k?.unacceptable ?? 0, x8: k?.comfortable ?? 1 };
-  });
-  const finish = f.flags.finish;
-  const [shoreLow, shoreHigh] = brief.flex.shoreA ?? [75, 98];
   const uv = (v: Float64Array): number =>
     c.doseAYearMJm2 > 0 ? v[slot.uvHalfDoseMJm2]! * (field ? v[slot.fieldUvFactor]! : 1) * uvScale : Infinity;
   const floating = brief.mustFloat && brief.maxMassG === null;
 
+  const flexSource: FlexSource = { modulusMPa: 0, strainRepeatedPct: 0, shoreA: null, hinge: f.flags.hinge };
   const flexValue = (v: Float64Array): number => {
-    const modulus = v[slot.modulusMPa]!;
-    switch (brief.flex.want) {
-      case 'rigid':
-        return modulus;
-      case 'springy':
-        return modulus < FLOPPY_MPA ? 0 : v[slot.strainRepeatedPct]!;
-      case 'hinge':
-        return modulus < FLOPPY_MPA ? 2 : { no: 0, short: 3.5, lasting: 6 }[f.flags.hinge];
-      case 'rubbery': {
-        const have = v[slot.shoreA]!;
-        return Number.isNaN(have) ? 100 : Math.abs(have - (shoreLow + shoreHigh) / 2);
-      }
-    }
+    const shoreA = v[slot.shoreA]!;
+    flexSource.modulusMPa = v[slot.modulusMPa]!;
+    flexSource.strainRepeatedPct = v[slot.strainRepeatedPct]!;
+    flexSource.shoreA = Number.isNaN(shoreA) ? null : shoreA;
+    return flexReading(brief, flexSource);
   };
-  const flexFails = (v: Float64Array): boolean =>
-    brief.flex.want === 'rigid'
-      ? v[slot.modulusMPa]! < RIGID_MPA.fail
-      : brief.flex.want === 'springy'
-        ? v[slot.modulusMPa]! < FLOPPY_MPA || v[slot.strainRepeatedPct]! < 1
-        : false;
+  const flexFails = flexFailing(brief);
+  /** How each criterion is read once loads and print have been worked out for a draw. */
+  const readings: Record<CriterionId, (v: Float64Array) => number> = {
+    heat: () => loads.allowableC - c.partMaxC,
+    uv,
+    strength: () => loads.reserve,
+    stiffness: () => loads.deflectionPct,
+    creep: () => loads.creepPct,
+    impact: () => (loads.knocks ? loads.knock : loads.charpyCold),
+    flex: flexValue,
+    warp: () => print.bowMm,
+    printability: () => print.success,
+    accuracy: () => print.deviationMm,
+    finish: () => f.flags.finish,
+    mass: v => (floating ? v[slot.densityGcm3]! : print.massG),
+    moisture: v => v[slot.waterUptakePct]!,
+    cost: () => print.costEach,
+  };
+  const points = ids.map(id => {
+    const k = candidate.criteria.find(x => x.id === id);
+    return { read: readings[id], unacceptable: k?.unacceptable ?? 0, comfortable: k?.comfortable ?? 1 };
+  });
 
   function judgeDraw(v: Float64Array, d: Float64Array, verdict: LeanVerdict): void {
     loads.of(v);
@@ -193,153 +199,29 @@ export function leanCandidate(
       (brief.maxCostEach === null || print.costEach <= brief.maxCostEach);
     if (!verdict.running) return;
     for (let i = 0; i < points.length; i++) {
-      const { id, x0, x8 } = points[i]!;
-      let x: number;
-      switch (id) {
-        case 'heat':
-          x = heat;
-          break;
-        case 'uv':
-          x = uvRatio;
-          break;
-        case 'strength':
-          x = loads.reserve;
-          break;
-        case 'stiffness':
-          x = loads.deflectionPct;
-          break;
-        case 'creep':
-          x = loads.creepPct;
-          break;
-        case 'impact':
-          x = loads.knocks ? loads.knock : loads.charpyCold;
-          break;
-        case 'flex':
-          x = flexValue(v);
-          break;
-        case 'warp':
-          x = print.bowMm;
-          break;
-        case 'printability':
-          x = print.success;
-          break;
-        case 'accuracy':
-          x = print.deviationMm;
-          break;
-        case 'finish':
-          x = finish;
-          break;
-        case 'mass':
-          x = floating ? density : print.massG;
-          break;
-        case 'moisture':
-          x = v[slot.waterUptakePct]!;
-          break;
-        case 'cost':
-          x = print.costEach;
-          break;
-      }
-      d[i] = desirability(x, x0, x8);
+      const { read, unacceptable, comfortable } = points[i]!;
+      d[i] = desirability(read(v), unacceptable, comfortable);
     }
   }
   return { candidate, family: f, varies, typicals, alwaysOut, judge: judgeDraw };
 }
 
+/** Whether a draw fails the gate of flexibility, for the wants that a drawn property decides. */
+function flexFailing(brief: Brief): (v: Float64Array) => boolean {
+  switch (brief.flex.want) {
+    case 'rigid':
+      return v => v[slot.modulusMPa]! < RIGID_MPA.fail;
+    case 'springy':
+      return v => v[slot.modulusMPa]! < FLOPPY_MPA || v[slot.strainRepeatedPct]! < SPRING_STRAIN_PCT.fail;
+    default:
+      return () => false;
+  }
+}
+
 /** A rubbery part asks for a hardness that the family's range reaches at all. */
 function rubberOut(brief: Brief, f: Family): boolean {
   if (brief.flex.want !== 'rubbery') return false;
-  const [low, high] = brief.flex.shoreA ?? [75, 98];
+  const [low, high] = hardnessWanted(brief);
   const p = f.properties.shoreA;
   return !p || p.high < low || p.low > high;
-}
-
-/** Warp, lift-off, success, mass, time and cost of draws. */
-interface LeanPrint {
-  of: (v: Float64Array) => void;
-  bowMm: number;
-  success: number;
-  penalties: number;
-  massG: number;
-  costEach: number;
-  deviationMm: number;
-}
-
-function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPrint {
-  const { brief } = ctx;
-  const { bowInput, liftInput, pLift, success, penalties, economicsInput } = candidate.printing;
-  const range = f.properties.solidificationC;
-  const [from, to] = [range?.low ?? 0, range?.high ?? 0];
-  // The bow and the mean strain are α·(a function of T_s) + s_c·(a constant).
-  const unit = 1e-4;
-  const at = (ts: number): ReturnType<typeof warpBowOf> =>
-    warpBowOf({ ...bowInput, alphaPerK: unit, crystallisationStrain: 0, solidificationC: ts });
-  const [bowOf, strainOf] = [
-    tabulated(from, to, ts => at(ts).bowMm / unit),
-    tabulated(from, to, ts => at(ts).meanStrain / unit),
-  ];
-  const crystal = warpBowOf({ ...bowInput, alphaPerK: 0, crystallisationStrain: 1 });
-  const storedOf = tabulated(
-    from,
-    to,
-    ts => storedModulusMPa(f, bowInput.chamberC, ts) / typical(f, 'modulusMPa'),
-  );
-  const corner = cornerFactor(liftInput.sharpCorners, liftInput.filletMm);
-  const certain = success / (1 - LIFT_SHARE * pLift);
-  const otherPenalties = penalties - (pLift > 0.1 ? 1 : 0);
-  const lengthMm = Math.max(brief.geometry.xMm, brief.geometry.yMm);
-  const printerFlow = ctx.printer?.maxFlowMm3s ?? Infinity;
-  const [sAlpha, sTs, sCrystal, sE, sRho, sPrice, sFlow, sWater] = [
-    slot.alphaPerK,
-    slot.solidificationC,
-    slot.crystallisationStrain,
-    slot.modulusMPa,
-    slot.densityGcm3,
-    slot.pricePerKg,
-    slot.maxFlowMm3s,
-    slot.waterUptakePct,
-  ];
-  const economics = { ...economicsInput };
-  const deviation = {
-    waterUptakePct: 0,
-    alphaPerK: 0,
-    solidificationC: 0,
-    crystallisationStrain: 0,
-    bowMm: 0,
-    lengthMm,
-    water: brief.water,
-  };
-  const self: LeanPrint = {
-    bowMm: 0,
-    success: 0,
-    penalties: 0,
-    massG: 0,
-    costEach: 0,
-    deviationMm: 0,
-    of(v) {
-      const alpha = v[sAlpha]!;
-      const ts = v[sTs]!;
-      const shrink = Number.isNaN(v[sCrystal]!) ? 0 : v[sCrystal]!;
-      self.bowMm = alpha * bowOf(ts) + shrink * crystal.bowMm;
-      const meanStrain = alpha * strainOf(ts) + shrink * crystal.meanStrain;
-      const energy =
-        releasedPerMm(v[sE]! * storedOf(ts) * brief.geometry.solidFraction, meanStrain) * liftInput.heightMm;
-      const lift = liftChance(energy * corner, liftInput.adhesionJm2);
-      self.success = certain * (1 - LIFT_SHARE * lift);
-      self.penalties = otherPenalties + (lift > 0.1 ? 1 : 0);
-      economics.densityGcm3 = v[sRho]!;
-      economics.pricePerKg = v[sPrice]!;
-      economics.maxFlowMm3s = Math.min(v[sFlow]!, printerFlow);
-      economics.success = Math.max(0.05, self.success);
-      const e = printEconomics(economics);
-      self.massG = e.massG;
-      self.costEach = e.costEach;
-      deviation.waterUptakePct = v[sWater]!;
-      deviation.alphaPerK = alpha;
-      deviation.solidificationC = ts;
-      deviation.crystallisationStrain = shrink;
-      deviation.bowMm = self.bowMm;
-      self.deviationMm = expectedDeviationMm(deviation);
-    },
-  };
-  return self;
 }

@@ -1,13 +1,15 @@
-import type { Brief, CriterionId, School } from '../../brief/brief.js';
+import type { Brief } from '../../brief/brief.js';
+import type { CriterionId, School } from '../../brief/choices.js';
 import { families as libraryFamilies } from '../../materials/library.js';
 import { contextOf } from '../context.js';
 import { weightsOf } from '../criteria.js';
-import type { Ranking, RankOptions } from '../rank.js';
+import type { RankOptions } from '../judge.js';
 import { leanCandidate, type LeanCandidate, type LeanVerdict } from './lean.js';
-import { chance, dirichlet, triangular } from './random.js';
+import { chance, dirichlet, triangular } from '../../lib/random.js';
 
 /** Draws that a ranking is tried with when nothing else is said. */
 export const DRAWS = 20_000;
+
 /** How closely drawn weights keep to the stated ones: the sum of the Dirichlet shapes. */
 export const CONCENTRATION = 20;
 
@@ -152,44 +154,4 @@ function scoreDraw(
     score[j] = least;
     tie[j] = sum;
   }
-}
-
-/** How sure the first choice is, in words: "leads in 84 of 100 worlds; PETG in 11". */
-export function robustnessWords(r: Robustness, firstChoice: string | null): string {
-  const of100 = (p: number): string => (p > 0 && p < 0.005 ? 'under 1' : String(Math.round(100 * p)));
-  const first = r.candidates.find(c => c.material === firstChoice);
-  const rivals = r.candidates.filter(c => c.material !== firstChoice && c.pFirst >= 0.005);
-  if (!first)
-    return rivals[0]
-      ? `nothing fits as things are; ${rivals[0].name} leads in ${of100(rivals[0].pFirst)} of 100 worlds`
-      : 'nothing fits in any world';
-  return `leads in ${of100(first.pFirst)} of 100 worlds${rivals[0] ? `; ${rivals[0].name} in ${of100(rivals[0].pFirst)}` : ''}`;
-}
-
-/** A ranking with each candidate's chances beside its scores, as the command line and the API give it. */
-export function withRobustness(
-  ranking: Ranking,
-  r: Robustness | null,
-): Ranking & { robustness?: { draws: number; seed: number } } {
-  if (!r) return ranking;
-  const of = new Map(r.candidates.map(c => [c.material, c]));
-  return {
-    ...ranking,
-    robustness: { draws: r.draws, seed: r.seed },
-    candidates: ranking.candidates.map(c => {
-      const a = of.get(c.material);
-      return a
-        ? {
-            ...c,
-            robustness: {
-              pFirst: a.pFirst,
-              pFits: a.pFits,
-              seFirst: a.seFirst,
-              seFits: a.seFits,
-              rankAcceptability: a.rankAcceptability,
-            },
-          }
-        : c;
-    }),
-  };
 }

@@ -1,0 +1,200 @@
+import { ADHESION_LIMITS } from '../print/adhesion.js';
+import { demands } from '../print/difficulty.js';
+import { isFibre } from '../materials/fibre.js';
+import { sig } from '../lib/figures.js';
+import { typical, typicalOrNull, type Family } from '../materials/family.js';
+
+/** A trait: how much it speaks (0 when it does not apply) and what it says. */
+export interface Trait {
+  weight: number;
+  text: string;
+}
+
+/** A weight that grows with how far a value lies past a threshold, in doublings, up to a top. */
+function past(value: number, threshold: number, start: number, top: number): number {
+  return value < threshold ? 0 : Math.min(top, start + (top - start) * Math.log2(value / threshold));
+}
+
+/** Modulus under which a family is a rubber rather than a plastic, MPa. */
+const RUBBER_MPA = 150;
+
+const when = (applies: boolean, weight: number): number => (applies ? weight : 0);
+
+const per = (x: number): string => sig(x * 1e6, 2);
+
+/** What speaks for a family. */
+export function strengths(f: Family): Trait[] {
+  const v = (name: Parameters<typeof typical>[1]): number => typical(f, name);
+  const rubber = v('modulusMPa') < RUBBER_MPA;
+  const good = Object.values(f.chemicals).filter(r => r === 'good').length;
+  const { foaming, smoothedBy } = f.flags;
+  const smoothing = smoothedBy.filter(s => s === 'acetone' || s === 'isopropanol');
+  const shoreA = typicalOrNull(f, 'shoreA');
+  return [
+    {
+      weight: when(f.flags.soluble, 0.95),
+      text: 'Dissolves in water: supports come away without a mark, inside closed shapes too.',
+    },
+    {
+      weight: when(shoreA !== null, 0.92),
+      text: `Rubber, about ${shoreA ?? 0} Shore A; stretches ${sig(v('elongationPct'), 2)} %.`,
+    },
+    {
+      weight: when(foaming !== null, 0.9),
+      text: `Grows as it prints: ${sig(f.properties.densityGcm3?.low ?? 0, 2)} to ${sig(f.properties.densityGcm3?.high ?? 0, 2)} g/cm³, set by the temperature.`,
+    },
+    {
+      weight: when(f.flags.hinge === 'lasting' && v('modulusMPa') >= 500, 0.9),
+      text: 'A thin web of it hinges for ever.',
+    },
+    {
+      weight: when(!rubber && v('elongationPct') >= 300, 0.8),
+      text: `Bends and comes back: stretches ${sig(v('elongationPct'), 2)} % before it breaks.`,
+    },
+    {
+      weight: when(!rubber && !f.flags.soluble, past(v('uvHalfDoseMJm2'), 1200, 0.5, 0.95)),
+      text: `Lasts in the sun: ${sig(v('uvHalfDoseMJm2') / 270, 2)} years of full sun to half its surface toughness, uncoloured.`,
+    },
+    {
+      weight: past(v('hdt045C') - 20, 65, 0.5, 0.93),
+      text: `Takes heat: ${sig(v('hdt045C'), 3)} °C under a light load, ${sig(v('hdt18C'), 3)} °C under a heavy one${f.flags.bake ? ', once baked' : ''}.`,
+    },
+    {
+      weight: past(v('modulusMPa'), 2600, 0.45, 0.85),
+      text: `Stiff: ${sig(v('modulusMPa') / 1000, 2)} GPa.`,
+    },
+    {
+      weight: when(!rubber, past(v('charpy23KJm2'), 12, 0.55, 0.8)),
+      text: `Takes knocks: ${sig(v('charpy23KJm2'), 2)} kJ/m² notched.`,
+    },
+    {
+      weight: when(f.filler === 'toughener', 0.78),
+      text: `Takes knocks for what it is: ${sig(v('charpy23KJm2'), 2)} kJ/m² notched.`,
+    },
+    { weight: when(f.filler === 'glow', 0.93), text: 'Glows in the dark.' },
+    {
+      weight: when(!rubber && v('zRatio') >= 0.78 && !f.flags.soluble, 0.56),
+      text: `Its layers weld well: ${sig(100 * v('zRatio'), 2)} % of the strength is left across them.`,
+    },
+    {
+      weight: past(1 / v('alphaPerK'), 1 / 45e-6, 0.5, 0.75),
+      text: `Stays flat and true: expands ${per(v('alphaPerK'))} millionths a kelvin.`,
+    },
+    {
+      weight: past(good, 7, 0.8, 0.9),
+      text: `Shrugs off chemicals: good against ${good} of ${Object.keys(f.chemicals).length} kinds.`,
+    },
+    {
+      weight: when(v('densityGcm3') < 0.97 && foaming === null, 0.7),
+      text: `Floats: ${sig(v('densityGcm3'), 2)} g/cm³ solid.`,
+    },
+    { weight: when(f.flags.clarity === 'clear', 0.5), text: 'Sold clear.' },
+    {
+      weight: when(smoothing.length > 0, 0.52),
+      text: `Smooths${smoothing.includes('acetone') ? ' and welds' : ''} with ${smoothing.join(' or ')}, with care for the vapour.`,
+    },
+    {
+      weight: when(f.flags.finish >= 0.86 && !isFibre(f), 0.75),
+      text: 'Looks good straight off the printer: its layers hardly show.',
+    },
+    {
+      weight: when(demands(f).length === 0, 0.72),
+      text: 'Prints on any machine, from a spool off the shelf.',
+    },
+    {
+      weight: when(v('fieldUvFactor') >= 1.9 && v('charpy23KJm2') < 5, 0.5),
+      text: `Outdoors, unloaded and kept cool, it lasts about ${sig(v('fieldUvFactor'), 2)} times as long as the laboratory says.`,
+    },
+    { weight: when(v('pricePerKg') <= 25, 0.4), text: `Cheap: about ${sig(v('pricePerKg'), 2)} a kilogram.` },
+    { weight: when(v('waterUptakePct') <= 0.15, 0.42), text: 'Takes up next to no water.' },
+    {
+      weight: when(f.windows.chamberC.low <= 28 && v('hdt045C') > 65 && f.windows.nozzleC.low <= 245, 0.41),
+      text: 'Needs no enclosure.',
+    },
+    {
+      weight: when(v('zRatio') >= 0.65 && !f.flags.soluble, 0.05),
+      text: `Keeps ${sig(100 * v('zRatio'), 2)} % of its strength across the layers.`,
+    },
+  ];
+}
+
+/** What speaks against a family. */
+export function weaknesses(f: Family): Trait[] {
+  const v = (name: Parameters<typeof typical>[1]): number => typical(f, name);
+  const rubber = v('modulusMPa') < RUBBER_MPA;
+  const { nozzleC, bedC, chamberC } = f.windows;
+  const onPei = Math.max(f.adhesion['smooth-pei']?.bare ?? 0, f.adhesion['textured-pei']?.bare ?? 0);
+  const { foaming } = f.flags;
+  return [
+    {
+      weight: when(nozzleC.low > 320, 0.99),
+      text: `Needs a machine few have: nozzle over ${nozzleC.low} °C, bed over ${bedC.low} °C, ${chamberC.low} °C of air; and costs about ${sig(v('pricePerKg'), 2)} a kilogram.`,
+    },
+    {
+      weight: when(f.flags.soluble, 0.98),
+      text: `A support, never a part: it drinks water from the air and chars if left hot${f.flags.residue === 'gel' ? ', and may leave a gel behind' : ''}.`,
+    },
+    {
+      weight: when(onPei < ADHESION_LIMITS.low, 0.95),
+      text: `Sticks to almost nothing: ${sig(onPei, 2)} J/m² on PEI; it wants a tape or plate of its own.`,
+    },
+    {
+      weight: when(f.flags.bake, 0.9),
+      text: 'Bears its heat only after an hour in an oven, in which it shrinks and may bend.',
+    },
+    {
+      weight: when(foaming !== null, 0.88),
+      text: `Has to be tuned, wall by wall, and collapses above ${foaming?.collapseC ?? 0} °C.`,
+    },
+    {
+      weight: when(f.flags.drive === 'direct', 0.87),
+      text: `Wants a direct drive, ${f.windows.speedMmS.high} mm/s at most and hardly any retraction; its rafts and supports do not come off.`,
+    },
+    {
+      weight: when(f.flags.support === 'clings', 0.8),
+      text: 'Its rafts and supports do not come off, and it strings when damp.',
+    },
+    {
+      weight: when(chamberC.low >= 45, 0.84),
+      text: `Splits and warps without ${chamberC.low} °C of air around it.`,
+    },
+    {
+      weight: when(f.flags.moisture === 'high', 0.82 + 0.04 * Math.min(1, v('waterUptakePct') / 9)),
+      text: `Drinks water, ${sig(v('waterUptakePct'), 2)} % of its weight: dry it before each print; soaked, it keeps ${sig(100 * v('wetFactor'), 2)} % of its strength.`,
+    },
+    {
+      weight: when(f.flags.fumes === 'styrene' && chamberC.low > 30, 0.8),
+      text: `Warps without ${chamberC.low} °C of still air, and gives off styrene.`,
+    },
+    {
+      weight: when(!rubber && v('hdt045C') < 65, 0.78),
+      text: `Softens early: ${sig(v('hdt045C'), 2)} °C. Not for a closed car, nor for a load held for months.`,
+    },
+    {
+      weight: when(isFibre(f), 0.7),
+      text: `The fibre costs impact (${sig(v('charpy23KJm2'), 2)} kJ/m²) and layer strength (${sig(100 * v('zRatio'), 2)} %), and wears brass nozzles.`,
+    },
+    { weight: when(f.flags.fumes === 'styrene', 0.6), text: 'Gives off styrene.' },
+    {
+      weight: when(
+        (f.adhesion['smooth-pei']?.bare ?? 0) > ADHESION_LIMITS.high && f.flags.stringing >= 0.5,
+        0.6,
+      ),
+      text: 'Strings, and sticks to bare smooth PEI so hard that it tears it: use a textured plate or a release layer. Strong cooling and draughts weaken it.',
+    },
+    {
+      weight: when(v('charpy23KJm2') < 4, 0.5),
+      text: `Brittle: ${sig(v('charpy23KJm2'), 2)} kJ/m² notched.`,
+    },
+    {
+      weight: when(v('uvHalfDoseMJm2') < 300 && !f.flags.soluble, 0.55),
+      text: `Does not last in the sun: ${sig(v('uvHalfDoseMJm2') / 270, 2)} years of full sun to half its surface toughness.`,
+    },
+    { weight: when(f.flags.stringing >= 0.5, 0.4), text: 'Strings.' },
+    { weight: when(v('pricePerKg') > 40, 0.3), text: `Costs about ${sig(v('pricePerKg'), 2)} a kilogram.` },
+    {
+      weight: 0.01,
+      text: `Middling: nothing about it stands out, from ${sig(v('hdt045C'), 2)} °C of heat to ${sig(v('charpy23KJm2'), 2)} kJ/m² of toughness.`,
+    },
+  ];
+}

@@ -1,0 +1,93 @@
+import { Choice, ListOf, Nested, Quantity, Text } from '../input/fields.js';
+import { Brief } from '../brief/brief.js';
+import type { Weather } from '../climate/weather.js';
+import type { Family } from '../materials/family.js';
+import { Printer } from '../workshop/printer.js';
+import { upgradeKinds, type UpgradeKind } from '../workshop/purchases.js';
+
+/** An upgrade on offer. */
+export class UpgradeOffer {
+  @Choice(upgradeKinds, { doc: 'Which upgrade.' }) kind!: UpgradeKind;
+  @Quantity({ min: 0, max: 1e6, doc: 'What it costs here.' }) price!: number;
+}
+
+/** A part that an upgrade could help, and what a print service asks for it. */
+export class UpgradePart {
+  @Text({ maxLength: 200, doc: 'The part.' }) name!: string;
+  @Nested(() => Brief, { doc: 'Its brief.' }) brief!: Brief;
+  @Quantity({
+    min: 0.01,
+    max: 1e6,
+    optional: true,
+    nullable: true,
+    doc: 'What a print service asks for one; default no quote.',
+  })
+  quoteEach: number | null = null;
+}
+
+/** Input of `workshop.upgrades`. */
+export class WorkshopUpgradesInput {
+  @Nested(() => Printer, { doc: 'The printer as it is.' }) printer!: Printer;
+  @ListOf(() => UpgradeOffer, { max: 10, doc: 'What may be bought.' }) upgrades!: UpgradeOffer[];
+  @ListOf(() => UpgradePart, { max: 200, doc: 'The open parts.' }) parts!: UpgradePart[];
+  @Quantity({
+    min: 0,
+    max: 1e7,
+    optional: true,
+    nullable: true,
+    doc: 'The most that may be spent; default no limit.',
+  })
+  budget: number | null = null;
+}
+
+/** What a purchase does for one part. */
+export interface Unlocked {
+  /** Its place among the parts, from 0: names may stand twice. */ index: number;
+  part: string;
+  materials: string[];
+  firstBefore: string | null;
+  firstAfter: string | null;
+  scoreBefore: number;
+  scoreAfter: number;
+  costAfter: number | null;
+}
+
+/** One purchase: a set of upgrades, its price, what it opens and how much better the open parts come out in sum. */
+export interface UpgradeOption {
+  kinds: UpgradeKind[];
+  cost: number;
+  /** Sum over the parts of the rise in the best candidate's score; a part that nothing fitted counts from 0. */
+  gain: number;
+  /** Count of part and filament pairs that pass every gate and did not before. */
+  opens: number;
+  unlocked: Unlocked[];
+  /** No cheaper purchase gains as much, and none as cheap gains more. */
+  pareto: boolean;
+}
+
+/** Result of `workshop.upgrades`. */
+export interface WorkshopUpgradesResult {
+  options: UpgradeOption[];
+  mostOpened: UpgradeKind[] | null;
+  bestSingle: UpgradeKind | null;
+  breakEven: BreakEven[];
+}
+
+/** What the weighing needs besides the input. */
+export interface UpgradeContext {
+  families?: readonly Family[];
+  weathers?: readonly (Weather | null)[];
+  progress?: (done: number, total: number) => void;
+}
+
+/** Making against ordering, for one part. */
+export interface BreakEven {
+  /** Its place among the parts, from 0. */ index: number;
+  part: string;
+  quoteEach: number;
+  ownEach: number | null;
+  savingEach: number | null;
+  breakEvenQuantity: number | null;
+  quantity: number;
+  note: string;
+}

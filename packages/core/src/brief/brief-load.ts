@@ -1,0 +1,104 @@
+import { Choice, Flag, Quantity } from '../input/fields.js';
+import { loadKinds, type LoadKind, loadCases, type LoadCase } from './choices.js';
+import { MM } from './brief-geometry.js';
+
+/** One load. Which lengths are needed depends on the case; see `docs/formats.md`. */
+export class BriefLoad {
+  @Choice(loadKinds, { doc: 'Held for long, short, repeated, or a knock.' }) kind!: LoadKind;
+  @Choice(loadCases, { doc: 'How the loaded member is held.' }) case!: LoadCase;
+  @Quantity({
+    min: 0,
+    max: 1e6,
+    unit: 'N',
+    optional: true,
+    nullable: true,
+    doc: 'Force; the upper end where it is not sure.',
+  })
+  forceN: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 1e6,
+    unit: 'N',
+    optional: true,
+    nullable: true,
+    doc: 'Lower end of the force, where it is not sure; default null.',
+  })
+  forceLowN: number | null = null;
+  @Quantity({ ...MM, optional: true, nullable: true, doc: 'Free length or span.' }) lengthMm: number | null =
+    null;
+  @Quantity({ ...MM, optional: true, nullable: true, doc: 'Section width.' }) widthMm: number | null = null;
+  @Quantity({ ...MM, optional: true, nullable: true, doc: 'Section height, in the direction of bending.' })
+  heightMm: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 500,
+    unit: 'MPa',
+    optional: true,
+    nullable: true,
+    doc: 'Stress, for direct-stress.',
+  })
+  stressMPa: number | null = null;
+  @Quantity({
+    min: 0.1,
+    max: 100,
+    unit: 'mm',
+    optional: true,
+    nullable: true,
+    doc: 'Root thickness of a snap finger; default its section height.',
+  })
+  thicknessMm: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 100,
+    unit: 'mm',
+    optional: true,
+    nullable: true,
+    doc: 'Undercut of a snap finger.',
+  })
+  undercutMm: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 1000,
+    unit: 'kg',
+    optional: true,
+    nullable: true,
+    doc: 'Mass, for deceleration and drop.',
+  })
+  massKg: number | null = null;
+  @Quantity({ min: 0, max: 10000, unit: 'g₀', optional: true, nullable: true, doc: 'Deceleration.' })
+  decelerationG: number | null = null;
+  @Quantity({ min: 0, max: 100, unit: 'm', optional: true, nullable: true, doc: 'Height of a drop.' })
+  heightM: number | null = null;
+  @Flag({ optional: true, doc: 'Whether the load pulls the layers apart; default false.' }) acrossLayers =
+    false;
+  @Quantity({
+    min: 0,
+    max: 1e6,
+    unit: 'h',
+    optional: true,
+    nullable: true,
+    doc: 'Hours held in all; default the whole life when sustained, else 0.',
+  })
+  hours: number | null = null;
+  @Quantity({
+    min: 1,
+    max: 1e10,
+    optional: true,
+    nullable: true,
+    doc: 'Cycles; default 10 000 when cyclic, else 1.',
+  })
+  cycles: number | null = null;
+}
+
+/** The fields of a load that each case cannot do without. */
+export const neededByCase: Record<LoadCase, readonly (keyof BriefLoad)[]> = {
+  cantilever: ['forceN', 'lengthMm', 'widthMm', 'heightMm'],
+  'simply-supported': ['forceN', 'lengthMm', 'widthMm', 'heightMm'],
+  'fixed-fixed': ['forceN', 'lengthMm', 'widthMm', 'heightMm'],
+  tension: ['forceN', 'widthMm', 'heightMm'],
+  compression: ['forceN', 'widthMm', 'heightMm'],
+  'direct-stress': ['stressMPa'],
+  'snap-fit': ['lengthMm', 'undercutMm'],
+  deceleration: ['massKg', 'decelerationG', 'lengthMm', 'widthMm', 'heightMm'],
+  drop: ['massKg', 'heightM', 'widthMm', 'heightMm'],
+};

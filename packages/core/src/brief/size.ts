@@ -1,0 +1,12 @@
+import { BOX_SHARE } from './defaults.js';
+import type { Brief } from './brief.js';
+
+/** The part's longer side on the plate, mm. */
+export function plateLengthMm({ geometry }: Pick<Brief, 'geometry'>): number {
+  return Math.max(geometry.xMm, geometry.yMm);
+}
+
+/** Volume of the part's model, cm³: as said, else a share of its bounding box. */
+export function modelVolumeCm3({ geometry: g }: Pick<Brief, 'geometry'>): number {
+  return g.volumeCm3 ?? (g.xMm * g.yMm * g.zMm * BOX_SHARE) / 1000;
+}

@@ -1,0 +1,54 @@
+import { Grade, windowLimits, windowNames, type GradeValue, type GradeValues } from './grade.js';
+import type { WindowName } from './family.js';
+import { propertyDefinitions, propertyNames, type PropertyName } from './property.js';
+
+export const identity = ['key', 'name', 'maker', 'family', 'note', 'archived'] as const;
+
+export const MEASURED = 'measured.';
+
+export function isColumn(name: string): boolean {
+  const bare = name.startsWith(MEASURED) ? name.slice(MEASURED.length) : name;
+  return (
+    bare in propertyDefinitions || name in windowLimits || (identity as readonly string[]).includes(name)
+  );
+}
+
+export function columnsOf(grades: readonly Grade[]): string[] {
+  const used = (part: (g: Grade) => object): Set<string> => {
+    const names = new Set<string>();
+    for (const g of grades) for (const n of Object.keys(part(g))) names.add(n);
+    return names;
+  };
+  const [sheet, measured, windows] = [used(g => g.sheet), used(g => g.measured), used(g => g.windows)];
+  return [
+    ...identity,
+    ...windowNames.filter(n => windows.has(n)),
+    ...propertyNames.filter(n => sheet.has(n)),
+    ...propertyNames.filter(n => measured.has(n)).map(n => MEASURED + n),
+  ];
+}
+
+function valueCell(v: GradeValue): string {
+  if (v.low === null && v.high === null) return String(v.typical);
+  return `${v.low ?? v.typical}..${v.typical}..${v.high ?? v.typical}`;
+}
+
+export function cellsOf(g: Grade): Record<string, string> {
+  const cells: Record<string, string> = {
+    key: g.key,
+    name: g.name,
+    maker: g.maker,
+    family: g.family,
+    note: g.note,
+    archived: String(g.archived),
+  };
+  const put = (values: GradeValues, prefix: string): void => {
+    for (const [n, v] of Object.entries(values) as [PropertyName, GradeValue][])
+      cells[prefix + n] = valueCell(v);
+  };
+  for (const [n, w] of Object.entries(g.windows) as [WindowName, { low: number; high: number }][])
+    cells[n] = `${w.low}..${w.high}`;
+  put(g.sheet, '');
+  put(g.measured, MEASURED);
+  return cells;
+}

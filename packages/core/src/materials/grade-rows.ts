@@ -1,0 +1,53 @@
+import { InputError, type Problem } from '../input/parse.js';
+import { Grade } from './grade.js';
+import { parseGrade } from './grade-parse.js';
+
+/** One row of a table of grades: the grade, or what is wrong with it. `line` counts from 1 as a text editor does; entries of a JSON list count from 1 too. */
+export interface GradeRow {
+  line: number;
+  key: string;
+  name: string;
+  grade: Grade | null;
+  problems: Problem[];
+}
+
+/** A table of grades as read. With `problems`, the file as a whole cannot be used; else each row stands for itself. */
+export interface GradeTable {
+  rows: GradeRow[];
+  problems: Problem[];
+  notes: string[];
+}
+
+/** The largest table that is read at once. */
+export const MAX_GRADES = 20_000;
+
+/** Called now and then with how many of how many rows are read. */
+export type Progress = (done: number, total: number) => void;
+
+export function failed(message: string, value: unknown = null): GradeTable {
+  return { rows: [], notes: [], problems: [{ field: '(file)', value, message }] };
+}
+
+export function readRow(line: number, key: string, name: string, plain: unknown): GradeRow {
+  try {
+    return { line, key, name, grade: parseGrade(plain), problems: [] };
+  } catch (e) {
+    if (!(e instanceof InputError)) throw e;
+    return { line, key, name, grade: null, problems: e.problems };
+  }
+}
+
+/** The first row with a key stands; later ones are refused, so that no row silently wins over another. */
+export function rejectDuplicates(rows: GradeRow[]): void {
+  const first = new Map<string, number>();
+  for (const row of rows) {
+    if (!row.key) continue;
+    const before = first.get(row.key);
+    if (before === undefined) {
+      first.set(row.key, row.line);
+      continue;
+    }
+    row.grade = null;
+    row.problems.push({ field: 'key', value: row.key, message: `stands on line ${before} already` });
+  }
+}

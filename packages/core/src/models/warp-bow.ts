@@ -1,0 +1,118 @@
+import { Quantity } from '../input/fields.js';
+import { model, step } from './model.js';
+import { sig } from '../lib/figures.js';
+
+/** Decay length of the bed's warmth up the part, mm. */
+export const LAMBDA_MM = 6;
+
+/** Input of `warp.bow`. */
+export class WarpBowInput {
+  @Quantity({ min: 0, max: 1e-3, unit: '1/K', doc: 'Linear thermal expansion.' }) alphaPerK!: number;
+  @Quantity({ min: -50, max: 450, unit: '°C', doc: 'Solidification temperature.' }) solidificationC!: number;
+  @Quantity({ min: -20, max: 250, unit: '°C', doc: 'Bed temperature.' }) bedC!: number;
+  @Quantity({ min: -20, max: 250, unit: '°C', doc: 'Chamber air temperature.' }) chamberC!: number;
+  @Quantity({ min: 0.1, max: 2000, unit: 'mm', doc: 'Height of the part.' }) heightMm!: number;
+  @Quantity({ min: 0.1, max: 2000, unit: 'mm', doc: 'Length of the part.' }) lengthMm!: number;
+  @Quantity({
+    min: 0,
+    max: 0.1,
+    optional: true,
+    doc: 'Crystallisation shrinkage not yet relaxed; default 0.',
+  })
+  crystallisationStrain = 0;
+  @Quantity({ min: 0.01, max: 1, optional: true, doc: 'Solid fraction of the print; default 0.3.' })
+  solidFraction = 0.3;
+}
+
+/** Result of `warp.bow`. */
+export interface WarpBowResult {
+  bowMm: number;
+  curvaturePerMm: number;
+  meanStrain: number;
+}
+
+/** Places of the two-point Gauss–Legendre rule in a slice of width 1. */
+const GAUSS = [0.5 - 0.5 / Math.sqrt(3), 0.5 + 0.5 / Math.sqrt(3)] as const;
+
+/** Bow of a released part, in mm. Gauss–Legendre on slices split where the locked-in strain starts; see the model's source. */
+export function warpBowOf(i: WarpBowInput): WarpBowResult {
+  const H = i.heightMm;
+  const strain = (z: number): number => {
+    const decay = Math.exp(-z / LAMBDA_MM);
+    const substrate = i.chamberC + (i.bedC - i.chamberC) * decay;
+    return i.alphaPerK * Math.max(0, i.solidificationC - substrate) + i.crystallisationStrain * (1 - decay);
+  };
+  // The integrand has a kink where the substrate falls below T_s; splitting there keeps the rule's order.
+  const kinkShare =
+    i.bedC > i.solidificationC && i.solidificationC > i.chamberC
+      ? (i.solidificationC - i.chamberC) / (i.bedC - i.chamberC)
+      : 1;
+  const kink = Math.min(H, Math.max(0, -LAMBDA_MM * Math.log(kinkShare)));
+  let [moment, area] = [0, 0];
+  for (const [from, to] of [
+    [0, kink],
+    [kink, H],
+  ] as const) {
+    const n = 24;
+    const dz = (to - from) / n;
+    if (dz <= 0) continue;
+    for (let j = 0; j < n; j++) {
+      // Two Gauss points a slice: fourth order.
+      for (const point of GAUSS) {
+        const z = from + (j + point) * dz;
+        const e = (strain(z) * dz) / 2;
+        area += e;
+        moment += e * (z - H / 2);
+      }
+    }
+  }
+  const curvaturePerMm = (12 / H ** 3) * moment;
+  const light = (i.solidFraction / 0.3) ** 0.3;
+  return { bowMm: ((curvaturePerMm * i.lengthMm ** 2) / 8) * light, curvaturePerMm, meanStrain: area / H };
+}
+
+/** `warp.bow`: how far the ends of a released part stand up. */
+export const warpBow = model({
+  id: 'warp.bow',
+  title: 'Bow of a part after release from the plate',
+  source:
+    'Locked-in strain of layers solidifying on a graded substrate, released as a beam: κ = 12/H³·∫e(z)(z − H/2)dz; λ = 6 mm',
+  validity: 'Long, flat parts: length at least twice the height; uniform chamber.',
+  Input: WarpBowInput,
+  compute(i: WarpBowInput) {
+    const result = warpBowOf(i);
+    const warnings: string[] = [];
+    if (i.lengthMm < 2 * i.heightMm)
+      warnings.push('Shorter than twice its height: a block, not a beam; the bow is overstated.');
+    if (i.bedC > i.solidificationC)
+      warnings.push('The bed is hotter than the plastic solidifies: the foot stays soft.');
+    return {
+      result,
+      warnings,
+      steps: [
+        step(
+          'T_sub(z)',
+          'T_ch + (T_bed − T_ch)·e^{−z/λ}',
+          `${sig(i.chamberC)} + (${sig(i.bedC)} − ${sig(i.chamberC)})·e^(−z/${LAMBDA_MM}), at the top`,
+          i.chamberC + (i.bedC - i.chamberC) * Math.exp(-i.heightMm / LAMBDA_MM),
+          '°C',
+        ),
+        step(
+          'ē',
+          'mean of α·max(0, T_s − T_sub) + s_c·(1 − e^{−z/λ})',
+          `α = ${sig(i.alphaPerK)}, T_s = ${sig(i.solidificationC)} °C, s_c = ${sig(i.crystallisationStrain)}`,
+          100 * result.meanStrain,
+          '%',
+        ),
+        step('κ', '12/H³·∫e(z)·(z − H/2)dz', `H = ${sig(i.heightMm)} mm`, result.curvaturePerMm, '1/mm'),
+        step(
+          'bow',
+          'κ·L²/8·(φ/0.3)^0.3',
+          `${sig(result.curvaturePerMm)} × ${sig(i.lengthMm)}² / 8 × (${sig(i.solidFraction)}/0.3)^0.3`,
+          result.bowMm,
+          'mm',
+        ),
+      ],
+    };
+  },
+});

@@ -1,0 +1,101 @@
+import { Quantity } from '../input/fields.js';
+import { model, step } from '../models/model.js';
+import { sig } from '../lib/figures.js';
+
+/** Input of `print.economics`. */
+export class PrintEconomicsInput {
+  @Quantity({ min: 0.0001, max: 1e6, unit: 'cm³', doc: 'Volume of the model.' }) volumeCm3!: number;
+  @Quantity({ min: 0.01, max: 1, optional: true, doc: 'Share of it that is plastic; default 0.4.' })
+  solidFraction = 0.4;
+  @Quantity({ min: 0.1, max: 25, unit: 'g/cm³', doc: 'Density.' }) densityGcm3!: number;
+  @Quantity({ min: 0, max: 1e5, unit: 'per kg', doc: 'Price of the filament.' }) pricePerKg!: number;
+  @Quantity({
+    min: 0.1,
+    max: 200,
+    unit: 'mm³/s',
+    doc: 'Melt flow limit: the lesser of filament and hot end.',
+  })
+  maxFlowMm3s!: number;
+  @Quantity({ min: 1, max: 1000, unit: 'mm/s', optional: true, doc: 'Print speed; default 60.' }) speedMmS =
+    60;
+  @Quantity({ min: 0.1, max: 2, unit: 'mm', optional: true, doc: 'Line width; default 0.45.' }) lineMm = 0.45;
+  @Quantity({ min: 0.04, max: 1, unit: 'mm', optional: true, doc: 'Layer height; default 0.2.' }) layerMm =
+    0.2;
+  @Quantity({ min: 0.1, max: 2000, unit: 'mm', optional: true, doc: 'Height of the part; default 20.' })
+  heightMm = 20;
+  @Quantity({ min: 0, max: 1000, unit: 'per h', optional: true, doc: 'Machine hour; default 0.5.' })
+  machinePerHour = 0.5;
+  @Quantity({ min: 0, max: 1e5, optional: true, doc: 'Labour for one print; default 1.' }) labour = 1;
+  @Quantity({ min: 0.01, max: 1, optional: true, doc: 'Chance that a print succeeds; default 1.' }) success =
+    1;
+}
+
+/** Result of `print.economics`, for one part. */
+export interface PrintEconomicsResult {
+  massG: number;
+  hours: number;
+  costEach: number;
+  flowMm3s: number;
+}
+
+/** Share of the time that goes into travel and retraction on top of extrusion. */
+const TRAVEL = 0.25;
+/** Seconds a layer change takes. */
+const LAYER_SECONDS = 2;
+
+/** Mass, time and cost of one part. */
+export function printEconomics(i: PrintEconomicsInput): PrintEconomicsResult {
+  const plasticMm3 = i.volumeCm3 * 1000 * i.solidFraction;
+  const massG = (plasticMm3 / 1000) * i.densityGcm3;
+  const flowMm3s = Math.min(i.maxFlowMm3s, i.speedMmS * i.lineMm * i.layerMm);
+  const hours = ((plasticMm3 / flowMm3s) * (1 + TRAVEL) + (i.heightMm / i.layerMm) * LAYER_SECONDS) / 3600;
+  const costEach = ((massG / 1000) * i.pricePerKg + hours * i.machinePerHour + i.labour) / i.success;
+  return { massG, hours, costEach, flowMm3s };
+}
+
+/** `print.economics`: mass, time and cost of one printed part. */
+export const printEconomicsModel = model({
+  id: 'print.economics',
+  title: 'Mass, time and cost of one part',
+  source:
+    'Volume over the slower of melt flow and line speed; a quarter more for travel, 2 s a layer; spread over the prints that succeed',
+  validity: 'Single parts; speeds as the slicer sets them, without supports.',
+  Input: PrintEconomicsInput,
+  compute(i: PrintEconomicsInput) {
+    const r = printEconomics(i);
+    return {
+      result: r,
+      warnings: [],
+      steps: [
+        step(
+          'm',
+          'V·φ·ρ',
+          `${sig(i.volumeCm3)} × ${sig(i.solidFraction)} × ${sig(i.densityGcm3)}`,
+          r.massG,
+          'g',
+        ),
+        step(
+          'Q',
+          'min(Q_max, v·w·h)',
+          `min(${sig(i.maxFlowMm3s)}, ${sig(i.speedMmS)} × ${sig(i.lineMm)} × ${sig(i.layerMm)})`,
+          r.flowMm3s,
+          'mm³/s',
+        ),
+        step(
+          't',
+          'V·φ/Q·1.25 + layers·2 s',
+          `${sig(i.volumeCm3 * 1000 * i.solidFraction)}/${sig(r.flowMm3s)} × 1.25 s + ${sig(i.heightMm / i.layerMm)} × 2 s`,
+          r.hours,
+          'h',
+        ),
+        step(
+          'cost',
+          '(m·price + t·machine + labour)/p',
+          `(${sig(r.massG / 1000)} × ${sig(i.pricePerKg)} + ${sig(r.hours)} × ${sig(i.machinePerHour)} + ${sig(i.labour)}) / ${sig(i.success)}`,
+          r.costEach,
+          '',
+        ),
+      ],
+    };
+  },
+});

@@ -1,0 +1,56 @@
+import type { Brief } from '../brief/brief.js';
+import type { Weather } from '../climate/weather.js';
+import type { Family } from '../materials/family.js';
+import { gradeFamily } from '../materials/grade-family.js';
+import type { Grade } from '../materials/grade.js';
+import { families as libraryFamilies, LIBRARY_VERSION } from '../materials/library.js';
+import type { Printer } from '../workshop/printer.js';
+import { contenders } from '../advice/contenders.js';
+import { DecisionInput } from './decision-input.js';
+
+/** Everything that a ranking was worked out from, so that it can be worked out again. */
+export interface RecordPremises {
+  brief: Brief;
+  printer: Printer | null;
+  weather: Weather | null;
+  grades: Grade[];
+  families: readonly Family[];
+  libraryVersion: string;
+}
+
+/** The candidates of a record's premises: the families as they were, and the grades on top of them. */
+export function premisedCandidates(p: Pick<RecordPremises, 'families' | 'grades'>): Family[] {
+  return [
+    ...p.families,
+    ...p.grades.map(g =>
+      gradeFamily(
+        g,
+        p.families.find(f => f.key === g.family),
+      ),
+    ),
+  ];
+}
+
+/**
+ * Today's premises of a decision: the library as it is shipped now, and the grades that take part.
+ * @param input names the choices, whose grades take part whatever they score
+ */
+export function premisesNow(
+  input: DecisionInput,
+  p: Omit<RecordPremises, 'families' | 'libraryVersion'>,
+): RecordPremises {
+  const part = new Set(
+    contenders(
+      p.brief,
+      p.grades.map(g => gradeFamily(g)),
+      { printer: p.printer, weather: p.weather },
+      new Set([input.firstChoice, input.secondChoice ?? '']),
+    ).map(f => f.key),
+  );
+  return {
+    ...p,
+    grades: p.grades.filter(g => part.has(g.key)),
+    families: libraryFamilies,
+    libraryVersion: LIBRARY_VERSION,
+  };
+}

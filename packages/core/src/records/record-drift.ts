@@ -1,0 +1,72 @@
+import type { Family } from '../materials/family.js';
+import type { Grade } from '../materials/grade.js';
+import { propertyDefinition, propertyNames } from '../materials/property.js';
+import { rank } from '../score/rank.js';
+import type { Ranking, Status } from '../score/candidate.js';
+import type { DecisionRecord } from './record.js';
+import { premisedCandidates } from './premises.js';
+
+/** How today's answer to the same question differs from a record's, because library data changed since. */
+export interface RecordDrift {
+  firstThen: string | null;
+  firstNow: string | null;
+  differs: boolean;
+  candidates: {
+    material: string;
+    name: string;
+    then: { status: Status; score: number } | null;
+    now: { status: Status; score: number } | null;
+  }[];
+  data: {
+    material: string;
+    property: string;
+    label: string;
+    unit: string;
+    then: number | null;
+    now: number | null;
+  }[];
+}
+
+/**
+ * Asks a record's question again, of today's library: the same brief, printer and weather, other data.
+ * @param families today's families
+ * @param grades today's grades that are in use
+ */
+export function recordDrift(
+  record: Pick<DecisionRecord, 'premises' | 'ranking'>,
+  families: readonly Family[],
+  grades: readonly Grade[],
+): RecordDrift {
+  const { premises, ranking: then } = record;
+  const keys = new Set(premises.grades.map(g => g.key));
+  const today = premisedCandidates({ families, grades: grades.filter(g => keys.has(g.key)) });
+  const now = rank(premises.brief, { printer: premises.printer, weather: premises.weather, families: today });
+  const of = (r: Ranking, key: string): { status: Status; score: number } | null => {
+    const c = r.candidates.find(x => x.material === key);
+    return c ? { status: c.status, score: c.score } : null;
+  };
+  const all = new Map([...then.candidates, ...now.candidates].map(c => [c.material, c.name]));
+  const candidates = [...all]
+    .map(([material, name]) => ({ material, name, then: of(then, material), now: of(now, material) }))
+    .filter(
+      c => c.then?.status !== c.now?.status || Math.abs((c.then?.score ?? 0) - (c.now?.score ?? 0)) >= 0.005,
+    );
+  const before = new Map(premisedCandidates(premises).map(f => [f.key, f]));
+  const data = today.flatMap(f => {
+    const old = before.get(f.key);
+    return old
+      ? propertyNames.flatMap(property => {
+          const [a, b] = [old.properties[property]?.typical ?? null, f.properties[property]?.typical ?? null];
+          const { label, unit } = propertyDefinition(property);
+          return a === b ? [] : [{ material: f.key, property, label, unit, then: a, now: b }];
+        })
+      : [];
+  });
+  return {
+    firstThen: then.firstChoice,
+    firstNow: now.firstChoice,
+    differs: then.firstChoice !== now.firstChoice,
+    candidates,
+    data,
+  };
+}

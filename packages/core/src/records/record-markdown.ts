@@ -1,0 +1,27 @@
+import { CERTIFICATION_NOTICE } from '../score/cautions.js';
+import type { DecisionRecord } from './record.js';
+import { recordLead, recordSections } from './record-sections.js';
+
+/** A decision as Markdown, for a wiki, a repository or a colleague. Pictures stand as their tables. */
+export function recordMarkdown(r: DecisionRecord): string {
+  const text = (s: string): string => s.replace(/([\\`*_[\]<>|#])/g, '\\$1').replace(/\s*\n+\s*/g, ' ');
+  const sections = recordSections(r, CERTIFICATION_NOTICE).filter(s => s.paragraphs.length || s.table);
+  const body = sections.flatMap(s => [
+    `## ${text(s.title)}`,
+    ...s.paragraphs.map(text),
+    ...(s.table
+      ? [
+          [
+            row(s.table.head.map(text)),
+            row(s.table.head.map((_, i) => (s.table?.right != null && i >= s.table.right ? '--:' : '---'))),
+            ...s.table.rows.map(cells => row(cells.map(text))),
+          ].join('\n'),
+        ]
+      : []),
+  ]);
+  return `${[`# ${text(r.part)}: ${text(recordLead(r))}`, ...body].join('\n\n')}\n`;
+}
+
+function row(cells: string[]): string {
+  return `| ${cells.join(' | ')} |`;
+}

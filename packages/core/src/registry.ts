@@ -1,0 +1,77 @@
+import { creepStrain } from './models/creep-strain.js';
+import { flexIndentation } from './models/flex-indentation.js';
+import { flexModulus } from './models/flex-modulus.js';
+import { heatAllowable } from './models/heat-allowable.js';
+import { heatDay } from './models/heat-day.js';
+import { heatYear } from './models/heat-year.js';
+import { heatSurface } from './models/heat-surface.js';
+import { heatVehicle } from './models/heat-vehicle.js';
+import { impactDrop } from './models/impact-drop.js';
+import { loadBeam } from './models/load-beam.js';
+import { loadDeceleration } from './models/load-deceleration.js';
+import { loadDrop } from './models/load-drop.js';
+import { loadSnapFit } from './models/load-snap-fit.js';
+import { answer, type Answer, type Model } from './models/model.js';
+import { printEconomicsModel } from './print/economics.js';
+import { answerRanged, hasRanges, type RangedAnswer } from './models/ranged.js';
+import { scoreDesirability } from './score/desirability.js';
+import { sectionPrinted } from './models/section-printed.js';
+import { spoolMoisture } from './models/spool-moisture.js';
+import { strengthAllowableModel } from './models/strength-allowable.js';
+import { uvDose } from './models/uv-dose.js';
+import { uvRetained } from './models/uv-retained.js';
+import { scoreExplain } from './advice/score-explain.js';
+import { scoreRank } from './score/score-rank.js';
+import { scoreRobustness } from './score/draws/score-robustness.js';
+import { scoreTipping } from './advice/score-tipping.js';
+import { workshopUpgrades } from './advice/upgrades.js';
+import { warpBow } from './models/warp-bow.js';
+import { warpFree } from './models/warp-free.js';
+import { warpLiftOff } from './models/warp-lift-off.js';
+
+/** Every model, in the order of the model reference. One list feeds the API, the command line, the Working drawer and the reference. */
+export const models: readonly Model[] = [
+  heatSurface,
+  heatVehicle,
+  heatDay,
+  heatYear,
+  heatAllowable,
+  loadBeam,
+  loadSnapFit,
+  loadDeceleration,
+  loadDrop,
+  sectionPrinted,
+  strengthAllowableModel,
+  creepStrain,
+  impactDrop,
+  uvDose,
+  uvRetained,
+  warpFree,
+  warpBow,
+  warpLiftOff,
+  flexIndentation,
+  flexModulus,
+  printEconomicsModel,
+  spoolMoisture,
+  scoreDesirability,
+  scoreRank,
+  scoreRobustness,
+  scoreTipping,
+  scoreExplain,
+  workshopUpgrades,
+] as unknown as readonly Model[];
+
+const byId = new Map(models.map(m => [m.id, m]));
+
+/** A model by its id, or undefined. */
+export function modelById(id: string): Model | undefined {
+  return byId.get(id);
+}
+
+/** Runs a model by id on plain input; numbers may be `{ low, high }`, see {@link answerRanged}. @throws RangeError for an unknown id; InputError for bad input */
+export function calculate(id: string, plain: unknown): Answer | RangedAnswer {
+  const found = byId.get(id);
+  if (!found)
+    throw new RangeError(`There is no model "${id}"; known are ${models.map(m => m.id).join(', ')}`);
+  return hasRanges(plain) ? answerRanged(found, plain as Record<string, unknown>) : answer(found, plain);
+}

@@ -1,0 +1,48 @@
+import type { CriterionId, School } from '../brief/choices.js';
+import type { Conditions } from '../brief/conditions.js';
+import type { PrintEconomicsInput, PrintEconomicsResult } from '../print/economics.js';
+import type { Criterion } from './criteria/criterion.js';
+import type { Gate } from './gate.js';
+import type { Printability } from './printability.js';
+
+export type Status = 'fits' | 'marginal' | 'out';
+
+/** One candidate of a ranking. */
+export interface Candidate {
+  /** The key of a family or a grade. */
+  material: string;
+  name: string;
+  /** The family's key: that of the candidate itself unless it is a grade. */
+  family: string;
+  status: Status;
+  /** 1 is the first choice; null when out. */
+  rank: number | null;
+  score: number;
+  gates: Gate[];
+  criteria: Criterion[];
+  for: string[];
+  against: string[];
+  cautions: string[];
+  printing: Pick<
+    Printability,
+    'success' | 'penalties' | 'factors' | 'pLift' | 'bowInput' | 'liftInput' | 'adhesion'
+  > &
+    PrintEconomicsResult & { economicsInput: PrintEconomicsInput };
+}
+
+/** `hornblende-ranking/1`. */
+export interface Ranking {
+  format: 'hornblende-ranking';
+  version: 1;
+  school: School;
+  firstChoice: string | null;
+  secondChoice: string | null;
+  conditions: Conditions;
+  weights: Record<CriterionId, number>;
+  candidates: Candidate[];
+}
+
+/** The second choice: the best that is not another spool of the first's own family; where there is no other family, the next grade. */
+export function runnerUp(running: readonly Candidate[]): Candidate | null {
+  return running.find((c, i) => i > 0 && c.family !== running[0]?.family) ?? running[1] ?? null;
+}

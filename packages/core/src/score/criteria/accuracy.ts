@@ -1,0 +1,29 @@
+import { plateLengthMm } from '../../brief/size.js';
+import { typical } from '../../materials/family.js';
+import { expectedDeviationMm } from '../deviation.js';
+import type { CriterionRule } from './criterion.js';
+
+/** Accuracy: the expected deviation of a dimension. */
+export const accuracyCriterion: CriterionRule = {
+  id: 'accuracy',
+  label: 'Accuracy',
+  measure: 'expected deviation',
+  weigh({ brief }) {
+    if (brief.toleranceMm <= 0.15) return 4;
+    return brief.toleranceMm <= 0.3 ? 1 : 0;
+  },
+  read: ({ ctx: { brief }, assessment: { family }, printability }) => ({
+    value: expectedDeviationMm({
+      waterUptakePct: typical(family, 'waterUptakePct'),
+      alphaPerK: typical(family, 'alphaPerK'),
+      solidificationC: typical(family, 'solidificationC'),
+      crystallisationStrain: printability.bowInput.crystallisationStrain,
+      bowMm: printability.bow.bowMm,
+      lengthMm: plateLengthMm(brief),
+      water: brief.water,
+    }),
+    unit: 'mm',
+    unacceptable: Math.max(0.3, 3 * brief.toleranceMm),
+    comfortable: Math.max(0.12, brief.toleranceMm),
+  }),
+};

@@ -1,0 +1,47 @@
+import type { CriterionId } from '../../brief/choices.js';
+import type { WorkingRef } from '../../brief/conditions.js';
+import type { PrintEconomicsInput, PrintEconomicsResult } from '../../print/economics.js';
+import type { Assessment } from '../assess.js';
+import type { Context } from '../context.js';
+import type { Printability } from '../printability.js';
+
+/** The two points of a desirability curve: 0 at the unacceptable, 0.8 at the comfortable. */
+export interface DesirabilityPoints {
+  unacceptable: number;
+  comfortable: number;
+}
+
+/** One criterion of one candidate. */
+export interface Criterion extends DesirabilityPoints {
+  id: CriterionId;
+  weight: number;
+  value: number;
+  unit: string;
+  desirability: number;
+  working?: WorkingRef;
+}
+
+/** Everything worked out about one candidate, on which its criteria rest. */
+export interface Judged {
+  ctx: Context;
+  assessment: Assessment;
+  printability: Printability;
+  economics: PrintEconomicsResult;
+  economicsInput: PrintEconomicsInput;
+}
+
+/** What a criterion reads off a candidate, before any points of the user's own. */
+export interface Measured extends DesirabilityPoints {
+  value: number;
+  unit: string;
+  working?: WorkingRef;
+}
+
+/** One criterion: what it is called, how much it weighs unless the user says otherwise, and how it is read. */
+export interface CriterionRule {
+  id: CriterionId;
+  label: string;
+  measure: string;
+  weigh: (ctx: Context) => number;
+  read: (judged: Judged) => Measured;
+}

@@ -1,0 +1,18 @@
+import { typical } from '../../materials/family.js';
+import type { CriterionRule } from './criterion.js';
+
+const weightByWater = { dry: 0, humid: 2, rain: 2, immersed: 3 };
+
+/** Moisture: how much water it takes up. */
+export const moistureCriterion: CriterionRule = {
+  id: 'moisture',
+  label: 'Moisture',
+  measure: 'water taken up',
+  weigh: ({ brief }) => weightByWater[brief.water],
+  read: ({ assessment }) => ({
+    value: typical(assessment.family, 'waterUptakePct'),
+    unit: '%',
+    unacceptable: 6,
+    comfortable: 0.5,
+  }),
+};

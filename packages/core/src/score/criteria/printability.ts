@@ -1,0 +1,15 @@
+import type { CriterionRule } from './criterion.js';
+
+/** Printing: the chance that the first print succeeds. */
+export const printabilityCriterion: CriterionRule = {
+  id: 'printability',
+  label: 'Printing',
+  measure: 'chance that the first print succeeds',
+  weigh: ({ brief }) => (brief.purpose === 'functional' ? 2 : 3),
+  read: ({ printability }) => ({
+    value: printability.success,
+    unit: 'first-print chance',
+    unacceptable: 0.45,
+    comfortable: 0.9,
+  }),
+};

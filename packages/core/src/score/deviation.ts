@@ -1,0 +1,30 @@
+import type { Water } from '../brief/choices.js';
+
+/** Typical deviation of a well-kept FDM printer before warp and shrinkage, mm. */
+const PROCESS_DEVIATION_MM = 0.12;
+/** Share of the free contraction that escapes a one-figure shrinkage correction. */
+const UNCORRECTED = 0.15;
+/** Share of its saturated water by which a part's content swings in service. */
+const WATER_SWING: Record<Water, number> = { dry: 0.15, humid: 0.4, rain: 0.5, immersed: 1 };
+/** The part of the uptake that shows as length. */
+const SWELLING = 0.25;
+
+/** What a part's deviation rests on. */
+export interface DeviationInput {
+  waterUptakePct: number;
+  alphaPerK: number;
+  solidificationC: number;
+  crystallisationStrain: number;
+  bowMm: number;
+  lengthMm: number;
+  water: Water;
+}
+
+/** Expected deviation of a dimension, mm: process, uncorrected shrinkage, swelling with damp, and bow as independent errors. */
+export function expectedDeviationMm(i: DeviationInput): number {
+  const swell = (i.waterUptakePct / 100) * SWELLING * WATER_SWING[i.water] * i.lengthMm;
+  const shrink =
+    (i.alphaPerK * Math.max(0, i.solidificationC - 23) + i.crystallisationStrain) * i.lengthMm * UNCORRECTED;
+  const bow = i.bowMm / 2;
+  return Math.sqrt(PROCESS_DEVIATION_MM * PROCESS_DEVIATION_MM + shrink * shrink + swell * swell + bow * bow);
+}

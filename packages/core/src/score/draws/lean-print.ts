@@ -1,0 +1,103 @@
+import { plateLengthMm } from '../../brief/size.js';
+import { typical, type Family } from '../../materials/family.js';
+import { printEconomics } from '../../print/economics.js';
+import { cornerFactor, liftChance, releasedPerMm } from '../../models/warp-lift-off.js';
+import { warpBowOf } from '../../models/warp-bow.js';
+import type { Context } from '../context.js';
+import { expectedDeviationMm } from '../deviation.js';
+import { LIFT_SHARE } from '../printability.js';
+import { storedModulusMPa } from '../../print/stored-modulus.js';
+import type { Candidate } from '../candidate.js';
+import { slot } from './slots.js';
+import { tabulated } from '../../lib/tabulated.js';
+
+/** Warp, lift-off, success, mass, time and cost of draws. */
+interface LeanPrint {
+  of: (v: Float64Array) => void;
+  bowMm: number;
+  success: number;
+  penalties: number;
+  massG: number;
+  costEach: number;
+  deviationMm: number;
+}
+
+export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPrint {
+  const { brief } = ctx;
+  const { bowInput, liftInput, pLift, success, penalties, economicsInput } = candidate.printing;
+  const range = f.properties.solidificationC;
+  const [from, to] = [range?.low ?? 0, range?.high ?? 0];
+  // The bow and the mean strain are α·(a function of T_s) + s_c·(a constant).
+  const unit = 1e-4;
+  const at = (ts: number): ReturnType<typeof warpBowOf> =>
+    warpBowOf({ ...bowInput, alphaPerK: unit, crystallisationStrain: 0, solidificationC: ts });
+  const [bowOf, strainOf] = [
+    tabulated(from, to, ts => at(ts).bowMm / unit),
+    tabulated(from, to, ts => at(ts).meanStrain / unit),
+  ];
+  const crystal = warpBowOf({ ...bowInput, alphaPerK: 0, crystallisationStrain: 1 });
+  const storedOf = tabulated(
+    from,
+    to,
+    ts => storedModulusMPa(f, bowInput.chamberC, ts) / typical(f, 'modulusMPa'),
+  );
+  const corner = cornerFactor(liftInput.sharpCorners, liftInput.filletMm);
+  const certain = success / (1 - LIFT_SHARE * pLift);
+  const otherPenalties = penalties - (pLift > 0.1 ? 1 : 0);
+  const lengthMm = plateLengthMm(brief);
+  const printerFlow = ctx.printer?.maxFlowMm3s ?? Infinity;
+  const [sAlpha, sTs, sCrystal, sE, sRho, sPrice, sFlow, sWater] = [
+    slot.alphaPerK,
+    slot.solidificationC,
+    slot.crystallisationStrain,
+    slot.modulusMPa,
+    slot.densityGcm3,
+    slot.pricePerKg,
+    slot.maxFlowMm3s,
+    slot.waterUptakePct,
+  ];
+  const economics = { ...economicsInput };
+  const deviation = {
+    waterUptakePct: 0,
+    alphaPerK: 0,
+    solidificationC: 0,
+    crystallisationStrain: 0,
+    bowMm: 0,
+    lengthMm,
+    water: brief.water,
+  };
+  const self: LeanPrint = {
+    bowMm: 0,
+    success: 0,
+    penalties: 0,
+    massG: 0,
+    costEach: 0,
+    deviationMm: 0,
+    of(v) {
+      const alpha = v[sAlpha]!;
+      const ts = v[sTs]!;
+      const shrink = Number.isNaN(v[sCrystal]!) ? 0 : v[sCrystal]!;
+      self.bowMm = alpha * bowOf(ts) + shrink * crystal.bowMm;
+      const meanStrain = alpha * strainOf(ts) + shrink * crystal.meanStrain;
+      const energy =
+        releasedPerMm(v[sE]! * storedOf(ts) * brief.geometry.solidFraction, meanStrain) * liftInput.heightMm;
+      const lift = liftChance(energy * corner, liftInput.adhesionJm2);
+      self.success = certain * (1 - LIFT_SHARE * lift);
+      self.penalties = otherPenalties + (lift > 0.1 ? 1 : 0);
+      economics.densityGcm3 = v[sRho]!;
+      economics.pricePerKg = v[sPrice]!;
+      economics.maxFlowMm3s = Math.min(v[sFlow]!, printerFlow);
+      economics.success = Math.max(0.05, self.success);
+      const e = printEconomics(economics);
+      self.massG = e.massG;
+      self.costEach = e.costEach;
+      deviation.waterUptakePct = v[sWater]!;
+      deviation.alphaPerK = alpha;
+      deviation.solidificationC = ts;
+      deviation.crystallisationStrain = shrink;
+      deviation.bowMm = self.bowMm;
+      self.deviationMm = expectedDeviationMm(deviation);
+    },
+  };
+  return self;
+}

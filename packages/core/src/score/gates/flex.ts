@@ -1,0 +1,117 @@
+import type { FlexWant } from '../../brief/choices.js';
+import { hardnessWanted } from '../../brief/hardness.js';
+import { sig } from '../../lib/figures.js';
+import { typical, typicalOrNull, type Family, type FamilyFlags } from '../../materials/family.js';
+import type { Assessment } from '../assess.js';
+import type { Context } from '../context.js';
+import { FLOPPY_MPA, RIGID_MPA } from '../flexibility.js';
+import type { Gate, Verdict } from '../gate.js';
+
+/** Repeated strain under which a part does not spring, and over which it surely does, %. */
+export const SPRING_STRAIN_PCT = { fail: 1, comfortable: 1.8 };
+
+/** Flexibility: rigid, springy, hinge or rubbery, each by the number that decides it. */
+export function flexGate(ctx: Context, a: Assessment): Gate | null {
+  const { want } = ctx.brief.flex;
+  return { id: 'flex', ...answers[want](a.family, ctx) };
+}
+
+type FlexAnswer = Omit<Gate, 'id'>;
+
+const answers: Record<FlexWant, (f: Family, ctx: Context) => FlexAnswer> = {
+  rigid: f => {
+    const have = typical(f, 'modulusMPa');
+    const verdict = atLeast(have, RIGID_MPA);
+    return {
+      verdict,
+      need: RIGID_MPA.fail,
+      have,
+      unit: 'MPa modulus',
+      why:
+        verdict === 'fail'
+          ? `${f.name} is rubbery; the part must be rigid.`
+          : `Stiff enough to be called rigid.`,
+      rescue: verdict === 'fail' ? 'none in this family: the part must be allowed to bend' : null,
+    };
+  },
+  springy: f => {
+    const have = typical(f, 'strainRepeatedPct');
+    const soft = typical(f, 'modulusMPa') < FLOPPY_MPA;
+    const verdict = soft ? 'fail' : atLeast(have, SPRING_STRAIN_PCT);
+    return {
+      verdict,
+      need: SPRING_STRAIN_PCT.fail,
+      have,
+      unit: '% repeated strain',
+      why: soft
+        ? `${f.name} is too soft to spring back with force.`
+        : `Takes ${sig(have, 2)} % strain again and again.`,
+      rescue:
+        verdict === 'fail' && !soft ? 'make the spring longer and thinner, so that it strains less' : null,
+    };
+  },
+  hinge: f => {
+    const { hinge } = f.flags;
+    const floppy = typical(f, 'modulusMPa') < FLOPPY_MPA;
+    const verdict = hingeVerdict(hinge, floppy);
+    return {
+      verdict,
+      need: 'lasting',
+      have: hinge,
+      unit: 'living hinge',
+      why: hingeWhy(f, floppy),
+      rescue: verdict === 'fail' ? 'a hinge with a pin' : null,
+    };
+  },
+  rubbery: (f, ctx) => {
+    const [low, high] = hardnessWanted(ctx.brief);
+    const range = f.properties.shoreA;
+    const have = typicalOrNull(f, 'shoreA');
+    const asked = { need: `${low}–${high}`, unit: 'Shore A' };
+    if (!range || have === null)
+      return {
+        verdict: 'fail',
+        need: asked.need,
+        have: 'harder than the scale',
+        unit: asked.unit,
+        why: `${f.name} is rigid; the part must be rubbery.`,
+        rescue: null,
+      };
+    const inside = have >= low && have <= high;
+    const touching = range.high >= low && range.low <= high;
+    return {
+      verdict: inside ? 'pass' : touching ? 'marginal' : 'fail',
+      need: asked.need,
+      have,
+      unit: asked.unit,
+      why: inside
+        ? `${sig(have, 2)} A lies in the wanted ${low}–${high}.`
+        : `${sig(have, 2)} A lies ${have < low ? 'below' : 'above'} the wanted ${low}–${high}.`,
+      rescue: inside ? null : hardnessRescue(have > high),
+      working: { model: 'flex.modulus', inputs: { scale: 'A', hardness: Math.min(99, have) } },
+    };
+  },
+};
+
+function atLeast(have: number, limits: { fail: number; comfortable: number }): Verdict {
+  if (have < limits.fail) return 'fail';
+  return have < limits.comfortable ? 'marginal' : 'pass';
+}
+
+function hingeVerdict(hinge: FamilyFlags['hinge'], floppy: boolean): Verdict {
+  if (hinge === 'no') return 'fail';
+  return hinge === 'short' || floppy ? 'marginal' : 'pass';
+}
+
+function hingeWhy(f: Family, floppy: boolean): string {
+  const { hinge } = f.flags;
+  if (hinge === 'no') return `A thin web of ${f.name} breaks after a few folds.`;
+  if (hinge === 'short') return `A web of ${f.name} lasts some thousands of folds.`;
+  return floppy
+    ? `${f.name} folds for ever, but the leaves beside the hinge are floppy too.`
+    : `A thin web of ${f.name} folds for ever.`;
+}
+
+function hardnessRescue(tooHard: boolean): string {
+  return tooHard ? 'less infill softens it, within reason' : 'more infill and walls harden it, within reason';
+}

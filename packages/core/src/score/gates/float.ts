@@ -1,0 +1,36 @@
+import { sig } from '../../lib/figures.js';
+import { typical } from '../../materials/family.js';
+import type { Assessment } from '../assess.js';
+import type { Context } from '../context.js';
+import type { Gate, Verdict } from '../gate.js';
+
+/** Below this density (g/cm³) a part floats with room to spare. */
+export const FLOATS = 0.97;
+
+/** And below this a part floats on its sealed hollows, g/cm³. */
+export const FLOATS_HOLLOW = 0.9;
+
+/** Floating: by the plastic itself, or by sealed hollows. */
+export function floatGate(ctx: Context, a: Assessment): Gate | null {
+  if (!ctx.brief.mustFloat) return null;
+  const solid = typical(a.family, 'densityGcm3');
+  const hollow = solid * ctx.brief.geometry.solidFraction;
+  const verdict: Verdict = solid < FLOATS ? 'pass' : hollow < FLOATS_HOLLOW ? 'marginal' : 'fail';
+  return {
+    id: 'float',
+    verdict,
+    need: 1,
+    have: solid < FLOATS ? solid : hollow,
+    unit: 'g/cm³',
+    why:
+      solid < FLOATS
+        ? `${a.family.name} is lighter than water even solid.`
+        : hollow < FLOATS_HOLLOW
+          ? `Floats on the air inside (${sig(hollow, 2)} g/cm³), for as long as its walls are tight.`
+          : `At ${sig(hollow, 3)} g/cm³ it sinks or swims awash.`,
+    rescue:
+      verdict === 'pass'
+        ? null
+        : `seal the walls and print at most ${Math.floor((100 * 0.9) / solid)} % solid`,
+  };
+}

@@ -1,0 +1,24 @@
+import type { FamilyFlags } from '../../../materials/family.js';
+import { MARGINAL_FACTOR, type PrintingCheck } from './check.js';
+
+const whyByMoisture: Record<FamilyFlags['moisture'], (dryC: number) => string> = {
+  high: dryC => `Damp it prints rough and weak: dry it at ${dryC} °C or more before each print.`,
+  medium: dryC => `Strings when damp; dries at ${dryC} °C.`,
+  low: () => 'Seldom needs drying.',
+};
+
+/** Whether it can be dried. */
+export const dryerCheck: PrintingCheck = (f, p) => {
+  const need = f.properties.dryC?.low ?? 0;
+  const enough = p.dryerMaxC !== null && p.dryerMaxC >= need;
+  return {
+    id: 'dryer',
+    verdict: enough || f.flags.moisture !== 'high' ? 'pass' : 'fail',
+    need,
+    have: p.dryerMaxC ?? 'none',
+    unit: '°C',
+    why: whyByMoisture[f.flags.moisture](need),
+    rescue: `passes with a dryer that reaches ${need} °C`,
+    marginalFactor: MARGINAL_FACTOR,
+  };
+};

@@ -1,0 +1,16 @@
+import { MARGINAL_FACTOR, reachVerdict, type PrintingCheck } from './check.js';
+
+/** Whether the nozzle gets hot enough. */
+export const nozzleCheck: PrintingCheck = (f, p) => {
+  const { nozzleC } = f.windows;
+  return {
+    id: 'nozzle',
+    verdict: reachVerdict(p.nozzleMaxC, nozzleC),
+    need: nozzleC.low,
+    have: p.nozzleMaxC,
+    unit: '°C',
+    why: `Melts well from ${nozzleC.low} to ${nozzleC.high} °C; this nozzle reaches ${p.nozzleMaxC} °C.`,
+    rescue: `passes with a hot end for ${nozzleC.low} °C`,
+    marginalFactor: MARGINAL_FACTOR,
+  };
+};
