@@ -3,7 +3,7 @@
  * round in a circle, types included.
  */
 const coreRooms = [
-  ['lib'],
+  ['lib', 'palette\\.ts'],
   ['input'],
   ['units', 'materials', 'climate', 'geometry'],
   ['models'],

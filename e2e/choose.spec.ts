@@ -114,7 +114,8 @@ test('units switch without touching what is stored', async ({ page, server }) =>
 });
 
 test('two tabs: the second is told, sees both, and chooses', async ({ context, server }) => {
-  const [one, two] = [await context.newPage(), await context.newPage()];
+  const one = await context.newPage();
+  const two = await context.newPage();
   for (const page of [one, two]) {
     await page.goto(server.url);
     await page.getByRole('link', { name: 'Entrance-gate hinge' }).click();

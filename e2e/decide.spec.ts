@@ -114,7 +114,8 @@ test('the report opens from disk without the server, fits A4 and Letter, and ask
   await expect(page.getByText('Stands in the sun for eight seasons')).toBeVisible();
   await expect(page.locator('svg')).toHaveCount(2);
   await expect(page.getByRole('row', { name: /^ABS/ }).last()).toContainText('half gone');
-  // What is as wide as the paper between its margins must not spill: 180 mm on A4, 186 mm on Letter, at 96 dots an inch.
+  // What is as wide as the paper between its margins must not spill: 180 mm on A4, 186 mm on Letter, at 96
+  // dots an inch.
   await page.emulateMedia({ media: 'print' });
   for (const mm of [180, 186]) {
     await page.setViewportSize({ width: Math.round((mm / 25.4) * 96), height: 1000 });

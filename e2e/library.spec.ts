@@ -6,7 +6,9 @@ test('a table of grades is previewed, imported, and taken back', async ({ page, 
   const file = join(server.dataDir, 'grades.csv');
   writeFileSync(
     file,
-    '\ufeffkey;name;maker;family;hdt045C;measured.yieldMPa\nbeck-abs;Beck ABS;Beck;abs;97,5;\nskerrow-petg-natural;Skerrow PETG Natural;Skerrow;petg;71;46\nodd;Odd one;Beck;nylon9;80;\nwarm;Warm PLA;Beck;pla;warm;\nbeck-abs;Beck ABS again;Beck;abs;90;\n',
+    '\ufeffkey;name;maker;family;hdt045C;measured.yieldMPa\nbeck-abs;Beck ' +
+      'ABS;Beck;abs;97,5;\nskerrow-petg-natural;Skerrow PETG Natural;Skerrow;petg;71;46\nodd;Odd ' +
+      'one;Beck;nylon9;80;\nwarm;Warm PLA;Beck;pla;warm;\nbeck-abs;Beck ABS again;Beck;abs;90;\n',
   );
   await page.goto(`${server.url}/library`);
   await expect(page.getByText('37 families, 7 own grades')).toBeVisible();

@@ -1,4 +1,5 @@
-// npm run bench: how long the work takes beside a fixed reference loop in the same run, as ratios; times alone say more about the machine.
+// npm run bench: how long the work takes beside a fixed reference loop in the same run, as ratios; times
+// alone say more about the machine.
 import { buildLibraries } from './build.mjs';
 import { ensureInstalled } from './install.mjs';
 
@@ -80,7 +81,8 @@ const grades = Array.from({ length: 5000 }, (_, i) =>
 );
 const text = grades.map(g => `${g.name} ${g.key}`.toLowerCase());
 const twice = (label, work, plain, limit) => {
-  const [a, b] = [median(work, 11), median(plain, 11)];
+  const a = median(work, 11);
+  const b = median(plain, 11);
   console.log(
     `${label}: ${a.toFixed(2)} ms = ${(a / b).toFixed(2)} × a plain loop (${b.toFixed(2)} ms); wanted under ${limit} ×`,
   );
@@ -120,8 +122,12 @@ twice(
   },
   2,
 );
-/** The same draws judged in full, which is what a ranking per draw would cost; some, for all of them would take minutes. */
-const [draws, sample] = [20_000, 60];
+/**
+ * The same draws judged in full, which is what a ranking per draw would cost; some, for all of them would
+ * take minutes.
+ */
+const draws = 20_000;
+const sample = 60;
 const cabinet = core.printerPresets.find(p => p.key === 'cabinet').profile;
 const chance = core.chance(1);
 const full = () => {
@@ -140,14 +146,14 @@ const full = () => {
     }).candidates[0].score;
 };
 {
-  const [quick, slow] = [
-    median(() => {
-      sink += core.robustness(brief, { printer: cabinet, draws }).candidates[0].pFirst;
-    }, 3),
-    (median(full, 3) * draws) / sample,
-  ];
+  const quick = median(() => {
+    sink += core.robustness(brief, { printer: cabinet, draws }).candidates[0].pFirst;
+  }, 3);
+  const slow = (median(full, 3) * draws) / sample;
   console.log(
-    `20 000 draws over ${core.families.length} families: ${quick.toFixed(0)} ms = ${(quick / reference).toFixed(1)} × reference, ${(quick / slow).toFixed(4)} × ranking each draw in full; wanted under 0.05 ×`,
+    `20 000 draws over ${core.families.length} families: ${quick.toFixed(0)} ms = ` +
+      `${(quick / reference).toFixed(1)} × reference, ${(quick / slow).toFixed(4)} × ranking each draw ` +
+      'in full; wanted under 0.05 ×',
   );
 }
 {
@@ -159,6 +165,7 @@ const full = () => {
 console.log(`reference loop: ${reference.toFixed(2)} ms (1e6 × sqrt·log)`);
 for (const [what, ms, limit] of rows)
   console.log(
-    `${what} (${core.families.length} families): ${ms.toFixed(2)} ms = ${(ms / reference).toFixed(2)} × reference; wanted under ${limit} ms`,
+    `${what} (${core.families.length} families): ${ms.toFixed(2)} ms = ` +
+      `${(ms / reference).toFixed(2)} × reference; wanted under ${limit} ms`,
   );
 if (!Number.isFinite(sink)) process.exitCode = 1;

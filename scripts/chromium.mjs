@@ -8,7 +8,10 @@ const places = [
   '/usr/bin/google-chrome',
 ];
 
-/** Finds a Chromium for the browser tests, installing Debian's where this user may. @returns its path, or null with a line saying how to get one */
+/**
+ * Finds a Chromium for the browser tests, installing Debian's where this user may. @returns its path, or
+ * null with a line saying how to get one
+ */
 export function findChromium() {
   const found = places.find(p => p && existsSync(p));
   if (found) return found;

@@ -10,7 +10,8 @@ const { allowedText, fieldsOf, models } = await import('../packages/core/dist/in
 const lines = [
   '# Model reference',
   '',
-  'Generated from the models themselves with `npm run docs:models`. Run any of them with `npx hornblende calc ID INPUT.json`, or `POST /api/calc/ID`.',
+  'Generated from the models themselves with `npm run docs:models`. Run any of them with `npx ' +
+    'hornblende calc ID INPUT.json`, or `POST /api/calc/ID`.',
   '',
 ];
 for (const m of models) {
@@ -28,7 +29,8 @@ for (const m of models) {
   );
   for (const f of fieldsOf(m.Input))
     lines.push(
-      `| \`${f.name}\`${f.optional ? '' : ' *'} | ${allowedText(f).replaceAll('|', '\\|')} | ${f.doc.replaceAll('|', '\\|')} |`,
+      `| \`${f.name}\`${f.optional ? '' : ' *'} | ${allowedText(f).replaceAll('|', '\\|')} | ` +
+        `${f.doc.replaceAll('|', '\\|')} |`,
     );
   lines.push('');
 }

@@ -26,7 +26,9 @@ function table(rows: string[][]): string {
 /** A ranking for people. */
 export function rankingText(r: Ranking, nothing: NothingFits | null): string {
   const head = r.firstChoice
-    ? `First choice: ${nameOf(r, r.firstChoice)}${r.secondChoice ? `; second: ${nameOf(r, r.secondChoice)}` : ''} (${r.school}; the part reaches ${sig(r.conditions.partMaxC, 3)} °C)`
+    ? 'First choice: ' +
+      `${nameOf(r, r.firstChoice)}${r.secondChoice ? `; second: ${nameOf(r, r.secondChoice)}` : ''} ` +
+      `(${r.school}; the part reaches ${sig(r.conditions.partMaxC, 3)} °C)`
     : `Nothing fits (${r.school}; the part reaches ${sig(r.conditions.partMaxC, 3)} °C).`;
   const rows = r.candidates.map(c => {
     const worst = c.gates.find(g => g.verdict === 'fail') ?? c.gates.find(g => g.verdict === 'marginal');

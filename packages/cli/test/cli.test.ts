@@ -47,6 +47,14 @@ describe('hornblende', () => {
       firstChoice: expect.any(String) as string,
     });
   });
+  it('ends quietly when its reader has enough', () => {
+    const r = spawnSync('sh', ['-c', `"$0" "$1" families --json | head -c 20`, process.execPath, bin], {
+      encoding: 'utf8',
+      cwd: dir,
+    });
+    expect(r.stdout).toHaveLength(20);
+    expect(r.stderr).toBe('');
+  });
   it('ranks from standard input for people', () => {
     const r = run(['rank', '-'], JSON.stringify(brief));
     expect(r.out).toMatch(/^First choice: ASA/);

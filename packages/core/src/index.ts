@@ -1,6 +1,7 @@
 export * from './input/fields.js';
 export * from './input/parse.js';
-// The units room is an entry of its own (`@hornblende/core/units`): its unit library is large, and only the interface reads typed quantities.
+// The units room is an entry of its own (`@hornblende/core/units`): its unit library is large, and only the
+// interface reads typed quantities.
 export * from './materials/property.js';
 export * from './materials/family.js';
 export * from './materials/retention.js';
@@ -138,3 +139,4 @@ export * from './score/criteria/criterion.js';
 export * from './score/flexibility.js';
 export * from './score/deviation.js';
 export * from './print/warp-on-printer.js';
+export * from './api.js';

@@ -29,7 +29,10 @@ import { warpBow } from './models/warp-bow.js';
 import { warpFree } from './models/warp-free.js';
 import { warpLiftOff } from './models/warp-lift-off.js';
 
-/** Every model, in the order of the model reference. One list feeds the API, the command line, the Working drawer and the reference. */
+/**
+ * Every model, in the order of the model reference. One list feeds the API, the command line, the Working
+ * drawer and the reference.
+ */
 export const models: readonly Model[] = [
   heatSurface,
   heatVehicle,
@@ -68,7 +71,10 @@ export function modelById(id: string): Model | undefined {
   return byId.get(id);
 }
 
-/** Runs a model by id on plain input; numbers may be `{ low, high }`, see {@link answerRanged}. @throws RangeError for an unknown id; InputError for bad input */
+/**
+ * Runs a model by id on plain input; numbers may be `{ low, high }`, see {@link answerRanged}. @throws
+ * RangeError for an unknown id; InputError for bad input
+ */
 export function calculate(id: string, plain: unknown): Answer | RangedAnswer {
   const found = byId.get(id);
   if (!found)

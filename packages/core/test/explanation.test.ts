@@ -88,7 +88,8 @@ describe('scores', () => {
       }),
       { printer: enclosedPrinter },
     );
-    const [before, after] = [candidate(ranking, 'pa6-cf'), candidate(heavy, 'pa6-cf')];
+    const before = candidate(ranking, 'pa6-cf');
+    const after = candidate(heavy, 'pa6-cf');
     expect(after.score).toBeLessThan(before.score);
   });
 });

@@ -268,5 +268,10 @@ describe('how a gate reads', () => {
     }
   });
   it('families know what they are asked', () =>
-    expect(() => typical(families.find(f => f.key === 'abs')!, 'tmC')).toThrow(/ABS has no tmC/));
+    expect(() =>
+      typical(
+        families.find(f => f.key === 'abs')!,
+        'tmC',
+      ),
+    ).toThrow(/ABS has no tmC/));
 });

@@ -141,7 +141,9 @@ describe('a grade on top of a family', () => {
 describe('grades as a table', () => {
   const head = 'key,name,maker,family,hdt045C,measured.yieldMPa';
   it('adds, changes, leaves and rejects row by row', () => {
-    const text = `${head}\ntarn-pla,Tarn PLA,Tarn,pla,58,\nlow-fell,Low Fell PETG,Low Fell,petg,71,48\nsame,Same,,abs,,\nbad,Bad,,nylon9,70,\n,,,,,\nodd,Odd,,pla,hot,\n`;
+    const text =
+      `${head}\ntarn-pla,Tarn PLA,Tarn,pla,58,\nlow-fell,Low Fell PETG,Low ` +
+      'Fell,petg,71,48\nsame,Same,,abs,,\nbad,Bad,,nylon9,70,\n,,,,,\nodd,Odd,,pla,hot,\n';
     const table = readGrades(bytes(text));
     expect(table.problems).toEqual([]);
     const existing = new Map(
@@ -277,7 +279,9 @@ describe('grades as a table', () => {
     );
   });
   it('ten thousand rows are read with progress', () => {
-    const text = `${head}\n${Array.from({ length: 10_000 }, (_, i) => `k${i},Grade ${i},Maker ${i % 40},${families[i % families.length]!.key},${50 + (i % 60)},`).join('\n')}`;
+    const row = (i: number): string =>
+      `k${i},Grade ${i},Maker ${i % 40},${families[i % families.length]!.key},${50 + (i % 60)},`;
+    const text = [head, ...Array.from({ length: 10_000 }, (_, i) => row(i))].join('\n');
     const seen: number[] = [];
     const table = readGrades(bytes(text), done => seen.push(done));
     expect(table.rows).toHaveLength(10_000);

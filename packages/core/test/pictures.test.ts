@@ -37,7 +37,8 @@ describe('the strata as a picture', () => {
     const heights = numbers(svg, 'rect', 'height')
       .filter((_, i) => i % 2 === 0)
       .slice(0, weightsShown(r.weights).length);
-    const [heaviest, lightest] = [Math.max(...heights), Math.min(...heights)];
+    const heaviest = Math.max(...heights);
+    const lightest = Math.min(...heights);
     const ids = weightsShown(r.weights);
     expect(r.weights[ids[heights.indexOf(heaviest)]!]).toBe(Math.max(...ids.map(id => r.weights[id])));
     expect(r.weights[ids[heights.indexOf(lightest)]!]).toBe(Math.min(...ids.map(id => r.weights[id])));

@@ -2,7 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { rank, schools, type Brief, type Candidate, type Printer, type School } from '../src/index.js';
 import { brief, candidate, enclosedPrinter, openPrinter } from './cases.js';
 
-/** What someone who prints for a living would say of a part: who may lead, who must pass, who must be out and by which gate. */
+/**
+ * What someone who prints for a living would say of a part: who may lead, who must pass, who must be out
+ * and by which gate.
+ */
 interface Case {
   name: string;
   brief: Brief;
@@ -302,7 +305,8 @@ describe('what practitioners would say', () => {
     for (const c of cases) {
       const first = (school: School): Candidate | undefined =>
         rank(c.brief, { printer: c.printer, school }).candidates.find(x => x.rank === 1);
-      const [easy, best] = [first('step-up'), first('weighted')];
+      const easy = first('step-up');
+      const best = first('weighted');
       if (easy && best) expect(easy.printing.penalties, c.name).toBeLessThanOrEqual(best.printing.penalties);
     }
   });

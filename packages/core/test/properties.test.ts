@@ -249,7 +249,8 @@ describe('ranking', () => {
           rank(brief({ heat: { setting: 'outdoors', ambientMaxC, ambientMinC: -10 }, sun: 'full' }))
             .candidates.sort((x, y) => (x.material < y.material ? -1 : 1))
             .map(c => c.criteria.find(k => k.id === 'heat')?.value ?? NaN);
-        const [cool, hot] = [margin(t), margin(t + dt)];
+        const cool = margin(t);
+        const hot = margin(t + dt);
         hot.forEach((m, i) => expect(m).toBeLessThanOrEqual((cool[i] ?? NaN) + 1e-9));
       }),
       { numRuns: 30 },

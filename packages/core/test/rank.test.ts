@@ -227,7 +227,7 @@ describe('when nothing fits', () => {
       openPrinter,
       families,
     );
-    expect(list.map(x => x.requirement)).toContain('printer: drive');
+    expect(list.map(x => x.requirement)).toContain('printer: direct-drive');
   });
 });
 

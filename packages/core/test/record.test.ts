@@ -212,10 +212,8 @@ describe('upgrade hints', () => {
 describe('points of a criterion', () => {
   it('that the user set are used, and the score follows', () => {
     const strict = brief({ ...(JSON.parse(JSON.stringify(latch)) as object), points: { heat: [20, 60] } });
-    const [before, after] = [
-      rank(latch, { printer: enclosedPrinter }),
-      rank(strict, { printer: enclosedPrinter }),
-    ];
+    const before = rank(latch, { printer: enclosedPrinter });
+    const after = rank(strict, { printer: enclosedPrinter });
     const heat = (r: typeof before): { unacceptable: number; comfortable: number; desirability: number } =>
       candidate(r, 'asa').criteria.find(c => c.id === 'heat')!;
     expect(heat(after)).toMatchObject({ unacceptable: 20, comfortable: 60 });

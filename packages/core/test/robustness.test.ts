@@ -186,17 +186,12 @@ describe('chance', () => {
     );
     expect(triangular(0.3, 5, 5, 5)).toBe(5);
   });
-  it('gamma and Dirichlet: means and variances as published', () => {
-    const source = chance(11);
-    for (const shape of [0.4, 1, 6]) {
-      const sample = Array.from({ length: 30_000 }, () => source.gamma(shape));
-      expect(mean(sample) / shape).toBeCloseTo(1, 1);
-      expect(standardDeviation(sample) ** 2 / shape).toBeCloseTo(1, 0);
-    }
+  it('Dirichlet: mean and variance as published', () => {
+    const draw = dirichlet(chance(11), [3, 1, 0], 20);
     const into = new Float64Array(3);
     const firsts: number[] = [];
     for (let i = 0; i < 20_000; i++) {
-      dirichlet(source, [3, 1, 0], 20, into);
+      draw(into);
       expect(into[2]).toBe(0);
       firsts.push(into[0]!);
     }
@@ -205,8 +200,10 @@ describe('chance', () => {
     expect(standardDeviation(firsts) ** 2).toBeCloseTo((0.75 * 0.25) / 21, 3);
   });
   it('the same seed gives the same numbers', () => {
-    const [a, b, c] = [chance(5), chance(5), chance(6)];
-    const three = (s: typeof a): number[] => [s.uniform(), s.normal(), s.gamma(2)];
+    const a = chance(5);
+    const b = chance(5);
+    const c = chance(6);
+    const three = (s: typeof a): number[] => [s.uniform(), s.normal()];
     expect(three(a)).toEqual(three(b));
     expect(three(c)).not.toEqual(three(chance(5)));
   });
@@ -226,13 +223,13 @@ describe('score.robustness', () => {
     const w = new Float64Array(ids.length);
     const tally = new Map(some.map(f => [f.key, { first: 0, fits: 0 }]));
     const N = 700;
+    const draw = dirichlet(
+      source,
+      ids.map(id => stated[id]),
+      20,
+    );
     for (let k = 0; k < N; k++) {
-      dirichlet(
-        source,
-        ids.map(id => stated[id]),
-        20,
-        w,
-      );
+      draw(w);
       const weights = Object.fromEntries(
         Object.keys(stated).map(id => [id, 5 * (w[ids.indexOf(id as CriterionId)] ?? 0)]),
       );

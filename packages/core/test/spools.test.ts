@@ -121,7 +121,8 @@ describe('a spool', () => {
   });
   it('a cooler dryer takes longer, and the advice keeps to it', () => {
     const s = spool({ events: [{ kind: 'opened', at: at(1) }] });
-    const [hot, cool] = [spoolMoistureNow(s, pa6, at(8), 40, 90), spoolMoistureNow(s, pa6, at(8), 40, 65)];
+    const hot = spoolMoistureNow(s, pa6, at(8), 40, 90);
+    const cool = spoolMoistureNow(s, pa6, at(8), 40, 65);
     expect(cool.dryC).toBe(65);
     expect(cool.dryHours!).toBeGreaterThan(hot.dryHours!);
   });

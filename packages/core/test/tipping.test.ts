@@ -95,7 +95,8 @@ describe('score.tipping', () => {
 describe('comparing two', () => {
   const r = rank(latch, { printer: enclosedPrinter });
   it('what each criterion is worth adds up to the lead', () => {
-    const [a, b] = [r.candidates[0]!, r.candidates[1]!];
+    const a = r.candidates[0]!;
+    const b = r.candidates[1]!;
     const c = compareTwo(a, b);
     expect(c.criteria.reduce((s, x) => s + x.worth, 0)).toBeCloseTo(c.leadOfA, 9);
     expect(c.leadOfA).toBeCloseTo(a.score - b.score, 9);
@@ -103,8 +104,10 @@ describe('comparing two', () => {
     expect(c.sentence).toContain('gives up');
   });
   it('is the same seen from the other side, with the signs turned', () => {
-    const [a, b] = [candidate(r, 'asa'), candidate(r, 'pet-cf')];
-    const [one, two] = [compareTwo(a, b), compareTwo(b, a)];
+    const a = candidate(r, 'asa');
+    const b = candidate(r, 'pet-cf');
+    const one = compareTwo(a, b);
+    const two = compareTwo(b, a);
     expect(two.leadOfA).toBeCloseTo(-one.leadOfA, 12);
     for (const x of one.criteria)
       expect(two.criteria.find(y => y.id === x.id)?.worth).toBeCloseTo(-x.worth, 12);
@@ -128,7 +131,8 @@ describe('weights from paired questions', () => {
       r.weights,
       questions.map(question => ({ question, answer: 'yes' as const })),
     );
-    const [first, second] = [r.candidates[0]!.material, r.candidates[1]!.material];
+    const first = r.candidates[0]!.material;
+    const second = r.candidates[1]!.material;
     const then = rank({ ...latch, weights: yes }, { printer: enclosedPrinter });
     expect(candidate(then, first).score - candidate(then, second).score).toBeLessThan(
       r.candidates[0]!.score - r.candidates[1]!.score,

@@ -52,7 +52,7 @@ describe('quantities as typed', () => {
   });
 
   it.each<[string, DimensionKey, RegExp]>([
-    ['12 parsecs', 'length', /not a unit known here.*"12 mm"/],
+    ['12 smoots', 'length', /not a unit known here.*"12 mm"/],
     ['3 kg', 'length', /does not measure a length/],
     ['warm', 'temperature', /not a number/],
     ['', 'force', /not a number/],

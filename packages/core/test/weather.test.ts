@@ -134,7 +134,8 @@ describe('heat.day and heat.year', () => {
     const base = climate('coast');
     const warmer: Weather = { ...base, airC: base.airC.map(t => t + 4) };
     const place = { setting: 'outdoors' as const, absorptivity: 0.65, sunShare: 1, windShare: 0.5 };
-    const [a, b] = [partYear(base, place), partYear(warmer, place)];
+    const a = partYear(base, place);
+    const b = partYear(warmer, place);
     for (const t of [20, 30, 40, 50]) expect(hoursAbove(b, t)).toBeGreaterThanOrEqual(hoursAbove(a, t));
   });
   it('refuses series that are too short, or impossible, by entry', () => {
@@ -203,7 +204,8 @@ describe('weather files', () => {
       '3 missing hours of air temperature bridged by straight lines.',
       '1 missing hour of irradiance bridged by straight lines.',
     ]);
-    const [a, b] = [weather.airC[99]!, weather.airC[103]!];
+    const a = weather.airC[99]!;
+    const b = weather.airC[103]!;
     expect(weather.airC[101]).toBeCloseTo((a + b) / 2, 9);
   });
   it.each([

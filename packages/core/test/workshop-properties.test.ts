@@ -99,7 +99,8 @@ describe('the ledger of a spool', () => {
         fc.uniqueArray(event, { maxLength: 8, selector: e => e.hours }),
         fc.integer({ min: 10, max: 90 }),
         (f, events, rh) => {
-          const [a, b] = [spoolOf(f.key, events), spoolOf(f.key, [...events].reverse())];
+          const a = spoolOf(f.key, events);
+          const b = spoolOf(f.key, [...events].reverse());
           const m = spoolMoistureNow(a, f, at(4000), rh, null);
           expect(m.waterPct).toBeGreaterThanOrEqual(0);
           expect(m.waterPct).toBeLessThanOrEqual(f.properties.waterUptakePct!.typical);

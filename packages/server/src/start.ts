@@ -1,10 +1,11 @@
 import { existsSync, mkdirSync, renameSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
-import { createApp } from './app.js';
+import { createApp } from './http/app.js';
 import { openDatabase } from './db/database.js';
 import { seedDemo } from './demo/seed.js';
 
+/** How the server is started. */
 export interface StartOptions {
   /** Folder of the database. */
   dataDir: string;
@@ -28,7 +29,10 @@ export interface Running {
 /** The database's name inside the data folder. */
 export const DATABASE_FILE = 'hornblende.db';
 
-/** Opens the database, seeds it if asked to, and serves on 127.0.0.1 only. @throws Error with a plain message when the port is taken */
+/**
+ * Opens the database, seeds it if asked to, and serves on 127.0.0.1 only. @throws Error with a plain
+ * message when the port is taken
+ */
 export async function startServer(o: StartOptions): Promise<Running> {
   mkdirSync(o.dataDir, { recursive: true });
   const file = join(o.dataDir, DATABASE_FILE);

@@ -86,7 +86,9 @@ describe('the shelf', () => {
         updatedAt: '',
       },
     ];
-    const [shelf, workshop, printers] = [useShelf(), useWorkshop(), usePrinters()];
+    const shelf = useShelf();
+    const workshop = useWorkshop();
+    const printers = usePrinters();
     await Promise.all([shelf.load(), workshop.load()]);
     const damp = shelf.rows[0]!.moisture!.waterPct;
     await workshop.set({ roomRhPct: 25 });

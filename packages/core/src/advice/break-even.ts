@@ -55,7 +55,9 @@ export function breakEven(
     breakEvenQuantity: savingEach !== null && savingEach > 0 ? Math.ceil(opening.o.cost / savingEach) : null,
     note:
       savingEach !== null && savingEach > 0
-        ? `With ${opening.o.kinds.join(', ')} for ${sig(opening.o.cost, 4)}, printing pays from ${Math.ceil(opening.o.cost / savingEach)} on; ${quantity} ${quantity === 1 ? 'is' : 'are'} wanted.`
+        ? `With ${opening.o.kinds.join(', ')} for ${sig(opening.o.cost, 4)}, printing pays from ` +
+          `${Math.ceil(opening.o.cost / savingEach)} on; ${quantity} ${quantity === 1 ? 'is' : 'are'} ` +
+          'wanted.'
         : 'The service is cheaper even once the printer can make it.',
   };
 }

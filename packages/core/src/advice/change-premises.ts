@@ -24,6 +24,11 @@ export function withPrice(f: Family, price: number): Family {
     : f;
 }
 
+/** A brief whose part reaches a temperature of its own, whatever the weather says. */
+export function withPartC(brief: Brief, partC: number): Brief {
+  return { ...brief, heat: { ...brief.heat, setting: 'custom', partC, climate: null } };
+}
+
 /** A load made larger or smaller as a whole: its force, stress, undercut and mass. */
 export function scaledLoad(load: BriefLoad, share: number): BriefLoad {
   const times = (x: number | null): number | null => (x === null ? null : x * share);

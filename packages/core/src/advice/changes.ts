@@ -12,7 +12,10 @@ export interface ChangeEffect extends BriefChange {
   scoreAfter: number | null;
 }
 
-/** What each change, made alone to the earlier brief, does to the ranking. A change that cannot stand alone has no effect to tell. */
+/**
+ * What each change, made alone to the earlier brief, does to the ranking. A change that cannot stand alone
+ * has no effect to tell.
+ */
 export function changeEffects(before: Brief, after: Brief, options: RankOptions = {}): ChangeEffect[] {
   const was = rank(before, options);
   const scoreOf = (r: typeof was, key: string | null): number | null =>

@@ -28,14 +28,18 @@ export interface Comparison {
 /** Differences of desirability under this are no win. */
 const EVEN = 0.01;
 
-/** Compares two candidates of one ranking, criterion by criterion, the largest differences first; only what weighs anything. */
+/**
+ * Compares two candidates of one ranking, criterion by criterion, the largest differences first; only what
+ * weighs anything.
+ */
 export function compareTwo(a: Candidate, b: Candidate): Comparison {
   const total = a.criteria.reduce((s, c) => s + c.weight, 0) || 1;
   const criteria = a.criteria
     .filter(c => c.weight > 0)
     .map((c): ComparedCriterion => {
       const other = b.criteria.find(k => k.id === c.id);
-      const [desirabilityA, desirabilityB] = [c.desirability, other?.desirability ?? 0];
+      const desirabilityA = c.desirability;
+      const desirabilityB = other?.desirability ?? 0;
       const gap = desirabilityA - desirabilityB;
       return {
         id: c.id,
@@ -70,24 +74,25 @@ function tradeSentence(
       .slice(0, 3)
       .map(part)
       .join(', ');
-  const [forA, forB] = [list('a'), list('b')];
+  const forA = list('a');
+  const forB = list('b');
   const fails = [a, b]
     .flatMap(c => {
       const g = c.gates.find(x => x.verdict === 'fail');
       return g ? [`${c.name} is out: ${g.why}`] : [];
     })
     .join(' ');
-  const trade =
-    forA && forB
-      ? `${a.name} instead of ${b.name} gains ${forA}, and gives up ${forB}`
-      : forA
-        ? `${a.name} is better or as good in everything: ${forA}`
-        : forB
-          ? `${b.name} is better or as good in everything, seen from ${a.name}: ${forB}`
-          : `${a.name} and ${b.name} are alike in everything that weighs`;
+  const trade = tradeWords(a.name, b.name, forA, forB);
   const sum =
     Math.abs(leadOfA) < 0.005
       ? 'in sum they are level'
       : `in sum ${leadOfA > 0 ? a.name : b.name} leads by ${sig(Math.abs(leadOfA), 2)}`;
   return `${trade}; ${sum}.${fails ? ` ${fails}` : ''}`;
+}
+
+function tradeWords(a: string, b: string, forA: string, forB: string): string {
+  if (forA && forB) return `${a} instead of ${b} gains ${forA}, and gives up ${forB}`;
+  if (forA) return `${a} is better or as good in everything: ${forA}`;
+  if (forB) return `${b} is better or as good in everything, seen from ${a}: ${forB}`;
+  return `${a} and ${b} are alike in everything that weighs`;
 }

@@ -9,7 +9,8 @@ export const ALL_GRADES = 40;
 const PER_FAMILY = 2;
 
 /**
- * The grades that take part in a ranking: all of a few; of many, the best of each family under this brief, and those that are asked for.
+ * The grades that take part in a ranking: all of a few; of many, the best of each family under this brief,
+ * and those that are asked for.
  * The best grade of all is always among them, so the first choice does not depend on the rest being left out.
  * @param grades grades as families (`gradeFamily`)
  * @param keep keys that take part whatever they score, such as those on the shelf

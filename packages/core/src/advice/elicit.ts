@@ -30,7 +30,8 @@ const FELT = 0.02;
 const ROUNDS = 200;
 
 /**
- * Paired questions about a ranking, the most telling first: those whose answer moves the first choice's lead over the second most.
+ * Paired questions about a ranking, the most telling first: those whose answer moves the first choice's
+ * lead over the second most.
  * Amounts are what the leading candidates really differ by, said in their own units.
  */
 export function tradeQuestions(ranking: Ranking, count = 5): TradeQuestion[] {
@@ -49,7 +50,10 @@ export function tradeQuestions(ranking: Ranking, count = 5): TradeQuestion[] {
   return questions;
 }
 
-/** Questions between the first and one rival: each win of the first against each win of the rival, the weightiest pairs first. */
+/**
+ * Questions between the first and one rival: each win of the first against each win of the rival, the
+ * weightiest pairs first.
+ */
 function pairQuestions(a: Candidate, b: Candidate): TradeQuestion[] {
   const weighed = a.criteria.flatMap((mine): { mine: Criterion; theirs: Criterion; gap: number }[] => {
     const theirs = b.criteria.find(k => k.id === mine.id);
@@ -74,12 +78,17 @@ function pairQuestions(a: Candidate, b: Candidate): TradeQuestion[] {
 
 /** "heat go from 24 K to 14 K". */
 function step(from: Criterion, to: Criterion): string {
-  return `${criterionLabels[from.id].label.toLowerCase()} go from ${sig(from.value, 2)} to ${sig(to.value, 2)} ${from.unit}`.trimEnd();
+  return (
+    `${criterionLabels[from.id].label.toLowerCase()} go from ${sig(from.value, 2)} to ` +
+    `${sig(to.value, 2)} ${from.unit}`
+  ).trimEnd();
 }
 
 /**
- * Weights that agree with the answers and differ from the stated ones as little as may be, in ratio: each answer is a half-space (or a plane)
- * in the logarithms of the weights, and the point is projected onto them in turn (Kaczmarz 1937). Criteria that were not asked about keep their weight.
+ * Weights that agree with the answers and differ from the stated ones as little as may be, in ratio: each
+ * answer is a half-space (or a plane)
+ * in the logarithms of the weights, and the point is projected onto them in turn (Kaczmarz 1937). Criteria
+ * that were not asked about keep their weight.
  * @returns every weight, none above 5 or below 0.05 unless it was 0
  */
 export function inferWeights(
@@ -94,7 +103,8 @@ export function inferWeights(
   for (let round = 0; round < ROUNDS; round++) {
     let moved = 0;
     for (const { question: q, answer } of answers) {
-      const [give, gain] = [log.get(q.give), log.get(q.gain)];
+      const give = log.get(q.give);
+      const gain = log.get(q.gain);
       if (give === undefined || gain === undefined || q.giveBy <= 0 || q.gainBy <= 0) continue;
       // ln(w_gain·gain / w_give·give): above 0 when the gain is worth more.
       const worth = gain + Math.log(q.gainBy) - give - Math.log(q.giveBy);

@@ -8,7 +8,10 @@ export interface FamilyCard {
   disputed: string[];
 }
 
-/** The card of a family or a grade: up to three reasons for, the main one against, and the open questions. Editing its data changes it. */
+/**
+ * The card of a family or a grade: up to three reasons for, the main one against, and the open questions.
+ * Editing its data changes it.
+ */
 export function familyCard(f: Family): FamilyCard {
   const by = (list: Trait[]): string[] =>
     list

@@ -41,7 +41,9 @@ export function strengths(f: Family): Trait[] {
     },
     {
       weight: when(foaming !== null, 0.9),
-      text: `Grows as it prints: ${sig(f.properties.densityGcm3?.low ?? 0, 2)} to ${sig(f.properties.densityGcm3?.high ?? 0, 2)} g/cm³, set by the temperature.`,
+      text:
+        `Grows as it prints: ${sig(f.properties.densityGcm3?.low ?? 0, 2)} to ` +
+        `${sig(f.properties.densityGcm3?.high ?? 0, 2)} g/cm³, set by the temperature.`,
     },
     {
       weight: when(f.flags.hinge === 'lasting' && v('modulusMPa') >= 500, 0.9),
@@ -53,11 +55,15 @@ export function strengths(f: Family): Trait[] {
     },
     {
       weight: when(!rubber && !f.flags.soluble, past(v('uvHalfDoseMJm2'), 1200, 0.5, 0.95)),
-      text: `Lasts in the sun: ${sig(v('uvHalfDoseMJm2') / 270, 2)} years of full sun to half its surface toughness, uncoloured.`,
+      text:
+        `Lasts in the sun: ${sig(v('uvHalfDoseMJm2') / 270, 2)} years of full sun to half its surface ` +
+        'toughness, uncoloured.',
     },
     {
       weight: past(v('hdt045C') - 20, 65, 0.5, 0.93),
-      text: `Takes heat: ${sig(v('hdt045C'), 3)} °C under a light load, ${sig(v('hdt18C'), 3)} °C under a heavy one${f.flags.bake ? ', once baked' : ''}.`,
+      text:
+        `Takes heat: ${sig(v('hdt045C'), 3)} °C under a light load, ${sig(v('hdt18C'), 3)} °C under a ` +
+        `heavy one${f.flags.bake ? ', once baked' : ''}.`,
     },
     {
       weight: past(v('modulusMPa'), 2600, 0.45, 0.85),
@@ -91,7 +97,9 @@ export function strengths(f: Family): Trait[] {
     { weight: when(f.flags.clarity === 'clear', 0.5), text: 'Sold clear.' },
     {
       weight: when(smoothing.length > 0, 0.52),
-      text: `Smooths${smoothing.includes('acetone') ? ' and welds' : ''} with ${smoothing.join(' or ')}, with care for the vapour.`,
+      text:
+        `Smooths${smoothing.includes('acetone') ? ' and welds' : ''} with ${smoothing.join(' or ')}, ` +
+        'with care for the vapour.',
     },
     {
       weight: when(f.flags.finish >= 0.86 && !isFibre(f), 0.75),
@@ -103,7 +111,9 @@ export function strengths(f: Family): Trait[] {
     },
     {
       weight: when(v('fieldUvFactor') >= 1.9 && v('charpy23KJm2') < 5, 0.5),
-      text: `Outdoors, unloaded and kept cool, it lasts about ${sig(v('fieldUvFactor'), 2)} times as long as the laboratory says.`,
+      text:
+        `Outdoors, unloaded and kept cool, it lasts about ${sig(v('fieldUvFactor'), 2)} times as long ` +
+        'as the laboratory says.',
     },
     { weight: when(v('pricePerKg') <= 25, 0.4), text: `Cheap: about ${sig(v('pricePerKg'), 2)} a kilogram.` },
     { weight: when(v('waterUptakePct') <= 0.15, 0.42), text: 'Takes up next to no water.' },
@@ -128,11 +138,15 @@ export function weaknesses(f: Family): Trait[] {
   return [
     {
       weight: when(nozzleC.low > 320, 0.99),
-      text: `Needs a machine few have: nozzle over ${nozzleC.low} °C, bed over ${bedC.low} °C, ${chamberC.low} °C of air; and costs about ${sig(v('pricePerKg'), 2)} a kilogram.`,
+      text:
+        `Needs a machine few have: nozzle over ${nozzleC.low} °C, bed over ${bedC.low} °C, ` +
+        `${chamberC.low} °C of air; and costs about ${sig(v('pricePerKg'), 2)} a kilogram.`,
     },
     {
       weight: when(f.flags.soluble, 0.98),
-      text: `A support, never a part: it drinks water from the air and chars if left hot${f.flags.residue === 'gel' ? ', and may leave a gel behind' : ''}.`,
+      text:
+        'A support, never a part: it drinks water from the air and chars if left ' +
+        `hot${f.flags.residue === 'gel' ? ', and may leave a gel behind' : ''}.`,
     },
     {
       weight: when(onPei < ADHESION_LIMITS.low, 0.95),
@@ -148,7 +162,9 @@ export function weaknesses(f: Family): Trait[] {
     },
     {
       weight: when(f.flags.drive === 'direct', 0.87),
-      text: `Wants a direct drive, ${f.windows.speedMmS.high} mm/s at most and hardly any retraction; its rafts and supports do not come off.`,
+      text:
+        `Wants a direct drive, ${f.windows.speedMmS.high} mm/s at most and hardly any retraction; its ` +
+        'rafts and supports do not come off.',
     },
     {
       weight: when(f.flags.support === 'clings', 0.8),
@@ -160,7 +176,9 @@ export function weaknesses(f: Family): Trait[] {
     },
     {
       weight: when(f.flags.moisture === 'high', 0.82 + 0.04 * Math.min(1, v('waterUptakePct') / 9)),
-      text: `Drinks water, ${sig(v('waterUptakePct'), 2)} % of its weight: dry it before each print; soaked, it keeps ${sig(100 * v('wetFactor'), 2)} % of its strength.`,
+      text:
+        `Drinks water, ${sig(v('waterUptakePct'), 2)} % of its weight: dry it before each print; ` +
+        `soaked, it keeps ${sig(100 * v('wetFactor'), 2)} % of its strength.`,
     },
     {
       weight: when(f.flags.fumes === 'styrene' && chamberC.low > 30, 0.8),
@@ -172,7 +190,9 @@ export function weaknesses(f: Family): Trait[] {
     },
     {
       weight: when(isFibre(f), 0.7),
-      text: `The fibre costs impact (${sig(v('charpy23KJm2'), 2)} kJ/m²) and layer strength (${sig(100 * v('zRatio'), 2)} %), and wears brass nozzles.`,
+      text:
+        `The fibre costs impact (${sig(v('charpy23KJm2'), 2)} kJ/m²) and layer strength ` +
+        `(${sig(100 * v('zRatio'), 2)} %), and wears brass nozzles.`,
     },
     { weight: when(f.flags.fumes === 'styrene', 0.6), text: 'Gives off styrene.' },
     {
@@ -180,7 +200,9 @@ export function weaknesses(f: Family): Trait[] {
         (f.adhesion['smooth-pei']?.bare ?? 0) > ADHESION_LIMITS.high && f.flags.stringing >= 0.5,
         0.6,
       ),
-      text: 'Strings, and sticks to bare smooth PEI so hard that it tears it: use a textured plate or a release layer. Strong cooling and draughts weaken it.',
+      text:
+        'Strings, and sticks to bare smooth PEI so hard that it tears it: use a textured plate or a ' +
+        'release layer. Strong cooling and draughts weaken it.',
     },
     {
       weight: when(v('charpy23KJm2') < 4, 0.5),
@@ -188,13 +210,17 @@ export function weaknesses(f: Family): Trait[] {
     },
     {
       weight: when(v('uvHalfDoseMJm2') < 300 && !f.flags.soluble, 0.55),
-      text: `Does not last in the sun: ${sig(v('uvHalfDoseMJm2') / 270, 2)} years of full sun to half its surface toughness.`,
+      text:
+        `Does not last in the sun: ${sig(v('uvHalfDoseMJm2') / 270, 2)} years of full sun to half its ` +
+        'surface toughness.',
     },
     { weight: when(f.flags.stringing >= 0.5, 0.4), text: 'Strings.' },
     { weight: when(v('pricePerKg') > 40, 0.3), text: `Costs about ${sig(v('pricePerKg'), 2)} a kilogram.` },
     {
       weight: 0.01,
-      text: `Middling: nothing about it stands out, from ${sig(v('hdt045C'), 2)} °C of heat to ${sig(v('charpy23KJm2'), 2)} kJ/m² of toughness.`,
+      text:
+        `Middling: nothing about it stands out, from ${sig(v('hdt045C'), 2)} °C of heat to ` +
+        `${sig(v('charpy23KJm2'), 2)} kJ/m² of toughness.`,
     },
   ];
 }

@@ -8,7 +8,10 @@ import { sig } from '../lib/figures.js';
 import { contextOf } from '../score/context.js';
 import { RIGID_MPA } from '../score/flexibility.js';
 
-/** What a brief asks of one property, in the property's own unit: a plain line to plot families against. The gates judge more finely. */
+/**
+ * What a brief asks of one property, in the property's own unit: a plain line to plot families against. The
+ * gates judge more finely.
+ */
 export interface PropertyNeed {
   value: number;
   better: 'more' | 'less';
@@ -39,7 +42,9 @@ export function needsOf(
     needs.yieldMPa = {
       value: stress,
       better: 'more',
-      why: `the worst load asks ${sig(stress / safety, 3)} MPa × ${safety} for safety, before heat, time and layers take their part`,
+      why:
+        `the worst load asks ${sig(stress / safety, 3)} MPa × ${safety} for safety, before heat, time ` +
+        'and layers take their part',
     };
   const knock = top(loads.map(l => l.severityKJm2)) * safety;
   if (knock > 0)

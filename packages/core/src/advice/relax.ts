@@ -6,9 +6,12 @@ import type { Weather } from '../climate/weather.js';
 import { conditionsOf } from '../brief/conditions.js';
 import { rank } from '../score/rank.js';
 import type { Ranking } from '../score/candidate.js';
-import { dials } from './relaxing-dials.js';
+import { relaxingDials } from './relaxing-dials.js';
 
-/** One thing to ask less of, so that something fits. `distance` is how far it is from the brief, as a share; nearest first. */
+/**
+ * One thing to ask less of, so that something fits. `distance` is how far it is from the brief, as a share;
+ * nearest first.
+ */
 export interface Relaxation {
   requirement: string;
   sentence: string;
@@ -31,7 +34,8 @@ export interface NothingFits {
 }
 
 /**
- * What to ask less of when nothing fits: one requirement at a time, the smallest relaxation that lets some candidate in, nearest first.
+ * What to ask less of when nothing fits: one requirement at a time, the smallest relaxation that lets some
+ * candidate in, nearest first.
  * @param families the candidates
  */
 export function relaxations(
@@ -43,7 +47,7 @@ export function relaxations(
   const opens = (b: Brief, p: Printer | null): string | null =>
     rank(b, { printer: p, families, weather }).firstChoice;
   const found: Relaxation[] = [];
-  for (const dial of dials(brief, printer, families, conditionsOf(brief, weather).partMaxC)) {
+  for (const dial of relaxingDials(brief, printer, conditionsOf(brief, weather).partMaxC)) {
     const tryAt = (share: number): { brief: Brief; printer: Printer | null; first: string } | null => {
       const change = dial.at(share);
       if (!change) return null;

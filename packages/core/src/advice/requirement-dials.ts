@@ -2,7 +2,7 @@ import type { Brief } from '../brief/brief.js';
 import { typical } from '../materials/family.js';
 import { sig } from '../lib/figures.js';
 import type { Candidate } from '../score/candidate.js';
-import { type Premises, scaledLoad, withPrice } from './change-premises.js';
+import { type Premises, scaledLoad, withPartC, withPrice } from './change-premises.js';
 
 /** A requirement that can be turned from its present value to either end. */
 export interface Dial {
@@ -19,6 +19,7 @@ export interface Dial {
   say: (x: number) => string;
 }
 
+/** Every requirement that a ranking can be turned by, with its present value and its ends. */
 export function requirementDials(now: Premises, first: Candidate, partMaxC: number): Dial[] {
   const { brief, printer, families } = now;
   const withBrief = (change: Partial<Brief>): Premises => ({ ...now, brief: { ...brief, ...change } });
@@ -31,7 +32,7 @@ export function requirementDials(now: Premises, first: Candidate, partMaxC: numb
       unit: '°C',
       log: false,
       scale: 50,
-      at: x => withBrief({ heat: { ...brief.heat, setting: 'custom', partC: x, climate: null } }),
+      at: x => ({ ...now, brief: withPartC(brief, x) }),
       say: x => `If the part reached ${sig(x, 3)} °C instead of ${sig(partMaxC, 3)} °C`,
     },
     {

@@ -127,11 +127,9 @@ export function rulers(brief: Brief, options: RankOptions, materials: readonly s
   const families = (options.families ?? libraryFamilies).filter(f => materials.includes(f.key));
   const at = (list: typeof families): Map<string, Candidate> =>
     new Map(rank(brief, { ...options, families: list }).candidates.map(c => [c.material, c]));
-  const [typical, worst, best] = [
-    at(families),
-    at(families.map(f => extremeOf(f, 'worst'))),
-    at(families.map(f => extremeOf(f, 'best'))),
-  ];
+  const typical = at(families);
+  const worst = at(families.map(f => extremeOf(f, 'worst')));
+  const best = at(families.map(f => extremeOf(f, 'best')));
   return kinds.flatMap(kind => {
     let need: number | null = null;
     const bars = materials.flatMap((key): RulerBar[] => {

@@ -18,7 +18,8 @@ export interface SchoolView {
 }
 
 /**
- * What each way of choosing would pick for a brief, and, in the sun, whose word counts outdoors: side by side, so that a disagreement is seen.
+ * What each way of choosing would pick for a brief, and, in the sun, whose word counts outdoors: side by
+ * side, so that a disagreement is seen.
  * @returns the three schools, then the two outdoor ones where there is sun
  */
 export function schoolViews(brief: Brief, options: RankOptions = {}): SchoolView[] {
@@ -59,7 +60,8 @@ export function schoolViews(brief: Brief, options: RankOptions = {}): SchoolView
       const why =
         !first || !other || first.material === other.material || !life
           ? ''
-          : `${first.name} outlasts the ${sig(brief.lifeYears, 2)} years ${sig(life.value, 2)} times over by ${school === 'field' ? 'what is logged outdoors' : 'ageing tests'}.`;
+          : `${first.name} outlasts the ${sig(brief.lifeYears, 2)} years ${sig(life.value, 2)} times ` +
+            `over by ${school === 'field' ? 'what is logged outdoors' : 'ageing tests'}.`;
       return { kind: 'outdoors', school, inForce: school === brief.outdoorSchool, first, second, why };
     }),
   ];
@@ -74,7 +76,11 @@ function whyDiffers(
   if (!first || !other || first.material === other.material) return '';
   if (school === 'step-up') {
     const more = demandsOf(other).filter(d => !demandsOf(first).includes(d));
-    return `${first.name} asks less of printer and keeper (${first.printing.penalties} against ${other.printing.penalties} demands)${more.length ? `: ${other.name} wants ${more.slice(0, 3).join(', ')} besides` : ''}.`;
+    return (
+      `${first.name} asks less of printer and keeper (${first.printing.penalties} against ` +
+      `${other.printing.penalties} ` +
+      `demands)${more.length ? `: ${other.name} wants ${more.slice(0, 3).join(', ')} besides` : ''}.`
+    );
   }
   if (school === 'weakest-link') {
     const worst = (c: Candidate): { label: string; d: number } =>
@@ -87,8 +93,15 @@ function whyDiffers(
               : m,
           { label: '', d: 2 },
         );
-    const [a, b] = [worst(first), worst(other)];
-    return `the worst of ${first.name} is ${a.label} at ${a.d.toFixed(2)}; ${other.name} falls to ${b.d.toFixed(2)} in ${b.label}.`;
+    const a = worst(first);
+    const b = worst(other);
+    return (
+      `the worst of ${first.name} is ${a.label} at ${a.d.toFixed(2)}; ${other.name} falls to ` +
+      `${b.d.toFixed(2)} in ${b.label}.`
+    );
   }
-  return `in sum ${first.name} comes to ${weightedMean(first.criteria).toFixed(2)}, ${other.name} to ${weightedMean(other.criteria).toFixed(2)}.`;
+  return (
+    `in sum ${first.name} comes to ${weightedMean(first.criteria).toFixed(2)}, ${other.name} to ` +
+    `${weightedMean(other.criteria).toFixed(2)}.`
+  );
 }

@@ -12,12 +12,14 @@ export const scoreExplain = model({
   validity: families,
   Input: ScoreInput,
   source:
-    'The three largest weight × desirability for, the largest weight × (1 − desirability) against; differences of those between the first two',
+    'The three largest weight × desirability for, the largest weight × (1 − desirability) against; ' +
+    'differences of those between the first two',
   compute(i: ScoreInput) {
     const [brief, options] = asked(i);
     const { candidates } = rank(brief, options);
     const running = candidates.filter(c => c.rank !== null);
-    const [first, second] = [running[0] ?? null, runnerUp(running)];
+    const first = running[0] ?? null;
+    const second = runnerUp(running);
     const trade = first && second ? compareTwo(first, second) : null;
     return {
       result: {

@@ -10,7 +10,8 @@ export const scoreTipping = model({
   validity: `${families} One change at a time.`,
   Input: ScoreInput,
   source:
-    'Weights in closed form for the weighted school, w = −A/B; requirements by stepping out and bisecting on the whole ranking',
+    'Weights in closed form for the weighted school, w = −A/B; requirements by stepping out and ' +
+    'bisecting on the whole ranking',
   compute(i: ScoreInput) {
     const [brief, options] = asked(i);
     const tips = tipping(brief, options).map(({ then, ...tip }) => ({

@@ -10,7 +10,10 @@ import type { Premises } from './change-premises.js';
 import { weightTips } from './weight-tips.js';
 import { requirementDials, type Dial } from './requirement-dials.js';
 
-/** A change that alters the first choice: the smallest of its kind in its direction. `distance` compares changes of different kinds; nearest first. */
+/**
+ * A change that alters the first choice: the smallest of its kind in its direction. `distance` compares
+ * changes of different kinds; nearest first.
+ */
 export interface Tip {
   kind: 'weight' | 'requirement';
   /** The criterion, or heat, load, life, tolerance, chamber, price. */
@@ -32,7 +35,8 @@ const STEPS = 10;
 const CLOSING = 14;
 
 /**
- * The nearest changes that alter the first choice: each weight (in closed form for *weighted*), and each requirement by stepping out and bisecting.
+ * The nearest changes that alter the first choice: each weight (in closed form for *weighted*), and each
+ * requirement by stepping out and bisecting.
  * Some hundred rankings: off the main thread.
  * @param progress called with how many dials are done
  */
@@ -80,7 +84,9 @@ export function tipping(
       leadsName: leads?.name ?? '',
       distance: Math.abs(to - from) / TOP_WEIGHT,
       then,
-      sentence: `If ${criterionLabels[id].label.toLowerCase()} weighed ${sig(to, 3)} instead of ${sig(from, 3)}, ${leads?.name ?? 'nothing'} would lead.`,
+      sentence:
+        `If ${criterionLabels[id].label.toLowerCase()} weighed ${sig(to, 3)} instead of ` +
+        `${sig(from, 3)}, ${leads?.name ?? 'nothing'} would lead.`,
     });
   }
   const dials = requirementDials(now, first, present.ctx.conditions.partMaxC);
@@ -109,7 +115,8 @@ function firstChange(
     changed(go(share)),
   );
   if (firstStep === undefined) return null;
-  let [inside, past] = [firstStep - 1 / STEPS, firstStep];
+  let inside = firstStep - 1 / STEPS;
+  let past = firstStep;
   for (let k = 0; k < CLOSING; k++) {
     const middle = (inside + past) / 2;
     if (changed(go(middle))) past = middle;

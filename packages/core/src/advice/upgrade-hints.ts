@@ -11,7 +11,10 @@ export interface UpgradeHint {
   lets: { material: string; name: string; score: number }[];
 }
 
-/** Which single purchase for the printer would let a filament in that only printing keeps out; the most promising first. */
+/**
+ * Which single purchase for the printer would let a filament in that only printing keeps out; the most
+ * promising first.
+ */
 export function upgradeHints(brief: Brief, options: RankOptions = {}): UpgradeHint[] {
   const { printer } = options;
   if (!printer) return [];

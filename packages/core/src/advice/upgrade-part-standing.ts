@@ -7,13 +7,15 @@ import { rank } from '../score/rank.js';
 import type { Candidate } from '../score/candidate.js';
 import { Printer } from '../workshop/printer.js';
 
+/** Who is in the running on a printer, and who leads. */
 export interface Standing {
   running: Map<string, Candidate>;
   first: Candidate | null;
 }
 
 /**
- * How one part stands on a printer. A family is judged again only where the printer differs in something that the family can feel,
+ * How one part stands on a printer. A family is judged again only where the printer differs in something
+ * that the family can feel,
  * which turns thousands of rankings into some hundred judgements.
  */
 export class PartStanding {

@@ -15,7 +15,10 @@ import {
 import { upgrades, withUpgrades } from '../workshop/purchases.js';
 import { breakEven } from './break-even.js';
 
-/** The best score among those in the running; a school's first need not have the highest, but what can be reached is the measure of a purchase. */
+/**
+ * The best score among those in the running; a school's first need not have the highest, but what can be
+ * reached is the measure of a purchase.
+ */
 function bestScore(s: Standing): number {
   return Math.max(0, ...[...s.running.values()].map(c => c.score));
 }
@@ -58,7 +61,8 @@ export function weighUpgrades(
       const after = judges[i]?.on(better, could[i] ?? []);
       if (!after) return [];
       const materials = [...after.running.keys()].filter(m => !before.running.has(m));
-      const [scoreBefore, scoreAfter] = [bestScore(before), bestScore(after)];
+      const scoreBefore = bestScore(before);
+      const scoreAfter = bestScore(after);
       if (!materials.length && scoreAfter - scoreBefore < 1e-9) return [];
       return [
         {
@@ -139,7 +143,8 @@ export const workshopUpgrades = model({
   id: 'workshop.upgrades',
   title: 'What an upgrade opens',
   source:
-    'Every affordable set of upgrades, each open part ranked again; Pareto set of cost against the summed rise of the best score',
+    'Every affordable set of upgrades, each open part ranked again; Pareto set of cost against the ' +
+    'summed rise of the best score',
   validity:
     'Prices as given; an upgrade is taken to work as its name says, and the parts as they are briefed now.',
   Input: WorkshopUpgradesInput,

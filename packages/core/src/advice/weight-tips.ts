@@ -3,8 +3,10 @@ import type { Candidate } from '../score/candidate.js';
 import { TOP_WEIGHT } from '../brief/choices.js';
 
 /**
- * Weights at which another candidate overtakes the first, in closed form: with wᵢ the weights and dᵢ the desirabilities, the lead over another
- * is A + w·B in the weight w of one criterion, which is nought at w = −A/B. Both directions, the nearest of each; rounded just past the point.
+ * Weights at which another candidate overtakes the first, in closed form: with wᵢ the weights and dᵢ the
+ * desirabilities, the lead over another
+ * is A + w·B in the weight w of one criterion, which is nought at w = −A/B. Both directions, the nearest of
+ * each; rounded just past the point.
  */
 export function weightTips(
   weights: Record<CriterionId, number>,
@@ -14,7 +16,8 @@ export function weightTips(
   if (!first) return [];
   return first.criteria.flatMap(k => {
     const w = weights[k.id];
-    let [down, up] = [-Infinity, Infinity];
+    let down = -Infinity;
+    let up = Infinity;
     for (const c of others) {
       let A = 0;
       let B = 0;

@@ -1,6 +1,7 @@
 import { BOX_SHARE } from './defaults.js';
 import { Quantity } from '../input/fields.js';
 
+/** Limits of a length of a part, mm. */
 export const MM = { min: 0.1, max: 2000, unit: 'mm' };
 
 /** The part's size and shape. */

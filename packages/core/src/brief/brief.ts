@@ -167,7 +167,9 @@ export class Brief {
   weights: Partial<Record<CriterionId, number>> = {};
   @PairMap(criterionIds, {
     optional: true,
-    doc: 'Points of a criterion that the user set, [unacceptable, comfortable] in its own unit; the rest follow from the brief.',
+    doc:
+      'Points of a criterion that the user set, [unacceptable, comfortable] in its own unit; the rest ' +
+      'follow from the brief.',
   })
   points: Partial<Record<CriterionId, [number, number]>> = {};
   @Choice(schools, { optional: true, doc: 'How to choose; default weighted.' }) school: School = 'weighted';

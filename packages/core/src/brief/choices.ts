@@ -1,11 +1,15 @@
 import { climateKeys, type ClimateKey } from '../climate/climates.js';
 
+/** What a part may be for. */
 export const purposes = ['functional', 'decorative', 'prototype', 'dissolving-support'] as const;
 
+/** What may happen if a part fails, mildest first. */
 export const consequences = ['nothing', 'annoys', 'damages', 'injures'] as const;
 
+/** How long or how often a load acts. */
 export const loadKinds = ['sustained', 'short', 'cyclic', 'impact'] as const;
 
+/** How a loaded member may be held. */
 export const loadCases = [
   'cantilever',
   'simply-supported',
@@ -18,18 +22,25 @@ export const loadCases = [
   'drop',
 ] as const;
 
+/** Where a part may live, as far as its heat goes. */
 export const heatSettings = ['indoors', 'outdoors', 'closed-vehicle', 'near-source', 'custom'] as const;
 
+/** How wet a part may get. */
 export const waters = ['dry', 'humid', 'rain', 'immersed'] as const;
 
+/** What food a part may touch. */
 export const foods = ['none', 'dry', 'wet'] as const;
 
+/** How a part may have to bend. */
 export const flexWants = ['rigid', 'springy', 'hinge', 'rubbery'] as const;
 
+/** How fair a surface may have to be. */
 export const finishes = ['any', 'fair', 'fine'] as const;
 
+/** Ways to choose. */
 export const schools = ['weighted', 'step-up', 'weakest-link'] as const;
 
+/** Whose word may count outdoors. */
 export const outdoorSchools = ['laboratory', 'field'] as const;
 
 /** What a ranking weighs, in the order of the strata. */
@@ -53,26 +64,37 @@ export const criterionIds = [
 /** Where the weather comes from: a shipped climate, or hourly weather of one's own. */
 export const climateChoices = [...climateKeys, 'own'] as const;
 
+/** A shipped climate, or weather of one’s own. */
 export type ClimateChoice = ClimateKey | 'own';
 
+/** What a part is for. */
 export type Purpose = (typeof purposes)[number];
 
+/** What happens if a part fails. */
 export type Consequence = (typeof consequences)[number];
 
+/** How long or how often a load acts. */
 export type LoadKind = (typeof loadKinds)[number];
 
+/** How a loaded member is held. */
 export type LoadCase = (typeof loadCases)[number];
 
+/** Where a part lives, as far as its heat goes. */
 export type HeatSetting = (typeof heatSettings)[number];
 
+/** How wet a part gets. */
 export type Water = (typeof waters)[number];
 
+/** How a part has to bend. */
 export type FlexWant = (typeof flexWants)[number];
 
+/** A way to choose. */
 export type School = (typeof schools)[number];
 
+/** Whose word counts outdoors. */
 export type OutdoorSchool = (typeof outdoorSchools)[number];
 
+/** What a ranking weighs. */
 export type CriterionId = (typeof criterionIds)[number];
 
 /** Weights run from 0 to this. */

@@ -109,7 +109,8 @@ export function conditionsOf(brief: Brief, own: Weather | null = null): Conditio
       exposedSides: 2,
       skyView: 1,
     };
-    // In the shade the balance gives a surface cooler than the air, by radiating to a clear sky; a shaded part sees walls and leaves instead, so the air is the honest floor.
+    // In the shade the balance gives a surface cooler than the air, by radiating to a clear sky; a shaded
+    // part sees walls and leaves instead, so the air is the honest floor.
     partMaxC = Math.max(ambientMaxC, surfaceTemperatureC(inputs));
     ref = { model: 'heat.surface', inputs };
   } else if (setting === 'closed-vehicle') {

@@ -26,7 +26,9 @@ export function doubts(brief: Brief): Doubt[] {
     const c = celsiusOfFahrenheit(value);
     list.push({
       path,
-      question: `${what} of ${sig(value, 3)} °C is beyond what is usual. Did you mean ${sig(value, 3)} °F, which is ${sig(c, 3)} °C?`,
+      question:
+        `${what} of ${sig(value, 3)} °C is beyond what is usual. Did you mean ${sig(value, 3)} °F, ` +
+        `which is ${sig(c, 3)} °C?`,
       fix: { label: `Make it ${sig(c, 3)} °C`, value: c },
     });
   };
@@ -46,13 +48,17 @@ export function doubts(brief: Brief): Doubt[] {
     if (load.forceN !== null && load.forceN > HAND_N && load.kind !== 'sustained')
       list.push({
         path: `${at}.forceN`,
-        question: `${name}: ${sig(load.forceN, 3)} N is the weight of ${sig(load.forceN / 9.81, 2)} kg, more than a hand can exert. Is that the force on this part?`,
+        question:
+          `${name}: ${sig(load.forceN, 3)} N is the weight of ${sig(load.forceN / 9.81, 2)} kg, more ` +
+          'than a hand can exert. Is that the force on this part?',
         fix: { label: `Make it ${sig(load.forceN / 10, 3)} N`, value: load.forceN / 10 },
       });
     if (load.forceN !== null && load.forceN > 20 * HAND_N && load.kind === 'sustained')
       list.push({
         path: `${at}.forceN`,
-        question: `${name}: ${sig(load.forceN, 3)} N held for long is the weight of ${sig(load.forceN / 9810, 2)} tonnes. Is that the force on this part?`,
+        question:
+          `${name}: ${sig(load.forceN, 3)} N held for long is the weight of ` +
+          `${sig(load.forceN / 9810, 2)} tonnes. Is that the force on this part?`,
         fix: null,
       });
     const bends =
@@ -63,7 +69,9 @@ export function doubts(brief: Brief): Doubt[] {
     if (bends && load.lengthMm !== null && load.heightMm !== null && load.heightMm > load.lengthMm) {
       list.push({
         path: `${at}.heightMm`,
-        question: `${name}: the member is thicker (${sig(load.heightMm, 3)} mm) than it is long (${sig(load.lengthMm, 3)} mm). Are the two swapped? Beam theory does not hold for a block.`,
+        question:
+          `${name}: the member is thicker (${sig(load.heightMm, 3)} mm) than it is long ` +
+          `(${sig(load.lengthMm, 3)} mm). Are the two swapped? Beam theory does not hold for a block.`,
         fix: { label: 'Swap them', value: { lengthMm: load.heightMm, heightMm: load.lengthMm } },
       });
     }
@@ -89,7 +97,9 @@ export function doubts(brief: Brief): Doubt[] {
   if (g.volumeCm3 !== null && g.volumeCm3 * 1000 > 1.001 * g.xMm * g.yMm * g.zMm)
     list.push({
       path: 'geometry.volumeCm3',
-      question: `The volume (${sig(g.volumeCm3, 3)} cm³) is larger than the box around the part (${sig((g.xMm * g.yMm * g.zMm) / 1000, 3)} cm³).`,
+      question:
+        `The volume (${sig(g.volumeCm3, 3)} cm³) is larger than the box around the part ` +
+        `(${sig((g.xMm * g.yMm * g.zMm) / 1000, 3)} cm³).`,
       fix: { label: 'Work it out from the size', value: null },
     });
   if (g.wallMm > Math.min(g.xMm, g.yMm, g.zMm))
@@ -104,7 +114,9 @@ export function doubts(brief: Brief): Doubt[] {
   if (brief.toleranceMm < 0.08)
     list.push({
       path: 'toleranceMm',
-      question: `${sig(brief.toleranceMm, 2)} mm is finer than an FDM printer holds; such a face is machined or reamed after printing.`,
+      question:
+        `${sig(brief.toleranceMm, 2)} mm is finer than an FDM printer holds; such a face is machined ` +
+        'or reamed after printing.',
       fix: { label: 'Make it 0.15 mm', value: 0.15 },
     });
   return list;

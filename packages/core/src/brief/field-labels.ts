@@ -54,6 +54,7 @@ const loadLabels: Record<string, string> = {
   cycles: 'cycles',
 };
 
+/** A field of a brief by its path, as people call it: "Load 1, force, N". */
 export function labelOf(path: string): string {
   const load = /^loads\.(\d+)(?:\.(\w+))?$/.exec(path);
   if (load) return `Load ${Number(load[1]) + 1}${load[2] ? `, ${loadLabels[load[2]] ?? load[2]}` : ''}`;

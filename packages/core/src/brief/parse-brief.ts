@@ -73,7 +73,9 @@ export function parseBrief(plain: unknown): Brief {
       problems.push({
         field: `points.${id}`,
         value: [unacceptable, comfortable],
-        message: `must run ${wanted === 'less' ? 'down' : 'up'}: ${wanted} of it is better, so the comfortable point lies ${wanted === 'less' ? 'below' : 'above'} the unacceptable one`,
+        message:
+          `must run ${wanted === 'less' ? 'down' : 'up'}: ${wanted} of it is better, so the ` +
+          `comfortable point lies ${wanted === 'less' ? 'below' : 'above'} the unacceptable one`,
       });
   }
   if (problems.length) throw new InputError(problems);

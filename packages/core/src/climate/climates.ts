@@ -4,6 +4,7 @@ import type { Weather } from './weather.js';
 
 /** The shipped climates: invented places, typical of their kind. */
 export const climateKeys = ['hill', 'coast', 'desert', 'north'] as const;
+/** A shipped climate. */
 export type ClimateKey = (typeof climateKeys)[number];
 
 interface Recipe {
@@ -75,8 +76,10 @@ export function climateName(key: ClimateKey): string {
 
 /**
  * Makes a year of weather from a recipe and its seed; the same every time.
- * Air: a yearly cosine (coldest on 15 January), a daily cosine (warmest at 15:00, flatter under cloud) and spells, an AR(1) of the days (φ = 0.8).
- * Cloud: an AR(1) of the days (φ = 0.6) about the mean, kept within 0…1. Irradiance: clear sky times 1 − 0.75·cloud^3.4 (Kasten and Czeplak 1980).
+ * Air: a yearly cosine (coldest on 15 January), a daily cosine (warmest at 15:00, flatter under cloud) and
+ * spells, an AR(1) of the days (φ = 0.8).
+ * Cloud: an AR(1) of the days (φ = 0.6) about the mean, kept within 0…1. Irradiance: clear sky times 1 −
+ * 0.75·cloud^3.4 (Kasten and Czeplak 1980).
  * Wind: an AR(1) of the hours (φ = 0.9), stronger by day.
  */
 function generate(r: Recipe): Weather {
@@ -87,7 +90,9 @@ function generate(r: Recipe): Weather {
   const airC: number[] = [];
   const ghiWm2: number[] = [];
   const windMs: number[] = [];
-  let [spell, haze, gust] = [0, 0, 0];
+  let spell = 0;
+  let haze = 0;
+  let gust = 0;
   for (let day = 0; day < 365; day++) {
     spell = 0.8 * spell + Math.sqrt(1 - 0.8 ** 2) * normal();
     haze = 0.6 * haze + Math.sqrt(1 - 0.6 ** 2) * normal();

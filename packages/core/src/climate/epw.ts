@@ -9,6 +9,7 @@ const EPW_HEADER = 8;
 /** Columns of EPW, from 0: dry bulb, global horizontal radiation, wind speed; with the values that mean "missing". */
 const EPW = { air: { at: 6, missing: 99.9 }, ghi: { at: 13, missing: 9999 }, wind: { at: 21, missing: 999 } };
 
+/** Reads a year of weather from EPW. @throws InputError naming line, value and what is wanted */
 export function readEpw(name: string, text: string): ReadWeather {
   const lines = text.split(/\r\n|\n|\r/).filter((l, i) => l.trim() !== '' || i < EPW_HEADER);
   const place = (lines[0] ?? '').split(',');

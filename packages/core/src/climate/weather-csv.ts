@@ -9,6 +9,7 @@ const headers = {
   wind: /^(wind|ws|speed)/i,
 };
 
+/** Reads a year of weather from CSV with a header row. @throws InputError naming line, value and what is wanted */
 export function readCsv(name: string, text: string): ReadWeather {
   const parsed = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
   const [head = [], ...rows] = parsed.data;

@@ -28,6 +28,7 @@ export function number(
   return missing(v) ? null : v;
 }
 
+/** Makes a year of weather of what was read: gaps bridged, impossible values refused. @throws InputError */
 export function finish(
   file: string,
   name: string,
@@ -98,7 +99,8 @@ function bridged(
       i = end - 1;
       continue;
     }
-    const [before, after] = [out[i - 1] ?? series[end] ?? 0, series[end] ?? out[i - 1] ?? 0];
+    const before = out[i - 1] ?? series[end] ?? 0;
+    const after = series[end] ?? out[i - 1] ?? 0;
     for (let j = 0; j < gap; j++) out.push(before + ((after - before) * (j + 1)) / (gap + 1));
     filled += gap;
     i = end - 1;

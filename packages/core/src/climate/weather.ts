@@ -1,4 +1,7 @@
-/** A year of hourly weather. Arrays have one entry an hour, 8760 or 8784 of them, local standard time, first hour 0:00–1:00 on 1 January. */
+/**
+ * A year of hourly weather. Arrays have one entry an hour, 8760 or 8784 of them, local standard time, first
+ * hour 0:00–1:00 on 1 January.
+ */
 export interface Weather {
   name: string;
   latitudeDeg: number;

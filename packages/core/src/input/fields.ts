@@ -219,7 +219,10 @@ export function Vector(
   );
 }
 
-/** A long list of numbers within limits, of one of the allowed lengths, e.g. a year of hours. The first bad entry is named. */
+/**
+ * A long list of numbers within limits, of one of the allowed lengths, e.g. a year of hours. The first bad
+ * entry is named.
+ */
 export function Series(
   o: Common & { min: number; max: number; unit?: string; lengths: readonly number[] },
 ): PropertyDecorator {

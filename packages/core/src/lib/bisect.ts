@@ -5,7 +5,8 @@
  * @example bisect(x => x * x - 2, 0, 2) // 1.41421…
  */
 export function bisect(f: (x: number) => number, low: number, high: number, tolerance = 1e-9): number {
-  let [a, b] = [low, high];
+  let a = low;
+  let b = high;
   for (let i = 0; i < 200 && b - a > tolerance; i++) {
     const m = (a + b) / 2;
     if (f(m) > 0) b = m;

@@ -1,5 +1,6 @@
 /**
- * Text of a file in UTF-8 (with or without its mark), UTF-16 with its mark, or else Windows Latin, as spreadsheets save it.
+ * Text of a file in UTF-8 (with or without its mark), UTF-16 with its mark, or else Windows Latin, as
+ * spreadsheets save it.
  * @returns the text, and a note where it was not plain UTF-8
  */
 export function decodeText(bytes: Uint8Array): { text: string; note: string | null } {

@@ -2,7 +2,8 @@
 const INTERVALS = 48;
 
 /**
- * A smooth function over a range, worked out at 49 points once and read by straight lines after that. What is dear to work out
+ * A smooth function over a range, worked out at 49 points once and read by straight lines after that. What
+ * is dear to work out
  * (an integral, a mean over a cycle) becomes some multiplications, for a million draws.
  * @param from, to the range; outside it the ends are held
  */

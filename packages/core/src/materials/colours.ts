@@ -1,5 +1,6 @@
 /** Colours as far as physics cares about them. */
 export const colours = ['white', 'light', 'mid', 'dark', 'black', 'clear'] as const;
+/** A colour as far as physics cares. */
 export type Colour = (typeof colours)[number];
 
 /** Solar absorptivity by colour; typical of opaque plastics and paints. */
@@ -12,7 +13,10 @@ export const absorptivityOf: Record<Colour, number> = {
   clear: 0.2,
 };
 
-/** How many times longer a pigmented surface lasts under ultraviolet light than a light one. Carbon black screens best, clear lets it in. */
+/**
+ * How many times longer a pigmented surface lasts under ultraviolet light than a light one. Carbon black
+ * screens best, clear lets it in.
+ */
 export const uvColourFactor: Record<Colour, number> = {
   black: 3,
   dark: 1.6,

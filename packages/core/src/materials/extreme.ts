@@ -39,7 +39,10 @@ export function helps(name: PropertyName): 'more' | 'less' | null {
 
 const cache = new WeakMap<Family, Partial<Record<'worst' | 'best', Family>>>();
 
-/** A family with every property at the bad (or good) end of its range as its typical value: how poor or fine a spool of it can be. */
+/**
+ * A family with every property at the bad (or good) end of its range as its typical value: how poor or fine
+ * a spool of it can be.
+ */
 export function extremeOf(f: Family, end: 'worst' | 'best'): Family {
   const known = cache.get(f) ?? {};
   const found = known[end];

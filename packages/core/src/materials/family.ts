@@ -8,6 +8,7 @@ import {
   type Window,
 } from './property.js';
 
+/** Chemicals that a part may touch. */
 export const chemicals = [
   'petrol',
   'oil',
@@ -19,22 +20,31 @@ export const chemicals = [
   'salt-water',
 ] as const;
 
+/** A chemical that a part may touch. */
 export type Chemical = (typeof chemicals)[number];
 
+/** How well a family bears a chemical: for good, for a while, or not. */
 export type Resistance = 'good' | 'fair' | 'poor';
 
+/** Build plates. */
 export const plates = ['smooth-pei', 'textured-pei', 'glass', 'garolite', 'pp-sheet'] as const;
 
+/** A build plate. */
 export type Plate = (typeof plates)[number];
 
+/** What may be put on a plate, so that a print holds or lets go. */
 export const adhesives = ['glue-stick', 'pp-tape', 'release-layer'] as const;
 
+/** What is put on a plate. */
 export type Adhesive = (typeof adhesives)[number];
 
+/** Liquids that smooth, weld or dissolve. */
 export const solvents = ['acetone', 'isopropanol', 'limonene', 'ethyl-acetate', 'water'] as const;
 
+/** A liquid that smooths, welds or dissolves. */
 export type Solvent = (typeof solvents)[number];
 
+/** A process window. */
 export type WindowName = 'nozzleC' | 'bedC' | 'chamberC' | 'speedMmS' | 'fanPct' | 'retractionMm';
 
 /** What a family is, apart from its numbers. */
@@ -124,8 +134,10 @@ const ordinary: FamilyFlags = {
 };
 
 /** What a family's file states; the rest is derived. */
-export interface FamilyTable
-  extends Omit<Family, 'properties' | 'windows' | 'disputes' | 'flags' | 'base' | 'filler' | 'grade'> {
+export interface FamilyTable extends Omit<
+  Family,
+  'properties' | 'windows' | 'disputes' | 'flags' | 'base' | 'filler' | 'grade'
+> {
   base?: string;
   filler?: FillerKey;
   flags: Partial<FamilyFlags>;
@@ -160,7 +172,10 @@ export function family(table: FamilyTable): Family {
   };
 }
 
-/** A property's typical value. @throws Error where the family has none: callers ask {@link has} first when it may be missing. */
+/**
+ * A property's typical value. @throws Error where the family has none: callers ask {@link has} first when
+ * it may be missing.
+ */
 export function typical(f: Family, name: PropertyName): number {
   const range = f.properties[name];
   if (!range) throw new Error(`${f.name} has no ${name}`);

@@ -1,3 +1,4 @@
+/** What may be put into a family. */
 export const fillerKeys = [
   'carbon-fibre',
   'glass-fibre',
@@ -11,4 +12,5 @@ export const fillerKeys = [
   'nucleant',
 ] as const;
 
+/** What is put into a family. */
 export type FillerKey = (typeof fillerKeys)[number];

@@ -2,10 +2,13 @@ import { Grade, windowLimits, windowNames, type GradeValue, type GradeValues } f
 import type { WindowName } from './family.js';
 import { propertyDefinitions, propertyNames, type PropertyName } from './property.js';
 
+/** The columns of a table that name a grade. */
 export const identity = ['key', 'name', 'maker', 'family', 'note', 'archived'] as const;
 
+/** What stands before the name of a property that was measured here. */
 export const MEASURED = 'measured.';
 
+/** Whether a column of a table means anything here. */
 export function isColumn(name: string): boolean {
   const bare = name.startsWith(MEASURED) ? name.slice(MEASURED.length) : name;
   return (
@@ -13,13 +16,16 @@ export function isColumn(name: string): boolean {
   );
 }
 
+/** The columns that a table of these grades needs, in the order of writing. */
 export function columnsOf(grades: readonly Grade[]): string[] {
   const used = (part: (g: Grade) => object): Set<string> => {
     const names = new Set<string>();
     for (const g of grades) for (const n of Object.keys(part(g))) names.add(n);
     return names;
   };
-  const [sheet, measured, windows] = [used(g => g.sheet), used(g => g.measured), used(g => g.windows)];
+  const sheet = used(g => g.sheet);
+  const measured = used(g => g.measured);
+  const windows = used(g => g.windows);
   return [
     ...identity,
     ...windowNames.filter(n => windows.has(n)),
@@ -33,6 +39,7 @@ function valueCell(v: GradeValue): string {
   return `${v.low ?? v.typical}..${v.typical}..${v.high ?? v.typical}`;
 }
 
+/** A grade as cells of a table, by column. */
 export function cellsOf(g: Grade): Record<string, string> {
   const cells: Record<string, string> = {
     key: g.key,

@@ -8,6 +8,7 @@ import { unguarded } from '../lib/formula-guard.js';
 
 const delimiters = [',', ';', '\t', '|'];
 
+/** Reads grades from CSV text. Never throws for what is in the file. */
 export function fromCsv(text: string, progress: Progress): GradeTable {
   if (!text.trim()) return failed('is empty');
   const head = text.slice(0, text.search(/\r|\n|$/));
@@ -23,8 +24,10 @@ export function fromCsv(text: string, progress: Progress): GradeTable {
   if (missing.length) {
     return failed(
       columns.length < 2
-        ? `has one column only ("${head.slice(0, 60)}"): the fields must be separated by a comma, a semicolon, a tab or a bar`
-        : `lacks the column${missing.length > 1 ? 's' : ''} ${missing.join(' and ')}; it has ${columns.slice(0, 12).join(', ')}`,
+        ? `has one column only ("${head.slice(0, 60)}"): the fields must be separated by a comma, a ` +
+            'semicolon, a tab or a bar'
+        : `lacks the column${missing.length > 1 ? 's' : ''} ${missing.join(' and ')}; it has ` +
+            `${columns.slice(0, 12).join(', ')}`,
     );
   }
   const twice = columns.find((c, i) => c && columns.indexOf(c) !== i);
@@ -98,7 +101,8 @@ function fromCells(line: number, columns: string[], cells: string[], decimalComm
   const archived = get('archived').toLowerCase();
   if (!['', 'true', 'false', 'yes', 'no', '1', '0'].includes(archived))
     problems.push({ field: 'archived', value: archived, message: 'must be true or false' });
-  const [name, maker] = [get('name'), get('maker')];
+  const name = get('name');
+  const maker = get('maker');
   const key = get('key') || gradeKey(maker, name);
   const row = readRow(line, key, name, {
     format: 'hornblende-grade',
@@ -116,7 +120,10 @@ function fromCells(line: number, columns: string[], cells: string[], decimalComm
   return problems.length ? { ...row, grade: null, problems: [...problems, ...row.problems] } : row;
 }
 
-/** A number as people and spreadsheets write it: a decimal comma where commas do not separate fields, a real minus sign, spaces between thousands. */
+/**
+ * A number as people and spreadsheets write it: a decimal comma where commas do not separate fields, a real
+ * minus sign, spaces between thousands.
+ */
 function readNumber(text: string, decimalComma: boolean): number | null {
   let plain = text
     .trim()

@@ -9,14 +9,18 @@ import {
 } from './property.js';
 import type { Grade, GradeValue } from './grade.js';
 
-/** How much of the family's spread a single value of a grade still has: a data sheet tells of one maker, a measurement of one spool. */
+/**
+ * How much of the family's spread a single value of a grade still has: a data sheet tells of one maker, a
+ * measurement of one spool.
+ */
 const SPREAD = { sheet: 0.5, measured: 0.25 } as const;
 
 /** The softening properties that move together when a grade states only some of them. */
 const SOFTENING = ['hdt045C', 'hdt18C', 'vicatC'] as const;
 
 /**
- * A grade as a family that ranking can judge: measured beats data sheet beats family. Where a grade states how it softens under one load only,
+ * A grade as a family that ranking can judge: measured beats data sheet beats family. Where a grade states
+ * how it softens under one load only,
  * the other softening temperatures and the retention points move with it, so that the three stay in order.
  * @param base the family it is on; default the library's
  */

@@ -5,6 +5,7 @@ import { cellsOf, columnsOf } from './grade-cells.js';
 /** What importing a row would do. */
 export type ImportVerdict = 'add' | 'change' | 'same' | 'reject';
 
+/** A row of a table with what importing it would do. */
 export interface PreviewRow extends GradeRow {
   verdict: ImportVerdict;
   changes: { field: string; before: string; after: string }[];
@@ -26,7 +27,8 @@ export function gradeChanges(
   before: Grade,
   after: Grade,
 ): { field: string; before: string; after: string }[] {
-  const [a, b] = [cellsOf(before), cellsOf(after)];
+  const a = cellsOf(before);
+  const b = cellsOf(after);
   return columnsOf([before, after]).flatMap(field =>
     a[field] === b[field] ? [] : [{ field, before: a[field] ?? '', after: b[field] ?? '' }],
   );

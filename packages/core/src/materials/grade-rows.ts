@@ -2,7 +2,10 @@ import { InputError, type Problem } from '../input/parse.js';
 import { Grade } from './grade.js';
 import { parseGrade } from './grade-parse.js';
 
-/** One row of a table of grades: the grade, or what is wrong with it. `line` counts from 1 as a text editor does; entries of a JSON list count from 1 too. */
+/**
+ * One row of a table of grades: the grade, or what is wrong with it. `line` counts from 1 as a text editor
+ * does; entries of a JSON list count from 1 too.
+ */
 export interface GradeRow {
   line: number;
   key: string;
@@ -24,10 +27,12 @@ export const MAX_GRADES = 20_000;
 /** Called now and then with how many of how many rows are read. */
 export type Progress = (done: number, total: number) => void;
 
+/** A table that cannot be used as a whole, and why. */
 export function failed(message: string, value: unknown = null): GradeTable {
   return { rows: [], notes: [], problems: [{ field: '(file)', value, message }] };
 }
 
+/** One row of a table as a grade, or with what is wrong with it. */
 export function readRow(line: number, key: string, name: string, plain: unknown): GradeRow {
   try {
     return { line, key, name, grade: parseGrade(plain), problems: [] };

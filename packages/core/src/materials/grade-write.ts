@@ -3,7 +3,10 @@ import { Grade } from './grade.js';
 import { columnsOf, cellsOf } from './grade-cells.js';
 import { guarded } from '../lib/formula-guard.js';
 
-/** Grades as CSV: a heading, one row a grade, only the property columns that some grade uses; safe to open in a spreadsheet. */
+/**
+ * Grades as CSV: a heading, one row a grade, only the property columns that some grade uses; safe to open
+ * in a spreadsheet.
+ */
 export function writeGradesCsv(grades: readonly Grade[]): string {
   const columns = columnsOf(grades);
   return `\ufeff${Papa.unparse({

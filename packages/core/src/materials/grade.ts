@@ -10,6 +10,7 @@ export interface GradeValue {
   high: number | null;
 }
 
+/** What a grade says of its properties. */
 export type GradeValues = Partial<Record<PropertyName, GradeValue>>;
 
 /** What a process window of a grade may span, low and high end. */
@@ -22,6 +23,7 @@ export const windowLimits: Record<WindowName, readonly [number, number]> = {
   retractionMm: [0, 15],
 };
 
+/** Every process window, in the order of writing. */
 export const windowNames = Object.keys(windowLimits) as WindowName[];
 
 /** What names a grade: `hornblende-grade/1` less its values. */

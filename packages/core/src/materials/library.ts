@@ -37,7 +37,10 @@ import { pvb } from './families/pvb.js';
 import { peek } from './families/peek.js';
 import { pei } from './families/pei.js';
 
-/** Every family of the library, by kind: PLA, copolyesters, styrenics, polycarbonates, nylons, PP, flexibles, supports and specials. */
+/**
+ * Every family of the library, by kind: PLA, copolyesters, styrenics, polycarbonates, nylons, PP,
+ * flexibles, supports and specials.
+ */
 export const families: readonly Family[] = [
   pla,
   plaTough,

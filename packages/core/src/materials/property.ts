@@ -26,11 +26,17 @@ export interface PropertyDefinition {
   /** No thermoplastic lies outside; what a grade states outside is refused as a slip of the keys. */
   min: number;
   max: number;
-  /** What it means where a family has none, and what the scoring does then. Properties without this are never missing. */
+  /**
+   * What it means where a family has none, and what the scoring does then. Properties without this are
+   * never missing.
+   */
   absent?: string;
 }
 
-/** Every property of a family, with its unit and test standard. A family's own note follows the standard in `source`. */
+/**
+ * Every property of a family, with its unit and test standard. A family's own note follows the standard in
+ * `source`.
+ */
 export const propertyDefinitions = {
   densityGcm3: { label: 'Density', unit: 'g/cm³', standard: 'ISO 1183', digits: 2, min: 0.2, max: 12 },
   modulusMPa: {
@@ -281,7 +287,9 @@ export const propertyDefinitions = {
   },
 } as const satisfies Record<string, PropertyDefinition>;
 
+/** A property of a family. */
 export type PropertyName = keyof typeof propertyDefinitions;
+/** Every property of a family, in the order of the library. */
 export const propertyNames = Object.keys(propertyDefinitions) as PropertyName[];
 
 /** A property's definition by name, with the optional parts in its type. */

@@ -15,12 +15,16 @@ export interface TradeLine {
 /** Changes smaller than this share of the base are not worth a line. */
 const WORTH = 0.07;
 
-/** The filler's trade: what was gained and what given up against the base, the largest first; empty for an unfilled family. */
+/**
+ * The filler's trade: what was gained and what given up against the base, the largest first; empty for an
+ * unfilled family.
+ */
 export function fillerTrade(f: Family): TradeLine[] {
   const base = f.base ? familyByKey(f.base) : undefined;
   if (!base) return [];
   const lines = propertyNames.flatMap((name): (TradeLine & { size: number })[] => {
-    const [from, to] = [base.properties[name]?.typical, f.properties[name]?.typical];
+    const from = base.properties[name]?.typical;
+    const to = f.properties[name]?.typical;
     if (from === undefined || to === undefined || from === to) return [];
     // Temperatures have no natural zero: their change is judged against 50 K.
     const thermal = /C$/.test(name);
@@ -45,7 +49,10 @@ export function fillerTrade(f: Family): TradeLine[] {
   return lines.sort((a, b) => b.size - a.size).map(({ size: _size, ...line }) => line);
 }
 
-/** How alike two families are: distance in stiffness, heat, toughness and stretch, each on the scale on which plastics differ. */
+/**
+ * How alike two families are: distance in stiffness, heat, toughness and stretch, each on the scale on
+ * which plastics differ.
+ */
 function distance(a: Family, b: Family): number {
   const log = (f: Family, name: PropertyName): number =>
     Math.log(Math.max(1e-6, f.properties[name]?.typical ?? 1));

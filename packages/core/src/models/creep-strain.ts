@@ -40,7 +40,8 @@ export function creepFactor(a: number, n: number, k: number, temperatureC: numbe
 
 /**
  * The constant temperature that creeps as much as a swing between two temperatures, for a rate that grows as e^{kT}.
- * @returns °C: mean + ln(mean of e^{k·A·cos θ})/k over one cosine cycle (a modified Bessel function, summed over 24 points)
+ * @returns °C: mean + ln(mean of e^{k·A·cos θ})/k over one cosine cycle (a modified Bessel function, summed
+ * over 24 points)
  */
 export function creepEquivalentC(minC: number, maxC: number, k: number): number {
   const mean = (minC + maxC) / 2;
@@ -68,15 +69,7 @@ export const creepStrain = model({
       const hours = 0.1 * (end / 0.1) ** (j / 40);
       return { hours, strainPct: at(hours) };
     });
-    const limit = i.limitPct;
-    const hoursToLimit =
-      limit === null
-        ? null
-        : limit <= elastic
-          ? 0
-          : at(1e6) < limit
-            ? null
-            : 10 ** bisect(x => at(10 ** x) - limit, -6, 6);
+    const hoursToLimit = i.limitPct === null ? null : hoursTo(i.limitPct, at);
     const strainPct = elastic * factor;
     const warnings: string[] = [];
     if (strainPct > 3)
@@ -98,3 +91,10 @@ export const creepStrain = model({
     };
   },
 });
+
+/** Hours to a strain: 0 where it is there at once, null where a million hours do not bring it. */
+function hoursTo(limitPct: number, at: (hours: number) => number): number | null {
+  if (limitPct <= at(0)) return 0;
+  if (at(1e6) < limitPct) return null;
+  return 10 ** bisect(x => at(10 ** x) - limitPct, -6, 6);
+}

@@ -28,8 +28,13 @@ export interface HeatAllowableResult {
   allowableC: number;
 }
 
-/** The stresses at which softening and deflection temperatures are measured, MPa. ISO 306 needle taken as 0.05; ISO 75 methods B and A. */
-const [LOW, MID, HIGH] = [0.05, 0.45, 1.8];
+/**
+ * The stresses at which softening and deflection temperatures are measured, MPa. ISO 306 needle taken as
+ * 0.05; ISO 75 methods B and A.
+ */
+const LOW = 0.05;
+const MID = 0.45;
+const HIGH = 1.8;
 /** A load held longer than this is a creep load, h. */
 export const CREEP_HOURS = 1000;
 

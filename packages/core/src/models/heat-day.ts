@@ -48,7 +48,8 @@ export function heatDayHours(i: HeatDayInput): HeatDayHour[] {
     sunShare: i.sunShare,
     windShare: 1,
   };
-  const [mean, swing] = [(i.ambientMaxC + i.ambientMinC) / 2, (i.ambientMaxC - i.ambientMinC) / 2];
+  const mean = (i.ambientMaxC + i.ambientMinC) / 2;
+  const swing = (i.ambientMaxC - i.ambientMinC) / 2;
   return Array.from({ length: 24 }, (_, hour) => {
     const airC = mean + swing * Math.cos((2 * Math.PI * (hour - 15)) / 24);
     const ghiWm2 = clearSkyGhiWm2(
@@ -63,7 +64,8 @@ export const heatDay = model({
   id: 'heat.day',
   title: 'Part temperature through a clear day',
   source:
-    'Clear sky after Haurwitz (1945); sun position by suncalc; surface as heat.surface, vehicle as heat.vehicle; air a cosine with its peak at 15:00',
+    'Clear sky after Haurwitz (1945); sun position by suncalc; surface as heat.surface, vehicle as ' +
+    'heat.vehicle; air a cosine with its peak at 15:00',
   validity: 'Clear sky, latitudes within 66°; clouds and hills only lower it.',
   Input: HeatDayInput,
   compute(i: HeatDayInput) {

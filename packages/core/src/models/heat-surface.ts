@@ -50,7 +50,10 @@ export function skyTemperatureK(airK: number): number {
   return 0.0552 * airK ** 1.5;
 }
 
-/** Steady temperature of a sunlit surface in °C: the root of absorbed = convected + radiated. The balance is monotone in Ts, so Newton from the air temperature converges. */
+/**
+ * Steady temperature of a sunlit surface in °C: the root of absorbed = convected + radiated. The balance is
+ * monotone in Ts, so Newton from the air temperature converges.
+ */
 export function surfaceTemperatureC(i: HeatSurfaceInput): number {
   const ta = i.ambientC + ZERO_CELSIUS_K;
   const h = windFilm(i.windMs);
@@ -74,7 +77,8 @@ export const heatSurface = model({
   source:
     'Energy balance; wind film after Watmuff, Charters and Proctor (1977); sky temperature after Swinbank (1963)',
   validity:
-    'Steady state, light winds up to 5 m/s, clear sky; thin or insulated parts reach it within minutes, thick ones lag.',
+    'Steady state, light winds up to 5 m/s, clear sky; thin or insulated parts reach it within ' +
+    'minutes, thick ones lag.',
   Input: HeatSurfaceInput,
   compute(i: HeatSurfaceInput) {
     const ta = i.ambientC + ZERO_CELSIUS_K;
@@ -108,7 +112,8 @@ export const heatSurface = model({
         step(
           'radiated',
           'ε·σ·[F·(Ts⁴ − Tsky⁴) + (s − F)·(Ts⁴ − Ta⁴)]',
-          `${sig(e)} × 5.670e−8 × [${sig(f)} × (${sig(ts, 5)}⁴ − ${sig(tSky, 5)}⁴) + ${sig(s - f)} × (${sig(ts, 5)}⁴ − ${sig(ta, 5)}⁴)]`,
+          `${sig(e)} × 5.670e−8 × [${sig(f)} × (${sig(ts, 5)}⁴ − ${sig(tSky, 5)}⁴) + ${sig(s - f)} × ` +
+            `(${sig(ts, 5)}⁴ − ${sig(ta, 5)}⁴)]`,
           radiated,
           'W/m²',
         ),

@@ -60,7 +60,8 @@ export const heatVehicle = model({
   compute(i: HeatVehicleInput) {
     const cabinC = cabinTemperatureC(i);
     const sunlitC = vehicleSunlitC(i);
-    const [tc, ts] = [cabinC + ZERO_CELSIUS_K, sunlitC + ZERO_CELSIUS_K];
+    const tc = cabinC + ZERO_CELSIUS_K;
+    const ts = sunlitC + ZERO_CELSIUS_K;
     const gain = i.absorptivity * i.glassTransmission * i.irradianceWm2;
     return {
       result: { cabinC, sunlitC },

@@ -97,7 +97,8 @@ export const heatYear = model({
   id: 'heat.year',
   title: 'Part temperature through a year of weather',
   source:
-    'Each hour by heat.surface or heat.vehicle; irradiance from the weather; allowables as heat.allowable on the families’ typical data',
+    'Each hour by heat.surface or heat.vehicle; irradiance from the weather; allowables as ' +
+    'heat.allowable on the families’ typical data',
   validity: 'The hours of the file; gusts, shade that moves and heat stored in thick parts are not followed.',
   Input: HeatYearInput,
   compute(i: HeatYearInput) {
@@ -107,7 +108,9 @@ export const heatYear = model({
         {
           field: 'weather',
           value: null,
-          message: `must have as many hours of irradiance (${weather.ghiWm2.length}) and wind (${weather.windMs.length}) as of air temperature (${weather.airC.length})`,
+          message:
+            `must have as many hours of irradiance (${weather.ghiWm2.length}) and wind ` +
+            `(${weather.windMs.length}) as of air temperature (${weather.airC.length})`,
         },
       ]);
     }
@@ -145,7 +148,9 @@ export const heatYear = model({
         step(
           'T_max',
           'hottest hour of the part',
-          `hour ${hottest} of the year: air ${sig(weather.airC[hottest] ?? NaN)} °C, ${sig(weather.ghiWm2[hottest] ?? NaN)} W/m², wind ${sig((weather.windMs[hottest] ?? NaN) * i.windShare)} m/s`,
+          `hour ${hottest} of the year: air ${sig(weather.airC[hottest] ?? NaN)} °C, ` +
+            `${sig(weather.ghiWm2[hottest] ?? NaN)} W/m², wind ` +
+            `${sig((weather.windMs[hottest] ?? NaN) * i.windShare)} m/s`,
           year.maxC,
           '°C',
         ),

@@ -12,6 +12,7 @@ export const beamCases = [
   'compression',
   'torsion',
 ] as const;
+/** How a member is held. */
 export type BeamCase = (typeof beamCases)[number];
 
 /** Input of `load.beam`. The section is `widthMm` across and `heightMm` in the direction of bending. */
@@ -83,9 +84,13 @@ export function beam(i: LoadBeamInput): LoadBeamResult {
   return { stressMPa, deflectionMm: (stressMPa / E) * L, strainPct: (100 * stressMPa) / E, bucklingN };
 }
 
-/** Torsion of a rectangle, aspect ratio r = long/short: τ = T/(α·a·b²), θ' = T/(G·β·a·b³). Series of Timoshenko and Goodier, Theory of Elasticity. */
+/**
+ * Torsion of a rectangle, aspect ratio r = long/short: τ = T/(α·a·b²), θ' = T/(G·β·a·b³). Series of
+ * Timoshenko and Goodier, Theory of Elasticity.
+ */
 function torsionFactors(r: number): { alpha: number; beta: number } {
-  let [sumB, sumT] = [0, 0];
+  let sumB = 0;
+  let sumT = 0;
   for (let n = 1; n < 40; n += 2) {
     sumB += Math.tanh((n * Math.PI * r) / 2) / n ** 5;
     sumT += 1 / (n ** 2 * Math.cosh(Math.min(700, (n * Math.PI * r) / 2)));
@@ -99,7 +104,8 @@ export const loadBeam = model({
   id: 'load.beam',
   title: 'Stress and deflection of a member',
   source:
-    'Euler–Bernoulli beam theory (Gere and Timoshenko); torsion of a rectangle (Timoshenko and Goodier); Euler buckling, pinned ends',
+    'Euler–Bernoulli beam theory (Gere and Timoshenko); torsion of a rectangle (Timoshenko and ' +
+    'Goodier); Euler buckling, pinned ends',
   validity:
     'Straight prismatic members, span at least three times the height, deflection up to a fifth of the span.',
   Input: LoadBeamInput,

@@ -69,7 +69,8 @@ export function partYear(weather: Weather, place: PartPlace): PartYear {
 
 /** Hours of the year in which the part is hotter than a limit, by bisection in the sorted year. */
 export function hoursAbove(year: PartYear, limitC: number): number {
-  let [low, high] = [0, year.sorted.length];
+  let low = 0;
+  let high = year.sorted.length;
   while (low < high) {
     const mid = (low + high) >> 1;
     if ((year.sorted[mid] ?? 0) > limitC) high = mid;

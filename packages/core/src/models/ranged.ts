@@ -35,7 +35,8 @@ export function hasRanges(plain: unknown): boolean {
 
 /**
  * Runs a model on input in which numbers may be `{ low, high }`: at every corner and in the middle.
- * The range of a result is that over the corners and the middle: exact where the model rises or falls steadily in each input, as all of ours do within their validity.
+ * The range of a result is that over the corners and the middle: exact where the model rises or falls
+ * steadily in each input, as all of ours do within their validity.
  * @throws InputError as the model, and when low is above high or there are more than six ranges
  */
 export function answerRanged(m: Model, plain: Record<string, unknown>): RangedAnswer {

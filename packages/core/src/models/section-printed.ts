@@ -21,7 +21,10 @@ export interface SectionPrintedResult {
   massRatio: number;
 }
 
-/** Effective bending section: solid skin on a core of modulus E·φ² (Gibson and Ashby, bending-dominated cells), by parallel axes. */
+/**
+ * Effective bending section: solid skin on a core of modulus E·φ² (Gibson and Ashby, bending-dominated
+ * cells), by parallel axes.
+ */
 export function printedSection(i: SectionPrintedInput): SectionPrintedResult {
   const { widthMm: b, heightMm: h } = i;
   const bi = Math.max(0, b - 2 * i.walls * i.lineMm);
@@ -84,7 +87,8 @@ export const sectionPrinted = model({
   id: 'section.printed',
   title: 'Printed section against a solid one',
   source:
-    'Solid skin on a cellular core, E_core = E·φ² (Gibson and Ashby, Cellular Solids); symmetric section, parallel axes',
+    'Solid skin on a cellular core, E_core = E·φ² (Gibson and Ashby, Cellular Solids); symmetric ' +
+    'section, parallel axes',
   validity: 'Symmetric rectangular sections, infill up to solid; thin skins may wrinkle first.',
   Input: SectionPrintedInput,
   compute(i: SectionPrintedInput) {

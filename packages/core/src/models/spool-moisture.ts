@@ -47,7 +47,10 @@ export interface SpoolMoistureResult {
 
 /** Temperature of the room a spool stands in, °C. */
 const ROOM_C = 23;
-/** Curvature of the sorption isotherm: polyamide 6 holds 9 % saturated and 2.7 % at half humidity, hence ln(0.3)/ln(0.5). */
+/**
+ * Curvature of the sorption isotherm: polyamide 6 holds 9 % saturated and 2.7 % at half humidity, hence
+ * ln(0.3)/ln(0.5).
+ */
 const ISOTHERM = 1.7;
 /** Activation energy of water's diffusion in polymers, J/mol (typical, 40 to 60 kJ/mol). */
 const ACTIVATION_JMOL = 50_000;
@@ -122,18 +125,26 @@ export function moistureVerdict(
     return {
       ...none,
       state: 'unusable',
-      advice: `${sig(waterPct, 2)} % water: the strand has swollen and its turns have fused. Drying will not bring it back.`,
+      advice:
+        `${sig(waterPct, 2)} % water: the strand has swollen and its turns have fused. Drying will not ` +
+        'bring it back.',
     };
   const dryC = Math.min(safeDryingC(f), dryerMaxC ?? Infinity);
   const end = equilibriumWaterPct(f, heatedHumidityPct(rhPct, dryC));
-  // Half the limit leaves room for the print itself; where damp air keeps even a heated spool above that, a tenth above what can be reached.
+  // Half the limit leaves room for the print itself; where damp air keeps even a heated spool above that, a
+  // tenth above what can be reached.
   const target = Math.max(0.5 * limitPct, end * 1.1);
-  if (target > limitPct)
+  if (target > limitPct) {
+    const coolDryer = dryerMaxC !== null && dryerMaxC < safeDryingC(f);
+    const remedy = coolDryer ? `in a dryer for ${sig(safeDryingC(f), 2)} °C` : 'with drier air';
     return {
       ...none,
       state: 'dry it first',
-      advice: `${sig(waterPct, 2)} % water. At ${sig(dryC, 2)} °C in air of ${sig(rhPct, 2)} % it never gets under ${sig(limitPct, 2)} %: dry it in a closed box with desiccant, or ${dryerMaxC !== null && dryerMaxC < safeDryingC(f) ? `in a dryer for ${sig(safeDryingC(f), 2)} °C` : 'with drier air'}.`,
+      advice:
+        `${sig(waterPct, 2)} % water. At ${sig(dryC, 2)} °C in air of ${sig(rhPct, 2)} % it never gets ` +
+        `under ${sig(limitPct, 2)} %: dry it in a closed box with desiccant, or ${remedy}.`,
     };
+  }
   const hours = Math.max(
     0.5,
     Math.ceil(2 * moistureTauHours(f, dryC) * Math.log((waterPct - end) / (target - end))) / 2,
@@ -143,7 +154,10 @@ export function moistureVerdict(
     dryC,
     dryHours: hours,
     state: 'dry it first',
-    advice: `${sig(waterPct, 2)} % water, ${sig(limitPct, 2)} % is the most it prints well with: dry it ${sig(hours, 2)} h at ${sig(dryC, 3)} °C, never above ${sig(typical(f, 'spoolLimitC'), 3)} °C, where the spool softens.`,
+    advice:
+      `${sig(waterPct, 2)} % water, ${sig(limitPct, 2)} % is the most it prints well with: dry it ` +
+      `${sig(hours, 2)} h at ${sig(dryC, 3)} °C, never above ${sig(typical(f, 'spoolLimitC'), 3)} °C, ` +
+      'where the spool softens.',
   };
 }
 
@@ -152,9 +166,11 @@ export const spoolMoisture = model({
   id: 'spool.moisture',
   title: 'Water in a spool',
   source:
-    'First-order sorption w = w_eq·(1 − e^(−t/τ)), w_eq = w_sat·RH^1.7; drying by Arrhenius (50 kJ/mol) about the family’s drying advice; vapour by Magnus',
+    'First-order sorption w = w_eq·(1 − e^(−t/τ)), w_eq = w_sat·RH^1.7; drying by Arrhenius (50 ' +
+    'kJ/mol) about the family’s drying advice; vapour by Magnus',
   validity:
-    'Wound spools in still room air at about 23 °C, taken as evenly damp; the outer turns are damper than that, the inner ones drier.',
+    'Wound spools in still room air at about 23 °C, taken as evenly damp; the outer turns are damper ' +
+    'than that, the inner ones drier.',
   Input: SpoolMoistureInput,
   compute(i: SpoolMoistureInput) {
     const f = familyByKey(i.family);
@@ -206,7 +222,8 @@ export const spoolMoisture = model({
       ),
     ];
     if (i.dryingC !== null && i.dryingHours !== null) {
-      const [rh, tauHot] = [heatedHumidityPct(i.rhPct, i.dryingC), moistureTauHours(f, i.dryingC)];
+      const rh = heatedHumidityPct(i.rhPct, i.dryingC);
+      const tauHot = moistureTauHours(f, i.dryingC);
       const end = equilibriumWaterPct(f, rh);
       const dried = end + (waterPct - end) * Math.exp(-i.dryingHours / tauHot);
       steps.push(

@@ -145,7 +145,8 @@ export const strengthAllowableModel = model({
   id: 'strength.allowable',
   title: 'Allowable stress under service conditions',
   source:
-    'Product of reduction factors on the printed yield strength; retention, creep-rupture and fatigue slopes from the family’s data',
+    'Product of reduction factors on the printed yield strength; retention, creep-rupture and ' +
+    'fatigue slopes from the family’s data',
   validity: "Factors multiply as if independent; within the family's retention points.",
   Input: StrengthAllowableInput,
   compute(i: StrengthAllowableInput) {
@@ -159,7 +160,8 @@ export const strengthAllowableModel = model({
     const k = result.factors;
     const minutes = i.hours * 60;
     const warnings: string[] = [];
-    const [coldest, hottest] = [f.retention[0]?.[0] ?? 0, f.retention[f.retention.length - 1]?.[0] ?? 0];
+    const coldest = f.retention[0]?.[0] ?? 0;
+    const hottest = f.retention[f.retention.length - 1]?.[0] ?? 0;
     if (i.temperatureC < coldest || i.temperatureC > hottest)
       warnings.push(`Retention is known from ${sig(coldest)} to ${sig(hottest)} °C; held flat beyond.`);
     return {

@@ -4,6 +4,7 @@ import { sig } from '../lib/figures.js';
 
 /** How much of the sky's sun a part sees. */
 export const exposures = ['none', 'reflected', 'part', 'full'] as const;
+/** How much of the sun reaches a part. */
 export type Exposure = (typeof exposures)[number];
 /** The share of open-sky sun for each exposure. */
 export const exposureShare: Record<Exposure, number> = { none: 0, reflected: 0.15, part: 0.5, full: 1 };

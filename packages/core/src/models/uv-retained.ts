@@ -68,7 +68,8 @@ export const uvRetained = model({
   id: 'uv.retained',
   title: 'Share of properties kept after ultraviolet light',
   source:
-    'First-order loss by dose; half-doses are estimates from outdoor and xenon-arc ageing literature; pigment factors typical',
+    'First-order loss by dose; half-doses are estimates from outdoor and xenon-arc ageing ' +
+    'literature; pigment factors typical',
   validity: 'Surface toughness of unstabilised grades; stabilised ones last longer, thin films shorter.',
   Input: UvRetainedInput,
   compute(i: UvRetainedInput) {

@@ -34,7 +34,10 @@ export interface WarpBowResult {
 /** Places of the two-point Gauss–Legendre rule in a slice of width 1. */
 const GAUSS = [0.5 - 0.5 / Math.sqrt(3), 0.5 + 0.5 / Math.sqrt(3)] as const;
 
-/** Bow of a released part, in mm. Gauss–Legendre on slices split where the locked-in strain starts; see the model's source. */
+/**
+ * Bow of a released part, in mm. Gauss–Legendre on slices split where the locked-in strain starts; see the
+ * model's source.
+ */
 export function warpBowOf(i: WarpBowInput): WarpBowResult {
   const H = i.heightMm;
   const strain = (z: number): number => {
@@ -48,7 +51,8 @@ export function warpBowOf(i: WarpBowInput): WarpBowResult {
       ? (i.solidificationC - i.chamberC) / (i.bedC - i.chamberC)
       : 1;
   const kink = Math.min(H, Math.max(0, -LAMBDA_MM * Math.log(kinkShare)));
-  let [moment, area] = [0, 0];
+  let moment = 0;
+  let area = 0;
   for (const [from, to] of [
     [0, kink],
     [kink, H],
@@ -76,7 +80,8 @@ export const warpBow = model({
   id: 'warp.bow',
   title: 'Bow of a part after release from the plate',
   source:
-    'Locked-in strain of layers solidifying on a graded substrate, released as a beam: κ = 12/H³·∫e(z)(z − H/2)dz; λ = 6 mm',
+    'Locked-in strain of layers solidifying on a graded substrate, released as a beam: κ = ' +
+    '12/H³·∫e(z)(z − H/2)dz; λ = 6 mm',
   validity: 'Long, flat parts: length at least twice the height; uniform chamber.',
   Input: WarpBowInput,
   compute(i: WarpBowInput) {

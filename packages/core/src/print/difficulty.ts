@@ -1,7 +1,10 @@
 import type { Family } from '../materials/family.js';
 import { ADHESION_LIMITS } from './adhesion.js';
 
-/** What a family asks beyond an ordinary machine and a spool off the shelf: one entry a penalty, for the step-up school. */
+/**
+ * What a family asks beyond an ordinary machine and a spool off the shelf: one entry a penalty, for the
+ * step-up school.
+ */
 export function demands(f: Family): string[] {
   const list: string[] = [];
   if (f.windows.nozzleC.low > 250) list.push('a hot end for over 250 °C');

@@ -58,7 +58,8 @@ export const printEconomicsModel = model({
   id: 'print.economics',
   title: 'Mass, time and cost of one part',
   source:
-    'Volume over the slower of melt flow and line speed; a quarter more for travel, 2 s a layer; spread over the prints that succeed',
+    'Volume over the slower of melt flow and line speed; a quarter more for travel, 2 s a layer; ' +
+    'spread over the prints that succeed',
   validity: 'Single parts; speeds as the slicer sets them, without supports.',
   Input: PrintEconomicsInput,
   compute(i: PrintEconomicsInput) {
@@ -84,14 +85,16 @@ export const printEconomicsModel = model({
         step(
           't',
           'V·φ/Q·1.25 + layers·2 s',
-          `${sig(i.volumeCm3 * 1000 * i.solidFraction)}/${sig(r.flowMm3s)} × 1.25 s + ${sig(i.heightMm / i.layerMm)} × 2 s`,
+          `${sig(i.volumeCm3 * 1000 * i.solidFraction)}/${sig(r.flowMm3s)} × 1.25 s + ` +
+            `${sig(i.heightMm / i.layerMm)} × 2 s`,
           r.hours,
           'h',
         ),
         step(
           'cost',
           '(m·price + t·machine + labour)/p',
-          `(${sig(r.massG / 1000)} × ${sig(i.pricePerKg)} + ${sig(r.hours)} × ${sig(i.machinePerHour)} + ${sig(i.labour)}) / ${sig(i.success)}`,
+          `(${sig(r.massG / 1000)} × ${sig(i.pricePerKg)} + ${sig(r.hours)} × ` +
+            `${sig(i.machinePerHour)} + ${sig(i.labour)}) / ${sig(i.success)}`,
           r.costEach,
           '',
         ),

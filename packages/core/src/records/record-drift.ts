@@ -56,7 +56,8 @@ export function recordDrift(
     const old = before.get(f.key);
     return old
       ? propertyNames.flatMap(property => {
-          const [a, b] = [old.properties[property]?.typical ?? null, f.properties[property]?.typical ?? null];
+          const a = old.properties[property]?.typical ?? null;
+          const b = f.properties[property]?.typical ?? null;
           const { label, unit } = propertyDefinition(property);
           return a === b ? [] : [{ material: f.key, property, label, unit, then: a, now: b }];
         })

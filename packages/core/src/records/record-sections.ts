@@ -51,7 +51,10 @@ export function recorded(r: DecisionRecord, key: string | null): Candidate | und
 /** The sentence that a record begins with. */
 export function recordLead(r: DecisionRecord): string {
   const name = (key: string | null): string => recorded(r, key)?.name ?? key ?? 'none';
-  return `${name(r.firstChoice)}${r.secondChoice ? `, and ${name(r.secondChoice)} should it not be had` : ''}. Decided by ${r.decidedBy} on ${r.decidedAt.slice(0, 10)}.`;
+  return (
+    `${name(r.firstChoice)}${r.secondChoice ? `, and ${name(r.secondChoice)} should it not be had` : ''}. ` +
+    `Decided by ${r.decidedBy} on ${r.decidedAt.slice(0, 10)}.`
+  );
 }
 
 /** Every section of a record, in the order of reading. */
@@ -62,7 +65,8 @@ export function recordSections(r: DecisionRecord, caution: string): RecordSectio
   const lead =
     r.ranking.firstChoice === r.firstChoice
       ? 'The ranking led with it too.'
-      : `The ranking led with ${recorded(r, r.ranking.firstChoice)?.name ?? 'nothing'}; the choice goes against it, for the reason above.`;
+      : `The ranking led with ${recorded(r, r.ranking.firstChoice)?.name ?? 'nothing'}; the choice ` +
+        'goes against it, for the reason above.';
   const sure = r.robustness.candidates
     .filter(c => c.pFirst > 0 || c.material === r.firstChoice || c.material === r.secondChoice)
     .slice(0, 8);
@@ -87,7 +91,9 @@ export function recordSections(r: DecisionRecord, caution: string): RecordSectio
     section('The ranking', {
       picture: 'strata',
       paragraphs: [
-        `School: ${r.ranking.school}. The part itself reaches ${sig(conditions.partMaxC, 3)} °C and gets ${sig(conditions.uvDoseMJm2, 3)} MJ/m² of ultraviolet light over ${sig(r.premises.brief.lifeYears, 2)} years.`,
+        `School: ${r.ranking.school}. The part itself reaches ${sig(conditions.partMaxC, 3)} °C and ` +
+          `gets ${sig(conditions.uvDoseMJm2, 3)} MJ/m² of ultraviolet light over ` +
+          `${sig(r.premises.brief.lifeYears, 2)} years.`,
       ],
       table: {
         head: [
@@ -114,7 +120,8 @@ export function recordSections(r: DecisionRecord, caution: string): RecordSectio
     section('Margins', { picture: 'rulers' }),
     section('How sure', {
       paragraphs: [
-        `${r.robustness.draws} draws of properties over their ranges and of weights about the stated ones, seed ${r.robustness.seed}; errors are one standard error.`,
+        `${r.robustness.draws} draws of properties over their ranges and of weights about the stated ` +
+          `ones, seed ${r.robustness.seed}; errors are one standard error.`,
       ],
       table: {
         head: ['Filament', 'First in', '±', 'Passes in', '±'],
@@ -148,7 +155,11 @@ export function recordSections(r: DecisionRecord, caution: string): RecordSectio
       : []),
     section('What it rests on', {
       paragraphs: [
-        `Library ${r.libraryVersion}, ${r.premises.families.length} families and ${r.premises.grades.length} own grades; ${r.premises.printer ? `printer ${r.premises.printer.name}` : 'no printer in particular'}; ${r.premises.weather ? `weather ${r.premises.weather.name}` : 'no weather of its own'}. The record as JSON holds all of it, so that the ranking can be worked out again.`,
+        `Library ${r.libraryVersion}, ${r.premises.families.length} families and ` +
+          `${r.premises.grades.length} own grades; ` +
+          `${r.premises.printer ? `printer ${r.premises.printer.name}` : 'no printer in particular'}; ` +
+          `${r.premises.weather ? `weather ${r.premises.weather.name}` : 'no weather of its own'}. The ` +
+          'record as JSON holds all of it, so that the ranking can be worked out again.',
         caution,
       ],
     }),

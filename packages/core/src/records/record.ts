@@ -75,8 +75,11 @@ function rejectedWhy(c: Candidate, first: Candidate | undefined): string {
       .filter(g => g.verdict === 'fail')
       .map(g => g.why)
       .join(' ');
-  const behind = first
-    ? ` ${c.score <= first.score ? `${(first.score - c.score).toFixed(2)} behind` : `${(c.score - first.score).toFixed(2)} ahead of`} ${first.name}.`
-    : '';
-  return `${c.against[0] ?? 'Nothing against it.'}${behind}`;
+  const against = c.against[0] ?? 'Nothing against it.';
+  return first ? `${against} ${behindWords(c, first)}` : against;
+}
+
+function behindWords(c: Candidate, first: Candidate): string {
+  const by = Math.abs(first.score - c.score).toFixed(2);
+  return `${by} ${c.score <= first.score ? 'behind' : 'ahead of'} ${first.name}.`;
 }

@@ -1,25 +1,10 @@
+import { light } from '../palette.js';
 import { criterionLabels } from '../score/criteria.js';
 import { weightsShown } from '../score/weights-shown.js';
 import type { Candidate, Ranking } from '../score/candidate.js';
 import { escapeXml } from './escape.js';
 
-/** Print colours of the layers; dark enough on white, each with its own hue. */
-const layerColours: Record<string, string> = {
-  heat: '#8A4B32',
-  uv: '#C9A24B',
-  strength: '#3E6A5A',
-  stiffness: '#5F8374',
-  creep: '#7A6A9A',
-  impact: '#86A997',
-  flex: '#B0718A',
-  warp: '#9A8FB0',
-  printability: '#5C86A5',
-  accuracy: '#47708F',
-  finish: '#B98E6D',
-  mass: '#77827C',
-  moisture: '#4F9398',
-  cost: '#A89F8C',
-};
+const { ink, soft, well } = light.tokens;
 const LABELS = 96;
 const HEIGHT = 220;
 const TOP = 8;
@@ -27,7 +12,8 @@ const COLUMN = 74;
 const MARK = { fits: '●', marginal: '◐', out: '○' } as const;
 
 /**
- * A ranking's leading columns as a picture that stands alone: one column a candidate, one layer a criterion, filled as far as it is met.
+ * A ranking's leading columns as a picture that stands alone: one column a candidate, one layer a
+ * criterion, filled as far as it is met.
  * @param materials which candidates, in order; at most eight fit a page
  * @returns SVG, 96 + 74 px a column wide
  */
@@ -44,10 +30,16 @@ export function strataSvg(ranking: Ranking, materials: readonly string[]): strin
   });
   const parts: string[] = layers.map(
     l =>
-      `<text x="${LABELS - 8}" y="${fixed(l.y + l.h / 2 + 4)}" text-anchor="end" fill="#55615B">${escapeXml(criterionLabels[l.id].label)}</text>`,
+      `<text x="${LABELS - 8}" y="${fixed(l.y + l.h / 2 + 4)}" text-anchor="end" ` +
+      `fill="${soft}">${escapeXml(criterionLabels[l.id].label)}</text>`,
   );
   columns.forEach((c, i) => parts.push(column(c, LABELS + i * COLUMN, layers)));
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${LABELS + columns.length * COLUMN} ${TOP + HEIGHT + 40}" width="${LABELS + columns.length * COLUMN}" height="${TOP + HEIGHT + 40}" font-family="sans-serif" font-size="11" role="img" aria-label="${escapeXml(`Strata of ${columns.map(c => c.name).join(', ')}`)}">${parts.join('')}</svg>`;
+  return (
+    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${LABELS + columns.length * COLUMN} ` +
+    `${TOP + HEIGHT + 40}" width="${LABELS + columns.length * COLUMN}" height="${TOP + HEIGHT + 40}" ` +
+    'font-family="sans-serif" font-size="11" role="img" ' +
+    `aria-label="${escapeXml(`Strata of ${columns.map(c => c.name).join(', ')}`)}">${parts.join('')}</svg>`
+  );
 }
 
 function column(
@@ -59,10 +51,19 @@ function column(
   const bands = layers.map(l => {
     const d = c.criteria.find(k => k.id === l.id)?.desirability ?? 0;
     const h = fixed(Math.max(1, l.h - 1.5));
-    return `<rect x="${x}" y="${fixed(l.y)}" width="${w}" height="${h}" fill="#EAE6DA"/><rect x="${x}" y="${fixed(l.y)}" width="${fixed(w * d)}" height="${h}" fill="${layerColours[l.id] ?? '#77827C'}"${c.status === 'out' ? ' opacity="0.4"' : ''}/>`;
+    return (
+      `<rect x="${x}" y="${fixed(l.y)}" width="${w}" height="${h}" fill="${well}"/><rect x="${x}" ` +
+      `y="${fixed(l.y)}" width="${fixed(w * d)}" height="${h}" ` +
+      `fill="${light.layers[l.id] ?? soft}"${c.status === 'out' ? ' opacity="0.4"' : ''}/>`
+    );
   });
   const name = c.name.length > 13 ? `${c.name.slice(0, 12)}…` : c.name;
-  return `<g><title>${escapeXml(`${c.name}, ${c.score.toFixed(2)}, ${c.status}`)}</title>${bands.join('')}<text x="${x + w / 2}" y="${TOP + HEIGHT + 16}" text-anchor="middle" font-weight="700" fill="#1E2723">${escapeXml(name)}</text><text x="${x + w / 2}" y="${TOP + HEIGHT + 32}" text-anchor="middle" fill="#55615B">${c.score.toFixed(2)} ${MARK[c.status]} ${c.status}</text></g>`;
+  return (
+    `<g><title>${escapeXml(`${c.name}, ${c.score.toFixed(2)}, ${c.status}`)}</title>${bands.join('')}<text ` +
+    `x="${x + w / 2}" y="${TOP + HEIGHT + 16}" text-anchor="middle" font-weight="700" ` +
+    `fill="${ink}">${escapeXml(name)}</text><text x="${x + w / 2}" y="${TOP + HEIGHT + 32}" ` +
+    `text-anchor="middle" fill="${soft}">${c.score.toFixed(2)} ${MARK[c.status]} ${c.status}</text></g>`
+  );
 }
 
 function fixed(x: number): string {

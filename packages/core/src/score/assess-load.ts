@@ -41,6 +41,7 @@ export function strengthConditions({ brief, conditions: c }: Context, load: Serv
   };
 }
 
+/** What one load does to one family. @param charpyCold notched impact at the coldest, kJ/m² */
 export function assessLoad(ctx: Context, f: Family, load: ServiceLoad, charpyCold: number): LoadAssessment {
   const { conditions: c, safety } = ctx;
   const none: LoadAssessment = {

@@ -48,7 +48,10 @@ export function assess(ctx: Context, f: Family): Assessment {
     if (l.stressMPa === null || l.kind === 'impact') continue;
     const input = heatOf(l);
     const t = allowableTemperatureC(input);
-    if (t < allowableC) [heatInput, allowableC] = [input, t];
+    if (t < allowableC) {
+      heatInput = input;
+      allowableC = t;
+    }
   }
   const charpyColdKJm2 = charpyAtKJm2(
     typical(f, 'charpyMinus30KJm2'),

@@ -5,6 +5,7 @@ import type { Criterion } from './criteria/criterion.js';
 import type { Gate } from './gate.js';
 import type { Printability } from './printability.js';
 
+/** How a candidate stands: in the running, only just, or not at all. */
 export type Status = 'fits' | 'marginal' | 'out';
 
 /** One candidate of a ranking. */
@@ -42,7 +43,10 @@ export interface Ranking {
   candidates: Candidate[];
 }
 
-/** The second choice: the best that is not another spool of the first's own family; where there is no other family, the next grade. */
+/**
+ * The second choice: the best that is not another spool of the first's own family; where there is no other
+ * family, the next grade.
+ */
 export function runnerUp(running: readonly Candidate[]): Candidate | null {
   return running.find((c, i) => i > 0 && c.family !== running[0]?.family) ?? running[1] ?? null;
 }

@@ -5,11 +5,13 @@ import { type Printability } from './printability.js';
 
 /** The standing notice where a failure could injure. */
 export const HAZARD_NOTICE =
-  'If this part fails, someone could be hurt. The figures here are typical values, not certification: test the part, add margin, and defer to local codes and a licensed professional.';
+  'If this part fails, someone could be hurt. The figures here are typical values, not ' +
+  'certification: test the part, add margin, and defer to local codes and a licensed professional.';
 
 /** What every record and export says of its figures. */
 export const CERTIFICATION_NOTICE =
-  'The figures are typical values from general knowledge, not certification. Where a failure could hurt someone, test, add margin, and defer to local codes and licensed practice.';
+  'The figures are typical values from general knowledge, not certification. Where a failure could ' +
+  'hurt someone, test, add margin, and defer to local codes and licensed practice.';
 
 /** Cautions for a family in a brief's service, in plain words; they travel with the decision and the print card. */
 export function cautionsOf(ctx: Context, f: Family, p: Printability): string[] {
@@ -25,16 +27,19 @@ export function cautionsOf(ctx: Context, f: Family, p: Printability): string[] {
     cautions.push('Printed surfaces shed fibres: wear gloves, keep it off skin, and do not sand it dry.');
   if (printer?.linerLimitC != null && f.windows.nozzleC.high > printer.linerLimitC)
     cautions.push(
-      `Never above ${printer.linerLimitC} °C on ${printer.name}: an overheated fluoropolymer liner gives off toxic fumes.`,
+      `Never above ${printer.linerLimitC} °C on ${printer.name}: an overheated fluoropolymer liner ` +
+        'gives off toxic fumes.',
     );
   if (brief.contact.food !== 'none')
     cautions.push(
-      'Food contact is not proven for printed parts: pores, pigments and nozzle metal decide, whatever the polymer. Use a liner or a certified part.',
+      'Food contact is not proven for printed parts: pores, pigments and nozzle metal decide, ' +
+        'whatever the polymer. Use a liner or a certified part.',
     );
   if (brief.contact.skin && isFibre(f)) cautions.push('Not against skin: fibres work loose.');
   if (f.flags.bake)
     cautions.push(
-      'Bears its heat only after baking, in an oven not used for food: it shrinks and may bend meanwhile, so prop it and print one first.',
+      'Bears its heat only after baking, in an oven not used for food: it shrinks and may bend ' +
+        'meanwhile, so prop it and print one first.',
     );
   if (f.flags.smoothedBy.includes('acetone') && brief.looks.finish === 'fine')
     cautions.push(
@@ -42,7 +47,8 @@ export function cautionsOf(ctx: Context, f: Family, p: Printability): string[] {
     );
   if (f.flags.foaming)
     cautions.push(
-      `Grows with temperature to about ${f.flags.foaming.peakC} °C and collapses above ${f.flags.foaming.collapseC} °C: tune wall thickness on a small print first.`,
+      `Grows with temperature to about ${f.flags.foaming.peakC} °C and collapses above ` +
+        `${f.flags.foaming.collapseC} °C: tune wall thickness on a small print first.`,
     );
   if (f.flags.chars && f.flags.soluble)
     cautions.push('Chars when left hot: never pause with a loaded nozzle, and purge it afterwards.');

@@ -45,7 +45,10 @@ export const criterionLabels: Record<CriterionId, { label: string; measure: stri
   ({ label, measure }) => ({ label, measure }),
 );
 
-/** Weights that follow from the brief, before the user's own. Criteria that the brief does not call for weigh nothing. */
+/**
+ * Weights that follow from the brief, before the user's own. Criteria that the brief does not call for
+ * weigh nothing.
+ */
 export function impliedWeights(ctx: Context): Record<CriterionId, number> {
   return byCriterion(rule => rule.weigh(ctx));
 }

@@ -3,7 +3,10 @@ import { InputError } from '../input/parse.js';
 import { model, step } from '../models/model.js';
 import { sig } from '../lib/figures.js';
 
-/** Input of `score.desirability`. The two points may run either way: comfortable below unacceptable means less is better. */
+/**
+ * Input of `score.desirability`. The two points may run either way: comfortable below unacceptable means
+ * less is better.
+ */
 export class ScoreDesirabilityInput {
   @Quantity({ min: -1e9, max: 1e9, doc: 'The margin or quantity being judged.' }) value!: number;
   @Quantity({ min: -1e9, max: 1e9, doc: 'Where it becomes unacceptable: desirability 0.' })
@@ -15,7 +18,10 @@ export class ScoreDesirabilityInput {
 /** ln 5: the curve passes 0.8 = 1 − 1/5 at the comfortable point. */
 const LN_5 = Math.log(5);
 
-/** Desirability 0…1 of a value: 1 − 5^(−u^1.5) with u = (x − unacceptable)/(comfortable − unacceptable); 0 at u ≤ 0, 0.8 at u = 1. */
+/**
+ * Desirability 0…1 of a value: 1 − 5^(−u^1.5) with u = (x − unacceptable)/(comfortable − unacceptable); 0
+ * at u ≤ 0, 0.8 at u = 1.
+ */
 export function desirability(value: number, unacceptable: number, comfortable: number): number {
   if (value === Infinity || value === -Infinity) return value > 0 === comfortable > unacceptable ? 1 : 0;
   const u = (value - unacceptable) / (comfortable - unacceptable);

@@ -20,7 +20,10 @@ export interface DeviationInput {
   water: Water;
 }
 
-/** Expected deviation of a dimension, mm: process, uncorrected shrinkage, swelling with damp, and bow as independent errors. */
+/**
+ * Expected deviation of a dimension, mm: process, uncorrected shrinkage, swelling with damp, and bow as
+ * independent errors.
+ */
 export function expectedDeviationMm(i: DeviationInput): number {
   const swell = (i.waterUptakePct / 100) * SWELLING * WATER_SWING[i.water] * i.lengthMm;
   const shrink =

@@ -2,7 +2,10 @@ import type { Brief } from '../brief/brief.js';
 import { hardnessWanted } from '../brief/hardness.js';
 import type { FamilyFlags } from '../materials/family.js';
 
-/** Modulus under which a part is not rigid, and over which it surely is (semi-rigid lies below 700 MPa in ASTM D883). */
+/**
+ * Modulus under which a part is not rigid, and over which it surely is (semi-rigid lies below 700 MPa in
+ * ASTM D883).
+ */
 export const RIGID_MPA = { fail: 400, comfortable: 700 };
 /** Modulus under which the leaves beside a hinge are floppy too. */
 export const FLOPPY_MPA = 500;
@@ -22,7 +25,10 @@ export interface FlexSource {
   hinge: FamilyFlags['hinge'];
 }
 
-/** The number that decides flexibility: modulus in MPa, repeated strain in %, log₁₀ of folds, or points of Shore A from the middle. */
+/**
+ * The number that decides flexibility: modulus in MPa, repeated strain in %, log₁₀ of folds, or points of
+ * Shore A from the middle.
+ */
 export function flexReading(brief: Brief, f: FlexSource): number {
   const floppy = f.modulusMPa < FLOPPY_MPA;
   switch (brief.flex.want) {

@@ -18,16 +18,10 @@ export type GateId =
   | 'cost'
   | 'build'
   | `printability.${PrintCheck}`;
+/** What printing may be blocked by. */
 export type PrintCheck =
-  | 'nozzle'
-  | 'liner'
-  | 'bed'
-  | 'chamber'
-  | 'drive'
-  | 'nozzle-metal'
-  | 'plate'
-  | 'dryer'
-  | 'ventilation';
+  'nozzle' | 'liner' | 'bed' | 'chamber' | 'drive' | 'nozzle-metal' | 'plate' | 'dryer' | 'ventilation';
+/** What a gate says. */
 export type Verdict = 'pass' | 'marginal' | 'fail';
 
 /** One requirement against one candidate. */

@@ -14,7 +14,8 @@ export function inSchool(candidates: readonly Candidate[], school: School): Cand
 
 /** Weighted arithmetic mean of the desirabilities, 0…1; 0 when nothing weighs anything. */
 export function weightedMean(criteria: readonly Pick<Criterion, 'weight' | 'desirability'>[]): number {
-  let [sum, weight] = [0, 0];
+  let sum = 0;
+  let weight = 0;
   for (const c of criteria) {
     sum += c.weight * c.desirability;
     weight += c.weight;
@@ -27,7 +28,10 @@ export function weakest(criteria: readonly Pick<Criterion, 'weight' | 'desirabil
   return criteria.reduce((m, c) => (c.weight > 0 ? Math.min(m, c.desirability) : m), 1);
 }
 
-/** The order of a school; those that are out come last, and ties are broken by key so that the order is always the same. */
+/**
+ * The order of a school; those that are out come last, and ties are broken by key so that the order is
+ * always the same.
+ */
 export function bySchool(school: School): (a: Candidate, b: Candidate) => number {
   const inOut = (c: Candidate): number => (c.status === 'out' ? 1 : 0);
   return (a, b) => {

@@ -13,10 +13,12 @@ export class ScoreInput {
   school: School | null = null;
 }
 
+/** The brief and the options that an input asks about. */
 export const asked = (i: ScoreInput): [Brief, { printer: Printer | null; school: School }] => {
   const brief = parseBrief(i.brief);
   return [brief, { printer: i.printer, school: i.school ?? brief.school }];
 };
 
+/** What the models over whole briefs hold for. */
 export const families =
   'The shipped families; grades of a workshop take part in the application and by --grades on the command line.';

@@ -10,7 +10,8 @@ export const scoreRank = model({
   validity: families,
   Input: ScoreInput,
   source:
-    'Gates, then the school: weighted arithmetic mean of desirabilities, lowest desirability with ties by mean, or fewest printing demands with ties by cost; last by key',
+    'Gates, then the school: weighted arithmetic mean of desirabilities, lowest desirability with ' +
+    'ties by mean, or fewest printing demands with ties by cost; last by key',
   compute(i: ScoreInput) {
     const [brief, options] = asked(i);
     const ranking = rank(brief, options);

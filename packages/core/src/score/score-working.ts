@@ -5,7 +5,10 @@ import { criterionLabels } from './criteria.js';
 import { weakest, weightedMean } from './school-order.js';
 import { type Candidate } from './candidate.js';
 
-/** The working of a candidate's score under a school: each criterion's weight and desirability, then the sum, the minimum or the count. */
+/**
+ * The working of a candidate's score under a school: each criterion's weight and desirability, then the
+ * sum, the minimum or the count.
+ */
 export function scoreWorking(c: Candidate, school: School): Step[] {
   const weighed = c.criteria.filter(k => k.weight > 0);
   const each = weighed.map(k =>

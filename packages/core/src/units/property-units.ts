@@ -1,8 +1,12 @@
 import { propertyDefinition, type PropertyName } from '../materials/property.js';
-import { displayUnit, toDisplay } from './quantity.js';
+import { displayUnit } from './dimensions.js';
+import { toDisplay } from './quantity.js';
 import type { DimensionKey, UnitSystem } from './dimensions.js';
 
-/** The measure of each property that can be typed with a unit; the rest are shares, hardnesses, and numbers of their own kind. */
+/**
+ * The measure of each property that can be typed with a unit; the rest are shares, hardnesses, and numbers
+ * of their own kind.
+ */
 const measures: Partial<Record<PropertyName, DimensionKey>> = {
   densityGcm3: 'density',
   modulusMPa: 'modulus',

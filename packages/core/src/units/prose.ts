@@ -1,8 +1,12 @@
 import { sig } from '../lib/figures.js';
-import { displayUnit, parseQuantity, toDisplay } from './quantity.js';
+import { displayUnit } from './dimensions.js';
+import { parseQuantity, toDisplay } from './quantity.js';
 import type { DimensionKey, UnitSystem } from './dimensions.js';
 
-/** The measure of each unit that sentences and tables of the core use. What is not here (years, %, J/m², W) is the same for everyone. */
+/**
+ * The measure of each unit that sentences and tables of the core use. What is not here (years, %, J/m², W)
+ * is the same for everyone.
+ */
 const measureOf: Record<string, DimensionKey> = {
   '°C': 'temperature',
   K: 'temperatureStep',
@@ -39,7 +43,8 @@ const QUANTITY = new RegExp(
 
 /**
  * A sentence of the core in the reader's units: every quantity in it converted, to three figures.
- * @example prose('Bears 93 °C, 33 K above the 60.1 °C it reaches.', 'us') // Bears 199 °F, 59.4 °F above the 140 °F it reaches.
+ * @example prose('Bears 93 °C, 33 K above the 60.1 °C it reaches.', 'us') // Bears 199 °F, 59.4 °F above
+ * the 140 °F it reaches.
  */
 export function prose(text: string, system: UnitSystem): string {
   if (system === 'metric') return text;
@@ -48,7 +53,10 @@ export function prose(text: string, system: UnitSystem): string {
     (_, first: string, join: string | undefined, second: string | undefined, unit: string) => {
       const convert = (n: string): string =>
         sig(inSystem(Number(n.replace('−', '-')), unit, system).value, 3);
-      return `${convert(first)}${join && second ? `${join.slice(0, join.length - second.length)}${convert(second)}` : ''} ${inSystem(0, unit, system).unit}`;
+      return (
+        `${convert(first)}${join && second ? `${join.slice(0, join.length - second.length)}${convert(second)}` : ''} ` +
+        `${inSystem(0, unit, system).unit}`
+      );
     },
   );
 }

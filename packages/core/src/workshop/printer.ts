@@ -2,9 +2,13 @@ import { Choice, Choices, Quantity, Text, Vector } from '../input/fields.js';
 import { parseInput } from '../input/parse.js';
 import { adhesives, plates, type Adhesive, type Plate } from '../materials/family.js';
 
+/** What may stand around a print. */
 export const chambers = ['open', 'enclosed', 'heated'] as const;
+/** Where the feeder may sit. */
 export const drives = ['direct', 'bowden'] as const;
+/** What a nozzle may be made of. */
 export const nozzleMetals = ['brass', 'hardened'] as const;
+/** Where fumes may go. */
 export const ventilations = ['none', 'room', 'extracted'] as const;
 
 /** `hornblende-printer/1`: what a printer can really do. */

@@ -5,6 +5,7 @@ import { moistureVerdict, waterAfterPct, type SpoolState } from '../models/spool
 
 /** What happens to a spool. */
 export const spoolEvents = ['opened', 'boxed', 'dried', 'printed', 'weighed'] as const;
+/** What happens to a spool. */
 export type SpoolEventKind = (typeof spoolEvents)[number];
 
 /** One line of a spool's ledger. */
@@ -149,7 +150,8 @@ export interface SpoolMoisture {
 }
 
 /**
- * Follows a spool's ledger: sealed and dry until it is opened, damp air while it stands open, a desiccant box while it is boxed, the dryer when it is dried.
+ * Follows a spool's ledger: sealed and dry until it is opened, damp air while it stands open, a desiccant
+ * box while it is boxed, the dryer when it is dried.
  * @param now the moment to judge, ISO 8601
  * @param rhPct relative humidity of the room
  * @param dryerMaxC the hottest dryer there is, or null

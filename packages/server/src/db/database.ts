@@ -1,7 +1,10 @@
 import knex, { type Knex } from 'knex';
-import { migrations } from './migrations.js';
+import { migrationSource } from './migrations/index.js';
 
-/** Opens (and creates, and migrates) the SQLite file: write-ahead log, foreign keys on, every commit on disk before it is acknowledged. */
+/**
+ * Opens (and creates, and migrates) the SQLite file: write-ahead log, foreign keys on, every commit on disk
+ * before it is acknowledged.
+ */
 export async function openDatabase(file: string): Promise<Knex> {
   const db = knex({
     client: 'better-sqlite3',
@@ -22,7 +25,7 @@ export async function openDatabase(file: string): Promise<Knex> {
         done(null, connection);
       },
     },
-    migrations: { migrationSource: migrations },
+    migrations: { migrationSource: migrationSource() },
   });
   await db.migrate.latest();
   return db;

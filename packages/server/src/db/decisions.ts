@@ -1,23 +1,17 @@
 import { createHash, randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
-import type { Brief, DecisionRecord, Family, Printer, Ranking } from '@hornblende/core';
-import { notFound } from '../errors.js';
-
-/** A record as it is kept: all of it but the families it was worked out from, which are kept apart. */
-type KeptRecord = Omit<DecisionRecord, 'premises'> & {
-  premises: Omit<DecisionRecord['premises'], 'families'>;
-};
-/** A record as it travels in lists: without the hours of its weather, too. */
-export type ListedRecord = Omit<KeptRecord, 'premises'> & {
-  premises: Omit<KeptRecord['premises'], 'weather'> & { weather: { name: string } | null };
-};
-
-/** A decision as it was taken. */
-export interface Decision {
-  id: string;
-  partId: string;
-  record: ListedRecord;
-}
+import type {
+  Brief,
+  Decision,
+  DecisionRecord,
+  Family,
+  KeptRecord,
+  LatestDecision,
+  Printer,
+  Ranking,
+  Withdrawal,
+} from '@hornblende/core';
+import { HttpProblem, notFound } from '../http/errors.js';
 
 interface DecisionRow {
   id: string;
@@ -34,13 +28,19 @@ interface DecisionRow {
   ranking: string;
   record: string | null;
   snapshot: string | null;
+  withdrawn_at: string | null;
+  withdrawn_by: string | null;
+  withdrawn_reason: string | null;
 }
 interface SnapshotRow {
   hash: string;
   families: string;
 }
 
-/** Decisions that were taken before records were kept whole have no chances, no assumptions and no rejections to show. */
+/**
+ * Decisions that were taken before records were kept whole have no chances, no assumptions and no
+ * rejections to show.
+ */
 function earlyRecord(row: DecisionRow): KeptRecord {
   const brief = JSON.parse(row.brief) as Brief;
   return {
@@ -72,6 +72,11 @@ function kept(row: DecisionRow): KeptRecord {
   return row.record ? (JSON.parse(row.record) as KeptRecord) : earlyRecord(row);
 }
 
+function withdrawalOf(row: DecisionRow): Withdrawal | null {
+  if (row.withdrawn_at === null) return null;
+  return { at: row.withdrawn_at, by: row.withdrawn_by ?? '', reason: row.withdrawn_reason ?? '' };
+}
+
 function toDecision(row: DecisionRow): Decision {
   const record = kept(row);
   const { weather } = record.premises;
@@ -79,11 +84,15 @@ function toDecision(row: DecisionRow): Decision {
     id: row.id,
     partId: row.part_id,
     record: { ...record, premises: { ...record.premises, weather: weather && { name: weather.name } } },
+    withdrawn: withdrawalOf(row),
   };
 }
 
-/** Decisions in the database: only ever added to, so that a record stands. The families behind them are kept once for each state of the library. */
-export class DecisionRepository {
+/**
+ * Decisions in the database: only ever added to and marked withdrawn, so that a record stands. The families behind
+ * them are kept once for each state of the library.
+ */
+export class DecisionStore {
   constructor(private readonly db: Knex) {}
 
   /** A part's decisions, newest first. */
@@ -109,12 +118,11 @@ export class DecisionRepository {
     };
   }
 
-  /** The newest decision of every part: part id → its choice and date. */
-  async latest(): Promise<
-    Record<string, { firstChoice: string; secondChoice: string | null; decidedAt: string }>
-  > {
+  /** The newest decision that stands of every part: part id → its choice and date. */
+  async latest(): Promise<Record<string, LatestDecision>> {
     const rows = await this.db<DecisionRow>('decisions')
       .select('part_id', 'first_choice', 'second_choice', 'decided_at')
+      .whereNull('withdrawn_at')
       .orderBy('decided_at');
     return Object.fromEntries(
       rows.map(r => [
@@ -124,6 +132,23 @@ export class DecisionRepository {
     );
   }
 
+  /**
+   * Marks a decision as no longer standing; the record stays as it was taken.
+   * @throws HttpProblem 404; 409 when it was withdrawn before
+   */
+  async withdraw(partId: string, id: string, { at, by, reason }: Withdrawal): Promise<Decision> {
+    const changed = await this.db<DecisionRow>('decisions')
+      .where({ part_id: partId, id })
+      .whereNull('withdrawn_at')
+      .update({ withdrawn_at: at, withdrawn_by: by, withdrawn_reason: reason });
+    const row = await this.db<DecisionRow>('decisions').where({ part_id: partId, id }).first();
+    if (!row) throw notFound('decision', id);
+    if (!changed)
+      throw new HttpProblem(409, [{ field: 'decision', value: id, message: 'was withdrawn already' }]);
+    return toDecision(row);
+  }
+
+  /** Keeps a decision with everything it rests on. */
   async add(partId: string, whole: DecisionRecord): Promise<Decision> {
     const { families, ...premises } = whole.premises;
     const record: KeptRecord = { ...whole, premises };
@@ -145,6 +170,9 @@ export class DecisionRepository {
       ranking: '{}',
       record: JSON.stringify(record),
       snapshot: hash,
+      withdrawn_at: null,
+      withdrawn_by: null,
+      withdrawn_reason: null,
     };
     await this.db.transaction(async t => {
       await t<SnapshotRow>('library_snapshots').insert({ hash, families: data }).onConflict('hash').ignore();

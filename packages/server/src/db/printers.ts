@@ -1,111 +1,60 @@
-import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
-import { parsePrinter, type Printer } from '@hornblende/core';
-import { notFound, staleWrite } from '../errors.js';
+import { parsePrinter, type Printer, type StoredPrinter } from '@hornblende/core';
+import { RevisionedStore, type DocumentKind, type RevisionedRow } from './revisioned-store.js';
 
-/** A printer as the API gives it. */
-export interface StoredPrinter {
-  id: string;
+/** What a save of a printer sets. */
+export interface PrinterContent {
   profile: Printer;
   isDefault: boolean;
-  revision: number;
-  updatedAt: string;
 }
 
-interface PrinterRow {
+interface PrinterRow extends RevisionedRow {
   id: string;
   name: string;
   profile: string;
   is_default: number;
-  revision: number;
   created_at: string;
-  updated_at: string;
 }
 
-function toPrinter(row: PrinterRow): StoredPrinter {
-  return {
+const kind: DocumentKind<PrinterContent, StoredPrinter, PrinterRow> = {
+  name: 'printer',
+  table: 'printers',
+  keyColumn: 'id',
+  dated: true,
+  order: [{ column: 'is_default', order: 'desc' }, { column: 'name' }, { column: 'id' }],
+  read: row => ({
     id: row.id,
     profile: parsePrinter(JSON.parse(row.profile)),
     isDefault: Boolean(row.is_default),
     revision: row.revision,
     updatedAt: row.updated_at,
-  };
+  }),
+  columns: ({ profile }) => ({ name: profile.name, profile: JSON.stringify(profile) }),
+  written: async ({ t, key, content }) => {
+    if (content.isDefault) await makeDefault(t, key);
+    else await requireDefault(t);
+  },
+  removed: requireDefault,
+};
+
+async function makeDefault(t: Knex.Transaction, id: string): Promise<void> {
+  await t('printers').whereNot({ id }).update({ is_default: false });
+  await t('printers').where({ id }).update({ is_default: true });
 }
 
-/** Printers in the database; exactly one is the default while there are any. */
-export class PrinterRepository {
-  constructor(private readonly db: Knex) {}
+/** Another becomes the default where none is. */
+async function requireDefault(t: Knex.Transaction): Promise<void> {
+  if (await t<PrinterRow>('printers').where({ is_default: 1 }).first('id')) return;
+  const next = await t<PrinterRow>('printers').orderBy('name').first('id');
+  if (next) await makeDefault(t, next.id);
+}
 
-  async list(): Promise<StoredPrinter[]> {
-    return (
-      await this.db<PrinterRow>('printers').orderBy([
-        { column: 'is_default', order: 'desc' },
-        { column: 'name' },
-      ])
-    ).map(toPrinter);
-  }
-
-  /** @throws HttpProblem 404 */
-  async get(id: string): Promise<StoredPrinter> {
-    const row = await this.db<PrinterRow>('printers').where({ id }).first();
-    if (!row) throw notFound('printer', id);
-    return toPrinter(row);
-  }
-
-  async create(profile: Printer, isDefault: boolean, now: string): Promise<StoredPrinter> {
-    const id = randomUUID();
-    await this.db.transaction(async t => {
-      const first = !(await t('printers').first());
-      if (isDefault) await t('printers').update({ is_default: false });
-      await t('printers').insert({
-        id,
-        name: profile.name,
-        profile: JSON.stringify(profile),
-        is_default: isDefault || first,
-        revision: 1,
-        created_at: now,
-        updated_at: now,
-      });
-    });
-    return this.get(id);
-  }
-
-  /** @throws HttpProblem 409 with `current` when someone else saved since `revision` */
-  async update(
-    id: string,
-    profile: Printer,
-    isDefault: boolean,
-    revision: number,
-    now: string,
-  ): Promise<StoredPrinter> {
-    const before = await this.get(id);
-    const changed = await this.db.transaction(async t => {
-      const n = await t('printers')
-        .where({ id, revision })
-        .update({
-          name: profile.name,
-          profile: JSON.stringify(profile),
-          revision: revision + 1,
-          updated_at: now,
-        });
-      if (n && isDefault && !before.isDefault) {
-        await t('printers').update({ is_default: false });
-        await t('printers').where({ id }).update({ is_default: true });
-      }
-      return n;
-    });
-    const current = await this.get(id);
-    if (!changed) throw staleWrite(revision, current);
-    return current;
-  }
-
-  /** Removes a printer; parts that used it fall back to none, and another becomes the default. */
-  async remove(id: string): Promise<void> {
-    const gone = await this.get(id);
-    await this.db.transaction(async t => {
-      await t('printers').where({ id }).delete();
-      const next = gone.isDefault ? await t<PrinterRow>('printers').orderBy('name').first() : undefined;
-      if (next) await t('printers').where({ id: next.id }).update({ is_default: true });
-    });
+/**
+ * Printers in the database; exactly one is the default while there are any. Parts of a removed one fall back to
+ * none.
+ */
+export class PrinterStore extends RevisionedStore<PrinterContent, StoredPrinter, PrinterRow> {
+  constructor(db: Knex) {
+    super(db, kind);
   }
 }

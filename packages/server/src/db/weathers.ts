@@ -1,18 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
-import { annualGhiKWhm2, highest, lowest, type Weather } from '@hornblende/core';
-import { notFound } from '../errors.js';
-
-/** Stored weather without its hours. */
-export interface WeatherSummary {
-  id: string;
-  name: string;
-  createdAt: string;
-  hours: number;
-  airMinC: number;
-  airMaxC: number;
-  ghiKWhm2Year: number;
-}
+import { annualGhiKWhm2, highest, lowest, type Weather, type WeatherSummary } from '@hornblende/core';
+import { notFound } from '../http/errors.js';
 
 interface WeatherRow {
   id: string;
@@ -22,9 +11,10 @@ interface WeatherRow {
 }
 
 /** Hourly weather that users brought, for briefs whose climate is their own. */
-export class WeatherRepository {
+export class WeatherStore {
   constructor(private readonly db: Knex) {}
 
+  /** Every year of weather, without its hours. */
   async list(): Promise<WeatherSummary[]> {
     const rows = await this.db<WeatherRow>('weathers').orderBy('name');
     return rows.map(r => {
@@ -48,6 +38,7 @@ export class WeatherRepository {
     return JSON.parse(row.data) as Weather;
   }
 
+  /** Keeps a year of weather. */
   async add(weather: Weather, now: string): Promise<{ id: string; name: string }> {
     const id = randomUUID();
     await this.db('weathers').insert({

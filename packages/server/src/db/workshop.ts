@@ -1,17 +1,12 @@
 import type { Knex } from 'knex';
-import { parseWorkshop, type WorkshopSettings } from '@hornblende/core';
-import { notFound } from '../errors.js';
-
-/** What holds for the whole workshop, with what print services ask for its parts. */
-export interface StoredWorkshop {
-  settings: WorkshopSettings;
-  quotes: Record<string, number>;
-}
+import { parseWorkshop, type StoredWorkshop, type WorkshopSettings } from '@hornblende/core';
+import { notFound } from '../http/errors.js';
 
 /** The workshop's own settings: one row. */
-export class WorkshopRepository {
+export class WorkshopStore {
   constructor(private readonly db: Knex) {}
 
+  /** The settings, with every default, and the quotes. */
   async get(): Promise<StoredWorkshop> {
     const row = await this.db<{ id: number; settings: string }>('workshop').first();
     const quotes = await this.db<{ part_id: string; each: number }>('part_quotes');
@@ -21,6 +16,7 @@ export class WorkshopRepository {
     };
   }
 
+  /** Replaces the settings. */
   async save(settings: WorkshopSettings): Promise<StoredWorkshop> {
     await this.db('workshop')
       .insert({ id: 1, settings: JSON.stringify(settings) })

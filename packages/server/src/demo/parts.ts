@@ -13,7 +13,10 @@ export interface DemoPart {
 
 const base = { format: 'hornblende-brief', version: 1 };
 
-/** The parts of the Highfell Bee Co-op, an invented hill apiary with a honey shed. The first is what the demo opens on. */
+/**
+ * The parts of the Highfell Bee Co-op, an invented hill apiary with a honey shed. The first is what the
+ * demo opens on.
+ */
 export const demoParts: DemoPart[] = [
   {
     printer: 1,
@@ -62,7 +65,8 @@ export const demoParts: DemoPart[] = [
       firstChoice: 'asa',
       secondChoice: 'petg',
       reason:
-        'Stands in the sun for eight seasons; PETG is the fallback if the cabinet is down, in black and out of direct sun.',
+        'Stands in the sun for eight seasons; PETG is the fallback if the cabinet is down, in black ' +
+        'and out of direct sun.',
       decidedBy: 'M. Orrell',
       decidedAt: '2026-03-14T09:20:00.000Z',
     },

@@ -1,12 +1,12 @@
 import type { Knex } from 'knex';
 import { parseBrief, parseGrade, parsePrinter, parseSpool, parseWorkshop } from '@hornblende/core';
-import { decide } from '../decide.js';
-import { DecisionRepository } from '../db/decisions.js';
-import { GradeRepository } from '../db/grades.js';
-import { PartRepository } from '../db/parts.js';
-import { PrinterRepository } from '../db/printers.js';
-import { SpoolRepository } from '../db/spools.js';
-import { WorkshopRepository } from '../db/workshop.js';
+import { decide } from '../jobs/decide.js';
+import { DecisionStore } from '../db/decisions.js';
+import { GradeStore } from '../db/grades.js';
+import { PartStore } from '../db/parts.js';
+import { PrinterStore } from '../db/printers.js';
+import { SpoolStore } from '../db/spools.js';
+import { WorkshopStore } from '../db/workshop.js';
 import { demoGrades } from './grades.js';
 import { demoParts } from './parts.js';
 import { demoPrinters } from './printers.js';
@@ -14,22 +14,24 @@ import { demoSpools, demoWorkshop } from './spools.js';
 
 /** Draws behind the demo's decisions: enough to show, few enough that the first start stays quick. */
 const DEMO_DRAWS = 2000;
+/** When printers, grades and spools of the demo were entered. */
+const SEEDED_AT = '2026-01-10T08:00:00.000Z';
 
 /** Fills an empty database with the demo workshop; leaves any other alone. @returns whether it did */
 export async function seedDemo(db: Knex): Promise<boolean> {
   if ((await db('parts').first()) || (await db('printers').first())) return false;
-  const parts = new PartRepository(db);
-  const printers = new PrinterRepository(db);
-  const decisions = new DecisionRepository(db);
+  const parts = new PartStore(db);
+  const printers = new PrinterStore(db);
+  const decisions = new DecisionStore(db);
   const stored = [];
   for (const [i, plain] of demoPrinters.entries())
-    stored.push(await printers.create(parsePrinter(plain), i === 1, '2026-01-10T08:00:00.000Z'));
-  const grades = new GradeRepository(db);
+    stored.push(await printers.create({ profile: parsePrinter(plain), isDefault: i === 1 }, SEEDED_AT));
+  const grades = new GradeStore(db);
   const own = demoGrades.map(parseGrade);
-  for (const grade of own) await grades.create(grade, '2026-01-10T08:00:00.000Z');
-  const spools = new SpoolRepository(db);
-  for (const plain of demoSpools) await spools.create(parseSpool(plain), '2026-01-10T08:00:00.000Z');
-  const workshop = new WorkshopRepository(db);
+  for (const grade of own) await grades.create(grade, SEEDED_AT);
+  const spools = new SpoolStore(db);
+  for (const plain of demoSpools) await spools.create(parseSpool(plain), SEEDED_AT);
+  const workshop = new WorkshopStore(db);
   await workshop.save(parseWorkshop(demoWorkshop.settings));
   // The first part is touched last, so that the list opens on it.
   for (const [i, { printer, brief: plain, decision }] of demoParts.entries()) {
@@ -37,7 +39,10 @@ export async function seedDemo(db: Knex): Promise<boolean> {
     const machine = stored[printer];
     if (!machine) continue;
     const touched = new Date(Date.UTC(2026, 10, 20 - i, 9)).toISOString();
-    const part = await parts.create({ brief, given: plain, printerId: machine.id, weatherId: null }, touched);
+    const part = await parts.create(
+      { brief, given: plain, printerId: machine.id, weatherId: null, archived: false },
+      touched,
+    );
     if (decision)
       await decisions.add(
         part.id,

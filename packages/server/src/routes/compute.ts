@@ -11,9 +11,9 @@ import {
   rank,
   relaxations,
 } from '@hornblende/core';
-import { notFound } from '../errors.js';
-import { RankEnvelope } from '../inputs.js';
-import { split, within } from './split.js';
+import { notFound } from '../http/errors.js';
+import { RankEnvelope } from '../http/envelopes.js';
+import { split, within } from '../http/split.js';
 
 /** What needs no database: families, models, calculation and ranking. */
 export function computeRoutes(): Router {

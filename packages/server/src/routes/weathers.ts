@@ -1,9 +1,9 @@
 import { Router } from 'express';
 import { InputError, parseInput, WeatherInput } from '@hornblende/core';
-import type { WeatherRepository } from '../db/weathers.js';
+import type { WeatherStore } from '../db/weathers.js';
 
 /** /weathers: years of hourly weather, read in the browser and kept here. */
-export function weatherRoutes(weathers: WeatherRepository, now: () => string): Router {
+export function weatherRoutes(weathers: WeatherStore, now: () => string): Router {
   const router = Router();
   router.get('/', async (_req, res) => {
     res.json(await weathers.list());

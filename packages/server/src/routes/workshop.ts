@@ -1,10 +1,10 @@
 import { Router } from 'express';
 import { parseInput, parseWorkshop } from '@hornblende/core';
-import type { WorkshopRepository } from '../db/workshop.js';
-import { QuoteInput } from '../inputs.js';
+import type { WorkshopStore } from '../db/workshop.js';
+import { QuoteInput } from '../http/envelopes.js';
 
 /** /workshop: its settings, and what print services ask for its parts. */
-export function workshopRoutes(workshop: WorkshopRepository): Router {
+export function workshopRoutes(workshop: WorkshopStore): Router {
   const router = Router();
   router.get('/', async (_req, res) => {
     res.json(await workshop.get());

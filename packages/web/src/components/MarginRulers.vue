@@ -13,7 +13,10 @@ const wrap = ref<HTMLElement | null>(null);
 const { width } = useElementSize(wrap);
 const WIDTH = computed(() => Math.max(200, width.value - 142 - 104 - 24 - NAMES));
 
-/** Each ruler with its scale: from below the lowest to above the highest, the need always inside; wide spans go logarithmic. */
+/**
+ * Each ruler with its scale: from below the lowest to above the highest, the need always inside; wide spans
+ * go logarithmic.
+ */
 const { convert } = useUnits();
 /** A ruler in the reader's unit. */
 function inUnits(r: Ruler): Ruler {
@@ -28,11 +31,13 @@ function inUnits(r: Ruler): Ruler {
 const drawn = computed(() =>
   props.rulers.map(inUnits).map(r => {
     const all = r.bars.flatMap(b => [b.low, b.high]).concat(r.need);
-    const [min, max] = [Math.min(...all), Math.max(...all)];
+    const min = Math.min(...all);
+    const max = Math.max(...all);
     const log = min > 0 && max / min > 30;
     const f = (v: number): number => (log ? Math.log10(v) : v);
     const pad = (f(max) - f(min) || 1) * 0.06;
-    const [a, b] = [log || min < 0 ? f(min) - pad : Math.max(0, f(min) - pad), f(max) + pad * 2.2];
+    const a = log || min < 0 ? f(min) - pad : Math.max(0, f(min) - pad);
+    const b = f(max) + pad * 2.2;
     const x = (v: number): number => ((f(v) - a) / (b - a)) * WIDTH.value;
     const ticks = niceTicks(log ? 10 ** a : a, log ? 10 ** b : b, log);
     return { ...r, x, ticks, log };
@@ -65,8 +70,7 @@ const met = (r: Ruler, v: number): boolean => (r.better === 'more' ? v >= r.need
   <div ref="wrap" class="rulers">
     <div v-for="r in drawn" :key="r.id + r.unit" class="ruler" data-testid="ruler">
       <div class="what">
-        <b>{{ r.label }}</b
-        ><span class="soft small">{{
+        <b>{{ r.label }}</b><span class="soft small">{{
           [r.unit, r.better === 'less' ? 'less is better' : '', r.log ? 'log scale' : '']
             .filter(Boolean)
             .join(', ')

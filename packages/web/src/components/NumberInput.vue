@@ -41,7 +41,9 @@ function read(): void {
     n > props.max ||
     (props.integer && !Number.isInteger(n))
   ) {
-    problem.value = `"${typed}" is not allowed here: ${props.integer ? 'a whole' : 'a'} number from ${props.min} to ${props.max}`;
+    problem.value =
+      `"${typed}" is not allowed here: ${props.integer ? 'a whole' : 'a'} number from ${props.min} to ` +
+      `${props.max}`;
     return;
   }
   emit('update:modelValue', n);

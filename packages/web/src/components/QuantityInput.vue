@@ -3,7 +3,10 @@ import { formatQuantity, parseQuantity, parseRange, type DimensionKey } from '@h
 import { computed, ref, useId, watch } from 'vue';
 import { useSettings } from '../stores/settings';
 
-/** A quantity as typed, with or without a unit. Shows what it understood; what it cannot use stays in the field and changes nothing. */
+/**
+ * A quantity as typed, with or without a unit. Shows what it understood; what it cannot use stays in the
+ * field and changes nothing.
+ */
 const props = defineProps<{
   modelValue: number | null;
   dimension: DimensionKey;
@@ -38,7 +41,10 @@ const understood = ref('');
 watch(shown, s => {
   if (!focused.value && !problem.value) text.value = s;
 });
-/** The value that this field itself sent last; another one came from elsewhere (undo, a file) and is shown even while the field has the focus. */
+/**
+ * The value that this field itself sent last; another one came from elsewhere (undo, a file) and is shown
+ * even while the field has the focus.
+ */
 let sent: number | null | undefined;
 watch(
   () => [props.modelValue, props.low],
@@ -66,9 +72,13 @@ function read(): void {
       return;
     }
     const q = parseQuantity(typed, props.dimension, settings.units);
-    const [min, max] = [props.min ?? -Infinity, props.max ?? Infinity];
+    const min = props.min ?? -Infinity;
+    const max = props.max ?? Infinity;
     if (q.value < min || q.value > max) {
-      problem.value = `${q.understood} is out of range; allowed: ${formatQuantity(min, props.dimension, settings.units)} to ${formatQuantity(max, props.dimension, settings.units)}`;
+      problem.value =
+        `${q.understood} is out of range; allowed: ` +
+        `${formatQuantity(min, props.dimension, settings.units)} to ` +
+        `${formatQuantity(max, props.dimension, settings.units)}`;
       return;
     }
     understood.value = q.understood.includes('=') ? q.understood : '';
@@ -86,7 +96,10 @@ function read(): void {
 function readRange(typed: string): void {
   const r = parseRange(typed, props.dimension, settings.units);
   if (r.low < (props.min ?? -Infinity) || r.high > (props.max ?? Infinity)) {
-    problem.value = `${r.understood} is out of range; allowed: ${formatQuantity(props.min ?? 0, props.dimension, settings.units)} to ${formatQuantity(props.max ?? 0, props.dimension, settings.units)}`;
+    problem.value =
+      `${r.understood} is out of range; allowed: ` +
+      `${formatQuantity(props.min ?? 0, props.dimension, settings.units)} to ` +
+      `${formatQuantity(props.max ?? 0, props.dimension, settings.units)}`;
     return;
   }
   understood.value = r.understood.includes('=') ? r.understood : '';

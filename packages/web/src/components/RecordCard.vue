@@ -6,7 +6,10 @@ import { api, type Decision } from '../api/client';
 import { useUnits } from '../composables/useUnits';
 import StatusMark from './StatusMark.vue';
 
-/** One decision as it stands: the choice, why, what was rejected, what it rests on, and whether today's data would answer otherwise. */
+/**
+ * One decision as it stands: the choice, why, what was rejected, what it rests on, and whether today's data
+ * would answer otherwise.
+ */
 const props = defineProps<{ decision: Decision; latest: boolean }>();
 const { gate, say, show } = useUnits();
 const r = computed(() => props.decision.record);
@@ -42,8 +45,9 @@ const standing = (s: { status: string; score: number } | null): string =>
       {{ dayjs(r.decidedAt).format('D MMMM YYYY, HH:mm') }}, {{ r.decidedBy }}
     </div>
     <div>
-      <b class="choice">{{ nameOf(r.firstChoice) }}</b
-      ><span v-if="r.secondChoice" class="soft">, then {{ nameOf(r.secondChoice) }}</span>
+      <b class="choice">{{ nameOf(r.firstChoice) }}</b><span v-if="r.secondChoice" class="soft"
+        >, then {{ nameOf(r.secondChoice) }}</span
+      >
     </div>
     <p class="why">{{ r.reason }}</p>
     <p class="small soft">

@@ -91,7 +91,10 @@ const perWeight = computed(() => {
 });
 const dragged = ref<{ id: CriterionId; from: number; y: number; scale: number } | null>(null);
 const inRange = (w: number): number => Math.round(10 * Math.min(TOP_WEIGHT, Math.max(0, w))) / 10;
-/** The lower edge of a layer is pulled: down weighs more, up less. The scale is that of the beginning, so that the edge keeps to the pointer. */
+/**
+ * The lower edge of a layer is pulled: down weighs more, up less. The scale is that of the beginning, so
+ * that the edge keeps to the pointer.
+ */
 function grab(e: PointerEvent, l: { id: CriterionId; weight: number }): void {
   (e.target as Element).setPointerCapture(e.pointerId);
   dragged.value = { id: l.id, from: l.weight, y: e.clientY, scale: perWeight.value };
@@ -114,12 +117,22 @@ function crackY(c: Candidate): number {
   return layer ? layer.y + layer.h / 2 : TOP + 34;
 }
 function upper(c: Candidate, i: number): string {
-  const [x, y, w] = [outXOf(i), crackY(c), outBar.value];
-  return `M${x} ${TOP} h${w} V${y - 5} l${-w * 0.22} 7 l${-w * 0.18} -9 l${-w * 0.2} 10 l${-w * 0.2} -8 L${x} ${y - 1} Z`;
+  const x = outXOf(i);
+  const y = crackY(c);
+  const w = outBar.value;
+  return (
+    `M${x} ${TOP} h${w} V${y - 5} l${-w * 0.22} 7 l${-w * 0.18} -9 l${-w * 0.2} 10 l${-w * 0.2} -8 ` +
+    `L${x} ${y - 1} Z`
+  );
 }
 function lower(c: Candidate, i: number): string {
-  const [x, y, w] = [outXOf(i) + 2, crackY(c) + 9, outBar.value];
-  return `M${x} ${y} l${w * 0.2} -6 l${w * 0.2} 8 l${w * 0.2} -10 l${w * 0.18} 9 L${x + w} ${y - 4} V${TOP + HEIGHT.value} H${x} Z`;
+  const x = outXOf(i) + 2;
+  const y = crackY(c) + 9;
+  const w = outBar.value;
+  return (
+    `M${x} ${y} l${w * 0.2} -6 l${w * 0.2} 8 l${w * 0.2} -10 l${w * 0.18} 9 L${x + w} ${y - 4} ` +
+    `V${TOP + HEIGHT.value} H${x} Z`
+  );
 }
 function failedText(c: Candidate): string {
   const gate = c.gates.find(g => g.verdict === 'fail');

@@ -5,7 +5,10 @@ import { useUnits } from '../composables/useUnits';
 import { failedLayer } from './failed-layer';
 import { shortGateLabel } from './gate-label';
 
-/** The rest of a long ranking as slivers: those in the running whole, those out cracked at the gate that failed. Rows wrap where there are many. */
+/**
+ * The rest of a long ranking as slivers: those in the running whole, those out cracked at the gate that
+ * failed. Rows wrap where there are many.
+ */
 const props = defineProps<{
   running: Candidate[];
   out: Candidate[];
@@ -59,7 +62,10 @@ const top = (row: number): number => row * (HEAD + SLAB + NAMES) + HEAD;
 const of = (c: Candidate, id: CriterionId): Criterion | undefined => c.criteria.find(k => k.id === id);
 function broken(x: number, y: number, crack: number): string {
   const w = bar.value;
-  return `M${x} ${y} h${w} V${y + crack - 3} l${-w / 2} 5 l${-w / 2} -5 Z M${x} ${y + crack + 3} l${w / 2} 5 l${w / 2} -5 V${y + SLAB} H${x} Z`;
+  return (
+    `M${x} ${y} h${w} V${y + crack - 3} l${-w / 2} 5 l${-w / 2} -5 Z M${x} ${y + crack + 3} l${w / 2} ` +
+    `5 l${w / 2} -5 V${y + SLAB} H${x} Z`
+  );
 }
 const short = (name: string): string => (name.length > 12 ? `${name.slice(0, 11)}…` : name);
 const outX = computed(() => placed.value.find(p => p.crack !== null)?.x ?? 0);

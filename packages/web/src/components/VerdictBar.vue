@@ -34,7 +34,8 @@ const thinnest = computed<Gate | null>(() => {
       g.id !== 'flex',
   );
   const slack = (g: Gate): number => {
-    const [need, have] = [g.need as number, g.have as number];
+    const need = g.need as number;
+    const have = g.have as number;
     return (
       (g.verdict === 'marginal' ? -10 : 0) +
       (limitGates.has(g.id)

@@ -10,7 +10,8 @@ import ContendersWorker from '../workers/contenders.worker?worker';
 import type { ContendersQuestion } from '../workers/contenders.worker';
 
 /**
- * The grades that take part in the ranking of the part being worked on. A few all do, at once; of thousands the best of each family do,
+ * The grades that take part in the ranking of the part being worked on. A few all do, at once; of thousands
+ * the best of each family do,
  * picked in a worker: until it answers, those picked for the brief before stay.
  */
 export const useContenders = createSharedComposable(

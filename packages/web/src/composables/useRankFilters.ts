@@ -52,7 +52,8 @@ export function useRankFilters(): RankFilters {
     if (!shelf.stock.size) return 'The shelf is empty.';
     const c = best.value;
     if (!c) return `Nothing on the shelf fits; ${top.name} would have to be bought.`;
-    const [left, need] = [shelf.stock.get(c.material) ?? 0, c.printing.massG * (draft.brief?.quantity ?? 1)];
+    const left = shelf.stock.get(c.material) ?? 0;
+    const need = c.printing.massG * (draft.brief?.quantity ?? 1);
     const enough =
       left >= need
         ? `${show(left, 'mass')} is enough`

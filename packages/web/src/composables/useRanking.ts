@@ -26,7 +26,10 @@ export interface LiveRanking {
   second: ComputedRef<Candidate | null>;
 }
 
-/** The ranking of the part being worked on, renewed whenever its brief, its printer or the library changes. Some milliseconds: on the main thread, once for all who show it. */
+/**
+ * The ranking of the part being worked on, renewed whenever its brief, its printer or the library changes.
+ * Some milliseconds: on the main thread, once for all who show it.
+ */
 export const useRanking = createSharedComposable((): LiveRanking => {
   const draft = useDraft();
   const printers = usePrinters();
@@ -41,7 +44,10 @@ export const useRanking = createSharedComposable((): LiveRanking => {
   const ranking = computed(() => {
     const { brief, id } = draft;
     if (!brief) return null;
-    if (id !== lastPart) [last, lastPart] = [null, id];
+    if (id !== lastPart) {
+      last = null;
+      lastPart = id;
+    }
     if (yearReady(brief, weather.value))
       last = rank(brief, { printer: printer.value, weather: weather.value, families: candidates.value });
     else void fetchYear(brief, weather.value);

@@ -21,7 +21,10 @@ export interface LiveRobustness {
   stop: () => void;
 }
 
-/** How sure the ranking of the part being worked on is: 20 000 draws in a worker, begun when typing rests, for everyone who shows it. */
+/**
+ * How sure the ranking of the part being worked on is: 20 000 draws in a worker, begun when typing rests,
+ * for everyone who shows it.
+ */
 export const useRobustness = createSharedComposable((): LiveRobustness => {
   const draft = useDraft();
   const { ranking, candidates, printer, weather } = useRanking();

@@ -12,7 +12,10 @@ export interface WorkerTask<Q, A> {
   cancel: () => void;
 }
 
-/** Asks a worker something long: with progress and cancel. A newer question abandons the older one; its answer stays until the new one comes. */
+/**
+ * Asks a worker something long: with progress and cancel. A newer question abandons the older one; its
+ * answer stays until the new one comes.
+ */
 export function useWorkerTask<Q, A extends object>(start: new () => Worker): WorkerTask<Q, A> {
   const answer = shallowRef<A | null>(null) as ShallowRef<A | null>;
   const progress = ref<number | null>(null);

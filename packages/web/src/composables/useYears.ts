@@ -18,7 +18,10 @@ const asked = new Map<string, Promise<void>>();
 let worker: Worker | null = null;
 let next = 0;
 
-/** Whether a brief's year is at hand, so that ranking it does no heavy work here. Reactive: it becomes true when the year arrives. */
+/**
+ * Whether a brief's year is at hand, so that ranking it does no heavy work here. Reactive: it becomes true
+ * when the year arrives.
+ */
 export function yearReady(brief: Brief, own: Weather | null): boolean {
   void arrived.value;
   const place = placeInWeather(brief);

@@ -42,7 +42,10 @@ export const useDraft = defineStore('draft', () => {
   async function open(partId: string): Promise<void> {
     if (id.value === partId && content.value) return;
     await flush();
-    [id.value, content.value, loadError.value, theirs.value] = [partId, null, '', null];
+    id.value = partId;
+    content.value = null;
+    loadError.value = '';
+    theirs.value = null;
     try {
       const part = await api.part(partId);
       if (id.value !== partId) return;
@@ -55,13 +58,11 @@ export const useDraft = defineStore('draft', () => {
   }
 
   function adopt(part: Part): void {
-    [revision.value, past.value, future.value, saveState.value, theirs.value] = [
-      part.revision,
-      [],
-      [],
-      'saved',
-      null,
-    ];
+    revision.value = part.revision;
+    past.value = [];
+    future.value = [];
+    saveState.value = 'saved';
+    theirs.value = null;
     content.value = contentOf(part);
     lastField = '';
   }
@@ -201,7 +202,10 @@ export const useDraft = defineStore('draft', () => {
     }
   }
 
-  /** Ends a conflict: keeps what is here, over what was saved elsewhere, or takes that. Either way the other stays one undo away. */
+  /**
+   * Ends a conflict: keeps what is here, over what was saved elsewhere, or takes that. Either way the other
+   * stays one undo away.
+   */
   async function resolve(keep: 'mine' | 'theirs'): Promise<void> {
     const other = theirs.value;
     const mine = content.value;

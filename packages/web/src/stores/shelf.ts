@@ -23,7 +23,10 @@ export const useShelf = defineStore('shelf', () => {
   const printers = usePrinters();
   const list = shallowRef<StoredSpool[]>([]);
   const state = ref<'loading' | 'ready' | 'failed'>('loading');
-  /** The moment that water is worked out for: renewed now and then, and with every entry, which must not lie ahead of it. */
+  /**
+   * The moment that water is worked out for: renewed now and then, and with every entry, which must not lie
+   * ahead of it.
+   */
   const now = shallowRef(new Date());
   const renew = (): void => {
     now.value = new Date();

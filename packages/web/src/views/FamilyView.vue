@@ -107,8 +107,8 @@ function windowText(name: keyof typeof windowWords): string {
     <div class="page-head">
       <h1>{{ found.name }}</h1>
       <span v-if="base" class="soft"
-        >a grade of <RouterLink :to="`/library/${base.key}`">{{ base.name }}</RouterLink
-        >{{ found.grade?.maker ? ` by ${found.grade.maker}` : ''
+        >a grade of <RouterLink :to="`/library/${base.key}`">{{ base.name }}</RouterLink>{{
+          found.grade?.maker ? ` by ${found.grade.maker}` : ''
         }}{{ own?.grade.archived ? ', put away' : '' }}</span
       >
       <span v-else-if="found.base" class="soft"
@@ -162,8 +162,7 @@ function windowText(name: keyof typeof windowWords): string {
           <h3>{{ t.side === 'gained' ? 'Gained' : 'Given up' }}</h3>
           <ul class="lines">
             <li v-for="l in t.lines" :key="l.name">
-              <span>{{ label(l.name) }}</span
-              ><span class="soft"
+              <span>{{ label(l.name) }}</span><span class="soft"
                 >{{ number(l.name, l.base) }} → <b>{{ number(l.name, l.filled) }}</b> {{ unit(l.name) }}</span
               ><span class="soft">{{ l.ratio === null ? '' : `× ${sig(l.ratio, 2)}` }}</span>
             </li>

@@ -92,7 +92,8 @@ const rows = computed(() => {
   // What lacks the property comes last, whichever way it is sorted.
   return [...found.value].sort((a, b) => {
     if (by === 'name') return sign * collator.compare(a.name, b.name);
-    const [p, q] = [a.properties[by]?.typical, b.properties[by]?.typical];
+    const p = a.properties[by]?.typical;
+    const q = b.properties[by]?.typical;
     return p === undefined || q === undefined
       ? (p === undefined ? 1 : 0) - (q === undefined ? 1 : 0)
       : sign * (p - q) || collator.compare(a.name, b.name);

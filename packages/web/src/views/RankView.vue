@@ -98,7 +98,10 @@ function showCriterion(c: Candidate, k: Criterion): void {
   const label = criterionLabels[k.id];
   working.show({
     title: `${label.label}, ${c.name}`,
-    note: `${label.measure}: ${sig(convert(k.value, k.unit).value, 3)} ${convert(k.value, k.unit).unit}; unacceptable at ${sig(convert(k.unacceptable, k.unit).value, 3)}, comfortable at ${sig(convert(k.comfortable, k.unit).value, 3)}.`,
+    note:
+      `${label.measure}: ${sig(convert(k.value, k.unit).value, 3)} ${convert(k.value, k.unit).unit}; ` +
+      `unacceptable at ${sig(convert(k.unacceptable, k.unit).value, 3)}, comfortable at ` +
+      `${sig(convert(k.comfortable, k.unit).value, 3)}.`,
     ...(k.id === 'printability' ? { steps: successWorking(c) } : {}),
     refs: [
       ...(k.working ? [k.working] : []),

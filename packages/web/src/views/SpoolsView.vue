@@ -54,7 +54,10 @@ const wet = computed(() => rows.value.filter(r => r.moisture && r.moisture.state
 const low = computed(() => rows.value.filter(r => r.low).length);
 function sort(k: SortKey): void {
   if (sortBy.value === k) falling.value = !falling.value;
-  else [sortBy.value, falling.value] = [k, k === 'water'];
+  else {
+    sortBy.value = k;
+    falling.value = k === 'water';
+  }
 }
 const ariaSort = (k: SortKey): 'ascending' | 'descending' | 'none' =>
   sortBy.value !== k ? 'none' : falling.value ? 'descending' : 'ascending';
@@ -160,10 +163,10 @@ const todo = (r: ShelfRow): string =>
           <button type="button" class="link" @click="opened = r.id">{{ r.spool.code || 'open' }}</button>
         </td>
         <td>
-          <RouterLink :to="`/library/${r.spool.material}`" class="name">{{ r.name }}</RouterLink
-          ><span class="soft small">{{
-            [r.spool.colour, r.spool.maker || r.family?.grade?.maker].filter(Boolean).join(', ')
-          }}</span>
+          <RouterLink :to="`/library/${r.spool.material}`" class="name">{{ r.name }}</RouterLink><span
+            class="soft small"
+            >{{ [r.spool.colour, r.spool.maker || r.family?.grade?.maker].filter(Boolean).join(', ') }}</span
+          >
         </td>
         <td class="left">
           <span class="gauge" aria-hidden="true"

@@ -24,7 +24,10 @@ import { useWorkshop } from '../stores/workshop';
 
 use([ScatterChart, LineChart]);
 
-/** What to buy for a printer: what each affordable set of upgrades opens over the parts that are still to decide, against its price. */
+/**
+ * What to buy for a printer: what each affordable set of upgrades opens over the parts that are still to
+ * decide, against its price.
+ */
 const printers = usePrinters();
 const parts = useParts();
 const workshop = useWorkshop();
@@ -269,12 +272,12 @@ function pick(e: ECElementEvent): void {
         <template v-else>
           <p class="lead" data-testid="most-opened">
             <template v-if="most"
-              >One thing that opens most: <b>{{ nameOf(most.kinds) }}</b
-              >, {{ most.opens }} more part–filament pairs for {{ money(most.cost) }}.</template
+              >One thing that opens most: <b>{{ nameOf(most.kinds) }}</b>, {{ most.opens }} more part–filament
+              pairs for {{ money(most.cost) }}.</template
             >
             <template v-if="best"
-              >One thing that gains most: <b>{{ nameOf(best.kinds) }}</b
-              >, {{ best.gain.toFixed(2) }} in score for {{ money(best.cost) }}.</template
+              >One thing that gains most: <b>{{ nameOf(best.kinds) }}</b>, {{ best.gain.toFixed(2) }} in score
+              for {{ money(best.cost) }}.</template
             >
           </p>
           <VChart
@@ -311,8 +314,8 @@ function pick(e: ECElementEvent): void {
               <h3>{{ nameOf(shown.kinds) }}</h3>
               <ul>
                 <li v-for="u in shown.unlocked" :key="u.index">
-                  <b>{{ u.part }}</b
-                  >: {{ u.firstBefore === null ? 'nothing fitted' : library.nameOf(u.firstBefore)
+                  <b>{{ u.part }}</b>:
+                  {{ u.firstBefore === null ? 'nothing fitted' : library.nameOf(u.firstBefore)
                   }}<template v-if="u.firstAfter !== u.firstBefore">
                     → <b>{{ library.nameOf(u.firstAfter ?? '') }}</b></template
                   ><template v-else> stays first</template>

@@ -18,9 +18,7 @@ export interface AdviceQuestion {
 /** A tip without the families, which the asker has; `price` says what is dearer. */
 export type PlainTip = Omit<Tip, 'then'> & { brief: Brief; printer: Printer | null };
 export type AdviceAnswer =
-  | { done: number; total: number }
-  | { tips: PlainTip[]; hints: UpgradeHint[] }
-  | { failed: string };
+  { done: number; total: number } | { tips: PlainTip[]; hints: UpgradeHint[] } | { failed: string };
 
 /** Looks for what would change the first choice, and what a purchase would let in: some hundred rankings. */
 self.onmessage = (e: MessageEvent<AdviceQuestion>) => {

@@ -10,9 +10,7 @@ export interface UpgradesQuestion {
   weathers: (Weather | null)[];
 }
 export type UpgradesAnswer =
-  | { done: number; total: number }
-  | { result: WorkshopUpgradesResult }
-  | { failed: string };
+  { done: number; total: number } | { result: WorkshopUpgradesResult } | { failed: string };
 
 /** Weighs every affordable set of upgrades over the open parts. */
 self.onmessage = (e: MessageEvent<UpgradesQuestion>) => {

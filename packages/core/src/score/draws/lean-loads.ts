@@ -36,7 +36,10 @@ export function leanLoads(ctx: Context, f: Family): LeanLoads {
   const severity = loads.reduce((m, l) => Math.max(m, l.severityKJm2 ?? -1), -1);
   const softening = f.properties.vicatC ? slot.vicatC : slot.tgC;
   const cold = c.partMinC;
-  const [s45, s18, c23, c30] = [slot.hdt045C, slot.hdt18C, slot.charpy23KJm2, slot.charpyMinus30KJm2];
+  const s45 = slot.hdt045C;
+  const s18 = slot.hdt18C;
+  const c23 = slot.charpy23KJm2;
+  const c30 = slot.charpyMinus30KJm2;
   const self: LeanLoads = {
     allowableC: 0,
     reserve: Infinity,
@@ -114,7 +117,10 @@ function bearingOf(ctx: Context, f: Family, load: ServiceLoad): (v: Float64Array
   const warmth = tabulated(k?.low ?? 0, k?.high ?? 0, kPerK => Math.exp(kPerK * (equivalent(kPerK) - 23)));
   const lnHours = Math.log(Math.max(1e-9, load.hours));
   const bends = load.deflectionTimesModulus !== null;
-  const [sE, sA, sN, sK] = [slot.modulusMPa, slot.creepA, slot.creepN, slot.creepKPerK];
+  const sE = slot.modulusMPa;
+  const sA = slot.creepA;
+  const sN = slot.creepN;
+  const sK = slot.creepKPerK;
   return (v, into) => {
     const modulus = v[sE]!;
     if (stress > 0) into.reserve = Math.min(into.reserve, strength(v) / (stress * safety));
@@ -129,21 +135,22 @@ function bearingOf(ctx: Context, f: Family, load: ServiceLoad): (v: Float64Array
   };
 }
 
-/** The allowable stress as a function of a draw: the factors of `strength.allowable` with what stands still multiplied out. */
+/**
+ * The allowable stress as a function of a draw: the factors of `strength.allowable` with what stands still
+ * multiplied out.
+ */
 function strengthOf(f: Family, c: StrengthConditions): (v: Float64Array) => number {
   const fixedShare = retentionAt(f.retention, c.temperatureC) * c.sectionFactor;
   const decadesHeld = c.hours * 60 > 1 ? Math.log10(c.hours * 60) : 0;
   const decadesCycled = c.cycles > 1 ? Math.log10(c.cycles) : 0;
   const skin = Math.min(1, (2 * UV_SKIN_MM) / c.wallMm);
   const halvings = (Math.LN2 * c.uvDoseMJm2) / uvColourFactor[c.colour];
-  const [sYield, sZ, sTime, sFatigue, sUv, sWet] = [
-    slot.yieldMPa,
-    slot.zRatio,
-    slot.timeSlope,
-    slot.fatigueSlope,
-    slot.uvHalfDoseMJm2,
-    slot.wetFactor,
-  ];
+  const sYield = slot.yieldMPa;
+  const sZ = slot.zRatio;
+  const sTime = slot.timeSlope;
+  const sFatigue = slot.fatigueSlope;
+  const sUv = slot.uvHalfDoseMJm2;
+  const sWet = slot.wetFactor;
   return v => {
     let allowable = v[sYield]! * fixedShare;
     if (c.acrossLayers) allowable *= v[sZ]!;

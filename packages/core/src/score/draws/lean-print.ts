@@ -22,19 +22,19 @@ interface LeanPrint {
   deviationMm: number;
 }
 
+/** Makes a family’s printing ready for draws. */
 export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPrint {
   const { brief } = ctx;
   const { bowInput, liftInput, pLift, success, penalties, economicsInput } = candidate.printing;
   const range = f.properties.solidificationC;
-  const [from, to] = [range?.low ?? 0, range?.high ?? 0];
+  const from = range?.low ?? 0;
+  const to = range?.high ?? 0;
   // The bow and the mean strain are α·(a function of T_s) + s_c·(a constant).
   const unit = 1e-4;
   const at = (ts: number): ReturnType<typeof warpBowOf> =>
     warpBowOf({ ...bowInput, alphaPerK: unit, crystallisationStrain: 0, solidificationC: ts });
-  const [bowOf, strainOf] = [
-    tabulated(from, to, ts => at(ts).bowMm / unit),
-    tabulated(from, to, ts => at(ts).meanStrain / unit),
-  ];
+  const bowOf = tabulated(from, to, ts => at(ts).bowMm / unit);
+  const strainOf = tabulated(from, to, ts => at(ts).meanStrain / unit);
   const crystal = warpBowOf({ ...bowInput, alphaPerK: 0, crystallisationStrain: 1 });
   const storedOf = tabulated(
     from,
@@ -46,16 +46,14 @@ export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPr
   const otherPenalties = penalties - (pLift > 0.1 ? 1 : 0);
   const lengthMm = plateLengthMm(brief);
   const printerFlow = ctx.printer?.maxFlowMm3s ?? Infinity;
-  const [sAlpha, sTs, sCrystal, sE, sRho, sPrice, sFlow, sWater] = [
-    slot.alphaPerK,
-    slot.solidificationC,
-    slot.crystallisationStrain,
-    slot.modulusMPa,
-    slot.densityGcm3,
-    slot.pricePerKg,
-    slot.maxFlowMm3s,
-    slot.waterUptakePct,
-  ];
+  const sAlpha = slot.alphaPerK;
+  const sTs = slot.solidificationC;
+  const sCrystal = slot.crystallisationStrain;
+  const sE = slot.modulusMPa;
+  const sRho = slot.densityGcm3;
+  const sPrice = slot.pricePerKg;
+  const sFlow = slot.maxFlowMm3s;
+  const sWater = slot.waterUptakePct;
   const economics = { ...economicsInput };
   const deviation = {
     waterUptakePct: 0,

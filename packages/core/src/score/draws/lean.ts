@@ -28,7 +28,8 @@ export interface LeanVerdict {
 }
 
 /**
- * A candidate made ready for a million draws: what does not depend on its properties is worked out once, integrals are tabulated,
+ * A candidate made ready for a million draws: what does not depend on its properties is worked out once,
+ * integrals are tabulated,
  * and no sentence is written. Judges as `rank` does, within the tables' rounding; a test holds them together.
  */
 export interface LeanCandidate {
@@ -58,7 +59,10 @@ const drawn: ReadonlySet<GateId> = new Set<GateId>([
   'cost',
 ]);
 
-/** Gates that each get easier with every property that they rest on: what fails them as the best spool of its family fails them always. */
+/**
+ * Gates that each get easier with every property that they rest on: what fails them as the best spool of
+ * its family fails them always.
+ */
 const monotone: ReadonlySet<GateId> = new Set<GateId>(['heat', 'strength', 'impact', 'uv', 'creep', 'water']);
 
 /** The properties that this brief's gates and criteria rest on: only these are drawn. */

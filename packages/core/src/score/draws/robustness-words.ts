@@ -10,7 +10,10 @@ export function robustnessWords(r: Robustness, firstChoice: string | null): stri
     return rivals[0]
       ? `nothing fits as things are; ${rivals[0].name} leads in ${of100(rivals[0].pFirst)} of 100 worlds`
       : 'nothing fits in any world';
-  return `leads in ${of100(first.pFirst)} of 100 worlds${rivals[0] ? `; ${rivals[0].name} in ${of100(rivals[0].pFirst)}` : ''}`;
+  return (
+    `leads in ${of100(first.pFirst)} of 100 ` +
+    `worlds${rivals[0] ? `; ${rivals[0].name} in ${of100(rivals[0].pFirst)}` : ''}`
+  );
 }
 
 /** A ranking with each candidate's chances beside its scores, as the command line and the API give it. */

@@ -13,6 +13,7 @@ export const DRAWS = 20_000;
 /** How closely drawn weights keep to the stated ones: the sum of the Dirichlet shapes. */
 export const CONCENTRATION = 20;
 
+/** How a ranking is tried: as {@link RankOptions}, with how many draws from which seed. */
 export interface RobustnessOptions extends RankOptions {
   draws?: number;
   seed?: number;
@@ -39,9 +40,11 @@ export interface Robustness {
 }
 
 /**
- * Stochastic multicriteria acceptability (Lahdelma and Salminen 2001): every property triangular over its range, each candidate's apart,
+ * Stochastic multicriteria acceptability (Lahdelma and Salminen 2001): every property triangular over its
+ * range, each candidate's apart,
  * weights Dirichlet about the stated ones, and the whole ranking anew in each draw.
- * @returns candidates by their chance of being first, then of passing, then by key; on the way, some hundred times, how many draws are done,
+ * @returns candidates by their chance of being first, then of passing, then by key; on the way, some
+ * hundred times, how many draws are done,
  * so that a caller can show progress, let others have a turn, or stop
  */
 export function* robustnessInSteps(
@@ -62,17 +65,23 @@ export function* robustnessInSteps(
   const values = live.map(c => c.typicals.slice());
   const d = new Float64Array(ids.length);
   const weights = new Float64Array(ids.length);
-  const statedList = ids.map(id => stated[id]);
-  const [score, tie] = [new Float64Array(n), new Float64Array(n)];
+  const drawWeights = dirichlet(
+    source,
+    ids.map(id => stated[id]),
+    CONCENTRATION,
+  );
+  const score = new Float64Array(n);
+  const tie = new Float64Array(n);
   const order = new Int32Array(n);
-  const [first, fits] = [new Uint32Array(n), new Uint32Array(n)];
+  const first = new Uint32Array(n);
+  const fits = new Uint32Array(n);
   const at = new Uint32Array(n * n);
   const verdict: LeanVerdict = { running: false, penalties: 0, cost: 0 };
   const every = Math.max(1, Math.ceil(draws / 100));
 
   for (let k = 0; k < draws; k++) {
     if (k % every === 0) yield k;
-    dirichlet(source, statedList, CONCENTRATION, weights);
+    drawWeights(weights);
     let running = 0;
     for (let j = 0; j < n; j++) {
       const c = live[j]!;
@@ -82,7 +91,8 @@ export function* robustnessInSteps(
       if (!verdict.running) continue;
       fits[j]!++;
       scoreDraw(school, verdict, weights, d, j, score, tie);
-      // Insertion into the order so far: better score first, then the tie-breaker, then the key, which the order of `live` is.
+      // Insertion into the order so far: better score first, then the tie-breaker, then the key, which the
+      // order of `live` is.
       let i = running++;
       while (i > 0) {
         const other = order[i - 1]!;
@@ -142,7 +152,8 @@ function scoreDraw(
     tie[j] = -verdict.cost;
     return;
   }
-  let [sum, least] = [0, 1];
+  let sum = 0;
+  let least = 1;
   for (let i = 0; i < d.length; i++) {
     sum += weights[i]! * d[i]!;
     if (d[i]! < least) least = d[i]!;

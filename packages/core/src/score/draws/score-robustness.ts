@@ -16,7 +16,10 @@ export const scoreRobustness = model({
   title: 'How sure a ranking is',
   validity: `${families} Properties are drawn apart from each other; within one spool some move together.`,
   Input: ScoreRobustnessInput,
-  source: `Stochastic multicriteria acceptability analysis (Lahdelma and Salminen 2001): properties triangular over low, typical, high; weights Dirichlet about the stated ones, concentration ${CONCENTRATION}`,
+  source:
+    'Stochastic multicriteria acceptability analysis (Lahdelma and Salminen 2001): properties ' +
+    'triangular over low, typical, high; weights Dirichlet about the stated ones, concentration ' +
+    `${CONCENTRATION}`,
   compute(i: ScoreRobustnessInput) {
     const [brief, options] = asked(i);
     const result = robustness(brief, { ...options, draws: Math.round(i.draws), seed: Math.round(i.seed) });

@@ -33,7 +33,9 @@ export function creepGate(ctx: Context, a: Assessment): Gate | null {
     need: CREEP_LIMIT_PCT.fail,
     have: w.lifePct,
     unit,
-    why: `Held for ${sig(w.load.hours, 3)} h it moves ${sig(w.lifePct, 2)} ${unit} (${sig(w.nowPct ?? 0, 2)} at once); ${CREEP_LIMIT_PCT.fail} is too much.`,
+    why:
+      `Held for ${sig(w.load.hours, 3)} h it moves ${sig(w.lifePct, 2)} ${unit} ` +
+      `(${sig(w.nowPct ?? 0, 2)} at once); ${CREEP_LIMIT_PCT.fail} is too much.`,
     rescue:
       verdict === 'fail' && height && w.load.spanMm
         ? `passes with that section ${sig(height * Math.cbrt(w.lifePct / CREEP_LIMIT_PCT.fail), 3)} mm high`

@@ -27,7 +27,8 @@ export function heatGate(ctx: Context, a: Assessment): Gate {
     unit: '°C',
     why:
       margin < 0
-        ? `The part reaches ${sig(need, 3)} °C; ${a.family.name}${at} bears ${sig(a.allowableC, 3)} °C, ${sig(-margin, 2)} K short.${often}`
+        ? `The part reaches ${sig(need, 3)} °C; ${a.family.name}${at} bears ${sig(a.allowableC, 3)} ` +
+          `°C, ${sig(-margin, 2)} K short.${often}`
         : `Bears ${sig(a.allowableC, 3)} °C${at}, ${sig(margin, 2)} K above the ${sig(need, 3)} °C it reaches.`,
     rescue: verdict === 'pass' ? null : heatRescue(ctx, a),
     working: { model: 'heat.allowable', inputs: a.heatInput },

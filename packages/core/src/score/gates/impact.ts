@@ -21,7 +21,10 @@ export function impactGate(ctx: Context, a: Assessment): Gate | null {
     need,
     have: a.charpyColdKJm2,
     unit: 'kJ/m²',
-    why: `The knock is ${sig(w.load.severityKJm2 ?? 0, 2)} kJ/m² × ${ctx.safety} for safety; ${a.family.name} takes ${sig(a.charpyColdKJm2, 2)} kJ/m² at ${sig(ctx.conditions.partMinC, 2)} °C.`,
+    why:
+      `The knock is ${sig(w.load.severityKJm2 ?? 0, 2)} kJ/m² × ${ctx.safety} for safety; ` +
+      `${a.family.name} takes ${sig(a.charpyColdKJm2, 2)} kJ/m² at ${sig(ctx.conditions.partMinC, 2)} ` +
+      '°C.',
     rescue:
       verdict === 'fail'
         ? `passes with ${sig(1 / w.impactReserve, 2)} times the weak section, or a rounded notch`

@@ -30,7 +30,9 @@ export function strengthGate(ctx: Context, a: Assessment): Gate | null {
       need: w.load.strainPct,
       have: w.allowableStrainPct,
       unit: '% strain',
-      why: `${cap(load)} strains the finger ${sig(w.load.strainPct, 2)} %; ${a.family.name} takes ${sig(w.allowableStrainPct, 2)} %.`,
+      why:
+        `${cap(load)} strains the finger ${sig(w.load.strainPct, 2)} %; ${a.family.name} takes ` +
+        `${sig(w.allowableStrainPct, 2)} %.`,
       rescue:
         verdict === 'fail'
           ? `passes with the finger ${sig(longer, 3)} times longer, or ${sig(w.reserve, 2)} of its thickness`
@@ -41,30 +43,33 @@ export function strengthGate(ctx: Context, a: Assessment): Gate | null {
   const need = (w.load.stressMPa ?? 0) * ctx.safety;
   // Where buckling, not crushing, sets the reserve, the allowable is what that reserve amounts to.
   const have = need > 0 ? Math.min(w.allowableMPa ?? 0, need * w.reserve) : (w.allowableMPa ?? 0);
-  const bending = ctx.brief.loads[w.load.index];
-  const height = bending?.heightMm ?? null;
-  const inBending =
-    w.load.deflectionTimesModulus !== null && bending?.case !== 'tension' && bending?.case !== 'compression';
-  const rescue =
-    verdict !== 'fail'
-      ? null
-      : w.load.acrossLayers && w.reserve / typical(a.family, 'zRatio') >= 1
-        ? 'passes if printed so that the load runs along the layers'
-        : inBending && height
-          ? `passes with that section ${sig(height / Math.sqrt(w.reserve), 3)} mm high`
-          : `passes with ${sig(1 / w.reserve, 3)} times the section`;
+  const rescue = verdict === 'fail' ? strengthRescue(ctx, a, w, w.reserve) : null;
   return {
     id: 'strength',
     verdict,
     need,
     have,
     unit: 'MPa',
-    why: `${cap(load)} asks ${sig(w.load.stressMPa ?? 0, 3)} MPa × ${ctx.safety} for safety = ${sig(need, 3)} MPa; ${a.family.name} may carry ${sig(have, 3)} MPa.`,
+    why:
+      `${cap(load)} asks ${sig(w.load.stressMPa ?? 0, 3)} MPa × ${ctx.safety} for safety = ` +
+      `${sig(need, 3)} MPa; ${a.family.name} may carry ${sig(have, 3)} MPa.`,
     rescue,
     ...(w.strength
       ? { working: { model: 'strength.allowable', inputs: strengthInput(a.family, w.strength) } }
       : {}),
   };
+}
+
+/** What would let a stressed section pass: another way up, or more of it. */
+function strengthRescue(ctx: Context, a: Assessment, { load }: LoadAssessment, reserve: number): string {
+  if (load.acrossLayers && reserve / typical(a.family, 'zRatio') >= 1)
+    return 'passes if printed so that the load runs along the layers';
+  const said = ctx.brief.loads[load.index];
+  const bends =
+    load.deflectionTimesModulus !== null && said?.case !== 'tension' && said?.case !== 'compression';
+  return bends && said?.heightMm
+    ? `passes with that section ${sig(said.heightMm / Math.sqrt(reserve), 3)} mm high`
+    : `passes with ${sig(1 / reserve, 3)} times the section`;
 }
 
 function cap(text: string): string {

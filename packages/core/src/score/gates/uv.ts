@@ -19,7 +19,9 @@ export function uvGate(ctx: Context, a: Assessment): Gate | null {
     need: brief.lifeYears,
     have: a.yearsToHalf,
     unit: 'years to half',
-    why: `Its surface is down to half its toughness after ${sig(a.yearsToHalf, 2)} years of this sun (${brief.outdoorSchool} data); ${sig(brief.lifeYears, 2)} are wanted.`,
+    why:
+      `Its surface is down to half its toughness after ${sig(a.yearsToHalf, 2)} years of this sun ` +
+      `(${brief.outdoorSchool} data); ${sig(brief.lifeYears, 2)} are wanted.`,
     rescue:
       verdict === 'pass'
         ? null

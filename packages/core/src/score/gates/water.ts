@@ -28,7 +28,8 @@ export function waterGate(ctx: Context, a: Assessment): Gate | null {
     unit: '% taken up',
     why: f.flags.soluble
       ? `${f.name} dissolves in water.`
-      : `Saturated it holds ${sig(uptake, 2)} % water and keeps ${sig(100 * typical(f, 'wetFactor'), 2)} % of its strength.`,
+      : `Saturated it holds ${sig(uptake, 2)} % water and keeps ` +
+        `${sig(100 * typical(f, 'wetFactor'), 2)} % of its strength.`,
     rescue:
       verdict === 'marginal' ? 'allow for swelling of about a quarter of the uptake, as a length' : null,
   };

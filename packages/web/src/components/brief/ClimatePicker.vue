@@ -39,7 +39,8 @@ function read(e: Event): void {
   const chosen = input.files?.[0];
   input.value = '';
   if (!chosen) return;
-  [problems.value, notes.value] = [[], []];
+  problems.value = [];
+  notes.value = [];
   // Told before it is read: a file of this size would only fill the memory.
   if (chosen.size > LIMIT_MB * 1e6) {
     problems.value = [

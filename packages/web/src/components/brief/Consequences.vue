@@ -85,8 +85,7 @@ function effect(l: ReturnType<typeof serviceLoads>[number]): string {
               })
             "
           >
-            {{ effect(l) }}</button
-          ><span v-else class="big plain">{{ effect(l) }}</span>
+            {{ effect(l) }}</button><span v-else class="big plain">{{ effect(l) }}</span>
         </dd>
       </template>
       <dt>Factor of safety asked for</dt>
@@ -102,11 +101,10 @@ function effect(l: ReturnType<typeof serviceLoads>[number]): string {
     <h3>So it weighs</h3>
     <ul class="weights">
       <li v-for="[id, w] in weights" :key="id">
-        <span>{{ criterionLabels[id].label }}</span
-        ><span class="bar" :style="{ width: `${w * 18}px`, background: `var(--s-${id})` }" /><span
-          class="soft"
-          >{{ sig(w, 2) }}</span
-        >
+        <span>{{ criterionLabels[id].label }}</span><span
+          class="bar"
+          :style="{ width: `${w * 18}px`, background: `var(--s-${id})` }"
+        /><span class="soft">{{ sig(w, 2) }}</span>
       </li>
     </ul>
     <p v-if="draft.brief?.ifItFails === 'injures'" class="notice hazard small">

@@ -24,8 +24,12 @@ function fix(d: Doubt): void {
   <div v-if="list.length" class="doubts" role="status" data-testid="doubts">
     <p v-for="d in list" :key="d.question">
       <span class="marginal" aria-hidden="true">◐</span> {{ d.question }}
-      <button v-if="d.fix" type="button" class="quiet-button" @click="fix(d)">{{ d.fix.label }}</button
-      ><button type="button" class="quiet-button" @click="settled = new Set([...settled, d.question])">
+      <button v-if="d.fix" type="button" class="quiet-button" @click="fix(d)">
+        {{ d.fix.label }}</button><button
+        type="button"
+        class="quiet-button"
+        @click="settled = new Set([...settled, d.question])"
+      >
         It is so
       </button>
     </p>

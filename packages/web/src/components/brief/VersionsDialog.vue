@@ -23,10 +23,8 @@ watch(open, async now => {
   try {
     versions.value = await api.versions(draft.id);
     failed.value = false;
-    [to.value, from.value] = [
-      versions.value[0]?.revision ?? 0,
-      versions.value[1]?.revision ?? versions.value[0]?.revision ?? 0,
-    ];
+    to.value = versions.value[0]?.revision ?? 0;
+    from.value = versions.value[1]?.revision ?? versions.value[0]?.revision ?? 0;
   } catch {
     failed.value = true;
   }
@@ -38,7 +36,8 @@ const options = computed(() => ({
   families: candidates.value,
 }));
 const effects = computed<ChangeEffect[]>(() => {
-  const [a, b] = [of(from.value), of(to.value)];
+  const a = of(from.value);
+  const b = of(to.value);
   return a && b && a !== b ? changeEffects(a.brief, b.brief, options.value) : [];
 });
 const firsts = computed(() =>

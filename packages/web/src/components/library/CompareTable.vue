@@ -20,7 +20,8 @@ const lines = computed(() =>
     const known = ranges.filter(r => r !== null);
     if (!known.length) return [];
     const typicals = known.map(r => r.typical);
-    const [least, most] = [Math.min(...typicals), Math.max(...typicals)];
+    const least = Math.min(...typicals);
+    const most = Math.max(...typicals);
     const thermal = /C$/.test(name);
     const differs =
       known.length < ranges.length ||

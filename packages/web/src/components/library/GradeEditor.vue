@@ -41,13 +41,11 @@ const ownKey = ref(false);
 watch(
   () => props.start,
   s => {
-    [draft.value, past.value, problems.value, search.value, ownKey.value] = [
-      s ? s.grade : null,
-      [],
-      [],
-      '',
-      Boolean(s && (s.revision !== null || s.grade.key)),
-    ];
+    draft.value = s ? s.grade : null;
+    past.value = [];
+    problems.value = [];
+    search.value = '';
+    ownKey.value = Boolean(s && (s.revision !== null || s.grade.key));
   },
   { immediate: true },
 );

@@ -56,14 +56,12 @@ const measure = (el: unknown): void => {
 function restart(): void {
   worker?.terminate();
   worker = null;
-  [stage.value, rows.value, notes.value, problems.value, progress.value, result.value] = [
-    'choose',
-    [],
-    [],
-    [],
-    0,
-    null,
-  ];
+  stage.value = 'choose';
+  rows.value = [];
+  notes.value = [];
+  problems.value = [];
+  progress.value = 0;
+  result.value = null;
 }
 async function read(file: File | undefined): Promise<void> {
   if (!file) return;
@@ -76,7 +74,9 @@ async function read(file: File | undefined): Promise<void> {
       progress.value = e.data.total ? Math.round((100 * e.data.done) / e.data.total) : 0;
       return;
     }
-    [rows.value, notes.value, problems.value] = [e.data.rows, e.data.notes, e.data.problems];
+    rows.value = e.data.rows;
+    notes.value = e.data.notes;
+    problems.value = e.data.problems;
     stage.value = 'preview';
     shownVerdict.value = verdicts.find(v => v !== 'same' && counts.value[v] > 0) ?? 'same';
   };

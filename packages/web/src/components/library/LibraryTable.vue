@@ -78,8 +78,9 @@ const ariaSort = (by: PropertyName | 'name'): 'ascending' | 'descending' | 'none
             />
           </td>
           <th scope="row" class="name">
-            <RouterLink :to="`/library/${f.key}`" :title="f.name">{{ f.name }}</RouterLink
-            ><span v-if="f.grade" class="kind"
+            <RouterLink :to="`/library/${f.key}`" :title="f.name">{{ f.name }}</RouterLink><span
+              v-if="f.grade"
+              class="kind"
               >{{ f.grade.maker || 'own' }}, on {{ f.grade.family
               }}{{ archived.has(f.key) ? ', put away' : '' }}</span
             ><span v-else-if="f.filler" class="kind">{{ f.base }} + {{ f.filler }}</span>

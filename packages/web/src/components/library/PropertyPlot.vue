@@ -37,7 +37,8 @@ const MANY = 60;
 
 const points = computed(() =>
   props.rows.flatMap(f => {
-    const [px, py] = [f.properties[x.value], f.properties[y.value]];
+    const px = f.properties[x.value];
+    const py = f.properties[y.value];
     return px && py ? [{ f, px, py }] : [];
   }),
 );
@@ -45,10 +46,14 @@ const missing = computed(() => props.rows.length - points.value.length);
 const needs = computed(() => (props.brief ? needsOf(props.brief, props.weather) : {}));
 function isLog(name: PropertyName): boolean {
   const all = points.value.flatMap(p => [p.f.properties[name]!.low, p.f.properties[name]!.high]);
-  const [min, max] = [Math.min(...all), Math.max(...all)];
+  const min = Math.min(...all);
+  const max = Math.max(...all);
   return all.length > 0 && min > 0 && max / min > 30 && !/C$/.test(name);
 }
-/** The ends of a logarithmic axis: a third beyond the data, in one figure; a whole decade beyond would waste the chart. */
+/**
+ * The ends of a logarithmic axis: a third beyond the data, in one figure; a whole decade beyond would waste
+ * the chart.
+ */
 function logEnds(name: PropertyName): { min: number; max: number } {
   const all = points.value.flatMap(p => [
     shown(name, p.f.properties[name]!.low),
@@ -73,7 +78,10 @@ const axis = (name: PropertyName): object => ({
 /** Both ranges of a filament as a cross with its middle left free for the dot. */
 const cross: CustomSeriesRenderItem = (_params, api) => {
   const at = (i: number, j: number): number[] => api.coord([api.value(i), api.value(j)]);
-  const [left, right, low, high] = [at(2, 1), at(3, 1), at(0, 4), at(0, 5)];
+  const left = at(2, 1);
+  const right = at(3, 1);
+  const low = at(0, 4);
+  const high = at(0, 5);
   const style = { stroke: colours.value.soft, lineWidth: 1, opacity: 0.55 };
   return {
     type: 'group',

@@ -2,7 +2,10 @@
 import type { PropertyName, Range } from '@hornblende/core';
 import { computed } from 'vue';
 
-/** A range as a bar with a tick at its typical value, on a scale that its neighbours share; wide scales are logarithmic. */
+/**
+ * A range as a bar with a tick at its typical value, on a scale that its neighbours share; wide scales are
+ * logarithmic.
+ */
 const props = defineProps<{
   name: PropertyName;
   range: Range;

@@ -21,7 +21,8 @@ watch(
 );
 const of = (key: string): Candidate | undefined => props.candidates.find(c => c.material === key);
 const comparison = computed(() => {
-  const [x, y] = [of(a.value), of(b.value)];
+  const x = of(a.value);
+  const y = of(b.value);
   return x && y && x !== y ? { x, y, ...compareTwo(x, y) } : null;
 });
 const widest = computed(() =>

@@ -14,7 +14,10 @@ import { useUnits } from '../../composables/useUnits';
 import { useDraft } from '../../stores/draft';
 import NumberInput from '../NumberInput.vue';
 
-/** How each criterion of a candidate becomes a number from 0 to 1: its value, and the two points of the curve, which can be changed. */
+/**
+ * How each criterion of a candidate becomes a number from 0 to 1: its value, and the two points of the
+ * curve, which can be changed.
+ */
 const props = defineProps<{ candidate: Candidate }>();
 const emit = defineEmits<{ working: [candidate: Candidate, criterion: Criterion] }>();
 const draft = useDraft();

@@ -47,8 +47,7 @@ function choose(v: SchoolView): void {
     <p class="line">
       <template v-if="others.length"
         ><span v-for="o in others" :key="o.school" class="soft other"
-          >{{ labels[o.school] }} would pick <b>{{ o.first?.name }}</b
-          >.</span
+          >{{ labels[o.school] }} would pick <b>{{ o.first?.name }}</b>.</span
         ></template
       ><span v-else class="soft"
         >Every school picks {{ ranking.candidates.find(c => c.rank === 1)?.name ?? 'nothing' }}.</span
@@ -61,8 +60,7 @@ function choose(v: SchoolView): void {
       <section v-for="g in groups" :key="g.title" :class="{ two: g.list.length === 2 }">
         <h3 v-for="v in g.list" :key="v.school">
           <button type="button" class="pick" :aria-pressed="v.inForce" @click="choose(v)">
-            {{ labels[v.school] }}</button
-          ><span v-if="v.inForce" class="soft small"> in force</span>
+            {{ labels[v.school] }}</button><span v-if="v.inForce" class="soft small"> in force</span>
         </h3>
         <div v-for="v in g.list" :key="`${v.school}-pick`">
           <p>

@@ -10,7 +10,10 @@ import AdviceWorker from '../../workers/advice.worker?worker';
 import type { AdviceQuestion, PlainTip } from '../../workers/advice.worker';
 import WhatIf from './WhatIf.vue';
 
-/** What would change the first choice, nearest first; each can be tried beside what is, and only becomes part of the brief when it is taken. */
+/**
+ * What would change the first choice, nearest first; each can be tried beside what is, and only becomes
+ * part of the brief when it is taken.
+ */
 const props = defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
 const { say } = useUnits();
@@ -87,8 +90,7 @@ function take(): void {
       <p v-if="!shown.length" class="soft">No single change within reason puts another filament first.</p>
       <ul v-else class="tips">
         <li v-for="t in shown" :key="t.sentence" :class="{ on: t === tried }">
-          <span>{{ say(t.sentence) }}</span
-          ><button
+          <span>{{ say(t.sentence) }}</span><button
             type="button"
             class="quiet-button"
             :aria-label="`Try it: ${say(t.sentence)}`"

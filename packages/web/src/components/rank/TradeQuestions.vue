@@ -16,7 +16,10 @@ import { useRanking } from '../../composables/useRanking';
 import { useUnits } from '../../composables/useUnits';
 import { useDraft } from '../../stores/draft';
 
-/** Weights by questions instead of numbers: would you give up this for that? What the answers amount to is shown before it is used. */
+/**
+ * Weights by questions instead of numbers: would you give up this for that? What the answers amount to is
+ * shown before it is used.
+ */
 const open = defineModel<boolean>('open', { required: true });
 const props = defineProps<{ ranking: Ranking }>();
 const draft = useDraft();

@@ -28,8 +28,9 @@ function moved(c: Candidate, other: Ranking): string {
         <h3>{{ s.title }}</h3>
         <ol>
           <li v-for="c in s.list" :key="c.material">
-            <span>{{ c.name }}</span
-            ><StatusMark :status="c.status" /><span class="n">{{ c.score.toFixed(2) }}</span
+            <span>{{ c.name }}</span><StatusMark :status="c.status" /><span class="n">{{
+              c.score.toFixed(2)
+            }}</span
             ><span class="soft small">{{ i ? moved(c, s.other) : '' }}</span>
           </li>
         </ol>

@@ -30,7 +30,8 @@ watch(
   () => props.open,
   open => {
     if (!open) return;
-    [problems.value, preset.value] = [[], ''];
+    problems.value = [];
+    preset.value = '';
     [profile.value, isDefault.value] = props.printer
       ? [{ ...props.printer.profile }, props.printer.isDefault]
       : [parsePrinter({ format: 'hornblende-printer', version: 1, name: 'A new printer' }), false];

@@ -5,7 +5,10 @@ import type { StoredPrinter } from '../../api/client';
 import { useUnits } from '../../composables/useUnits';
 import { shortGateLabel } from '../gate-label';
 
-/** Which families each printer can print a small ordinary part in, and the gates that stop the rest: families down, printers across. */
+/**
+ * Which families each printer can print a small ordinary part in, and the gates that stop the rest:
+ * families down, printers across.
+ */
 const props = defineProps<{ printers: StoredPrinter[] }>();
 const { say } = useUnits();
 const probe = newBrief('probe');

@@ -43,11 +43,12 @@ const kinds: { kind: SpoolEventKind; label: string }[] = [
 ];
 
 function reset(): void {
-  [at.value, grams.value, note.value, problems.value] = [dayjs().format('YYYY-MM-DDTHH:mm'), null, '', []];
-  [dryingC.value, hours.value] = [
-    props.row?.moisture?.dryC ?? props.row?.family?.properties.dryC?.typical ?? null,
-    props.row?.moisture?.dryHours ?? props.row?.family?.properties.dryHours?.typical ?? null,
-  ];
+  at.value = dayjs().format('YYYY-MM-DDTHH:mm');
+  grams.value = null;
+  note.value = '';
+  problems.value = [];
+  dryingC.value = props.row?.moisture?.dryC ?? props.row?.family?.properties.dryC?.typical ?? null;
+  hours.value = props.row?.moisture?.dryHours ?? props.row?.family?.properties.dryHours?.typical ?? null;
 }
 watch(
   () => props.row?.id,
@@ -118,7 +119,8 @@ const curve = computed(() => {
   const { row } = props;
   const first = row?.spool.events[0];
   if (!row?.family || !row.moisture || !first) return null;
-  const [from, to] = [Date.parse(first.at), Date.now()];
+  const from = Date.parse(first.at);
+  const to = Date.now();
   if (to <= from) return null;
   const times = Array.from({ length: 121 }, (_, i) => from + ((to - from) * i) / 120)
     .concat(row.spool.events.map(e => Date.parse(e.at)).filter(t => t <= to))
@@ -149,7 +151,9 @@ function showWorking(): void {
   const opened = row.spool.events.find(e => e.kind === 'opened' || e.kind === 'printed');
   working.show({
     title: `Water in ${row.name}`,
-    note: `The ledger runs this from event to event, in air of ${workshop.settings.roomRhPct} % (15 % boxed). Here: open all the while since it was opened.`,
+    note:
+      `The ledger runs this from event to event, in air of ${workshop.settings.roomRhPct} % (15 % ` +
+      'boxed). Here: open all the while since it was opened.',
     refs: [
       {
         model: 'spool.moisture',
@@ -204,8 +208,7 @@ function line(e: SpoolEvent): string {
           }"
         >
           {{ { dry: '●', 'dry it first': '◐', unusable: '○' }[row.moisture.state] }}
-          <b>{{ row.moisture.state }}</b
-          >: {{ say(row.moisture.advice) }}
+          <b>{{ row.moisture.state }}</b>: {{ say(row.moisture.advice) }}
           <button type="button" class="quiet-button" @click="showWorking">Working</button>
         </p>
         <svg
@@ -320,8 +323,7 @@ function line(e: SpoolEvent): string {
       <p v-if="!row.spool.events.length" class="soft">Nothing yet: taken as sealed and dry.</p>
       <ul class="events">
         <li v-for="(e, i) in [...row.spool.events].reverse()" :key="i">
-          <span class="soft small">{{ dayjs(e.at).format('D MMM YYYY') }}</span
-          ><span
+          <span class="soft small">{{ dayjs(e.at).format('D MMM YYYY') }}</span><span
             >{{ line(e) }}<span v-if="e.note" class="soft">, {{ e.note }}</span></span
           ><button
             type="button"

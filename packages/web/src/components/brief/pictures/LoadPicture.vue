@@ -76,7 +76,8 @@ function bent(mm: number | null): string {
   return Array.from(
     { length: 25 },
     (_, i) =>
-      `${i ? 'L' : 'M'}${(x0 + (len.value * i) / 24).toFixed(1)} ${(y0 + thick.value / 2 + amplitude * shape(i / 24)).toFixed(1)}`,
+      `${i ? 'L' : 'M'}${(x0 + (len.value * i) / 24).toFixed(1)} ` +
+      `${(y0 + thick.value / 2 + amplitude * shape(i / 24)).toFixed(1)}`,
   ).join(' ');
 }
 const lines = computed(() => {

@@ -4,7 +4,10 @@ import { computed } from 'vue';
 import { useDraft } from '../../../stores/draft';
 import { useLibrary } from '../../../stores/library';
 
-/** Years until the surface is half as tough, for each candidate: the laboratory's word and the field's, side by side. */
+/**
+ * Years until the surface is half as tough, for each candidate: the laboratory's word and the field's, side
+ * by side.
+ */
 const props = defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
 const library = useLibrary();

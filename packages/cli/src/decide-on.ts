@@ -26,7 +26,10 @@ export interface DecideOptions {
   json?: boolean;
 }
 
-/** Records a decision without a database: from the same premises it is the record that the application writes. @throws InputError */
+/**
+ * Records a decision without a database: from the same premises it is the record that the application
+ * writes. @throws InputError
+ */
 export function decideOn(g: Ground, o: DecideOptions): DecisionRecord {
   const input = parseInput(DecisionInput, {
     firstChoice: o.first,

@@ -9,7 +9,8 @@ function isOurs(host: string, port: number): boolean {
 }
 
 /**
- * Refuses requests whose Host or Origin is not this server: another site's page, or a name rebound to this machine, must not reach it.
+ * Refuses requests whose Host or Origin is not this server: another site's page, or a name rebound to this
+ * machine, must not reach it.
  * @param port the port that is being listened on; asked for at each request, since it is known only then
  */
 export function hostGuard(port: () => number): RequestHandler {

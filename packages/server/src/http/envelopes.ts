@@ -5,8 +5,7 @@ import { Choice, Flag, Quantity, Text, schools, type School } from '@hornblende/
 /** Body of `POST /api/parts` and `PUT /api/parts/:id`, less the brief. */
 export class PartEnvelope {
   @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The printer it is meant for.' }) printerId:
-    | string
-    | null = null;
+    string | null = null;
   @Text({
     maxLength: 60,
     optional: true,
@@ -26,16 +25,16 @@ export class PrinterEnvelope {
   revision?: number;
 }
 
-/** Body of `POST /api/grades` and `PUT /api/grades/:key`, less the grade. */
-export class GradeEnvelope {
+/** Body of `POST` and `PUT` where nothing stands beside the document: grades, spools. */
+export class DocumentEnvelope {
   @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' })
   revision?: number;
 }
 
-/** Body of `POST /api/spools` and `PUT /api/spools/:id`, less the spool. */
-export class SpoolEnvelope {
-  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' })
-  revision?: number;
+/** Body of `POST /api/parts/:id/decisions/:decision/withdrawal`. */
+export class WithdrawalInput {
+  @Text({ maxLength: 4000, doc: 'Why it no longer stands.' }) reason!: string;
+  @Text({ maxLength: 120, doc: 'Who says so.' }) by!: string;
 }
 
 /** Body of `PUT /api/workshop/quotes/:partId`. */

@@ -3,28 +3,32 @@ import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import type { Knex } from 'knex';
 import { join } from 'node:path';
-import { DecisionRepository } from './db/decisions.js';
-import { GradeRepository } from './db/grades.js';
-import { PartRepository } from './db/parts.js';
-import { PrinterRepository } from './db/printers.js';
-import { SpoolRepository } from './db/spools.js';
-import { WeatherRepository } from './db/weathers.js';
-import { WorkshopRepository } from './db/workshop.js';
+import { DecisionStore } from '../db/decisions.js';
+import { GradeStore } from '../db/grades.js';
+import { PartStore } from '../db/parts.js';
+import { PrinterStore } from '../db/printers.js';
+import { SpoolStore } from '../db/spools.js';
+import { WeatherStore } from '../db/weathers.js';
+import { WorkshopStore } from '../db/workshop.js';
 import { errorHandler, unknownRoute } from './errors.js';
 import { hostGuard } from './host-guard.js';
-import { computeRoutes } from './routes/compute.js';
-import { gradeRoutes } from './routes/grades.js';
-import { partRoutes } from './routes/parts.js';
-import { spoolRoutes } from './routes/spools.js';
-import { weatherRoutes } from './routes/weathers.js';
-import { printerRoutes } from './routes/printers.js';
-import { workshopRoutes } from './routes/workshop.js';
+import { computeRoutes } from '../routes/compute.js';
+import { decisionRoutes } from '../routes/decisions.js';
+import { gradeImportRoutes } from '../routes/grade-imports.js';
+import { GradeImports } from '../db/grade-imports.js';
+import { gradeRoutes } from '../routes/grades.js';
+import { partRoutes } from '../routes/parts.js';
+import { spoolRoutes } from '../routes/spools.js';
+import { weatherRoutes } from '../routes/weathers.js';
+import { printerRoutes } from '../routes/printers.js';
+import { workshopRoutes } from '../routes/workshop.js';
 
 /** Largest body the API takes, bytes. */
 export const BODY_LIMIT = 512 * 1024;
 /** Largest table of grades it takes, bytes: some twenty thousand. */
 export const IMPORT_LIMIT = 32 * 1024 * 1024;
 
+/** What the application is made of. */
 export interface AppOptions {
   db: Knex;
   /** The port being listened on, known once it is. */
@@ -88,23 +92,25 @@ export function createApp({
     res.set('Cache-Control', 'no-store');
     next();
   });
-  const parts = new PartRepository(db);
-  const printers = new PrinterRepository(db);
-  const weathers = new WeatherRepository(db);
-  const grades = new GradeRepository(db);
+  const stores = {
+    parts: new PartStore(db),
+    printers: new PrinterStore(db),
+    decisions: new DecisionStore(db),
+    weathers: new WeatherStore(db),
+    grades: new GradeStore(db),
+  };
   api.get('/health', async (_req, res) => {
     await db.raw('select 1');
     res.json({ status: 'ok', version });
   });
-  api.use(
-    '/parts',
-    partRoutes({ parts, printers, decisions: new DecisionRepository(db), weathers, grades }, now),
-  );
-  api.use('/printers', printerRoutes(printers, now));
-  api.use('/weathers', weatherRoutes(weathers, now));
-  api.use('/grades', gradeRoutes(grades, now));
-  api.use('/spools', spoolRoutes(new SpoolRepository(db), now));
-  api.use('/workshop', workshopRoutes(new WorkshopRepository(db)));
+  api.use('/parts/:id/decisions', decisionRoutes(stores, now));
+  api.use('/parts', partRoutes(stores.parts, stores.decisions, now));
+  api.use('/printers', printerRoutes(stores.printers, now));
+  api.use('/weathers', weatherRoutes(stores.weathers, now));
+  api.use('/grades', gradeImportRoutes(new GradeImports(db), now));
+  api.use('/grades', gradeRoutes(stores.grades, now));
+  api.use('/spools', spoolRoutes(new SpoolStore(db), now));
+  api.use('/workshop', workshopRoutes(new WorkshopStore(db)));
   api.use(computeRoutes());
   api.use(unknownRoute);
   app.use('/api', api);

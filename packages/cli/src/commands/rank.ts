@@ -1,0 +1,62 @@
+import { Command, Option } from 'commander';
+import {
+  contenders,
+  families,
+  gradeFamily,
+  rank,
+  relaxations,
+  robustness,
+  robustnessWords,
+  schools,
+  withRobustness,
+  type School,
+} from '@hornblende/core';
+import { ground, type GroundOptions } from '../ground.js';
+import { MOST_DRAWS, seedOption, wholeNumber, withGround } from '../options.js';
+import { print, printJson } from '../output.js';
+import { rankingText } from '../text.js';
+
+interface RankCommandOptions extends GroundOptions {
+  school?: School;
+  json?: boolean;
+  robust?: number;
+  seed: number;
+}
+
+/** `hornblende rank`: ranks filaments for a brief. */
+export function rankCommand(): Command {
+  const command = new Command('rank')
+    .description('rank filaments for a brief')
+    .argument('<brief>', 'brief as JSON; - for standard input');
+  return withGround(command)
+    .addOption(new Option('--school <school>', 'how to choose').choices([...schools]))
+    .option('--json', 'print JSON only')
+    .addOption(
+      new Option('--robust <draws>', 'try the ranking in so many draws').argParser(
+        wholeNumber(1, MOST_DRAWS),
+      ),
+    )
+    .addOption(seedOption())
+    .action(rankFile);
+}
+
+function rankFile(file: string, o: RankCommandOptions): void {
+  const { brief, printer, weather, grades } = ground(file, o);
+  const how = { printer, weather, ...(o.school ? { school: o.school } : {}) };
+  const own = grades.map(g => gradeFamily(g));
+  const candidates = [...families, ...contenders(brief, own, how)];
+  const ranking = rank(brief, { ...how, families: candidates });
+  const nothingFits = ranking.firstChoice ? null : relaxations(brief, printer, candidates, weather);
+  const sure = o.robust
+    ? robustness(brief, { ...how, families: candidates, draws: o.robust, seed: o.seed })
+    : null;
+  if (o.json) {
+    printJson({ ...withRobustness(ranking, sure), ...(nothingFits ? { nothingFits } : {}) });
+    return;
+  }
+  print(rankingText(ranking, nothingFits));
+  if (sure)
+    print(
+      `\nHow sure: ${robustnessWords(sure, ranking.firstChoice)} (${sure.draws} draws, seed ${sure.seed}).`,
+    );
+}

@@ -1,0 +1,22 @@
+import { Command, Option } from 'commander';
+import { wholeNumber } from '../options.js';
+import type { ServeOptions } from '../serve.js';
+
+/** `hornblende start`: serves the web application. */
+export function startCommand(): Command {
+  return (
+    new Command('start')
+      .description('serve the web application on this machine')
+      .option('--demo', 'fill an empty workshop with the demo')
+      .option('--fresh', 'put the old workshop aside and begin anew')
+      .addOption(
+        new Option('--port <port>', 'port; 0 picks a free one')
+          .env('PORT')
+          .default(4680)
+          .argParser(wholeNumber(0, 65535, 'a port')),
+      )
+      .addOption(new Option('--data <folder>', 'data folder').env('HORNBLENDE_DATA'))
+      // The server, with its database driver, is only loaded when it is wanted.
+      .action(async (o: ServeOptions) => (await import('../serve.js')).serve(o))
+  );
+}

@@ -1,0 +1,134 @@
+import type { Brief } from './brief/brief.js';
+import type { Grade } from './materials/grade.js';
+import type { RecordPremises } from './records/premises.js';
+import type { DecisionRecord } from './records/record.js';
+import type { Printer } from './workshop/printer.js';
+import type { WorkshopSettings } from './workshop/settings.js';
+import type { Spool } from './workshop/spool.js';
+
+// What travels between server and interface: stated once, for both.
+
+/** Anything that is kept with a revision: a write names the one it was made from. */
+export interface Revisioned {
+  revision: number;
+  updatedAt: string;
+}
+
+/** A part: the brief as it was said (`given`), and with every default. */
+export interface Part extends Revisioned {
+  id: string;
+  name: string;
+  brief: Brief;
+  given: object;
+  printerId: string | null;
+  weatherId: string | null;
+  createdAt: string;
+  /** When it was put away; null while it is worked on. */
+  archivedAt: string | null;
+}
+
+/** The newest decision of a part that stands, as the list shows it. */
+export interface LatestDecision {
+  firstChoice: string;
+  secondChoice: string | null;
+  decidedAt: string;
+}
+
+/** A part in the list, with its newest decision. */
+export interface ListedPart extends Part {
+  decision: LatestDecision | null;
+}
+
+/** A brief as it stood after a save. */
+export interface PartVersion {
+  revision: number;
+  brief: Brief;
+  printerId: string | null;
+  savedAt: string;
+}
+
+/** What may be saved of a part. `revision` is needed to update. */
+export interface PartChange {
+  brief: object;
+  printerId: string | null;
+  weatherId?: string | null;
+  archived?: boolean;
+  revision?: number;
+}
+
+/** Stored weather without its hours. */
+export interface WeatherSummary {
+  id: string;
+  name: string;
+  createdAt: string;
+  hours: number;
+  airMinC: number;
+  airMaxC: number;
+  ghiKWhm2Year: number;
+}
+
+/** A printer of the workshop. */
+export interface StoredPrinter extends Revisioned {
+  id: string;
+  profile: Printer;
+  isDefault: boolean;
+}
+
+/** A grade of the library, by its key. */
+export interface StoredGrade extends Revisioned {
+  grade: Grade;
+}
+
+/** One grade of an import: with the revision it was previewed against, or null where there was none. */
+export interface ImportItem {
+  grade: Grade;
+  revision: number | null;
+}
+
+/** What an import of grades did; `id` takes it back. */
+export interface ImportResult {
+  id: string;
+  added: number;
+  changed: number;
+}
+
+/** What taking an import back did: grades changed since are left as they are. */
+export interface ImportUndone {
+  restored: number;
+  left: string[];
+}
+
+/** A spool of the shelf. */
+export interface StoredSpool extends Revisioned {
+  id: string;
+  spool: Spool;
+}
+
+/** What holds for the whole workshop, with what print services ask for its parts. */
+export interface StoredWorkshop {
+  settings: WorkshopSettings;
+  quotes: Record<string, number>;
+}
+
+/** That a decision no longer stands, who says so and why. */
+export interface Withdrawal {
+  at: string;
+  by: string;
+  reason: string;
+}
+
+/** A record as it is kept: all of it but the families it was worked out from, which are kept apart. */
+export type KeptRecord = Omit<DecisionRecord, 'premises'> & { premises: Omit<RecordPremises, 'families'> };
+
+/** A record as it travels in lists: without the hours of its weather, too. */
+export type ListedRecord = Omit<KeptRecord, 'premises'> & {
+  premises: Omit<KeptRecord['premises'], 'weather'> & { weather: { name: string } | null };
+};
+
+/** A decision as it was taken; never changed, only withdrawn. */
+export interface Decision {
+  id: string;
+  partId: string;
+  record: ListedRecord;
+  withdrawn: Withdrawal | null;
+}

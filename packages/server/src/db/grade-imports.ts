@@ -1,0 +1,115 @@
+import { randomUUID } from 'node:crypto';
+import type { Knex } from 'knex';
+import {
+  parseGrade,
+  type Grade,
+  type ImportItem,
+  type ImportResult,
+  type ImportUndone,
+} from '@hornblende/core';
+import { HttpProblem, notFound } from '../http/errors.js';
+import { gradeColumns, readGradeRow, type GradeRow } from './grades.js';
+
+interface ImportRow {
+  id: string;
+  at: string;
+  before: string;
+}
+
+/** A grade before an import (null where it was added), and the revision that the import left. */
+interface Before {
+  key: string;
+  before: Grade | null;
+  revision: number;
+}
+
+/** Rows written in one statement: SQLite takes only so many values at once. */
+const CHUNK = 100;
+/** Conflicts told of one refused import. */
+const TOLD = 20;
+
+/** Whole tables of grades, written and taken back as one. */
+export class GradeImports {
+  constructor(private readonly db: Knex) {}
+
+  /**
+   * Writes a whole table of grades, or nothing of it.
+   * @param wanted asked before the end; false takes everything back, because whoever sent it has gone
+   * @throws HttpProblem 409 naming the grades that changed since they were previewed
+   */
+  async write(
+    items: readonly ImportItem[],
+    now: string,
+    wanted: () => boolean = () => true,
+  ): Promise<ImportResult> {
+    const id = randomUUID();
+    await this.db.transaction(async t => {
+      const current = new Map((await t<GradeRow>('grades')).map(r => [r.key, r]));
+      refuseMoved(items, current);
+      const rows = items.map(i => ({
+        key: i.grade.key,
+        ...gradeColumns(i.grade),
+        revision: revisionAfter(i),
+        updated_at: now,
+      }));
+      for (let k = 0; k < rows.length; k += CHUNK)
+        await t<GradeRow>('grades')
+          .insert(rows.slice(k, k + CHUNK))
+          .onConflict('key')
+          .merge();
+      const before = items.map((i): Before => {
+        const row = current.get(i.grade.key);
+        return { key: i.grade.key, before: row ? readGradeRow(row).grade : null, revision: revisionAfter(i) };
+      });
+      await t<ImportRow>('grade_imports').insert({ id, at: now, before: JSON.stringify(before) });
+      if (!wanted())
+        throw new HttpProblem(499, [
+          { field: '(request)', value: null, message: 'was cancelled; nothing was written' },
+        ]);
+    });
+    const added = items.filter(i => i.revision === null).length;
+    return { id, added, changed: items.length - added };
+  }
+
+  /** Takes an import back. Grades that were changed since are left as they are, and named. @throws HttpProblem 404 */
+  async undo(id: string, now: string): Promise<ImportUndone> {
+    return this.db.transaction(async t => {
+      const row = await t<ImportRow>('grade_imports').where({ id }).first();
+      if (!row) throw notFound('import', id);
+      const left: string[] = [];
+      let restored = 0;
+      for (const b of JSON.parse(row.before) as Before[]) {
+        const query = t<GradeRow>('grades').where({ key: b.key, revision: b.revision });
+        const rows = b.before
+          ? await query.update({
+              ...gradeColumns(parseGrade(b.before)),
+              revision: b.revision + 1,
+              updated_at: now,
+            })
+          : await query.delete();
+        if (rows) restored++;
+        else left.push(b.key);
+      }
+      await t<ImportRow>('grade_imports').where({ id }).delete();
+      return { restored, left };
+    });
+  }
+}
+
+function revisionAfter(item: ImportItem): number {
+  return (item.revision ?? 0) + 1;
+}
+
+/** @throws HttpProblem 409 */
+function refuseMoved(items: readonly ImportItem[], current: ReadonlyMap<string, GradeRow>): void {
+  const moved = items.filter(i => (current.get(i.grade.key)?.revision ?? null) !== i.revision);
+  if (!moved.length) return;
+  throw new HttpProblem(
+    409,
+    moved.slice(0, TOLD).map(i => ({
+      field: i.grade.key,
+      value: i.revision,
+      message: 'was saved from elsewhere since the preview; preview the file again',
+    })),
+  );
+}

@@ -1,0 +1,25 @@
+import type { Knex } from 'knex';
+import { partsPrintersDecisions } from './001-parts-printers-decisions.js';
+import { givenWeatherVersions } from './002-given-weather-versions.js';
+import { gradesSpoolsWorkshop } from './003-grades-spools-workshop.js';
+import { wholeRecords } from './004-whole-records.js';
+import { withdrawnDecisions } from './005-withdrawn-decisions.js';
+import type { Migration } from './migration.js';
+
+/** The schema's history. Only ever add to the end; an old step is never changed. */
+export const steps: readonly Migration[] = [
+  partsPrintersDecisions,
+  givenWeatherVersions,
+  gradesSpoolsWorkshop,
+  wholeRecords,
+  withdrawnDecisions,
+];
+
+/** The history as Knex reads it, compiled in so that a build needs no loose files. */
+export function migrationSource(history: readonly Migration[] = steps): Knex.MigrationSource<Migration> {
+  return {
+    getMigrations: () => Promise.resolve([...history]),
+    getMigrationName: m => m.name,
+    getMigration: m => Promise.resolve({ up: m.up, down: m.down }),
+  };
+}
