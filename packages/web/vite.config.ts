@@ -1,10 +1,19 @@
 import vue from '@vitejs/plugin-vue';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
+import { paletteCss } from './src/theme/palette-css';
+
+/** Writes the palette into the page, so that it stands before any script runs. */
+function palette(): Plugin {
+  return {
+    name: 'hornblende-palette',
+    transformIndexHtml: () => [{ tag: 'style', children: paletteCss(), injectTo: 'head-prepend' }],
+  };
+}
 
 export default defineConfig({
-  plugins: [vue()],
-  build: { target: 'es2022', chunkSizeWarningLimit: 1500, sourcemap: false },
-  worker: { format: 'es' },
+  plugins: [vue(), palette()],
+  build: { target: 'es2022', chunkSizeWarningLimit: 900, sourcemap: false },
+  worker: { format: 'es', plugins: () => [] },
   server: {
     proxy: { '/api': { target: 'http://127.0.0.1:4680', headers: { origin: 'http://127.0.0.1:4680' } } },
   },

@@ -140,3 +140,6 @@ export * from './score/flexibility.js';
 export * from './score/deviation.js';
 export * from './print/warp-on-printer.js';
 export * from './api.js';
+export * from './brief/unsaid.js';
+export * from './brief/defaults.js';
+export * from './materials/names.js';

@@ -2,7 +2,7 @@ import { newBrief, parseBrief } from '@hornblende/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Part } from '../src/api/client';
-import { useDraft } from '../src/stores/draft';
+import { useDraft } from '../src/features/part/draft';
 
 /** A server in memory: one part, with revisions, and a switch for being away. */
 class FakeServer {

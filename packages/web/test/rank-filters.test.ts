@@ -2,8 +2,8 @@ import { parseSpool } from '@hornblende/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, type EffectScope } from 'vue';
-import { useRankFilters, type RankFilters } from '../src/composables/useRankFilters';
-import { useDraft } from '../src/stores/draft';
+import { useRankFilters, type RankFilters } from '../src/features/rank/useRankFilters';
+import { useDraft } from '../src/features/part/draft';
 import { useShelf } from '../src/stores/shelf';
 import { stubPartServer } from './part-server';
 

@@ -1,8 +1,8 @@
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, type EffectScope } from 'vue';
-import { useRobustness, type LiveRobustness } from '../src/composables/useRobustness';
-import { useDraft } from '../src/stores/draft';
+import { useRobustness, type LiveRobustness } from '../src/features/part/useRobustness';
+import { useDraft } from '../src/features/part/draft';
 import { stubPartServer } from './part-server';
 
 const workers = vi.hoisted(() => ({

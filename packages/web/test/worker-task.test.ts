@@ -1,6 +1,6 @@
 import { effectScope, type EffectScope } from 'vue';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { useWorkerTask, type WorkerTask } from '../src/composables/useWorkerTask';
+import { useWorkerTask, type WorkerTask } from '../src/workers/useWorkerTask';
 
 /** A worker that says what the test has it say. */
 class FakeWorker {

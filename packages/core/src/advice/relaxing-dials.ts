@@ -1,3 +1,4 @@
+import { chemicalList } from '../materials/names.js';
 import type { Brief } from '../brief/brief.js';
 import { hardnessWanted } from '../brief/hardness.js';
 import { sig } from '../lib/figures.js';
@@ -36,7 +37,7 @@ export function relaxingDials(brief: Brief, printer: Printer | null, partMaxC: n
     switchDial(
       'chemicals',
       brief.contact.chemicals.length > 0,
-      `Keep ${brief.contact.chemicals.join(', ')} off it`,
+      `Keep ${chemicalList(brief.contact.chemicals)} off it`,
       { ...brief, contact: { ...brief.contact, chemicals: [] } },
     ),
     switchDial('clarity', brief.looks.clear, 'Let it be opaque', {

@@ -7,6 +7,7 @@ import { surfaceTemperatureC, type HeatSurfaceInput } from '../models/heat-surfa
 import { cabinTemperatureC, vehicleSunlitC } from '../models/heat-vehicle.js';
 import { exposureShare, uvDoseMJm2 } from '../models/uv-dose.js';
 import type { Brief } from './brief.js';
+import type { HeatSetting } from './choices.js';
 
 /** Which model gave a number, and on what inputs: enough to show its working. */
 export interface WorkingRef {
@@ -37,6 +38,13 @@ export const defaultSite: Site = { irradianceWm2: 950, ghiKWhm2Year: 1500 };
 
 /** Air temperatures taken when the brief does not say, °C. */
 export const defaultAmbient = { indoors: { maxC: 28, minC: 15 }, elsewhere: { maxC: 35, minC: -10 } };
+
+/** Air temperatures that a setting has when the brief does not say, °C, unless a climate is chosen. */
+export function defaultAir(setting: HeatSetting): { maxC: number; minC: number } {
+  return setting === 'indoors' || setting === 'near-source'
+    ? defaultAmbient.indoors
+    : defaultAmbient.elsewhere;
+}
 
 /** Share of a weather mast's wind that reaches a part near the ground. */
 const WIND_SHARE = 0.5;
@@ -81,12 +89,9 @@ export function conditionsOf(brief: Brief, own: Weather | null = null): Conditio
   const site = weather
     ? { irradianceWm2: highest(weather.ghiWm2), ghiKWhm2Year: annualGhiKWhm2(weather) }
     : defaultSite;
-  const inside = setting === 'indoors' || setting === 'near-source';
-  const fallback = inside
-    ? defaultAmbient.indoors
-    : weather
-      ? { maxC: highest(weather.airC), minC: lowest(weather.airC) }
-      : defaultAmbient.elsewhere;
+  const usual = defaultAir(setting);
+  const outside = usual === defaultAmbient.elsewhere;
+  const fallback = outside && weather ? { maxC: highest(weather.airC), minC: lowest(weather.airC) } : usual;
   const ambientMaxC = brief.heat.ambientMaxC ?? Math.max(fallback.maxC, brief.heat.ambientMinC ?? -Infinity);
   const ambientMinC = brief.heat.ambientMinC ?? Math.min(fallback.minC, ambientMaxC);
   const irradianceWm2 = site.irradianceWm2 * exposureShare[brief.sun];

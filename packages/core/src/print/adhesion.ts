@@ -1,3 +1,4 @@
+import { adhesiveNames, plateNames } from '../materials/names.js';
 import type { Adhesive, Family, Plate } from '../materials/family.js';
 import type { Printer } from '../workshop/printer.js';
 
@@ -13,7 +14,7 @@ export const ADHESION_LIMITS = { low: 60, comfortable: 110, high: 450 };
 
 /** A foothold as it is said in sentences. */
 export function footholdName({ plate, adhesive }: Pick<Adhesion, 'plate' | 'adhesive'>): string {
-  return `${plate}${adhesive ? ` with ${adhesive}` : ''}`;
+  return adhesive ? `${plateNames[plate]} with ${adhesiveNames[adhesive]}` : plateNames[plate];
 }
 
 /** The plate and adhesive on which a family holds best without damaging the plate. */

@@ -41,6 +41,22 @@ const QUANTITY = new RegExp(
   'g',
 );
 
+/** Where the core's sentences speak of money: a number, or two of which the second is the limit. */
+const MONEY: readonly RegExp[] = [
+  /\b([Cc]osts? )(?=\d)/g,
+  /\b([Cc]osts? \d[\d.]* of at most )(?=\d)/g,
+  /(a kilogram instead of )(?=\d)/g,
+];
+
+/**
+ * A sentence of the core with the workshop's currency before each amount; the core knows no currency.
+ * @example withCurrency('Costs 3.2 of at most 2.', '€') // Costs €3.2 of at most €2.
+ */
+export function withCurrency(text: string, currency: string): string {
+  // The limit first: putting a sign before the amount would hide it.
+  return [...MONEY].reverse().reduce((said, pattern) => said.replace(pattern, `$1${currency}`), text);
+}
+
 /**
  * A sentence of the core in the reader's units: every quantity in it converted, to three figures.
  * @example prose('Bears 93 °C, 33 K above the 60.1 °C it reaches.', 'us') // Bears 199 °F, 59.4 °F above

@@ -1,6 +1,7 @@
+import type { StoredPrinter } from '@hornblende/core';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import { api, type StoredPrinter } from '../api/client';
+import { api } from '../api/client';
 
 /** The workshop's printers. */
 export const usePrinters = defineStore('printers', () => {

@@ -3,16 +3,18 @@ import { useLocalStorage, usePreferredDark } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 
+/** The theme as it is chosen. */
 export type ThemeChoice = 'light' | 'dark' | 'system';
 
 /** What this browser prefers; kept in it, not in the workshop. */
 export const useSettings = defineStore('settings', () => {
   const units = useLocalStorage<UnitSystem>('hornblende-units', 'metric');
-  const themeChoice = useLocalStorage<ThemeChoice>('hornblende-theme', 'light');
+  const themeChoice = useLocalStorage<ThemeChoice>('hornblende-theme', 'system');
   const who = useLocalStorage('hornblende-who', '');
   const systemDark = usePreferredDark();
+  const systemTheme = computed(() => (systemDark.value ? 'dark' : 'light'));
   const theme = computed<'light' | 'dark'>(() =>
-    themeChoice.value === 'system' ? (systemDark.value ? 'dark' : 'light') : themeChoice.value,
+    themeChoice.value === 'system' ? systemTheme.value : themeChoice.value,
   );
   return { units, themeChoice, theme, who };
 });

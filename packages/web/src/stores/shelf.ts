@@ -1,8 +1,15 @@
-import { gramsLeft, spoolMoistureNow, type Family, type Spool, type SpoolMoisture } from '@hornblende/core';
+import {
+  gramsLeft,
+  spoolMoistureNow,
+  type Family,
+  type Spool,
+  type SpoolMoisture,
+  type StoredSpool,
+} from '@hornblende/core';
 import { useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { api, type StoredSpool } from '../api/client';
+import { api } from '../api/client';
 import { useLibrary } from './library';
 import { usePrinters } from './printers';
 import { useWorkshop } from './workshop';

@@ -1,7 +1,7 @@
-import type { Weather } from '@hornblende/core';
+import type { Weather, WeatherSummary } from '@hornblende/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowReactive } from 'vue';
-import { api, type WeatherSummary } from '../api/client';
+import { api } from '../api/client';
 
 /** Weather that users brought: a list, and the hours of those that were asked for. */
 export const useWeathers = defineStore('weathers', () => {

@@ -1,7 +1,7 @@
-import { parseWorkshop, type WorkshopSettings } from '@hornblende/core';
+import { parseWorkshop, type StoredWorkshop, type WorkshopSettings } from '@hornblende/core';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
-import { api, type StoredWorkshop } from '../api/client';
+import { api } from '../api/client';
 
 /** What holds for the workshop as a whole: its currency, the damp of its room, prices of upgrades, quotes for parts. */
 export const useWorkshop = defineStore('workshop', () => {

@@ -1,25 +1,23 @@
+import { chemicalList } from '../../materials/names.js';
+import type { Chemical, Family } from '../../materials/family.js';
 import type { Assessment } from '../assess.js';
 import type { Context } from '../context.js';
-import type { Gate, Verdict } from '../gate.js';
+import type { Gate } from '../gate.js';
 
 /** Chemicals: the worst resistance among those that touch the part. */
 export function chemicalsGate(ctx: Context, a: Assessment): Gate | null {
   const touching = ctx.brief.contact.chemicals;
   if (!touching.length) return null;
-  const poor = touching.filter(c => a.family.chemicals[c] === 'poor');
-  const fair = touching.filter(c => a.family.chemicals[c] === 'fair');
-  const verdict: Verdict = poor.length ? 'fail' : fair.length ? 'marginal' : 'pass';
-  return {
-    id: 'chemicals',
-    verdict,
-    need: touching.join(', '),
-    have: poor.length ? `poor: ${poor.join(', ')}` : fair.length ? `fair: ${fair.join(', ')}` : 'good',
-    unit: '',
-    why: poor.length
-      ? `${a.family.name} is attacked by ${poor.join(', ')}.`
-      : fair.length
-        ? `${a.family.name} bears ${fair.join(', ')} for a while.`
-        : `Resists ${touching.join(', ')}.`,
-    rescue: poor.length ? 'a coating or a liner that resists it' : null,
-  };
+  const { verdict, have, why } = outcome(a.family, touching);
+  const rescue = verdict === 'fail' ? 'a coating or a liner that resists it' : null;
+  return { id: 'chemicals', verdict, need: chemicalList(touching), have, unit: '', why, rescue };
+}
+
+function outcome(family: Family, touching: readonly Chemical[]): Pick<Gate, 'verdict' | 'have' | 'why'> {
+  const poor = chemicalList(touching.filter(c => family.chemicals[c] === 'poor'));
+  if (poor) return { verdict: 'fail', have: `poor: ${poor}`, why: `${family.name} is attacked by ${poor}.` };
+  const fair = chemicalList(touching.filter(c => family.chemicals[c] === 'fair'));
+  if (fair)
+    return { verdict: 'marginal', have: `fair: ${fair}`, why: `${family.name} bears ${fair} for a while.` };
+  return { verdict: 'pass', have: 'good', why: `Resists ${chemicalList(touching)}.` };
 }

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import ConfigProvider from 'ant-design-vue/es/config-provider';
+import { computed, defineAsyncComponent, onMounted, watchEffect } from 'vue';
+import { useSettings } from '../stores/settings';
+import { useWorking } from '../stores/working';
+import { kitTheme } from '../theme/kit';
+import AppRail from './AppRail.vue';
+import { prefetchPages } from './router';
+import { useShortcuts } from './useShortcuts';
+
+// What is opened by a key or a number is fetched when it is first opened.
+const ShortcutHelp = defineAsyncComponent(() => import('./ShortcutHelp.vue'));
+const WorkingDrawer = defineAsyncComponent(() => import('../features/working/WorkingDrawer.vue'));
+
+const settings = useSettings();
+const working = useWorking();
+const { help } = useShortcuts();
+const theme = computed(() => kitTheme(settings.theme));
+watchEffect(() => {
+  document.documentElement.dataset.theme = settings.theme;
+});
+onMounted(() => void prefetchPages());
+</script>
+
+<template>
+  <ConfigProvider :theme="theme">
+    <div class="frame">
+      <a class="skip" href="#main">Skip to the page</a>
+      <AppRail @help="help = true" />
+      <main id="main" tabindex="-1">
+        <RouterView />
+      </main>
+      <WorkingDrawer v-if="working.topic" />
+      <ShortcutHelp v-if="help" v-model:open="help" />
+    </div>
+  </ConfigProvider>
+</template>
+
+<style scoped>
+.frame {
+  display: grid;
+  grid-template-columns: 200px minmax(0, 1fr);
+  height: 100vh;
+  background: var(--ground);
+  color: var(--ink);
+}
+main {
+  overflow: auto;
+  outline: none;
+  min-width: 0;
+}
+.skip {
+  position: absolute;
+  left: -999px;
+  z-index: 10;
+  background: var(--panel);
+  padding: 8px 14px;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+}
+@media (max-width: 1100px) {
+  .frame {
+    grid-template-columns: 164px minmax(0, 1fr);
+  }
+}
+@media (max-width: 760px) {
+  .frame {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: auto minmax(0, 1fr);
+  }
+}
+</style>

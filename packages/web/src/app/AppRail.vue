@@ -1,0 +1,205 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
+import RailButton from '../ui/RailButton.vue';
+import { useCurrentPart } from '../stores/current-part';
+
+defineEmits<{ help: [] }>();
+const route = useRoute();
+const part = useCurrentPart();
+const onPart = computed(() => route.path.startsWith('/parts/') && part.id !== null);
+const stages = [
+  { key: 'brief', label: 'Brief' },
+  { key: 'rank', label: 'Rank' },
+  { key: 'decision', label: 'Decision' },
+];
+const places = [
+  { to: '/parts', label: 'Parts' },
+  { to: '/library', label: 'Library' },
+  { to: '/workshop', label: 'Workshop' },
+  { to: '/settings', label: 'Settings' },
+];
+const at = computed(() => stages.findIndex(s => route.path.endsWith(`/${s.key}`)));
+const isHere = (to: string): boolean => (to === '/parts' ? route.path === to : route.path.startsWith(to));
+</script>
+
+<template>
+  <nav class="rail" aria-label="Main">
+    <RouterLink class="mark" to="/parts">
+      <svg viewBox="0 0 32 32" width="26" height="26" aria-hidden="true">
+        <path d="M16 2 28 9.5v13L16 30 4 22.5v-13z" fill="none" stroke="currentColor" stroke-width="1.6" />
+        <path d="M9 8.2 23 23.8M23 8.2 9 23.8" stroke="var(--gold)" stroke-width="1.8" />
+      </svg>
+      <span class="word">Hornblende</span>
+    </RouterLink>
+    <div v-if="onPart" class="part">
+      <div class="part-name" :title="part.name">{{ part.name || '…' }}</div>
+      <ol>
+        <li v-for="(s, i) in stages" :key="s.key" :class="{ now: i === at, done: i < at }">
+          <RouterLink :to="`/parts/${part.id}/${s.key}`" :aria-current="i === at ? 'step' : undefined">
+            <svg class="rhomb" viewBox="0 0 12 20" width="10" height="16" aria-hidden="true">
+              <path d="M6 1 11 10 6 19 1 10z" />
+            </svg>
+            {{ s.label }}
+          </RouterLink>
+        </li>
+      </ol>
+    </div>
+    <ul class="places">
+      <li v-for="p in places" :key="p.to">
+        <RouterLink :to="p.to" :class="{ here: isHere(p.to) }">{{ p.label }}</RouterLink>
+      </li>
+      <li class="help">
+        <RailButton @click="$emit('help')">Shortcuts <kbd>?</kbd></RailButton>
+      </li>
+    </ul>
+  </nav>
+</template>
+
+<style scoped>
+.rail {
+  background: var(--rail);
+  color: var(--rail-ink);
+  display: flex;
+  flex-direction: column;
+  padding: 18px 0 14px;
+  overflow: auto;
+}
+.mark {
+  display: flex;
+  gap: 9px;
+  align-items: center;
+  color: #f3f1ea;
+  font-size: 17px;
+  padding: 0 18px 4px;
+}
+.mark:hover {
+  text-decoration: none;
+}
+.part-name {
+  margin: 18px 18px 6px;
+  font-size: 13px;
+  color: var(--rail-soft);
+  overflow-wrap: anywhere;
+  line-height: 1.35;
+}
+ol,
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+a {
+  color: inherit;
+}
+ol a {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 8px 18px 8px 20px;
+}
+ol a:hover,
+.places a:hover {
+  background: var(--rail-now);
+  text-decoration: none;
+}
+ol li {
+  position: relative;
+}
+ol li:not(:last-child)::after {
+  content: '';
+  position: absolute;
+  left: 24.5px;
+  top: 29px;
+  height: 13px;
+  border-left: 1.5px solid #3a4a43;
+}
+.rhomb path {
+  fill: none;
+  stroke: #7c8f85;
+  stroke-width: 1.5;
+}
+.done .rhomb path {
+  fill: #7fa593;
+  stroke: #7fa593;
+}
+.now a {
+  background: var(--rail-now);
+  color: #fff;
+}
+.now .rhomb path {
+  fill: var(--gold);
+  stroke: var(--gold);
+}
+.places {
+  margin-top: auto;
+  padding-top: 20px;
+}
+.places a {
+  display: block;
+  padding: 6px 20px;
+}
+.places .here {
+  color: #fff;
+  background: var(--rail-now);
+}
+kbd {
+  font: inherit;
+  font-size: 12px;
+  border: 1px solid #44554d;
+  border-radius: 3px;
+  padding: 0 5px;
+  margin-left: 6px;
+}
+.rail :focus-visible {
+  outline-color: var(--gold);
+  outline-offset: -2px;
+}
+/* On a narrow screen the rail lies down: places in a row on top, a part's stages in a row beneath. */
+@media (max-width: 760px) {
+  .rail {
+    display: grid;
+    grid-template-columns: auto 1fr;
+    align-items: center;
+    padding: 0;
+    overflow: visible;
+  }
+  .mark {
+    padding: 8px 10px 8px 14px;
+  }
+  .word,
+  .help,
+  .part-name {
+    display: none;
+  }
+  .places {
+    display: flex;
+    justify-content: flex-end;
+    margin: 0;
+    padding: 0;
+    overflow-x: auto;
+  }
+  .places a {
+    padding: 12px 11px;
+  }
+  .part {
+    grid-column: 1 / -1;
+    grid-row: 2;
+    border-top: 1px solid var(--rail-now);
+  }
+  .part ol {
+    display: flex;
+  }
+  .part li {
+    flex: 1;
+  }
+  .part ol a {
+    padding: 10px 8px;
+    justify-content: center;
+    gap: 8px;
+  }
+  ol li:not(:last-child)::after {
+    display: none;
+  }
+}
+</style>

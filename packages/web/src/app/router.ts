@@ -1,0 +1,81 @@
+import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router';
+import PartsView from '../features/parts/PartsView.vue';
+
+/** Each page's script, fetched when it is visited, or before by {@link prefetchPages}. */
+const pages = {
+  part: () => import('../features/part/PartShell.vue'),
+  brief: () => import('../features/brief/BriefView.vue'),
+  rank: () => import('../features/rank/RankView.vue'),
+  decision: () => import('../features/decision/DecisionView.vue'),
+  library: () => import('../features/library/LibraryView.vue'),
+  family: () => import('../features/library/FamilyView.vue'),
+  workshop: () => import('../features/workshop/WorkshopView.vue'),
+  printers: () => import('../features/workshop/PrintersView.vue'),
+  spools: () => import('../features/workshop/SpoolsView.vue'),
+  upgrades: () => import('../features/workshop/UpgradesView.vue'),
+  settings: () => import('../features/settings/SettingsView.vue'),
+  missing: () => import('./MissingView.vue'),
+};
+
+const routes: RouteRecordRaw[] = [
+  { path: '/', redirect: '/parts' },
+  { path: '/parts', component: PartsView, meta: { title: 'Parts' } },
+  {
+    path: '/parts/:id',
+    component: pages.part,
+    props: true,
+    children: [
+      { path: '', redirect: to => `/parts/${String(to.params.id)}/brief` },
+      { path: 'brief', component: pages.brief, meta: { title: 'Brief' } },
+      { path: 'rank', component: pages.rank, meta: { title: 'Rank' } },
+      { path: 'decision', component: pages.decision, meta: { title: 'Decision' } },
+    ],
+  },
+  { path: '/library', component: pages.library, meta: { title: 'Library' } },
+  { path: '/library/:family', component: pages.family, props: true, meta: { title: 'Family' } },
+  {
+    path: '/workshop',
+    component: pages.workshop,
+    children: [
+      { path: '', component: pages.printers, meta: { title: 'Printers' } },
+      { path: 'spools', component: pages.spools, meta: { title: 'Shelf' } },
+      { path: 'upgrades', component: pages.upgrades, meta: { title: 'Upgrades' } },
+    ],
+  },
+  { path: '/settings', component: pages.settings, meta: { title: 'Settings' } },
+  { path: '/:missing(.*)*', component: pages.missing, meta: { title: 'Not here' } },
+];
+
+/** Where each page was scrolled to, by its place in the history: the page scrolls inside `main`, not the window. */
+const scrolled = new Map<string, number>();
+const main = (): HTMLElement | null => document.getElementById('main');
+
+/** Pages. Those of one part share its shell: rail, verdict bar, autosave. */
+export const router = createRouter({
+  history: createWebHistory(),
+  routes,
+  scrollBehavior: (to, _from, saved) => {
+    // Back and forth in the history return to where one was; a page that is gone to begins at its top.
+    main()?.scrollTo({ top: saved ? (scrolled.get(to.fullPath) ?? 0) : 0 });
+    return false;
+  },
+});
+
+router.beforeEach((_to, from) => {
+  scrolled.set(from.fullPath, main()?.scrollTop ?? 0);
+});
+
+router.afterEach(to => {
+  document.title = `${String(to.meta.title ?? '')} · Hornblende`;
+});
+
+/** Fetches every other page's script, once the browser has nothing better to do: a page must open even while the server is away. */
+export async function prefetchPages(): Promise<void> {
+  for (const load of Object.values(pages)) {
+    await new Promise<void>(resolve => {
+      if ('requestIdleCallback' in window) requestIdleCallback(() => resolve(), { timeout: 4000 });
+      else setTimeout(resolve, 300);
+    });
+    await load().catch(() => undefined);
+  }
+}

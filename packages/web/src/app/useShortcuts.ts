@@ -1,0 +1,48 @@
+import { ref, type Ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { useCurrentPart } from '../stores/current-part';
+import { useKeys } from '../ui/keys';
+
+/** Every shortcut, for the help page. */
+export const shortcuts: readonly { keys: string; does: string }[] = [
+  { keys: '?', does: 'Show this list' },
+  { keys: 'g p', does: 'Go to the parts' },
+  { keys: 'g b', does: "Go to this part's brief" },
+  { keys: 'g r', does: "Go to this part's ranking" },
+  { keys: 'g d', does: "Go to this part's decision" },
+  { keys: 'g l', does: 'Go to the library' },
+  { keys: 'g w', does: 'Go to the workshop' },
+  { keys: 'n', does: 'New part (on the parts page)' },
+  { keys: 'Ctrl Z', does: 'Undo the last change to the brief' },
+  { keys: 'Ctrl Shift Z', does: 'Redo it' },
+  { keys: '← →', does: 'On the strata chart: the next candidate' },
+  { keys: '↑ ↓', does: 'On the strata chart: the next layer' },
+  { keys: 'Enter', does: 'On the strata chart: the working of that layer' },
+  { keys: '+ −', does: 'On the strata chart: more or less weight for that layer' },
+  { keys: 'Esc', does: 'Close a drawer or dialogue' },
+];
+
+/** Shortcuts that hold everywhere. @returns whether their list is open */
+export function useShortcuts(): { help: Ref<boolean> } {
+  const router = useRouter();
+  const part = useCurrentPart();
+  const help = ref(false);
+  const showHelp = (): void => {
+    help.value = true;
+  };
+  const go = (path: string) => () => void router.push(path);
+  const goToPart = (page: string) => () => {
+    if (part.id) void router.push(`/parts/${part.id}/${page}`);
+  };
+  useKeys({
+    'Shift+?': showHelp,
+    '?': showHelp,
+    'g p': go('/parts'),
+    'g b': goToPart('brief'),
+    'g r': goToPart('rank'),
+    'g d': goToPart('decision'),
+    'g l': go('/library'),
+    'g w': go('/workshop'),
+  });
+  return { help };
+}

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { assumptions, type Assumption, type Ranking } from '@hornblende/core';
+import { Button, Tooltip } from 'ant-design-vue';
+import { computed } from 'vue';
+import { useUnits } from '../../ui/useUnits';
+import { useDraft } from '../part/draft';
+
+/** What was assumed because it was not said; a press says it. */
+const props = defineProps<{ ranking: Ranking }>();
+const draft = useDraft();
+const { say } = useUnits();
+const list = computed(() =>
+  draft.content ? assumptions(draft.content.given, draft.content.brief, props.ranking.conditions) : [],
+);
+function accept({ path, value }: Assumption): void {
+  if (path !== 'geometry.xMm') {
+    draft.set(path, value);
+    return;
+  }
+  // A size is one thing: it is said whole.
+  const { xMm, yMm, zMm } = draft.brief!.geometry;
+  const given = (draft.content?.given as { geometry?: object }).geometry;
+  draft.set('geometry', { ...given, xMm, yMm, zMm });
+}
+</script>
+
+<template>
+  <div v-if="list.length" class="assumed" data-testid="assumed">
+    <span class="soft">You did not say, so:</span>
+    <Tooltip v-for="a in list" :key="a.path" :title="`Say so: ${a.label} ${say(a.shown)}`">
+      <Button size="small" class="assumption" @click="accept(a)"
+        >{{ a.label }}&nbsp;<b>{{ say(a.shown) }}</b></Button
+      >
+    </Tooltip>
+  </div>
+</template>
+
+<style scoped>
+.assumed {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 8px;
+  align-items: center;
+  margin: 18px 0 0;
+  padding: 10px 0 0;
+  border-top: 1px solid var(--rule);
+  font-size: 13px;
+}
+.assumption {
+  border-style: dashed;
+  background: transparent;
+  color: var(--soft);
+  font-size: 13px;
+}
+.assumption b {
+  color: var(--ink);
+}
+</style>

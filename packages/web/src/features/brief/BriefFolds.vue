@@ -1,0 +1,299 @@
+<script setup lang="ts">
+import { defaultAir, effectiveColour, newBrief, type Chemical, type Ranking } from '@hornblende/core';
+import { Checkbox, Collapse, CollapsePanel } from 'ant-design-vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { useUnits } from '../../ui/useUnits';
+import { useDraft } from '../part/draft';
+import { useWorkshop } from '../../stores/workshop';
+import NumberInput from '../../ui/NumberInput.vue';
+import QuantityInput from '../../ui/QuantityInput.vue';
+import SentenceSelect from '../../ui/SentenceSelect.vue';
+import ClimatePicker from './ClimatePicker.vue';
+import MoreLoads from './MoreLoads.vue';
+import FlexPicture from './pictures/FlexPicture.vue';
+import SunPicture from './pictures/SunPicture.vue';
+import WeightSliders from './WeightSliders.vue';
+import { words } from './words';
+
+defineProps<{ ranking: Ranking }>();
+// The chart kit is large, and only this fold needs it.
+const HeatPicture = defineAsyncComponent(() => import('./pictures/HeatPicture.vue'));
+const draft = useDraft();
+const { show } = useUnits();
+const workshop = useWorkshop();
+const b = computed(() => draft.brief!);
+const airDefaults = computed(() => defaultAir(b.value.heat.setting));
+/** What an emptied field goes back to. */
+const defaults = newBrief('defaults');
+const open = ref<string[]>([]);
+function toggle(chemical: Chemical, on: boolean): void {
+  const now = b.value.contact.chemicals;
+  draft.set('contact.chemicals', on ? [...now, chemical] : now.filter(c => c !== chemical));
+}
+const labelOf = (list: readonly { value: string; label: string }[], v: string): string =>
+  list.find(o => o.value === v)?.label ?? v;
+</script>
+
+<template>
+  <Collapse v-model:active-key="open" ghost class="folds" :destroy-inactive-panel="true">
+    <CollapsePanel key="heat" header="Heat and cold">
+      <template #extra
+        ><span class="soft small">{{
+          b.heat.climate !== null
+            ? 'a year of weather'
+            : b.heat.ambientMinC === null
+              ? 'coldest as usual'
+              : `down to ${show(b.heat.ambientMinC, 'temperature')}`
+        }}</span></template
+      >
+      <ClimatePicker />
+      <div v-if="b.heat.climate === null" class="fields">
+        <QuantityInput
+          label="Hottest air"
+          dimension="temperature"
+          nullable
+          :placeholder="show(airDefaults.maxC, 'temperature')"
+          :model-value="b.heat.ambientMaxC"
+          :min="-50"
+          :max="60"
+          @update:model-value="v => draft.set('heat.ambientMaxC', v)"
+        />
+        <QuantityInput
+          label="Coldest air"
+          dimension="temperature"
+          nullable
+          :placeholder="show(airDefaults.minC, 'temperature')"
+          :model-value="b.heat.ambientMinC"
+          :min="-60"
+          :max="50"
+          @update:model-value="v => draft.set('heat.ambientMinC', v)"
+        />
+      </div>
+      <HeatPicture :ranking="ranking" />
+    </CollapsePanel>
+    <CollapsePanel key="sun" header="Sun">
+      <template #extra
+        ><span class="soft small"
+          >{{ labelOf(words.sun, b.sun) }}, {{ labelOf(words.outdoorSchool, b.outdoorSchool) }}</span
+        ></template
+      >
+      <SunPicture :ranking="ranking" />
+    </CollapsePanel>
+    <CollapsePanel key="loads" header="Every load">
+      <template #extra
+        ><span class="soft small">{{ b.loads.length || 'none' }}</span></template
+      >
+      <MoreLoads :ranking="ranking" />
+    </CollapsePanel>
+    <CollapsePanel key="flex" header="Flexibility">
+      <template #extra
+        ><span class="soft small">{{ labelOf(words.flex, b.flex.want) }}</span></template
+      >
+      <FlexPicture />
+    </CollapsePanel>
+    <CollapsePanel key="contact" header="What touches it">
+      <template #extra
+        ><span class="soft small">{{
+          [labelOf(words.food, b.contact.food), ...b.contact.chemicals].join(', ')
+        }}</span></template
+      >
+      <div class="fields">
+        <span
+          >Food:
+          <SentenceSelect
+            :model-value="b.contact.food"
+            label="Food contact"
+            :options="words.food"
+            @update:model-value="v => draft.set('contact.food', v)"
+        /></span>
+        <Checkbox :checked="b.contact.skin" @update:checked="v => draft.set('contact.skin', v)"
+          >Held against skin</Checkbox
+        >
+        <Checkbox :checked="b.mustFloat" @update:checked="v => draft.set('mustFloat', v)"
+          >Must float</Checkbox
+        >
+      </div>
+      <p v-if="b.contact.food !== 'none'" class="notice small">
+        Food contact is not proven for printed parts: pores, pigments and nozzle metal decide, whatever the
+        polymer.
+      </p>
+      <fieldset>
+        <legend class="soft small">Chemicals</legend>
+        <Checkbox
+          v-for="c in words.chemicals"
+          :key="c.value"
+          :checked="b.contact.chemicals.includes(c.value)"
+          @update:checked="v => toggle(c.value, v)"
+          >{{ c.label }}</Checkbox
+        >
+      </fieldset>
+    </CollapsePanel>
+    <CollapsePanel key="looks" header="Looks">
+      <template #extra
+        ><span class="soft small"
+          >{{ labelOf(words.colour, effectiveColour(b)) }},
+          {{ labelOf(words.finish, b.looks.finish) }} surface</span
+        ></template
+      >
+      <div class="fields">
+        <span
+          >Colour:
+          <SentenceSelect
+            :model-value="b.looks.colour"
+            label="Colour"
+            :options="words.colour"
+            @update:model-value="v => draft.set('looks.colour', v)"
+        /></span>
+        <span
+          >Surface:
+          <SentenceSelect
+            :model-value="b.looks.finish"
+            label="Surface"
+            :options="words.finish"
+            @update:model-value="v => draft.set('looks.finish', v)"
+        /></span>
+        <Checkbox :checked="b.looks.clear" @update:checked="v => draft.set('looks.clear', v)"
+          >See-through</Checkbox
+        >
+      </div>
+    </CollapsePanel>
+    <CollapsePanel key="shape" header="Shape and accuracy">
+      <template #extra
+        ><span class="soft small">true to {{ show(b.toleranceMm, 'length', 3) }}</span></template
+      >
+      <div class="fields">
+        <QuantityInput
+          label="Tolerance"
+          :fallback="defaults.toleranceMm"
+          dimension="length"
+          :digits="3"
+          :model-value="b.toleranceMm"
+          :min="0.01"
+          :max="20"
+          @update:model-value="v => draft.set('toleranceMm', v)"
+        />
+        <QuantityInput
+          label="Typical wall"
+          :fallback="defaults.geometry.wallMm"
+          dimension="length"
+          :model-value="b.geometry.wallMm"
+          :min="0.2"
+          :max="200"
+          @update:model-value="v => draft.set('geometry.wallMm', v)"
+        />
+        <QuantityInput
+          label="Volume of the model"
+          dimension="volume"
+          nullable
+          placeholder="from its size"
+          :model-value="b.geometry.volumeCm3"
+          :min="0.001"
+          :max="1e6"
+          @update:model-value="v => draft.set('geometry.volumeCm3', v)"
+        />
+        <NumberInput
+          label="Share that is plastic, once sliced"
+          percent
+          :fallback="defaults.geometry.solidFraction"
+          :min="0.01"
+          :max="1"
+          :model-value="b.geometry.solidFraction"
+          @update:model-value="v => draft.set('geometry.solidFraction', v)"
+        />
+        <NumberInput
+          label="Sharp corners on the plate"
+          :fallback="defaults.geometry.sharpCorners"
+          :min="0"
+          :max="1000"
+          integer
+          :model-value="b.geometry.sharpCorners"
+          @update:model-value="v => draft.set('geometry.sharpCorners', v)"
+        />
+      </div>
+    </CollapsePanel>
+    <CollapsePanel key="limits" header="Mass, cost and number">
+      <template #extra
+        ><span class="soft small">{{ b.quantity }} of it</span></template
+      >
+      <div class="fields">
+        <QuantityInput
+          label="At most it weighs"
+          dimension="mass"
+          nullable
+          placeholder="no limit"
+          :model-value="b.maxMassG"
+          :min="0.01"
+          :max="1e6"
+          @update:model-value="v => draft.set('maxMassG', v)"
+        />
+        <NumberInput
+          :label="`At most one costs, ${workshop.currency}`"
+          :min="0.01"
+          :max="1e6"
+          nullable
+          placeholder="no limit"
+          :model-value="b.maxCostEach"
+          @update:model-value="v => draft.set('maxCostEach', v)"
+        />
+        <NumberInput
+          label="How many"
+          :fallback="defaults.quantity"
+          :min="1"
+          :max="1e6"
+          integer
+          :model-value="b.quantity"
+          @update:model-value="v => draft.set('quantity', v)"
+        />
+      </div>
+    </CollapsePanel>
+    <CollapsePanel key="choose" header="How to choose">
+      <template #extra
+        ><span class="soft small"
+          >{{ labelOf(words.school, b.school) }}, outdoors by
+          {{ labelOf(words.outdoorSchool, b.outdoorSchool) }}</span
+        ></template
+      >
+      <p>
+        Choose by
+        <SentenceSelect
+          :model-value="b.school"
+          label="School"
+          :options="words.school"
+          @update:model-value="v => draft.set('school', v)"
+        />; outdoors, believe
+        <SentenceSelect
+          :model-value="b.outdoorSchool"
+          label="Outdoor school"
+          :options="words.outdoorSchool"
+          @update:model-value="v => draft.set('outdoorSchool', v)"
+        />.
+      </p>
+      <WeightSliders :ranking="ranking" />
+    </CollapsePanel>
+  </Collapse>
+</template>
+
+<style scoped>
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 14px 22px;
+  align-items: end;
+}
+fieldset {
+  border: 0;
+  padding: 10px 0 0;
+  margin: 0;
+}
+.folds :deep(.ant-collapse-header) {
+  padding: 9px 0 !important;
+  border-top: 1px solid var(--rule);
+  border-radius: 0 !important;
+}
+.folds :deep(.ant-collapse-content-box) {
+  padding: 6px 0 18px 24px !important;
+}
+.folds :deep(.ant-collapse-header-text) {
+  font-weight: 700;
+}
+</style>

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import type { Decision } from '@hornblende/core';
+import { computed, ref, watch } from 'vue';
+import { api } from '../../api/client';
+import PageState from '../../ui/PageState.vue';
+import StatusMark from '../../ui/StatusMark.vue';
+import { useUnits } from '../../ui/useUnits';
+import { useDraft } from '../part/draft';
+import { useRanking } from '../part/useRanking';
+import DecideForm from './DecideForm.vue';
+import RecordCard from './RecordCard.vue';
+
+const draft = useDraft();
+const { say } = useUnits();
+const { ranking } = useRanking();
+const decisions = ref<Decision[]>([]);
+const state = ref<'loading' | 'ready' | 'failed'>('loading');
+const firstChoice = ref('');
+
+async function load(): Promise<void> {
+  if (!draft.id) return;
+  state.value = 'loading';
+  try {
+    decisions.value = await api.decisions(draft.id);
+    state.value = 'ready';
+  } catch {
+    state.value = 'failed';
+  }
+}
+watch(
+  () => draft.id,
+  () => void load(),
+  { immediate: true },
+);
+
+const candidates = computed(() => ranking.value?.candidates ?? []);
+const nameOf = (key: string | null): string =>
+  candidates.value.find(c => c.material === key)?.name ?? key ?? 'nothing';
+const familyOf = (key: string | null): string | null =>
+  candidates.value.find(c => c.material === key)?.family ?? key;
+/** Everything but the choice being recorded, with its main reason against. */
+const others = computed(() => candidates.value.filter(c => c.material !== firstChoice.value));
+/** The newest decision that stands. */
+const latest = computed(() => decisions.value.find(d => d.withdrawn === null) ?? null);
+/** Another grade of the family that led then is no other answer. */
+const differs = computed(
+  () =>
+    latest.value !== null &&
+    familyOf(ranking.value?.firstChoice ?? null) !== familyOf(latest.value.record.ranking.firstChoice),
+);
+function replaceDecision(changed: Decision): void {
+  decisions.value = decisions.value.map(d => (d.id === changed.id ? changed : d));
+}
+</script>
+
+<template>
+  <div v-if="ranking && draft.brief" class="page decision">
+    <div class="columns">
+      <DecideForm v-model:first-choice="firstChoice" :ranking="ranking" @recorded="load" />
+      <section aria-label="Record">
+        <h2>The record</h2>
+        <PageState :state="state" what="the record" @retry="load">
+          <p v-if="!decisions.length" class="soft">
+            Nothing is decided yet. What you record here keeps the brief, the printer and the whole ranking as
+            they stood, so that the choice can be defended in two years.
+          </p>
+          <p v-if="differs" class="notice small">
+            Today’s answer differs: {{ nameOf(ranking.firstChoice) }} leads now,
+            {{ nameOf(latest?.record.ranking.firstChoice ?? null) }} led then.
+          </p>
+          <RecordCard
+            v-for="d in decisions"
+            :key="d.id"
+            :decision="d"
+            :latest="d === latest"
+            @withdrawn="replaceDecision"
+          />
+          <div v-if="!decisions.length && others.length" class="others">
+            <h3>Today, why not the others</h3>
+            <ul>
+              <li v-for="o in others" :key="o.material">
+                <b>{{ o.name }}</b> <StatusMark :status="o.status" />
+                <span class="soft small"> {{ say(o.against[0] ?? 'A lower score.') }}</span>
+              </li>
+            </ul>
+          </div>
+        </PageState>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+  gap: 44px;
+  align-items: start;
+}
+section {
+  border-left: 1px solid var(--rule);
+  padding-left: 30px;
+}
+.others {
+  margin-top: 18px;
+}
+.others ul {
+  list-style: none;
+  margin: 4px 0 0;
+  padding: 0;
+}
+.others li {
+  padding: 4px 0;
+  border-top: 1px solid var(--rule);
+  line-height: 1.35;
+}
+@media (max-width: 860px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  section {
+    border-left: 0;
+    padding-left: 0;
+  }
+}
+</style>

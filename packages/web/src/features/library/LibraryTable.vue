@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { fillerName, type Family, type PropertyName } from '@hornblende/core';
+import { Checkbox } from 'ant-design-vue';
+import { computed } from 'vue';
+import { useLibrary } from '../../stores/library';
+import VirtualTable from '../../ui/VirtualTable.vue';
+import { useProperties } from './useProperties';
+
+/** The library as a table that stays quick with thousands of grades. */
+const props = defineProps<{
+  rows: Family[];
+  columns: PropertyName[];
+  sortBy: PropertyName | 'name';
+  falling: boolean;
+  picked: string[];
+  archived: ReadonlySet<string>;
+}>();
+const emit = defineEmits<{ sort: [by: PropertyName | 'name']; pick: [key: string] }>();
+const library = useLibrary();
+const { label, unit, number } = useProperties();
+const ROW = 40;
+/** How many can be compared. */
+const COMPARED = 4;
+const heads = computed(() => [
+  { key: 'tick', title: 'Compare', hiddenTitle: true },
+  { key: 'name', title: 'Name', unit: 'family, or a grade of one', sortable: true },
+  ...props.columns.map(c => ({
+    key: c as string,
+    title: label(c),
+    unit: unit(c) || 'ratio',
+    sortable: true,
+    number: true,
+  })),
+]);
+/** Where a grade's value comes from, as its style says. */
+function origin(f: Family, c: PropertyName): string {
+  const p = f.properties[c];
+  if (!f.grade || !p) return '';
+  if (p.confidence === 'measured') return 'own';
+  return p.source.includes('data sheet') ? 'sheet' : '';
+}
+function kindOf(f: Family): string {
+  if (f.grade) {
+    const away = props.archived.has(f.key) ? ', put away' : '';
+    return `${f.grade.maker || 'own'}, on ${library.nameOf(f.grade.family)}${away}`;
+  }
+  return f.filler ? `${library.nameOf(f.base ?? '')} with ${fillerName(f.filler)}` : '';
+}
+const full = computed(() => props.picked.length >= COMPARED);
+</script>
+
+<template>
+  <VirtualTable
+    :columns="heads"
+    :rows="rows"
+    :row-key="f => f.key"
+    :row-height="ROW"
+    :row-class="f => (archived.has(f.key) ? 'away' : '')"
+    row-testid="library-row"
+    label="Families and grades"
+    :sort-by="sortBy"
+    :falling="falling"
+    @sort="key => emit('sort', key as PropertyName | 'name')"
+  >
+    <template #tick="{ row: f }">
+      <Checkbox
+        :checked="picked.includes(f.key)"
+        :disabled="full && !picked.includes(f.key)"
+        :aria-label="`Compare ${f.name}`"
+        @change="emit('pick', f.key)"
+      />
+    </template>
+    <template #name="{ row: f }">
+      <RouterLink :to="`/library/${f.key}`" class="name" :title="f.name">{{ f.name }}</RouterLink><span
+        v-if="kindOf(f)"
+        class="kind"
+        >{{ kindOf(f) }}</span
+      >
+    </template>
+    <template #cell="{ row: f, column }">
+      <template v-if="f.properties[column as PropertyName]">
+        <span :class="origin(f, column as PropertyName)">{{
+          number(column as PropertyName, f.properties[column as PropertyName]!.typical)
+        }}</span><span class="range"
+          >{{ number(column as PropertyName, f.properties[column as PropertyName]!.low) }}–{{
+            number(column as PropertyName, f.properties[column as PropertyName]!.high)
+          }}</span
+        >
+      </template>
+      <span v-else class="soft small">none</span>
+    </template>
+  </VirtualTable>
+</template>
+
+<style scoped>
+.name {
+  color: var(--ink);
+  font-weight: 700;
+}
+.kind,
+.range {
+  display: block;
+  font-size: 12px;
+  line-height: 1.3;
+  color: var(--soft);
+}
+.own {
+  color: var(--fits);
+  font-weight: 700;
+}
+.sheet {
+  font-weight: 700;
+}
+</style>

@@ -1,0 +1,265 @@
+<script setup lang="ts">
+import {
+  needsOf,
+  propertyNames,
+  type Brief,
+  type Family,
+  type PropertyName,
+  type Weather,
+} from '@hornblende/core';
+import { CustomChart, ScatterChart } from 'echarts/charts';
+import { MarkLineComponent } from 'echarts/components';
+import { use, type ECElementEvent } from 'echarts/core';
+import { LabelLayout } from 'echarts/features';
+import type { CustomSeriesRenderItem } from 'echarts/types/dist/shared';
+import { computed } from 'vue';
+import VChart from 'vue-echarts';
+import { useRouter } from 'vue-router';
+import OptionSelect from '../../ui/OptionSelect.vue';
+import { useChartColours } from '../../charts/useCharts';
+import { useProperties } from './useProperties';
+
+use([ScatterChart, CustomChart, MarkLineComponent, LabelLayout]);
+
+/** One property against another: a dot a filament, its range as error bars, and what a brief asks as lines. */
+const props = defineProps<{
+  rows: Family[];
+  picked: string[];
+  brief: Brief | null;
+  weather: Weather | null;
+}>();
+const x = defineModel<PropertyName>('x', { required: true });
+const y = defineModel<PropertyName>('y', { required: true });
+const { label, unit, shown, number } = useProperties();
+const properties = computed(() => propertyNames.map(n => ({ value: n, label: label(n) })));
+const colours = useChartColours();
+const router = useRouter();
+/** Error bars and names for more than this many would be a thicket. */
+const MANY = 60;
+
+const points = computed(() =>
+  props.rows.flatMap(f => {
+    const px = f.properties[x.value];
+    const py = f.properties[y.value];
+    return px && py ? [{ f, px, py }] : [];
+  }),
+);
+const missing = computed(() => props.rows.length - points.value.length);
+const needs = computed(() => (props.brief ? needsOf(props.brief, props.weather) : {}));
+function isLog(name: PropertyName): boolean {
+  const all = points.value.flatMap(p => [p.f.properties[name]!.low, p.f.properties[name]!.high]);
+  const min = Math.min(...all);
+  const max = Math.max(...all);
+  return all.length > 0 && min > 0 && max / min > 30 && !/C$/.test(name);
+}
+/**
+ * The ends of a logarithmic axis: a third beyond the data, in one figure; a whole decade beyond would waste
+ * the chart.
+ */
+function logEnds(name: PropertyName): { min: number; max: number } {
+  const all = points.value.flatMap(p => [
+    shown(name, p.f.properties[name]!.low),
+    shown(name, p.f.properties[name]!.high),
+  ]);
+  return {
+    min: Number((Math.min(...all) / 1.4).toPrecision(1)),
+    max: Number((Math.max(...all) * 1.4).toPrecision(1)),
+  };
+}
+const axis = (name: PropertyName): object => ({
+  type: isLog(name) ? 'log' : 'value',
+  scale: true,
+  ...(isLog(name) ? logEnds(name) : {}),
+  name: `${label(name)}${unit(name) ? `, ${unit(name)}` : ''}${isLog(name) ? ' (log scale)' : ''}`,
+  nameLocation: 'middle',
+  nameTextStyle: { color: colours.value.ink, fontSize: 13 },
+  axisLabel: { color: colours.value.soft, formatter: (v: number) => String(Number(v.toPrecision(3))) },
+  axisLine: { show: true, lineStyle: { color: colours.value.soft } },
+  splitLine: { lineStyle: { color: colours.value.rule } },
+});
+/** Both ranges of a filament as a cross with its middle left free for the dot. */
+const cross: CustomSeriesRenderItem = (_params, api) => {
+  const at = (i: number, j: number): number[] => api.coord([api.value(i), api.value(j)]);
+  const left = at(2, 1);
+  const right = at(3, 1);
+  const low = at(0, 4);
+  const high = at(0, 5);
+  const style = { stroke: colours.value.soft, lineWidth: 1, opacity: 0.55 };
+  return {
+    type: 'group',
+    children: [
+      { type: 'line', shape: { x1: left[0]!, y1: left[1]!, x2: right[0]!, y2: right[1]! }, style },
+      { type: 'line', shape: { x1: low[0]!, y1: low[1]!, x2: high[0]!, y2: high[1]! }, style },
+    ],
+  };
+};
+const lines = computed(() =>
+  [
+    ['xAxis', x.value],
+    ['yAxis', y.value],
+  ].flatMap(([which, name]) => {
+    const need = needs.value[name as PropertyName];
+    return need
+      ? [
+          {
+            [which as string]: shown(name as PropertyName, need.value),
+            label: {
+              formatter: `${need.better === 'more' ? 'needs' : 'at most'} ${number(name as PropertyName, need.value)}`,
+              color: colours.value.out,
+              position: which === 'xAxis' ? 'end' : 'insideEndTop',
+            },
+          },
+        ]
+      : [];
+  }),
+);
+const option = computed(() => {
+  const few = points.value.length <= MANY;
+  const data = points.value.map(({ f, px, py }) => ({
+    name: f.name,
+    key: f.key,
+    value: [
+      shown(x.value, px.typical),
+      shown(y.value, py.typical),
+      shown(x.value, px.low),
+      shown(x.value, px.high),
+      shown(y.value, py.low),
+      shown(y.value, py.high),
+    ],
+    symbol: f.grade ? 'diamond' : 'circle',
+    symbolSize: props.picked.includes(f.key) ? 14 : f.grade ? 9 : 8,
+    itemStyle: {
+      color: props.picked.includes(f.key)
+        ? colours.value.out
+        : f.grade
+          ? colours.value.info
+          : colours.value.strength,
+    },
+  }));
+  return {
+    animation: false,
+    textStyle: { fontFamily: "'Atkinson Hyperlegible', system-ui, sans-serif" },
+    grid: { left: 66, right: 90, top: 24, bottom: 52 },
+    tooltip: {
+      confine: true,
+      backgroundColor: colours.value.panel,
+      borderColor: colours.value.rule,
+      textStyle: { color: colours.value.ink, fontSize: 13 },
+      formatter: (p: { data: { key: string; name: string } }) => {
+        const f = props.rows.find(r => r.key === p.data.key);
+        const line = (n: PropertyName): string => {
+          const r = f?.properties[n];
+          return r
+            ? `${label(n)}: ${number(n, r.typical)} ${unit(n)} (${number(n, r.low)} to ${number(n, r.high)})`
+            : '';
+        };
+        return `<b>${escaped(p.data.name)}</b><br>${line(x.value)}<br>${line(y.value)}`;
+      },
+    },
+    xAxis: { ...axis(x.value), nameGap: 30 },
+    yAxis: { ...axis(y.value), nameGap: 46 },
+    series: [
+      ...(few
+        ? [
+            {
+              type: 'custom',
+              renderItem: cross,
+              data: data.map(d => d.value),
+              encode: { x: [2, 3], y: [4, 5] },
+              silent: true,
+              tooltip: { show: false },
+              z: 1,
+            },
+          ]
+        : []),
+      {
+        type: 'scatter',
+        data,
+        encode: { x: 0, y: 1 },
+        z: 3,
+        label: {
+          show: few,
+          formatter: '{b}',
+          position: 'right',
+          distance: 4,
+          offset: [0, -8],
+          color: colours.value.ink,
+          fontSize: 12,
+        },
+        labelLayout: { hideOverlap: true },
+        markLine: {
+          silent: true,
+          symbol: 'none',
+          lineStyle: { color: colours.value.out, type: 'solid', width: 1.5 },
+          data: lines.value,
+        },
+      },
+    ],
+  };
+});
+function escaped(text: string): string {
+  return text.replace(/[&<>"]/g, c => `&#${c.charCodeAt(0)};`);
+}
+function open(e: ECElementEvent): void {
+  const data = e.data as { key?: string } | null;
+  if (data?.key) void router.push(`/library/${data.key}`);
+}
+const summary = computed(() =>
+  points.value
+    .slice(0, 80)
+    .map(p => `${p.f.name}: ${number(x.value, p.px.typical)}, ${number(y.value, p.py.typical)}`)
+    .join('; '),
+);
+</script>
+
+<template>
+  <div class="plot">
+    <div class="axes">
+      <OptionSelect v-model="x" label="Across" searchable :options="properties" />
+      <OptionSelect v-model="y" label="Up" searchable :options="properties" />
+      <slot />
+    </div>
+    <p v-if="!points.length" class="soft">None of these has both properties.</p>
+    <VChart
+      v-else
+      class="chart"
+      data-testid="plot"
+      :option="option"
+      :update-options="{ notMerge: true }"
+      autoresize
+      :aria-label="`${label(y)} against ${label(x)}: ${summary}`"
+      role="img"
+      @click="open"
+    />
+    <p class="soft small">
+      Dots are typical values, lines their ranges{{
+        points.length > MANY ? ' (left out here: too many)' : ''
+      }}; diamonds are grades. A dot opens its page.<template v-if="missing">
+        {{ missing }} without one of these properties {{ missing === 1 ? 'is' : 'are' }} not shown.</template
+      ><template v-for="n in [x, y]" :key="n"
+        ><template v-if="needs[n]">
+          The line at {{ number(n, needs[n]!.value) }}: {{ needs[n]!.why }}.</template
+        ></template
+      >
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.plot {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+  min-height: 420px;
+}
+.chart {
+  flex: 1;
+  min-height: 360px;
+}
+.axes {
+  display: flex;
+  gap: 8px 20px;
+  flex-wrap: wrap;
+  margin: 6px 0;
+}
+</style>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { message, Skeleton } from 'ant-design-vue';
+import { onMounted, watch } from 'vue';
+import { useLibrary } from '../../stores/library';
+import { usePrinters } from '../../stores/printers';
+import { useShelf } from '../../stores/shelf';
+import { useWeathers } from '../../stores/weathers';
+import { useWorkshop } from '../../stores/workshop';
+import { useKeys } from '../../ui/keys';
+import ConflictDialog from './ConflictDialog.vue';
+import { useDraft } from './draft';
+import { useAutosave } from './useAutosave';
+import { useRanking } from './useRanking';
+import VerdictBar from './VerdictBar.vue';
+
+const props = defineProps<{ id: string }>();
+const draft = useDraft();
+const weathers = useWeathers();
+const { ranking, first, second } = useRanking();
+watch(
+  () => props.id,
+  id => void draft.open(id),
+  { immediate: true },
+);
+watch(
+  () => draft.content?.weatherId,
+  id => {
+    if (id) void weathers.ensure(id);
+  },
+  { immediate: true },
+);
+// What a ranking rests on beside the brief; a page that cannot do without says so when it is missing.
+const stores = [usePrinters(), useLibrary(), useWorkshop(), useShelf()];
+onMounted(() => {
+  for (const store of stores) void store.load().catch(() => undefined);
+});
+useKeys({ '$mod+z': () => draft.undo(), '$mod+Shift+z': () => draft.redo() });
+useAutosave(() => {
+  void message.info('Another tab saved this part; this one now shows it.');
+});
+</script>
+
+<template>
+  <div v-if="draft.loadError" class="page" role="alert">
+    <h1>This part cannot be shown</h1>
+    <p>{{ draft.loadError }}</p>
+    <p><RouterLink to="/parts">Back to the parts</RouterLink></p>
+  </div>
+  <div v-else-if="!draft.content || !ranking" class="page" role="status">
+    <span class="visually-hidden">Opening the part…</span>
+    <Skeleton active />
+  </div>
+  <template v-else>
+    <VerdictBar :ranking="ranking" :first="first" :second="second" :part-id="id" />
+    <RouterView />
+    <ConflictDialog />
+  </template>
+</template>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { RedoOutlined, UndoOutlined } from '@ant-design/icons-vue';
+import { Button, Tooltip } from 'ant-design-vue';
+import { computed } from 'vue';
+import { useDraft, type SaveState } from './draft';
+
+const draft = useDraft();
+const texts: Record<SaveState, string> = {
+  saved: 'Saved',
+  waiting: 'Not saved yet',
+  saving: 'Saving…',
+  failed: 'Not saved',
+  conflict: 'Changed elsewhere',
+};
+const tones: Record<SaveState, string> = {
+  saved: 'soft',
+  waiting: 'marginal',
+  saving: 'soft',
+  failed: 'out',
+  conflict: 'out',
+};
+const text = computed(() => texts[draft.saveState]);
+</script>
+
+<template>
+  <div class="state small" role="status">
+    <Tooltip title="Undo (Ctrl Z)">
+      <Button type="text" :disabled="!draft.canUndo" aria-label="Undo" @click="draft.undo()"
+        ><template #icon><UndoOutlined aria-hidden="true" /></template
+      ></Button>
+    </Tooltip>
+    <Tooltip title="Redo (Ctrl Shift Z)">
+      <Button type="text" :disabled="!draft.canRedo" aria-label="Redo" @click="draft.redo()"
+        ><template #icon><RedoOutlined aria-hidden="true" /></template
+      ></Button>
+    </Tooltip>
+    <span data-testid="save-state" class="words" :class="tones[draft.saveState]">{{ text }}</span>
+    <Tooltip v-if="draft.saveState === 'failed'" :title="draft.saveError">
+      <Button type="text" size="small" @click="draft.flush()">Try again</Button>
+    </Tooltip>
+  </div>
+</template>
+
+<style scoped>
+.state {
+  display: flex;
+  align-items: center;
+  gap: 2px;
+  white-space: nowrap;
+}
+/* As wide as its longest words, so that the bar does not shift while it saves. */
+.words {
+  min-width: 7.4em;
+}
+</style>

@@ -1,0 +1,242 @@
+<script setup lang="ts">
+import {
+  gateLabel,
+  isUntouched,
+  scoreWorking,
+  stillUnknown,
+  type Candidate,
+  type Gate,
+  type Ranking,
+} from '@hornblende/core';
+import { Button, Tooltip } from 'ant-design-vue';
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { useWorking } from '../../stores/working';
+import StatusMark from '../../ui/StatusMark.vue';
+import { useUnits } from '../../ui/useUnits';
+import WorkingNumber from '../../ui/WorkingNumber.vue';
+import { useDraft } from './draft';
+import SaveState from './SaveState.vue';
+import { thinnestMargin } from './thinnest-margin';
+import { useRobustness } from './useRobustness';
+
+const props = defineProps<{
+  ranking: Ranking;
+  first: Candidate | null;
+  second: Candidate | null;
+  partId: string;
+}>();
+const draft = useDraft();
+const working = useWorking();
+const router = useRouter();
+const { gate, say } = useUnits();
+
+/** Nothing is said yet but a name: a winner now would mean nothing. */
+const untouched = computed(() => draft.content !== null && isUntouched(draft.content.given));
+const unknown = computed(() => stillUnknown(draft.content?.given ?? {}));
+const thinnest = computed(() => thinnestMargin(props.first));
+const thinnestWords = computed(() =>
+  thinnest.value ? `${gateLabel(thinnest.value.id)}: ${gate(thinnest.value)}` : '',
+);
+const { result, progress } = useRobustness();
+const sure = computed(() => {
+  const { first, second } = props;
+  if (!first) return '';
+  const chance = result.value?.candidates.find(c => c.material === first.material);
+  // The rivals and the error stand on the Rank page.
+  if (chance) return `first in ${Math.round(100 * chance.pFirst)} of 100 worlds`;
+  if (props.ranking.school === 'step-up') return `${first.printing.penalties} printing demands`;
+  return second ? leadWords(first.score - second.score) : 'the only one in the running';
+});
+
+function leadWords(lead: number): string {
+  if (lead < 0.02) return 'neck and neck';
+  return lead < 0.06 ? 'leads by a little' : 'leads clearly';
+}
+function showGate(g: Gate): void {
+  if (!g.working) return;
+  working.show({
+    title: `${gateLabel(g.id)}, ${props.first?.name ?? ''}`,
+    refs: [g.working],
+    note: say(g.why),
+    weatherId: draft.content?.weatherId ?? null,
+  });
+}
+function showScore(c: Candidate): void {
+  working.show({
+    title: `Score of ${c.name}`,
+    steps: scoreWorking(c, props.ranking.school),
+    note: 'Each criterion opens its own working on the strata chart.',
+  });
+}
+</script>
+
+<template>
+  <header class="verdict" aria-label="Verdict">
+    <template v-if="untouched">
+      <div class="unknown" aria-live="polite">
+        <span class="k">First choice</span>
+        <b data-testid="first-choice">Not asked yet</b>
+        <span class="soft" data-testid="still-unknown"> still unknown: {{ unknown.join(', ') }}</span>
+      </div>
+    </template>
+    <template v-else>
+      <div class="choice" aria-live="polite">
+        <span class="k">First choice</span>
+        <template v-if="first">
+          <b data-testid="first-choice" :title="first.name">{{ first.name }}</b>
+          <StatusMark :status="first.status" />
+        </template>
+        <b v-else data-testid="first-choice" class="out">Nothing fits</b>
+      </div>
+      <template v-if="first">
+        <div class="score">
+          <span class="k">Score</span>
+          <WorkingNumber data-testid="score" @click="showScore(first)">{{
+            first.score.toFixed(2)
+          }}</WorkingNumber>
+        </div>
+        <div class="sure">
+          <span class="k">How sure</span>
+          <span class="v" data-testid="how-sure" :title="sure"
+            >{{ sure
+            }}<span v-if="progress !== null" class="soft" aria-label="being worked out"> …</span></span
+          >
+        </div>
+      </template>
+      <div v-if="thinnest" class="thin">
+        <span class="k">Thinnest margin</span>
+        <Tooltip :title="say(thinnest.why)">
+          <WorkingNumber v-if="thinnest.working" class="v" @click="showGate(thinnest)">{{
+            thinnestWords
+          }}</WorkingNumber>
+          <span v-else class="v">{{ thinnestWords }}</span>
+        </Tooltip>
+      </div>
+      <div v-if="second" class="second">
+        <span class="k">Runner-up</span>
+        <span class="v" :title="second.name"
+          >{{ second.name }}
+          <WorkingNumber @click="showScore(second)">{{ second.score.toFixed(2) }}</WorkingNumber></span
+        >
+      </div>
+    </template>
+    <div class="end">
+      <SaveState />
+      <Button type="primary" class="record" @click="router.push(`/parts/${partId}/decision`)"
+        >Record the decision</Button
+      >
+    </div>
+  </header>
+</template>
+
+<style scoped>
+/* One row where there is room for it, two below: never as many as the words of the moment make. */
+.verdict {
+  display: grid;
+  grid-template-columns:
+    minmax(150px, 1.3fr) auto minmax(112px, 1fr) minmax(150px, 1.5fr) minmax(112px, 1fr)
+    auto;
+  gap: 4px 18px;
+  align-items: center;
+  padding: 9px 30px;
+  border-bottom: 1px solid var(--rule);
+  background: var(--panel-soft);
+  position: sticky;
+  top: 0;
+  z-index: 5;
+}
+.verdict > div {
+  min-width: 0;
+}
+.verdict > .end {
+  grid-column: -2;
+  display: flex;
+  gap: 14px;
+  align-items: center;
+}
+.unknown {
+  grid-column: 1 / -2;
+}
+.choice b {
+  font-size: 19px;
+}
+.choice {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.k {
+  display: block;
+  font-size: 12px;
+  color: var(--soft);
+  line-height: 1.3;
+}
+.v {
+  display: block;
+  max-width: 100%;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+@media (max-width: 1320px) {
+  .verdict {
+    grid-template-columns: minmax(0, 1.2fr) auto minmax(0, 1fr) auto;
+    padding: 7px 20px;
+  }
+  .thin {
+    grid-column: 1 / 3;
+    grid-row: 2;
+  }
+  .second {
+    grid-column: 3;
+    grid-row: 2;
+  }
+  .verdict > .end {
+    grid-row: 1 / 3;
+  }
+  .thin,
+  .second {
+    display: flex;
+    gap: 8px;
+    align-items: baseline;
+  }
+  .thin .k,
+  .second .k {
+    flex: none;
+  }
+}
+@media (max-width: 760px) {
+  .verdict {
+    grid-template-columns: minmax(0, 1fr) auto;
+    padding: 7px 14px;
+    position: static;
+  }
+  .choice,
+  .unknown {
+    grid-column: 1;
+  }
+  .score {
+    grid-column: 2;
+    text-align: right;
+  }
+  .sure,
+  .thin,
+  .second,
+  .verdict > .end {
+    grid-column: 1 / -1;
+    grid-row: auto;
+  }
+  .sure {
+    display: flex;
+    gap: 8px;
+    align-items: baseline;
+  }
+  .v {
+    white-space: normal;
+  }
+  .verdict > .end {
+    justify-content: space-between;
+  }
+}
+</style>

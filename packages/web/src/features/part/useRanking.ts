@@ -1,0 +1,66 @@
+import {
+  families,
+  rank,
+  runnerUp,
+  type Candidate,
+  type Family,
+  type Printer,
+  type Ranking,
+  type Weather,
+} from '@hornblende/core';
+import { createSharedComposable } from '@vueuse/core';
+import { computed, type ComputedRef } from 'vue';
+import { useDraft } from './draft';
+import { usePrinters } from '../../stores/printers';
+import { useWeathers } from '../../stores/weathers';
+import { useContenders } from './useContenders';
+import { fetchYear, yearReady } from './useYears';
+
+/** The ranking, and what it rests on. */
+export interface LiveRanking {
+  ranking: ComputedRef<Ranking | null>;
+  /** Who takes part: the families, and grades on top of them. */
+  candidates: ComputedRef<Family[]>;
+  printer: ComputedRef<Printer | null>;
+  weather: ComputedRef<Weather | null>;
+  first: ComputedRef<Candidate | null>;
+  second: ComputedRef<Candidate | null>;
+}
+
+/**
+ * The ranking of the part being worked on, renewed whenever its brief, its printer or the library changes.
+ * Some milliseconds: on the main thread, once for all who show it.
+ */
+export const useRanking = createSharedComposable((): LiveRanking => {
+  const draft = useDraft();
+  const printers = usePrinters();
+  const weathers = useWeathers();
+  const { grades } = useContenders();
+  const printer = computed(() => printers.byId(draft.content?.printerId ?? null)?.profile ?? null);
+  const weather = computed(() => weathers.byId(draft.content?.weatherId ?? null));
+  const candidates = computed(() => [...families, ...grades.value]);
+  // While a year of weather is being worked out elsewhere, the last ranking stands.
+  let last: Ranking | null = null;
+  let lastPart: string | null = null;
+  const ranking = computed(() => {
+    const { brief, id } = draft;
+    if (!brief) return null;
+    if (id !== lastPart) {
+      last = null;
+      lastPart = id;
+    }
+    if (yearReady(brief, weather.value))
+      last = rank(brief, { printer: printer.value, weather: weather.value, families: candidates.value });
+    else void fetchYear(brief, weather.value);
+    return last;
+  });
+  const running = computed(() => ranking.value?.candidates.filter(c => c.rank !== null) ?? []);
+  return {
+    ranking,
+    candidates,
+    printer,
+    weather,
+    first: computed(() => running.value[0] ?? null),
+    second: computed(() => runnerUp(running.value)),
+  };
+});

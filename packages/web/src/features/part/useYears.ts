@@ -1,0 +1,51 @@
+import {
+  adoptClimate,
+  adoptPartYear,
+  climateKnown,
+  partYearKnown,
+  placeInWeather,
+  weatherOf,
+  type Brief,
+  type Weather,
+} from '@hornblende/core';
+import { shallowRef } from 'vue';
+import { compute } from '../../workers/compute';
+
+/** Counts the years that have arrived, so that what waits for one is renewed. */
+const arrived = shallowRef(0);
+const asked = new Map<string, Promise<void>>();
+
+/**
+ * Whether a brief's year is at hand, so that ranking it does no heavy work here. Reactive: it becomes true when the
+ * year arrives.
+ */
+export function yearReady(brief: Brief, own: Weather | null): boolean {
+  void arrived.value;
+  const place = placeInWeather(brief);
+  if (!place) return true;
+  const key = brief.heat.climate;
+  if (key === 'own') return own === null || partYearKnown(own, place);
+  return key !== null && climateKnown(key) && partYearKnown(weatherOf(brief)!, place);
+}
+
+/** Has a brief's year worked out in the worker, once. Rejects when it cannot be; asked again, it is tried again. */
+export function fetchYear(brief: Brief, own: Weather | null): Promise<void> {
+  const place = placeInWeather(brief);
+  const key = brief.heat.climate;
+  if (!place || yearReady(brief, own)) return Promise.resolve();
+  const question = `${key} ${key === 'own' ? own?.name : ''} ${JSON.stringify(place)}`;
+  const pending = asked.get(question);
+  if (pending) return pending;
+  const shipped = key === 'own' || key === null ? null : key;
+  const job = compute('year', { climate: shipped, weather: shipped ? null : own, place });
+  const promise = job.answer
+    .then(({ weather, year }) => {
+      if (shipped) adoptClimate(shipped, weather);
+      const at = shipped ? weatherOf(brief) : own;
+      if (at) adoptPartYear(at, place, year);
+      arrived.value++;
+    })
+    .finally(() => asked.delete(question));
+  asked.set(question, promise);
+  return promise;
+}

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { startingPoints, type ListedPart } from '@hornblende/core';
+import { Modal } from 'ant-design-vue';
+import { computed, nextTick, onMounted, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { useParts } from '../../stores/parts';
+import { usePrinters } from '../../stores/printers';
+import OptionSelect from '../../ui/OptionSelect.vue';
+import TextField from '../../ui/TextField.vue';
+import { useFeedback } from '../../ui/useFeedback';
+import { useReturnFocus } from '../../ui/useReturnFocus';
+
+/** Names a new part, and gives it a start: another part, or a usual kind with its traps. */
+const props = defineProps<{ from: ListedPart | null }>();
+const emit = defineEmits<{ close: [] }>();
+const parts = useParts();
+const printers = usePrinters();
+const router = useRouter();
+const { attempt } = useFeedback();
+useReturnFocus();
+const open = ref(true);
+const name = ref(props.from ? `${props.from.name}, copy` : '');
+const tried = ref(false);
+const startKey = ref('');
+const start = computed(() => startingPoints.find(s => s.key === startKey.value) ?? null);
+const kinds = [
+  { value: '', label: 'another kind: begin with five questions' },
+  ...startingPoints.map(s => ({ value: s.key, label: s.name })),
+];
+const problem = computed(() => (tried.value && !name.value.trim() ? 'A part needs a name.' : ''));
+const dialog = ref<HTMLElement | null>(null);
+onMounted(async () => {
+  await nextTick();
+  dialog.value?.querySelector('input')?.focus();
+});
+
+async function create(): Promise<void> {
+  const wanted = name.value.trim();
+  tried.value = true;
+  if (!wanted) return;
+  await attempt(async () => {
+    const printerId = printers.list.find(p => p.isDefault)?.id ?? null;
+    const part = await parts.create(wanted, printerId, props.from ?? undefined, start.value?.brief ?? {});
+    open.value = false;
+    await router.push(`/parts/${part.id}/brief`);
+  });
+}
+</script>
+
+<template>
+  <Modal
+    v-model:open="open"
+    :title="from ? `A new part, from ${from.name}` : 'A new part'"
+    ok-text="Begin"
+    cancel-text="Cancel"
+    :after-close="() => emit('close')"
+    @ok="create"
+  >
+    <div ref="dialog" class="naming">
+      <TextField
+        v-model="name"
+        label="What is it called?"
+        :maxlength="120"
+        :problem="problem"
+        @keydown.enter="create"
+      />
+      <OptionSelect v-if="!from" v-model="startKey" label="What kind of part is it?" :options="kinds" />
+      <div v-if="start" class="traps">
+        <b>The usual traps</b>
+        <ul>
+          <li v-for="t in start.traps" :key="t">{{ t }}</li>
+        </ul>
+      </div>
+    </div>
+  </Modal>
+</template>
+
+<style scoped>
+.naming {
+  display: grid;
+  gap: 12px;
+}
+.traps {
+  border-left: 3px solid var(--marginal-fill);
+  padding-left: 12px;
+}
+.traps ul {
+  margin: 4px 0 0;
+  padding-left: 18px;
+}
+</style>

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import type { ListedPart } from '@hornblende/core';
+import Button from 'ant-design-vue/es/button';
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
+import { useGrades } from '../../stores/grades';
+import { useParts } from '../../stores/parts';
+import { usePrinters } from '../../stores/printers';
+import { useWeathers } from '../../stores/weathers';
+import { useKeys } from '../../ui/keys';
+import SearchField from '../../ui/SearchField.vue';
+import PartList from './PartList.vue';
+import { useStandings } from './useStandings';
+
+// Opened by a press of a button: fetched then.
+const NewPartDialog = defineAsyncComponent(() => import('./NewPartDialog.vue'));
+const AwayParts = defineAsyncComponent(() => import('./AwayParts.vue'));
+
+const parts = useParts();
+const printers = usePrinters();
+const weathers = useWeathers();
+const grades = useGrades();
+const search = ref('');
+const making = ref<{ from: ListedPart | null } | null>(null);
+const away = ref(false);
+const { byPart, failed } = useStandings();
+
+async function load(): Promise<void> {
+  await parts.load();
+  await Promise.all(parts.list.map(p => weathers.ensure(p.weatherId).catch(() => undefined)));
+}
+onMounted(() => {
+  void load();
+  void printers.load().catch(() => undefined);
+  void grades.load().catch(() => undefined);
+});
+useKeys({ n: () => begin(null) });
+function begin(from: ListedPart | null): void {
+  making.value ??= { from };
+}
+
+const found = computed(() => {
+  const words = search.value.trim().toLowerCase();
+  return parts.list.filter(p => p.name.toLowerCase().includes(words));
+});
+const groups = computed(() =>
+  [
+    { decided: false, title: 'To decide', parts: found.value.filter(p => !p.decision) },
+    { decided: true, title: 'Decided', parts: found.value.filter(p => p.decision) },
+  ].filter(g => g.parts.length),
+);
+</script>
+
+<template>
+  <div class="page">
+    <div class="page-head">
+      <h1>Parts</h1>
+      <div class="right">
+        <SearchField v-model="search" label="Find a part" />
+        <Button type="primary" @click="begin(null)">New part</Button>
+      </div>
+    </div>
+    <p v-if="parts.state === 'loading'" class="soft" role="status">Fetching the parts…</p>
+    <div v-else-if="parts.state === 'failed'" class="notice" role="alert">
+      <p>The parts could not be fetched: {{ parts.error }}</p>
+      <Button @click="load">Try again</Button>
+    </div>
+    <div v-else-if="!parts.list.length" class="empty">
+      <h2>No parts yet</h2>
+      <p>
+        A part begins with five questions about what it must survive. The answer is a ranking of filaments,
+        with every number’s working.
+      </p>
+      <Button type="primary" @click="begin(null)">Begin with a part</Button>
+    </div>
+    <p v-else-if="!found.length" class="soft">No part is called anything like “{{ search }}”.</p>
+    <p v-if="failed" class="out small" role="alert">Today’s answers could not be worked out: {{ failed }}</p>
+    <PartList
+      v-for="g in groups"
+      :key="g.title"
+      :title="g.title"
+      :decided="g.decided"
+      :parts="g.parts"
+      :standings="byPart"
+      @copy="begin"
+    />
+    <p v-if="parts.state === 'ready'" class="away">
+      <Button type="text" :aria-expanded="away" @click="away = !away">{{
+        away ? 'Fold the parts put away' : 'Parts put away'
+      }}</Button>
+    </p>
+    <AwayParts v-if="away" />
+    <NewPartDialog v-if="making" :from="making.from" @close="making = null" />
+  </div>
+</template>
+
+<style scoped>
+.empty {
+  max-width: 520px;
+  padding: 60px 0;
+}
+.away {
+  margin-left: -8px;
+}
+</style>

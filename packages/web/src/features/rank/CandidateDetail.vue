@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { sig, type Candidate } from '@hornblende/core';
+import { useShelf } from '../../stores/shelf';
+import { useWorkshop } from '../../stores/workshop';
+import StatusMark from '../../ui/StatusMark.vue';
+import { useUnits } from '../../ui/useUnits';
+import WorkingNumber from '../../ui/WorkingNumber.vue';
+import GateList from './GateList.vue';
+
+/** One candidate in words: reasons, cautions, what one costs, and every gate. */
+defineProps<{ candidate: Candidate }>();
+const emit = defineEmits<{ score: []; cost: [] }>();
+const shelf = useShelf();
+const workshop = useWorkshop();
+const { say, show } = useUnits();
+/** Reasons against that are told; the gates say the rest. */
+const AGAINST = 3;
+</script>
+
+<template>
+  <aside class="detail" :aria-label="candidate.name">
+    <div class="head">
+      <h2>{{ candidate.name }}</h2>
+      <StatusMark :status="candidate.status" />
+      <WorkingNumber class="score" @click="emit('score')">{{ candidate.score.toFixed(2) }}</WorkingNumber>
+    </div>
+    <p v-for="reason in candidate.for" :key="reason">{{ say(reason) }}</p>
+    <p v-for="reason in candidate.against.slice(0, AGAINST)" :key="reason">
+      <b>Against:</b> {{ say(reason) }}
+    </p>
+    <p v-for="caution in candidate.cautions" :key="caution" class="caution small">{{ say(caution) }}</p>
+    <p class="soft small">
+      One weighs {{ show(candidate.printing.massG, 'mass', 1) }}, takes
+      {{ sig(candidate.printing.hours, 2) }} h and
+      <WorkingNumber @click="emit('cost')"
+        >costs {{ workshop.currency }}{{ candidate.printing.costEach.toFixed(2) }}</WorkingNumber
+      >.<template v-if="shelf.stock.has(candidate.material)">
+        <RouterLink to="/workshop/spools"
+          >{{ show(shelf.stock.get(candidate.material), 'mass') }} on the shelf</RouterLink
+        >.</template
+      >
+    </p>
+    <h3>Gates</h3>
+    <GateList :candidate="candidate" />
+  </aside>
+</template>
+
+<style scoped>
+.detail {
+  border-left: 1px solid var(--rule);
+  padding-left: 22px;
+  font-size: 14.5px;
+  min-width: 0;
+}
+p {
+  margin-bottom: 7px;
+}
+.head {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  margin-bottom: 8px;
+}
+.score {
+  margin-left: auto;
+}
+.caution {
+  border-left: 3px solid var(--marginal-fill);
+  padding-left: 10px;
+}
+h3 {
+  margin: 12px 0 4px;
+}
+@media (max-width: 1180px) {
+  .detail {
+    padding-left: 16px;
+  }
+}
+@media (max-width: 860px) {
+  .detail {
+    border-left: 0;
+    padding-left: 0;
+    border-top: 1px solid var(--rule);
+    padding-top: 14px;
+  }
+}
+</style>

@@ -1,0 +1,82 @@
+import type { Candidate } from '@hornblende/core';
+import { useSessionStorage, type RemovableRef } from '@vueuse/core';
+import { computed, type ComputedRef } from 'vue';
+import { useDraft } from '../part/draft';
+import { useShelf } from '../../stores/shelf';
+import { useRanking } from '../part/useRanking';
+import { useUnits } from '../../ui/useUnits';
+
+/** The filters, and what they leave. */
+export interface RankFilters {
+  onlyShelf: RemovableRef<boolean>;
+  onlyPrinter: RemovableRef<boolean>;
+  /** Those that the filters leave, in the order of the whole ranking, with its ranks and scores. */
+  shown: ComputedRef<Candidate[]>;
+  /** The best of those in the running; null when none is. */
+  best: ComputedRef<Candidate | null>;
+  /** What the shelf amounts to, in a sentence; empty unless it is asked for. */
+  shelfWords: ComputedRef<string>;
+  clear: () => void;
+}
+
+/** A level lead is not worth a number. */
+const LEVEL = 0.005;
+
+/** What of a ranking is looked at: all of it, what is on the shelf, what this printer can. */
+export function useRankFilters(): RankFilters {
+  const draft = useDraft();
+  const shelf = useShelf();
+  const { show } = useUnits();
+  const { ranking, first } = useRanking();
+  const onlyShelf = useSessionStorage('hornblende-rank-shelf', false);
+  const onlyPrinter = useSessionStorage('hornblende-rank-printer', false);
+  const stopped = (c: Candidate): boolean =>
+    c.gates.some(g => (g.id.startsWith('printability') || g.id === 'build') && g.verdict === 'fail');
+  const shown = computed(() =>
+    (ranking.value?.candidates ?? []).filter(
+      c => (!onlyShelf.value || shelf.stock.has(c.material)) && (!onlyPrinter.value || !stopped(c)),
+    ),
+  );
+  const best = computed(() => shown.value.find(c => c.rank !== null) ?? null);
+
+  function behind(c: Candidate, top: Candidate): string {
+    if (c.material === top.material) return 'the first choice itself';
+    // Step-up orders by demands, not by score.
+    if (ranking.value?.school === 'step-up') return `number ${c.rank} of the ranking`;
+    return top.score - c.score < LEVEL
+      ? `level with ${top.name}`
+      : `${(top.score - c.score).toFixed(2)} behind ${top.name}`;
+  }
+  const shelfWords = computed(() => {
+    const top = first.value;
+    if (!onlyShelf.value || !top) return '';
+    if (!shelf.stock.size) return 'The shelf is empty.';
+    const c = best.value;
+    if (!c) return `Nothing on the shelf fits; ${top.name} would have to be bought.`;
+    const left = shelf.stock.get(c.material) ?? 0;
+    const need = c.printing.massG * (draft.brief?.quantity ?? 1);
+    const enough =
+      left >= need
+        ? `${show(left, 'mass')} is enough`
+        : `but ${show(left, 'mass')} is not enough for the ${show(need, 'mass')} wanted`;
+    const damp = shelf.rows.some(
+      r =>
+        r.spool.material === c.material &&
+        !r.spool.archived &&
+        r.moisture !== null &&
+        r.moisture.state !== 'dry',
+    );
+    return `Best from the shelf: ${c.name}, ${behind(c, top)}; ${enough}${damp ? '; dry it first' : ''}.`;
+  });
+  return {
+    onlyShelf,
+    onlyPrinter,
+    shown,
+    best,
+    shelfWords,
+    clear: () => {
+      onlyShelf.value = false;
+      onlyPrinter.value = false;
+    },
+  };
+}

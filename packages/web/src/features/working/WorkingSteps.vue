@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { sig, type Step } from '@hornblende/core';
+import DataTable from '../../ui/DataTable.vue';
+
+/** A computation's working, step by step, as a person would write it on paper. */
+const props = defineProps<{ steps: Step[]; figures: number; label: string }>();
+const columns = [
+  { key: 'symbol', title: 'Symbol', width: '18%' },
+  { key: 'formula', title: 'Formula', width: '29%' },
+  { key: 'numbers', title: 'With numbers' },
+  { key: 'value', title: 'Value', number: true },
+];
+const keyOf = (s: Step): string => `${props.steps.indexOf(s)} ${s.symbol}`;
+</script>
+
+<template>
+  <DataTable :columns="columns" :rows="steps" :row-key="keyOf" :label="label" class="steps">
+    <template #symbol="{ row }"
+      ><i>{{ row.symbol }}</i></template
+    >
+    <template #formula="{ row }">{{ row.formula }}</template>
+    <template #numbers="{ row }">{{ row.substituted }}</template>
+    <template #value="{ row }"
+      ><b>{{ sig(row.value, figures) }} {{ row.unit }}</b></template
+    >
+  </DataTable>
+</template>
+
+<style scoped>
+.steps {
+  font-size: 14px;
+}
+.steps :deep(td) {
+  overflow-wrap: anywhere;
+}
+</style>

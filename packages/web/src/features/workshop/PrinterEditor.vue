@@ -1,0 +1,201 @@
+<script setup lang="ts">
+import { parsePrinter, printerPresets, type Printer, type StoredPrinter } from '@hornblende/core';
+import { Checkbox } from 'ant-design-vue';
+import { computed, ref } from 'vue';
+import { api } from '../../api/client';
+import { problemLines } from '../../api/problem-lines';
+import { usePrinters } from '../../stores/printers';
+import CheckList from '../../ui/CheckList.vue';
+import FormDialog from '../../ui/FormDialog.vue';
+import NumberInput from '../../ui/NumberInput.vue';
+import OptionSelect from '../../ui/OptionSelect.vue';
+import QuantityInput from '../../ui/QuantityInput.vue';
+import TextField from '../../ui/TextField.vue';
+import { printerChoices } from './printer-words';
+
+/** Adds or changes a printer; a new one starts from a common kind of machine. */
+const props = defineProps<{ printer: StoredPrinter | null }>();
+const emit = defineEmits<{ close: [] }>();
+const printers = usePrinters();
+const fresh = (): Printer =>
+  parsePrinter({ format: 'hornblende-printer', version: 1, name: 'A new printer' });
+const profile = ref<Printer>(props.printer ? { ...props.printer.profile } : fresh());
+const isDefault = ref(props.printer?.isDefault ?? false);
+const preset = ref('');
+const problems = ref<string[]>([]);
+const presets = [
+  { value: '', label: 'nothing in particular' },
+  ...printerPresets.map(p => ({ value: p.key, label: p.name })),
+];
+const about = computed(
+  () =>
+    printerPresets.find(p => p.key === preset.value)?.about ??
+    'A common kind of machine, to correct to what yours does.',
+);
+const noName = computed(() => (profile.value.name.trim() ? '' : 'A printer needs a name.'));
+/** What the air around a print reaches, °C, until it is measured. */
+const CHAMBER_AIR_C = { open: 28, enclosed: 45, heated: 65 } as const;
+const axes = ['X', 'Y', 'Z'] as const;
+
+function set<K extends keyof Printer>(key: K, value: Printer[K] | null): void {
+  if (value !== null) profile.value = { ...profile.value, [key]: value };
+}
+function setChamber(chamber: Printer['chamber']): void {
+  profile.value = { ...profile.value, chamber, chamberC: CHAMBER_AIR_C[chamber] };
+}
+function setBuild(axis: number, mm: number | null): void {
+  if (mm === null) return;
+  const buildMm: Printer['buildMm'] = [...profile.value.buildMm];
+  buildMm[axis] = mm;
+  set('buildMm', buildMm);
+}
+function startFrom(key: string): void {
+  preset.value = key;
+  const kind = printerPresets.find(p => p.key === key);
+  if (kind) profile.value = { ...kind.profile };
+}
+async function save(): Promise<boolean> {
+  try {
+    const checked = parsePrinter(profile.value);
+    if (props.printer)
+      await api.savePrinter({ ...props.printer, profile: checked, isDefault: isDefault.value });
+    else await api.createPrinter(checked, isDefault.value);
+    await printers.load();
+    return true;
+  } catch (e) {
+    problems.value = problemLines(e);
+    return false;
+  }
+}
+</script>
+
+<template>
+  <FormDialog
+    :title="printer ? 'Change the printer' : 'Add a printer'"
+    :width="720"
+    :save="save"
+    :problems="problems"
+    @close="emit('close')"
+  >
+    <div class="form-grid" data-testid="printer-editor">
+      <OptionSelect
+        v-if="!printer"
+        class="wide"
+        label="Start from"
+        :model-value="preset"
+        :options="presets"
+        :note="about"
+        @update:model-value="startFrom"
+      />
+      <div class="wide">
+        <TextField
+          label="Name"
+          :model-value="profile.name"
+          :maxlength="120"
+          :problem="noName"
+          @update:model-value="v => set('name', v)"
+        />
+      </div>
+      <QuantityInput
+        label="Hottest nozzle"
+        dimension="temperature"
+        :model-value="profile.nozzleMaxC"
+        :min="0"
+        :max="600"
+        @update:model-value="v => set('nozzleMaxC', v)"
+      />
+      <OptionSelect
+        label="Nozzle metal"
+        :model-value="profile.nozzleMetal"
+        :options="printerChoices.nozzleMetal"
+        @update:model-value="v => set('nozzleMetal', v)"
+      />
+      <QuantityInput
+        label="Liner safe to (empty: all-metal)"
+        dimension="temperature"
+        nullable
+        placeholder="all-metal"
+        :model-value="profile.linerLimitC"
+        :min="150"
+        :max="400"
+        @update:model-value="v => (profile = { ...profile, linerLimitC: v })"
+      />
+      <QuantityInput
+        label="Hottest bed"
+        dimension="temperature"
+        :model-value="profile.bedMaxC"
+        :min="0"
+        :max="300"
+        @update:model-value="v => set('bedMaxC', v)"
+      />
+      <OptionSelect
+        label="Around the print"
+        :model-value="profile.chamber"
+        :options="printerChoices.chamber"
+        @update:model-value="setChamber"
+      />
+      <QuantityInput
+        label="Air after half an hour"
+        dimension="temperature"
+        :model-value="profile.chamberC"
+        :min="-10"
+        :max="250"
+        @update:model-value="v => set('chamberC', v)"
+      />
+      <OptionSelect
+        label="Drive"
+        :model-value="profile.drive"
+        :options="printerChoices.drive"
+        @update:model-value="v => set('drive', v)"
+      />
+      <QuantityInput
+        label="Dryer reaches (empty: none)"
+        dimension="temperature"
+        nullable
+        placeholder="none"
+        :model-value="profile.dryerMaxC"
+        :min="20"
+        :max="250"
+        @update:model-value="v => (profile = { ...profile, dryerMaxC: v })"
+      />
+      <OptionSelect
+        label="Air"
+        :model-value="profile.ventilation"
+        :options="printerChoices.ventilation"
+        @update:model-value="v => set('ventilation', v)"
+      />
+      <NumberInput
+        label="Melt flow limit, mm³/s"
+        :min="0.1"
+        :max="200"
+        :model-value="profile.maxFlowMm3s"
+        @update:model-value="v => set('maxFlowMm3s', v)"
+      />
+      <QuantityInput
+        v-for="(axis, i) in axes"
+        :key="axis"
+        :label="`Build ${axis}`"
+        dimension="length"
+        :model-value="profile.buildMm[i] ?? null"
+        :min="1"
+        :max="5000"
+        @update:model-value="v => setBuild(i, v)"
+      />
+      <CheckList
+        class="wide"
+        label="Plates"
+        :model-value="profile.plates"
+        :options="printerChoices.plates"
+        @update:model-value="v => set('plates', v)"
+      />
+      <CheckList
+        class="wide"
+        label="Adhesives"
+        :model-value="profile.adhesives"
+        :options="printerChoices.adhesives"
+        @update:model-value="v => set('adhesives', v)"
+      />
+      <Checkbox v-model:checked="isDefault" class="wide">New parts are meant for it</Checkbox>
+    </div>
+  </FormDialog>
+</template>

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { families, parseSpool, type Spool, type StoredSpool } from '@hornblende/core';
+import { computed, ref } from 'vue';
+import { problemLines } from '../../api/problem-lines';
+import { useLibrary } from '../../stores/library';
+import { useShelf } from '../../stores/shelf';
+import { useWorkshop } from '../../stores/workshop';
+import DateField from '../../ui/DateField.vue';
+import FormDialog from '../../ui/FormDialog.vue';
+import NumberInput from '../../ui/NumberInput.vue';
+import OptionSelect from '../../ui/OptionSelect.vue';
+import QuantityInput from '../../ui/QuantityInput.vue';
+import TextField from '../../ui/TextField.vue';
+
+/** Adds or changes a spool: what it is, how much is on it, what it cost. */
+const props = defineProps<{ spool: StoredSpool | null }>();
+const emit = defineEmits<{ close: []; saved: [id: string] }>();
+const library = useLibrary();
+const shelf = useShelf();
+const workshop = useWorkshop();
+const problems = ref<string[]>([]);
+const blank = { format: 'hornblende-spool', version: 1, material: 'pla' };
+const draft = ref<Spool>(props.spool ? { ...props.spool.spool } : parseSpool(blank));
+const openedOn = ref('');
+const filaments = computed(() =>
+  [...library.active, ...families].map(f => ({ value: f.key, label: nameWithMaker(f.name, f.grade?.maker) })),
+);
+
+function nameWithMaker(name: string, maker: string | undefined): string {
+  return maker ? `${name}, ${maker}` : name;
+}
+function set<K extends keyof Spool>(key: K, value: Spool[K] | null): void {
+  if (value !== null) draft.value = { ...draft.value, [key]: value };
+}
+const opening = computed(() =>
+  openedOn.value
+    ? [{ kind: 'opened' as const, at: openedOn.value, dryingC: null, hours: null, grams: null, note: '' }]
+    : [],
+);
+async function save(): Promise<boolean> {
+  try {
+    const events = [...draft.value.events, ...opening.value];
+    const plain = JSON.parse(JSON.stringify({ ...draft.value, events })) as unknown;
+    const saved = await shelf.save(parseSpool(plain), props.spool);
+    emit('saved', saved.id);
+    return true;
+  } catch (e) {
+    problems.value = problemLines(e);
+    return false;
+  }
+}
+</script>
+
+<template>
+  <FormDialog
+    :title="spool ? 'Change the spool' : 'Add a spool'"
+    :save="save"
+    :problems="problems"
+    @close="emit('close')"
+  >
+    <div class="form-grid" data-testid="spool-editor">
+      <OptionSelect
+        class="wide"
+        label="Filament: a grade or a family"
+        searchable
+        :model-value="draft.material"
+        :options="filaments"
+        @update:model-value="v => set('material', v)"
+      />
+      <TextField
+        label="Colour"
+        :maxlength="60"
+        :model-value="draft.colour"
+        @update:model-value="v => set('colour', v)"
+      />
+      <TextField
+        label="Maker, when it is no grade"
+        :maxlength="120"
+        :model-value="draft.maker"
+        @update:model-value="v => set('maker', v)"
+      />
+      <TextField
+        label="Code or barcode"
+        :maxlength="40"
+        :model-value="draft.code"
+        @update:model-value="v => set('code', v)"
+      />
+      <QuantityInput
+        label="Filament when new"
+        dimension="mass"
+        :model-value="draft.netG"
+        :min="1"
+        :max="20000"
+        @update:model-value="v => set('netG', v)"
+      />
+      <QuantityInput
+        label="Empty reel"
+        dimension="mass"
+        :model-value="draft.reelG"
+        :min="0"
+        :max="5000"
+        @update:model-value="v => set('reelG', v)"
+      />
+      <QuantityInput
+        label="Low under"
+        dimension="mass"
+        :model-value="draft.lowG"
+        :min="0"
+        :max="20000"
+        @update:model-value="v => set('lowG', v)"
+      />
+      <NumberInput
+        :label="`Price, ${workshop.currency}`"
+        nullable
+        placeholder="not known"
+        :min="0"
+        :max="100000"
+        :model-value="draft.price"
+        @update:model-value="v => (draft = { ...draft, price: v })"
+      />
+      <DateField
+        label="Bought"
+        placeholder="not known"
+        :model-value="draft.boughtAt ?? ''"
+        @update:model-value="v => (draft = { ...draft, boughtAt: v || null })"
+      />
+      <DateField v-if="!spool" v-model="openedOn" label="Opened" placeholder="still sealed" />
+    </div>
+  </FormDialog>
+</template>

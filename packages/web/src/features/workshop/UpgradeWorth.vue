@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import type { UpgradeOption, WorkshopUpgradesResult } from '@hornblende/core';
+import { Button } from 'ant-design-vue';
+import { computed, ref, watch } from 'vue';
+import { useLibrary } from '../../stores/library';
+import DataTable from '../../ui/DataTable.vue';
+import UpgradeChart from './UpgradeChart.vue';
+import { upgradeNames, useMoney } from './useUpgrades';
+
+/** Which sets of upgrades are worth their price, and what each of them unlocks. */
+const props = defineProps<{ result: WorkshopUpgradesResult; worth: UpgradeOption[] }>();
+const library = useLibrary();
+const money = useMoney();
+const chosen = ref(0);
+watch(
+  () => props.result,
+  () => (chosen.value = 0),
+);
+function byKinds(kinds: readonly string[] | null): UpgradeOption | null {
+  if (!kinds) return null;
+  return props.result.options.find(o => o.kinds.join() === kinds.join()) ?? null;
+}
+const most = computed(() => byKinds(props.result.mostOpened));
+const best = computed(() => byKinds(props.result.bestSingle ? [props.result.bestSingle] : null));
+const shown = computed(() => props.worth[chosen.value] ?? null);
+const columns = [
+  { key: 'set', title: 'No cheaper set gains as much' },
+  { key: 'cost', title: 'Cost', number: true },
+  { key: 'gain', title: 'Gain in score', number: true },
+  { key: 'opens', title: 'Opens', number: true },
+];
+/** So many filaments are named; the rest are counted. */
+const NAMED = 4;
+
+type Unlocked = UpgradeOption['unlocked'][number];
+function change(u: Unlocked): string {
+  const before = u.firstBefore === null ? 'nothing fitted' : library.nameOf(u.firstBefore);
+  return u.firstAfter === u.firstBefore
+    ? `${before} stays first`
+    : `${before} → ${library.nameOf(u.firstAfter ?? '')}`;
+}
+function opened(u: Unlocked): string {
+  if (!u.materials.length) return '';
+  const named = u.materials.slice(0, NAMED).map(m => library.nameOf(m));
+  const more = u.materials.length > NAMED ? ` and ${u.materials.length - NAMED} more` : '';
+  return `; opens ${named.join(', ')}${more}`;
+}
+</script>
+
+<template>
+  <p v-if="!worth.length" class="soft">Nothing on offer makes any of these parts better. Keep the money.</p>
+  <template v-else>
+    <p class="lead" data-testid="most-opened">
+      <template v-if="most"
+        >One thing that opens most: <b>{{ upgradeNames(most.kinds) }}</b>, {{ most.opens }} more part–filament
+        pairs for {{ money(most.cost) }}.
+      </template>
+      <template v-if="best"
+        >One thing that gains most: <b>{{ upgradeNames(best.kinds) }}</b>, {{ best.gain.toFixed(2) }} in score
+        for {{ money(best.cost) }}.</template
+      >
+    </p>
+    <UpgradeChart v-model:chosen="chosen" :options="result.options" :worth="worth" />
+    <div class="pair">
+      <DataTable
+        :columns="columns"
+        :rows="worth"
+        :row-key="o => o.kinds.join()"
+        :row-class="o => (o === shown ? 'on' : '')"
+        label="Sets that are worth their price"
+        data-testid="worth"
+      >
+        <template #set="{ row, index }">
+          <Button type="link" @click="chosen = index">{{ upgradeNames(row.kinds) }}</Button>
+        </template>
+        <template #cost="{ row }">{{ money(row.cost) }}</template>
+        <template #gain="{ row }">{{ row.gain.toFixed(2) }}</template>
+        <template #opens="{ row }">{{ row.opens }}</template>
+      </DataTable>
+      <div v-if="shown" class="unlocks">
+        <h3>{{ upgradeNames(shown.kinds) }}</h3>
+        <ul>
+          <li v-for="u in shown.unlocked" :key="u.index">
+            <b>{{ u.part }}</b>: {{ change(u) }}
+            <span class="soft small"
+              >{{ u.scoreBefore.toFixed(2) }} → {{ u.scoreAfter.toFixed(2) }}{{ opened(u) }}</span
+            >
+          </li>
+        </ul>
+      </div>
+    </div>
+  </template>
+</template>
+
+<style scoped>
+.lead {
+  margin-bottom: 4px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+  gap: 30px;
+}
+.unlocks ul {
+  margin: 6px 0 0;
+  padding-left: 18px;
+}
+.unlocks li {
+  margin-bottom: 4px;
+}
+@media (max-width: 1180px) {
+  .pair {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

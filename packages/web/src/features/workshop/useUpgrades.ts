@@ -1,0 +1,114 @@
+import {
+  sig,
+  upgrades as catalogue,
+  type ListedPart,
+  type StoredPrinter,
+  type UpgradeKind,
+  type UpgradeOption,
+  type WorkshopUpgradesResult,
+} from '@hornblende/core';
+import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { useLibrary } from '../../stores/library';
+import { useParts } from '../../stores/parts';
+import { usePrinters } from '../../stores/printers';
+import { useWeathers } from '../../stores/weathers';
+import { useWorkshop } from '../../stores/workshop';
+import { useJob } from '../../workers/useJob';
+
+/** What may be bought, at the price that it is put in with. */
+export interface UpgradeOffer {
+  kind: UpgradeKind;
+  name: string;
+  price: number;
+}
+
+/** The upgrades of one printer, weighed over the parts. */
+export interface Upgrades {
+  printer: ComputedRef<StoredPrinter | null>;
+  printerId: Ref<string | null>;
+  /** Whether parts that were decided are weighed too. */
+  decidedToo: Ref<boolean>;
+  offers: ComputedRef<UpgradeOffer[]>;
+  /** Offers that are left out. */
+  left: Ref<UpgradeKind[]>;
+  parts: ComputedRef<ListedPart[]>;
+  result: ComputedRef<WorkshopUpgradesResult | null>;
+  /** The sets that no cheaper one gains as much as. */
+  worth: ComputedRef<UpgradeOption[]>;
+  progress: Ref<number | null>;
+  failed: Ref<string>;
+  cancel: () => void;
+}
+
+/** What a set of upgrades is called. */
+export function upgradeNames(kinds: readonly UpgradeKind[]): string {
+  return kinds.map(k => catalogue.find(u => u.kind === k)?.name ?? k).join(' + ');
+}
+
+/** A sum of money as the workshop writes it, to four figures. */
+export function useMoney(): (sum: number) => string {
+  const workshop = useWorkshop();
+  return sum => `${workshop.currency}${sig(sum, 4)}`;
+}
+
+/** Weighs every affordable set of upgrades for a printer over the parts that are still to decide. */
+export function useUpgrades(): Upgrades {
+  const printers = usePrinters();
+  const parts = useParts();
+  const workshop = useWorkshop();
+  const weathers = useWeathers();
+  const library = useLibrary();
+  const job = useJob('upgrades');
+  const ready = ref(false);
+  const printerId = ref<string | null>(null);
+  const decidedToo = ref(false);
+  const left = ref<UpgradeKind[]>([]);
+
+  const printer = computed(() => printers.byId(printerId.value) ?? printers.list[0] ?? null);
+  const offers = computed<UpgradeOffer[]>(() =>
+    catalogue
+      .filter(u => printer.value && u.apply(printer.value.profile) !== null)
+      .map(u => ({ kind: u.kind, name: u.name, price: workshop.settings.upgradePrices[u.kind] ?? u.price })),
+  );
+  const weighed = computed(() => parts.list.filter(p => decidedToo.value || !p.decision));
+
+  onMounted(async () => {
+    await Promise.allSettled([parts.load(), printers.load(), workshop.load(), library.load()]);
+    await Promise.allSettled(parts.list.map(p => weathers.ensure(p.weatherId)));
+    // The least able printer has the most to gain.
+    printerId.value ??= printers.list.find(p => !p.isDefault)?.id ?? printers.list[0]?.id ?? null;
+    ready.value = true;
+  });
+  const question = computed(() => {
+    if (!ready.value || !printer.value) return null;
+    return {
+      input: {
+        printer: printer.value.profile,
+        upgrades: offers.value.filter(o => !left.value.includes(o.kind)),
+        parts: weighed.value.map(p => ({
+          name: p.name,
+          brief: p.brief,
+          quoteEach: workshop.quotes[p.id] ?? null,
+        })),
+        budget: workshop.settings.upgradeBudget,
+      },
+      weathers: weighed.value.map(p => weathers.byId(p.weatherId)),
+    };
+  });
+  watch(question, q => q && job.ask(q));
+
+  const result = computed(() => job.answer.value);
+  return {
+    printer,
+    printerId,
+    decidedToo,
+    offers,
+    left,
+    parts: weighed,
+    result,
+    worth: computed(() => result.value?.options.filter(o => o.pareto) ?? []),
+    progress: job.progress,
+    failed: job.failed,
+    cancel: job.cancel,
+  };
+}

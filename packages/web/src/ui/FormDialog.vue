@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { Button, Modal } from 'ant-design-vue';
+import { computed, ref } from 'vue';
+import { provideFormProblems } from './form-problems';
+import { useReturnFocus } from './useReturnFocus';
+
+/**
+ * A dialog with a form in it. While a field holds something that cannot be used, it neither saves nor closes by its
+ * button: it names the fields and goes to the first. Mount it with `v-if`; it opens by itself and tells when it is gone.
+ */
+const props = defineProps<{
+  title: string;
+  width?: number;
+  saveLabel?: string;
+  /** Saves; what it throws is for `problems` to say. @returns whether it was saved, and the dialog may go */
+  save: () => Promise<boolean>;
+  /** What is wrong beyond the fields. */
+  problems: readonly string[];
+}>();
+const emit = defineEmits<{ close: [] }>();
+useReturnFocus();
+const form = provideFormProblems();
+const open = ref(true);
+const busy = ref(false);
+const tried = ref(false);
+const standing = computed(() =>
+  tried.value ? form.standing.value.map(p => `${p.label}: ${p.problem}`) : [],
+);
+
+async function submit(): Promise<void> {
+  tried.value = true;
+  if (form.focusFirst()) return;
+  busy.value = true;
+  if (await props.save().finally(() => (busy.value = false))) open.value = false;
+}
+</script>
+
+<template>
+  <Modal
+    v-model:open="open"
+    :title="title"
+    :width="width ?? 620"
+    :mask-closable="false"
+    :after-close="() => emit('close')"
+  >
+    <slot />
+    <div role="alert">
+      <p v-for="p in [...standing, ...problems]" :key="p" class="out small">{{ p }}</p>
+    </div>
+    <template #footer>
+      <Button @click="open = false">Cancel</Button>
+      <Button type="primary" :loading="busy" data-testid="form-save" @click="submit">{{
+        saveLabel ?? 'Save'
+      }}</Button>
+    </template>
+  </Modal>
+</template>

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { Input, Textarea } from 'ant-design-vue';
+import { useId } from 'vue';
+import { useFieldProblem } from './form-problems';
+
+/** A line of text (or several) with its label above it and what is wrong with it beneath. */
+const model = defineModel<string>({ required: true });
+const props = defineProps<{
+  label: string;
+  maxlength?: number;
+  rows?: number;
+  placeholder?: string;
+  disabled?: boolean;
+  autocomplete?: string;
+  /** What is wrong with what stands here; empty when nothing is. */
+  problem?: string;
+}>();
+const id = useId();
+useFieldProblem(
+  () => props.label,
+  () => props.problem ?? '',
+  id,
+);
+</script>
+
+<template>
+  <div class="text-field">
+    <label :for="id">{{ label }}</label>
+    <Textarea
+      v-if="rows"
+      :id="id"
+      v-model:value="model"
+      :rows="rows"
+      :maxlength="maxlength"
+      :placeholder="placeholder"
+      :status="problem ? 'error' : ''"
+      :aria-describedby="`${id}-problem`"
+      v-bind="$attrs"
+    />
+    <Input
+      v-else
+      :id="id"
+      v-model:value="model"
+      :maxlength="maxlength"
+      :placeholder="placeholder"
+      :disabled="disabled"
+      :autocomplete="autocomplete ?? 'off'"
+      :status="problem ? 'error' : ''"
+      :aria-describedby="`${id}-problem`"
+      v-bind="$attrs"
+    />
+    <span :id="`${id}-problem`" class="out small" role="status">{{ problem }}</span>
+  </div>
+</template>
+
+<script lang="ts">
+export default { inheritAttrs: false };
+</script>
+
+<style scoped>
+.text-field {
+  display: grid;
+  gap: 2px;
+  min-width: 0;
+}
+label {
+  font-size: 13px;
+  color: var(--soft);
+}
+</style>

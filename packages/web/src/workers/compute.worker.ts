@@ -1,0 +1,30 @@
+import { expose } from 'comlink';
+import type { Job, JobName, Jobs, Progress } from './jobs';
+
+/** The jobs, each loaded when it is first asked for. */
+const loaders: { [N in JobName]: () => Promise<{ run: Job<Jobs[N]['question'], Jobs[N]['answer']> }> } = {
+  advice: () => import('./jobs/advice'),
+  contenders: () => import('./jobs/contenders'),
+  grades: () => import('./jobs/grades'),
+  relax: () => import('./jobs/relax'),
+  robustness: () => import('./jobs/robustness'),
+  standings: () => import('./jobs/standings'),
+  upgrades: () => import('./jobs/upgrades'),
+  weather: () => import('./jobs/weather'),
+  year: () => import('./jobs/year'),
+};
+
+/** Runs a job by its name; what it throws reaches whoever asked. */
+async function run<N extends JobName>(
+  name: N,
+  question: Jobs[N]['question'],
+  progress: Progress,
+): Promise<Jobs[N]['answer']> {
+  const job = await loaders[name]();
+  return job.run(question, progress);
+}
+
+/** What the worker offers. */
+export type ComputeWorker = { run: typeof run };
+
+expose({ run });

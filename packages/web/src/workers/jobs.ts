@@ -1,0 +1,32 @@
+import type { AdviceAnswer, AdviceQuestion } from './jobs/advice';
+import type { ContendersQuestion } from './jobs/contenders';
+import type { GradesAnswer, GradesQuestion } from './jobs/grades';
+import type { RelaxQuestion } from './jobs/relax';
+import type { RobustnessQuestion } from './jobs/robustness';
+import type { Standing, StandingsQuestion } from './jobs/standings';
+import type { UpgradesQuestion } from './jobs/upgrades';
+import type { WeatherAnswer } from './jobs/weather';
+import type { YearAnswer, YearQuestion } from './jobs/year';
+import type { NothingFits, Robustness, WorkshopUpgradesResult } from '@hornblende/core';
+
+/** How far a job is: so much of so much. */
+export type Progress = (done: number, total: number) => void;
+
+/** A job: its question in, its answer out, told on the way how far it is. A throw is an answer too. */
+export type Job<Question, Answer> = (question: Question, progress: Progress) => Answer | Promise<Answer>;
+
+/** Every job of the compute worker: question and answer by name. */
+export interface Jobs {
+  advice: { question: AdviceQuestion; answer: AdviceAnswer };
+  contenders: { question: ContendersQuestion; answer: string[] };
+  grades: { question: GradesQuestion; answer: GradesAnswer };
+  relax: { question: RelaxQuestion; answer: NothingFits };
+  robustness: { question: RobustnessQuestion; answer: Robustness };
+  standings: { question: StandingsQuestion; answer: Standing[] };
+  upgrades: { question: UpgradesQuestion; answer: WorkshopUpgradesResult };
+  weather: { question: File; answer: WeatherAnswer };
+  year: { question: YearQuestion; answer: YearAnswer };
+}
+
+/** A job's name. */
+export type JobName = keyof Jobs;

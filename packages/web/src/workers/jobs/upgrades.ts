@@ -1,0 +1,26 @@
+import {
+  weighUpgrades,
+  type Weather,
+  type WorkshopUpgradesInput,
+  type WorkshopUpgradesResult,
+} from '@hornblende/core';
+import type { Progress } from '../jobs';
+
+/** What may be bought for a printer, and the open parts with their weather. */
+export interface UpgradesQuestion {
+  input: WorkshopUpgradesInput;
+  weathers: (Weather | null)[];
+}
+
+/** Of so many sets, one is told of. */
+const TOLD = 8;
+
+/** Weighs every affordable set of upgrades over the open parts. */
+export function run({ input, weathers }: UpgradesQuestion, progress: Progress): WorkshopUpgradesResult {
+  return weighUpgrades(input, {
+    weathers,
+    progress: (done, total) => {
+      if (done % TOLD === 0 || done === total) progress(done, total);
+    },
+  });
+}
