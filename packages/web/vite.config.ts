@@ -1,6 +1,6 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig, type Plugin } from 'vite';
-import { paletteCss } from './src/theme/palette-css';
+import { paletteCss } from './src/theme/palette-css.ts';
 
 /** Writes the palette into the page, so that it stands before any script runs. */
 function palette(): Plugin {
@@ -11,7 +11,8 @@ function palette(): Plugin {
 }
 
 export default defineConfig({
-  plugins: [vue(), palette()],
+  // Space between words is space, also where a line is broken there.
+  plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } }), palette()],
   build: { target: 'es2022', chunkSizeWarningLimit: 900, sourcemap: false },
   worker: { format: 'es', plugins: () => [] },
   server: {

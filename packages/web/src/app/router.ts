@@ -69,7 +69,10 @@ router.afterEach(to => {
   document.title = `${String(to.meta.title ?? '')} · Hornblende`;
 });
 
-/** Fetches every other page's script, once the browser has nothing better to do: a page must open even while the server is away. */
+/**
+ * Fetches every other page's script, once the browser has nothing better to do: a page must open even while the
+ * server is away.
+ */
 export async function prefetchPages(): Promise<void> {
   for (const load of Object.values(pages)) {
     await new Promise<void>(resolve => {

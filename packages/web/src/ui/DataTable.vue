@@ -72,7 +72,7 @@ const titled = (key: unknown): Column | undefined => props.columns.find(c => c.k
   background: transparent;
   line-height: 1.4;
 }
-.data-table :deep(.ant-table-thead > tr > th) {
+.data-table :deep(.ant-table.ant-table-small .ant-table-thead > tr > th) {
   background: transparent;
   font-weight: 400;
   font-size: 13px;
@@ -81,19 +81,19 @@ const titled = (key: unknown): Column | undefined => props.columns.find(c => c.k
   border-bottom-color: var(--rule-strong);
   vertical-align: bottom;
 }
-.data-table :deep(.ant-table-thead > tr > th::before) {
+.data-table :deep(.ant-table.ant-table-small .ant-table-thead > tr > th::before) {
   display: none;
 }
-.data-table :deep(.ant-table-tbody > tr > td) {
+.data-table :deep(.ant-table.ant-table-small .ant-table-tbody > tr > td) {
   padding: 8px 12px 8px 0;
   border-bottom-color: var(--rule);
   vertical-align: top;
   background: transparent;
 }
-.data-table :deep(.ant-table-tbody > tr:hover > td) {
+.data-table :deep(.ant-table.ant-table-small .ant-table-tbody > tr:hover > td) {
   background: color-mix(in srgb, var(--hover) 45%, transparent);
 }
-.data-table :deep(.ant-table-tbody > tr.on > td) {
+.data-table :deep(.ant-table.ant-table-small .ant-table-tbody > tr.on > td) {
   background: var(--hover);
 }
 .data-table :deep(.number) {
@@ -108,7 +108,7 @@ const titled = (key: unknown): Column | undefined => props.columns.find(c => c.k
     border-bottom: 1px solid var(--rule-strong);
     padding: 8px 0;
   }
-  .data-table :deep(.ant-table-tbody > tr.ant-table-row > td) {
+  .data-table :deep(.ant-table.ant-table-small .ant-table-tbody > tr.ant-table-row > td) {
     display: flex;
     justify-content: space-between;
     gap: 12px;
@@ -117,7 +117,7 @@ const titled = (key: unknown): Column | undefined => props.columns.find(c => c.k
     text-align: left !important;
     white-space: normal;
   }
-  .data-table :deep(.ant-table-tbody > tr > td[data-label]:not([data-label=''])::before) {
+  .data-table :deep(.ant-table.ant-table-small .ant-table-tbody > tr > td[data-label]:not([data-label=''])::before) {
     content: attr(data-label);
     color: var(--soft);
     font-size: 13px;

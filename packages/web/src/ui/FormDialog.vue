@@ -5,8 +5,9 @@ import { provideFormProblems } from './form-problems';
 import { useReturnFocus } from './useReturnFocus';
 
 /**
- * A dialog with a form in it. While a field holds something that cannot be used, it neither saves nor closes by its
- * button: it names the fields and goes to the first. Mount it with `v-if`; it opens by itself and tells when it is gone.
+ * A dialog with a form in it. While a field holds something that cannot be used, it neither saves nor closes by
+ * its button: it names the fields and goes to the first. Mount it with `v-if`; it opens by itself and tells when
+ * it is gone.
  */
 const props = defineProps<{
   title: string;

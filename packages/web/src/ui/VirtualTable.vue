@@ -35,8 +35,13 @@ const virtual = useVirtualizer(
     getScrollElement: () => scroller.value,
     estimateSize: () => props.rowHeight,
     overscan: 12,
+    getItemKey: (i: number) => (props.rows[i] ? props.rowKey(props.rows[i]) : i),
   })),
 );
+/** Rows are as high as what is in them; the kit of lists learns it as they are drawn. */
+function measure(row: unknown): void {
+  if (row instanceof Element) virtual.value.measureElement(row);
+}
 const drawn = computed(() =>
   virtual.value.getVirtualItems().flatMap(v => {
     const row = props.rows[v.index];
@@ -84,6 +89,8 @@ function ariaSort(key: string): 'ascending' | 'descending' | 'none' {
         <tr
           v-for="{ row, index } in drawn"
           :key="rowKey(row)"
+          :ref="measure"
+          :data-index="index"
           :aria-rowindex="index + 2"
           :data-testid="rowTestid"
           :class="rowClass?.(row)"
@@ -130,6 +137,9 @@ thead th {
   padding: 6px 12px 6px 0;
   border-bottom: 1px solid var(--rule-strong);
   vertical-align: bottom;
+}
+thead th.number {
+  white-space: normal;
 }
 thead button {
   font: inherit;

@@ -19,7 +19,10 @@ export function allowedNumber(limits: NumberLimits): string {
   return `${kind} from ${numberText(limits.min, limits)} to ${numberText(limits.max, limits)}`;
 }
 
-/** Reads a plain number as typed, with a decimal comma or point, and "%" where it is a share. @returns null when it cannot be used */
+/**
+ * Reads a plain number as typed, with a decimal comma or point, and "%" where it is a share.
+ * @returns null when it cannot be used
+ */
 export function readNumber(text: string, limits: NumberLimits): number | null {
   const match = /^([+\-−]?(?:\d+[.,]?\d*|[.,]\d+)(?:e[+-]?\d+)?)\s*(%?)$/i.exec(text.trim());
   if (!match) return null;

@@ -43,8 +43,8 @@ function effect(l: ReturnType<typeof serviceLoads>[number]): string {
         <WorkingNumber
           v-if="c.working.partMaxC"
           data-testid="part-temperature"
-          @click="working.show({ title: 'how hot the part gets', refs: [c.working.partMaxC!] })"
           class="big"
+          @click="working.show({ title: 'how hot the part gets', refs: [c.working.partMaxC!] })"
         >
           {{ show(c.partMaxC, 'temperature') }}
         </WorkingNumber>
@@ -59,8 +59,8 @@ function effect(l: ReturnType<typeof serviceLoads>[number]): string {
         <dt>Ultraviolet light over its life</dt>
         <dd>
           <WorkingNumber
-            @click="working.show({ title: 'ultraviolet dose', refs: [c.working.uvDoseMJm2!] })"
             class="big"
+            @click="working.show({ title: 'ultraviolet dose', refs: [c.working.uvDoseMJm2!] })"
           >
             {{ sig(c.uvDoseMJm2, 3) }} MJ/m²
           </WorkingNumber>
@@ -71,6 +71,7 @@ function effect(l: ReturnType<typeof serviceLoads>[number]): string {
         <dd>
           <WorkingNumber
             v-if="l.working"
+            class="big"
             @click="
               working.show({
                 title: `load ${l.index + 1}`,
@@ -81,7 +82,6 @@ function effect(l: ReturnType<typeof serviceLoads>[number]): string {
                     : '',
               })
             "
-            class="big"
           >
             {{ effect(l) }}</WorkingNumber><span v-else class="big plain">{{ effect(l) }}</span>
         </dd>

@@ -27,7 +27,7 @@ function fix(d: Doubt): void {
   <div v-if="list.length" class="doubts" role="status" data-testid="doubts">
     <p v-for="d in list" :key="d.question">
       <span class="marginal" aria-hidden="true">◐</span> {{ say(d.question) }}
-      <Button type="text" v-if="d.fix" @click="fix(d)"> {{ say(d.fix.label) }}</Button><Button
+      <Button v-if="d.fix" type="text" @click="fix(d)"> {{ say(d.fix.label) }}</Button><Button
         type="text"
         @click="settled = new Set([...settled, d.question])"
       >

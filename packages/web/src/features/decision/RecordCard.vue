@@ -42,6 +42,16 @@ if (props.latest) void ask();
 const marks: Record<string, string> = { fits: '●', marginal: '◐', out: '○' };
 const standing = (s: { status: string; score: number } | null): string =>
   s ? `${s.score.toFixed(2)} ${marks[s.status]} ${s.status}` : 'not there';
+/** So many changes are named; the rest are counted. */
+const NAMED = 6;
+const figure = (x: number | null): string => (x === null ? 'none' : sig(x, 3));
+function dataLine(d: RecordDrift['data'][number]): string {
+  return `${nameOf(d.material)} ${d.label.toLowerCase()} ${figure(d.then)} → ${figure(d.now)} ${d.unit}`;
+}
+function driftLine(d: RecordDrift): string {
+  if (!d.differs) return 'Library data changed since; the first choice stays.';
+  return `◐ Library data changed since: ${nameOf(d.firstNow)} would lead now, ${nameOf(d.firstThen)} led then.`;
+}
 </script>
 
 <template>
@@ -78,7 +88,7 @@ const standing = (s: { status: string; score: number } | null): string =>
       ><a :href="`${at}.json`" download>JSON</a
       ><Button type="text" size="small" :aria-expanded="unfolded" @click="unfolded = !unfolded">
         {{ unfolded ? 'Fold' : 'Unfold' }}</Button
-      ><Button type="text" size="small" v-if="!drift" @click="ask">
+      ><Button v-if="!drift" type="text" size="small" @click="ask">
         Would today’s data answer the same? </Button
       ><Button
         v-if="!decision.withdrawn"
@@ -107,11 +117,7 @@ const standing = (s: { status: string; score: number } | null): string =>
       </p>
       <template v-else>
         <p :class="drift.differs ? 'marginal' : 'soft'">
-          {{
-            drift.differs
-              ? `◐ Library data changed since: ${nameOf(drift.firstNow)} would lead now, ${nameOf(drift.firstThen)} led then.`
-              : 'Library data changed since; the first choice stays.'
-          }}
+          {{ driftLine(drift) }}
         </p>
         <ul>
           <li v-for="c in drift.candidates.slice(0, 6)" :key="c.material">
@@ -120,15 +126,8 @@ const standing = (s: { status: string; score: number } | null): string =>
         </ul>
         <p v-if="drift.data.length" class="soft">
           Changed:
-          {{
-            drift.data
-              .slice(0, 6)
-              .map(
-                d =>
-                  `${nameOf(d.material)} ${d.label.toLowerCase()} ${d.then === null ? 'none' : sig(d.then, 3)} → ${d.now === null ? 'none' : sig(d.now, 3)} ${d.unit}`,
-              )
-              .join('; ')
-          }}{{ drift.data.length > 6 ? `; and ${drift.data.length - 6} more` : '' }}.
+          {{ drift.data.slice(0, NAMED).map(dataLine).join('; ')
+          }}{{ drift.data.length > NAMED ? `; and ${drift.data.length - NAMED} more` : '' }}.
         </p>
       </template>
     </div>

@@ -18,7 +18,7 @@ const props = defineProps<{
 const emit = defineEmits<{ sort: [by: PropertyName | 'name']; pick: [key: string] }>();
 const library = useLibrary();
 const { label, unit, number } = useProperties();
-const ROW = 40;
+const ROW = 54;
 /** How many can be compared. */
 const COMPARED = 4;
 const heads = computed(() => [
@@ -93,6 +93,12 @@ const full = computed(() => props.picked.length >= COMPARED);
 </template>
 
 <style scoped>
+:deep(td.name) {
+  min-width: 220px;
+}
+:deep(th.number) {
+  min-width: 96px;
+}
 .name {
   color: var(--ink);
   font-weight: 700;

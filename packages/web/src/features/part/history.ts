@@ -49,7 +49,6 @@ export function useContentHistory(content: ShallowRef<DraftContent | null>): Con
     },
     reset: () => {
       lastField = '';
-      history.reset();
       history.clear();
       history.last.value = record(content.value);
     },

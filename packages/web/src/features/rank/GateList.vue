@@ -36,8 +36,8 @@ function open(g: Gate): void {
           <WorkingNumber
             v-if="g.working"
             :title="`Working of ${gateLabel(g.id)}`"
-            @click="open(g)"
             class="nums"
+            @click="open(g)"
           >
             {{ gate(g) }}
           </WorkingNumber>

@@ -31,7 +31,7 @@ const nearest = computed(() => answer.value?.relaxations.slice(0, 5) ?? []);
         <ol>
           <li v-for="r in nearest" :key="r.requirement">
             {{ say(r.sentence) }}: lets <b>{{ r.letsName }}</b> in.
-            <Button type="text" v-if="!r.requirement.startsWith('printer')" @click="draft.load(r.brief)">
+            <Button v-if="!r.requirement.startsWith('printer')" type="text" @click="draft.load(r.brief)">
               Change the brief so
             </Button>
             <RouterLink v-else to="/workshop">To the workshop</RouterLink>

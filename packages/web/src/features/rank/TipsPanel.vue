@@ -94,7 +94,7 @@ function take(): void {
           </Button>
         </li>
       </ul>
-      <Button type="text" v-if="answer.tips.length > SHOWN && !all" @click="all = true">
+      <Button v-if="answer.tips.length > SHOWN && !all" type="text" @click="all = true">
         {{ answer.tips.length - SHOWN }} more, farther off
       </Button>
       <WhatIf

@@ -39,7 +39,7 @@ function moved(c: Candidate, other: Ranking): string {
       </div>
     </div>
     <p>
-      <Button type="text" v-if="takeable" @click="emit('take')"> Take it into the brief</Button
+      <Button v-if="takeable" type="text" @click="emit('take')"> Take it into the brief</Button
       ><Button type="text" @click="emit('drop')">Leave it</Button>
     </p>
   </section>

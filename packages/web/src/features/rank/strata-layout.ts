@@ -3,8 +3,9 @@ import { failedLayer } from './failed-layer';
 
 // The geometry of the strata chart, in CSS pixels, as pure functions: the component only draws.
 
-/** Room above the columns, and at the left for the layers' names. */
+/** Room above the columns, px. */
 export const TOP = 26;
+/** Room at the left for the layers' names, px. */
 export const LABELS = 104;
 /** A layer thinner than this could not be seen or pulled. */
 export const MIN_LAYER = 7;

@@ -55,8 +55,8 @@ function setCurrency(): void {
       <div class="setting">
         <h3>Currency</h3>
         <Input
-          class="short"
           v-model:value="sign"
+          class="short"
           :maxlength="4"
           aria-label="Currency sign"
           @blur="setCurrency"

@@ -93,7 +93,7 @@ h2 {
 .plain {
   font-weight: 400;
 }
-.reach :deep(.ant-table-tbody > tr > td) {
+.reach :deep(.ant-table.ant-table-small .ant-table-tbody > tr.ant-table-row > td) {
   padding-top: 3px;
   padding-bottom: 3px;
   font-size: 14px;

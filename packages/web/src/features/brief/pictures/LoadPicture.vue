@@ -151,6 +151,10 @@ const curvePath = computed(() =>
     )
     .join(' '),
 );
+const curveSpoken = computed(() => {
+  const [from, to] = [curve.value[0], curve.value.at(-1)].map(p => sig(p?.mm ?? 0, 2));
+  return `Deflection over the life, logarithmic time: from ${from} to ${to} mm`;
+});
 </script>
 
 <template>
@@ -290,7 +294,7 @@ const curvePath = computed(() =>
           viewBox="0 0 226 108"
           width="226"
           height="108"
-          :aria-label="`Deflection over the life, logarithmic time: from ${sig(curve[0]?.mm ?? 0, 2)} to ${sig(curve.at(-1)?.mm ?? 0, 2)} mm`"
+          :aria-label="curveSpoken"
           role="img"
         >
           <line x1="4" x2="214" y1="76" y2="76" class="axis" />

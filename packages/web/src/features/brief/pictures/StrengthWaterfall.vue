@@ -44,6 +44,11 @@ const open = (): void =>
     title: `allowable stress of ${props.family.name}`,
     refs: [{ model: 'strength.allowable', inputs: strengthInput(props.family, props.conditions) }],
   });
+const spoken = computed(
+  () =>
+    `Allowable stress of ${props.family.name}: ${sig(steps.value.allowable, 3)} MPa of ` +
+    `${sig(steps.value.yield, 3)}; ${sig(props.needMPa, 3)} needed`,
+);
 </script>
 
 <template>
@@ -53,7 +58,7 @@ const open = (): void =>
       width="620"
       :height="(steps.list.length + 2) * 20 + 20"
       role="img"
-      :aria-label="`Allowable stress of ${family.name}: ${sig(steps.allowable, 3)} MPa of ${sig(steps.yield, 3)}; ${sig(needMPa, 3)} needed`"
+      :aria-label="spoken"
     >
       <g transform="translate(110 0)">
         <text x="-8" y="14" text-anchor="end">yield, printed</text>
