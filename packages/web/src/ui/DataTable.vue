@@ -117,7 +117,8 @@ const titled = (key: unknown): Column | undefined => props.columns.find(c => c.k
     text-align: left !important;
     white-space: normal;
   }
-  .data-table :deep(.ant-table.ant-table-small .ant-table-tbody > tr > td[data-label]:not([data-label=''])::before) {
+  .data-table
+    :deep(.ant-table.ant-table-small .ant-table-tbody > tr > td[data-label]:not([data-label=''])::before) {
     content: attr(data-label);
     color: var(--soft);
     font-size: 13px;

@@ -123,9 +123,10 @@ const set = (field: keyof BriefLoad, value: number | null): void =>
       :ranged="s.field === 'forceN'"
       :low="s.field === 'forceN' ? load.forceLowN : null"
       @update:model-value="v => set(s.field, v)"
-      @range="(low, high) => draft.set(`loads.${index}`, { ...load, forceLowN: low, forceN: high })"
-  /></template>
-  <template v-if="load.case === 'deceleration'">
+      @range="
+        (low, high) => draft.set(`loads.${index}`, { ...load, forceLowN: low, forceN: high })
+      " /></template
+  ><template v-if="load.case === 'deceleration'">
     at
     <NumberInput
       inline
@@ -136,8 +137,7 @@ const set = (field: keyof BriefLoad, value: number | null): void =>
       @update:model-value="v => set('decelerationG', v)"
     />
     g</template
-  >
-  <template v-if="load.case !== 'drop' && load.case !== 'snap-fit'"
+  ><template v-if="load.case !== 'drop' && load.case !== 'snap-fit'"
     >,
     <SentenceSelect
       v-model="across"

@@ -106,8 +106,8 @@ const defaults = newBrief('defaults');
     <li>
       <h2>Where does it live?</h2>
       <p>
-        It lives <SentenceSelect v-model="setting" label="Setting" :options="words.setting" />
-        <template v-if="setting === 'near-source'"
+        It lives <SentenceSelect v-model="setting" label="Setting" :options="words.setting" /><template
+          v-if="setting === 'near-source'"
           >, and itself reaches
           <QuantityInput
             inline

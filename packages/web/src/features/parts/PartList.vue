@@ -53,8 +53,8 @@ async function putAway(part: ListedPart): Promise<void> {
         </td>
         <template v-if="decided">
           <td>
-            <b>{{ standing(p)?.decided?.name ?? p.decision?.firstChoice }}</b
-            >{{ ' ' }}<span class="soft small">{{ dayjs(p.decision?.decidedAt).format('D MMM YYYY') }}</span>
+            <b>{{ standing(p)?.decided?.name ?? p.decision?.firstChoice }}</b>{{ ' '
+            }}<span class="soft small">{{ dayjs(p.decision?.decidedAt).format('D MMM YYYY') }}</span>
           </td>
           <td>
             <span v-if="differs(p)" class="marginal"

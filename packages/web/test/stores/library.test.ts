@@ -1,8 +1,9 @@
 import { familyByKey, parseGrade, type Grade } from '@hornblende/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { ApiError, type StoredGrade } from '../src/api/client';
-import { useLibrary } from '../src/stores/library';
+import type { StoredGrade } from '@hornblende/core';
+import { ApiError } from '../../src/api/client';
+import { useLibrary } from '../../src/stores/library';
 
 const grade = (fields: object = {}): Grade =>
   parseGrade({

@@ -1,10 +1,10 @@
 import { parsePrinter, parseSpool, parseWorkshop, type Spool } from '@hornblende/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { StoredSpool } from '../src/api/client';
-import { usePrinters } from '../src/stores/printers';
-import { useShelf } from '../src/stores/shelf';
-import { useWorkshop } from '../src/stores/workshop';
+import type { StoredSpool } from '@hornblende/core';
+import { usePrinters } from '../../src/stores/printers';
+import { useShelf } from '../../src/stores/shelf';
+import { useWorkshop } from '../../src/stores/workshop';
 
 const spool = (fields: object = {}): Spool =>
   parseSpool({ format: 'hornblende-spool', version: 1, material: 'pa6', ...fields });

@@ -2,31 +2,11 @@ import { parseSpool } from '@hornblende/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, type EffectScope } from 'vue';
-import { useRankFilters, type RankFilters } from '../src/features/rank/useRankFilters';
-import { useDraft } from '../src/features/part/draft';
-import { useShelf } from '../src/stores/shelf';
-import { stubPartServer } from './part-server';
+import { useRankFilters, type RankFilters } from '../../../src/features/rank/useRankFilters';
+import { useDraft } from '../../../src/features/part/draft';
+import { useShelf } from '../../../src/stores/shelf';
+import { stubPartServer } from '../../part-server';
 
-vi.mock('../src/workers/contenders.worker?worker', () => ({
-  default: class {
-    postMessage(): void {
-      /* few grades: never asked */
-    }
-    terminate(): void {
-      /* nothing runs */
-    }
-  },
-}));
-vi.mock('../src/workers/year.worker?worker', () => ({
-  default: class {
-    postMessage(): void {
-      /* no climate: never asked */
-    }
-    terminate(): void {
-      /* nothing runs */
-    }
-  },
-}));
 
 const spool = (id: string, fields: object): object => ({
   id,

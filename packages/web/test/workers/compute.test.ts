@@ -1,0 +1,98 @@
+import { expose, type Endpoint } from 'comlink';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { compute as Compute } from '../../src/workers/compute';
+
+/** What the worker does when it is asked, by the job's name. */
+let deeds: Record<string, (question: { n: number }, progress: (done: number, total: number) => void) => unknown>;
+
+/** A worker in this thread: one end of a channel, with the real protocol on it. */
+class ChannelWorker extends EventTarget {
+  static all: ChannelWorker[] = [];
+  ended = false;
+  private readonly channel = new MessageChannel();
+  constructor() {
+    super();
+    ChannelWorker.all.push(this);
+    const { port1, port2 } = this.channel;
+    expose(
+      {
+        run: (name: string, question: never, progress: never) => deeds[name]!(question, progress),
+      },
+      port2 as unknown as Endpoint,
+    );
+    port1.addEventListener('message', e => this.dispatchEvent(new MessageEvent('message', { data: e.data as unknown })));
+    port1.start();
+    port2.start();
+  }
+  postMessage(message: unknown, transfer: Transferable[] = []): void {
+    this.channel.port1.postMessage(message, transfer as never);
+  }
+  terminate(): void {
+    this.ended = true;
+    this.channel.port1.close();
+  }
+}
+
+let compute: typeof Compute;
+beforeEach(async () => {
+  ChannelWorker.all = [];
+  deeds = {};
+  vi.stubGlobal('Worker', ChannelWorker);
+  vi.resetModules();
+  ({ compute } = await import('../../src/workers/compute'));
+});
+afterEach(() => {
+  for (const w of ChannelWorker.all) w.terminate();
+  vi.unstubAllGlobals();
+});
+const ask = (n: number, progress?: (done: number, total: number) => void): ReturnType<typeof compute> =>
+  compute('contenders', { n } as never, progress) as never;
+
+describe('the compute worker’s client', () => {
+  it('asks, hears of progress, and gets the answer', async () => {
+    const heard: number[] = [];
+    deeds.contenders = async ({ n }, progress) => {
+      await (progress(1, 2) as unknown as Promise<void>);
+      return [String(n + 1)];
+    };
+    await expect(ask(4, done => heard.push(done)).answer).resolves.toEqual(['5']);
+    expect(heard).toEqual([1]);
+  });
+  it('keeps its worker for the next question, and has them wait for each other', async () => {
+    const order: number[] = [];
+    deeds.contenders = async ({ n }) => {
+      await new Promise(ok => setTimeout(ok, n));
+      order.push(n);
+      return [];
+    };
+    await Promise.all([ask(20).answer, ask(1).answer]);
+    expect(order).toEqual([20, 1]);
+    expect(ChannelWorker.all).toHaveLength(1);
+  });
+  it('hands on what the job throws, and answers the next question all the same', async () => {
+    deeds.contenders = ({ n }) => {
+      if (n === 1) throw new Error('the table is empty');
+      return ['pla'];
+    };
+    await expect(ask(1).answer).rejects.toThrow('the table is empty');
+    await expect(ask(2).answer).resolves.toEqual(['pla']);
+  });
+  it('fails, and does not hang, when the worker breaks; the next question gets a new one', async () => {
+    deeds.contenders = () => new Promise(() => undefined);
+    const broken = ask(1);
+    await Promise.resolve();
+    ChannelWorker.all[0]!.dispatchEvent(Object.assign(new Event('error'), { message: 'out of memory' }));
+    await expect(broken.answer).rejects.toThrow('out of memory');
+    expect(ChannelWorker.all[0]!.ended).toBe(true);
+    deeds.contenders = () => ['asa'];
+    await expect(ask(2).answer).resolves.toEqual(['asa']);
+    expect(ChannelWorker.all).toHaveLength(2);
+  });
+  it('cancelling ends the worker, whatever it is at', async () => {
+    deeds.contenders = () => new Promise(() => undefined);
+    const job = ask(1);
+    job.cancel();
+    await expect(job.answer).rejects.toThrow('was cancelled');
+    expect(ChannelWorker.all[0]!.ended).toBe(true);
+  });
+});
