@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { chooseByKeyboard } from './controls';
 import { expect, test } from './server';
 
 const pages = [
@@ -58,7 +59,8 @@ for (const theme of ['light', 'dark'] as const) {
       expect(await serious(page, tab)).toEqual([]);
     }
     await page.goto(`${server.url}/library`);
-    for (const name of ['ASA', 'ABS']) await page.getByLabel(`Compare ${name}`, { exact: true }).check();
+    for (const name of ['ASA', 'ABS'])
+      await page.getByRole('checkbox', { name: `Compare ${name}`, exact: true }).check();
     for (const [view, ready] of [
       ['Compare 2', 'compare'],
       ['Plot', 'plot'],
@@ -83,7 +85,7 @@ test('axe finds nothing serious in the dialogs and drawers', async ({ page, serv
   await check('grade editor');
   await page.goto(`${server.url}/library`);
   await page.getByRole('button', { name: 'Import' }).click();
-  await page.getByLabel('File of grades').setInputFiles({
+  await page.locator('[data-testid=import] input[type=file]').setInputFiles({
     name: 'g.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from('name,family\nA,pla\nB,zinc\n'),
@@ -135,22 +137,8 @@ test('the main job without a mouse', async ({ page, server }) => {
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Name of the part')).toHaveValue('Keyboard part');
   // Each question is reached by Tab and answered by typing its word.
-  const answer = async (label: string, typed: string): Promise<void> => {
-    for (
-      let i = 0;
-      i < 60 &&
-      !(await page
-        .getByLabel(label, { exact: true })
-        .first()
-        .evaluate(el => el === document.activeElement));
-      i++
-    )
-      await page.keyboard.press('Tab');
-    await expect(page.getByLabel(label, { exact: true }).first()).toBeFocused();
-    await page.keyboard.type(typed);
-  };
-  await answer('Setting', 'outdoors');
-  await answer('Sun', 'in full');
+  await chooseByKeyboard(page, 'Setting', 'outdoors');
+  await chooseByKeyboard(page, 'Sun', 'in full');
   await expect(page.getByTestId('first-choice')).toHaveText('ASA-CF');
   await page.locator('main').focus();
   await page.keyboard.press('g');

@@ -1,6 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test } from './server';
+import { choose } from './controls';
 
 test('a table of grades is previewed, imported, and taken back', async ({ page, server }) => {
   const file = join(server.dataDir, 'grades.csv');
@@ -14,22 +15,22 @@ test('a table of grades is previewed, imported, and taken back', async ({ page, 
   await expect(page.getByText('37 families, 7 own grades')).toBeVisible();
   await page.getByRole('button', { name: 'Import' }).click();
   const dialog = page.getByTestId('import');
-  await dialog.getByLabel('File of grades').setInputFiles(file);
+  await dialog.locator('input[type=file]').setInputFiles(file);
   await expect(dialog.getByTestId('import-add')).toHaveText('+ 1 new');
   await expect(dialog.getByTestId('import-change')).toHaveText('± 1 changed');
   await expect(dialog.getByTestId('import-reject')).toHaveText('× 3 cannot be used');
   await dialog.getByTestId('import-reject').click();
   await expect(dialog.getByTestId('import-row').filter({ hasText: 'line 4' })).toContainText(
-    'family: “nylon9” must be one of',
+    'Family: “nylon9” must be one of',
   );
   await expect(dialog.getByTestId('import-row').filter({ hasText: 'line 5' })).toContainText(
-    'hdt045C: “warm” must be a number',
+    'Heat deflection at 0.45 MPa: “warm” must be a number',
   );
   await expect(dialog.getByTestId('import-row').filter({ hasText: 'line 6' })).toContainText(
     'stands on line 2 already',
   );
   await dialog.getByTestId('import-change').click();
-  await expect(dialog.getByTestId('import-row')).toContainText('hdt045C: 70 71');
+  await expect(dialog.getByTestId('import-row')).toContainText('Heat deflection at 0.45 MPa: 70 71');
   await dialog.getByRole('button', { name: 'Import 2 grades, leave out 3' }).click();
   await expect(dialog.getByText('1 added, 1 changed.')).toBeVisible();
   await expect(page.getByText('37 families, 8 own grades')).toBeVisible();
@@ -44,7 +45,7 @@ test('a file that cannot be used says why, and nothing is written', async ({ pag
   writeFileSync(file, 'name~family\nA~pla\n');
   await page.goto(`${server.url}/library`);
   await page.getByRole('button', { name: 'Import' }).click();
-  await page.getByLabel('File of grades').setInputFiles(file);
+  await page.locator('[data-testid=import] input[type=file]').setInputFiles(file);
   await expect(page.getByTestId('import')).toContainText('wrong.csv has one column only');
   await expect(page.getByText('37 families, 7 own grades')).toBeVisible();
 });
@@ -60,7 +61,7 @@ test('ten thousand rows are imported, and the library and the ranking stay usabl
   );
   await page.goto(`${server.url}/library`);
   await page.getByRole('button', { name: 'Import' }).click();
-  await page.getByLabel('File of grades').setInputFiles(file);
+  await page.locator('[data-testid=import] input[type=file]').setInputFiles(file);
   await expect(page.getByTestId('import-add')).toHaveText('+ 10000 new');
   await page.getByTestId('import-write').click();
   await expect(page.getByText('10000 added, 0 changed.')).toBeVisible();
@@ -91,7 +92,7 @@ test('a grade whose heat deflection changes the winner of a part', async ({ page
   await editor.getByLabel('Heat deflection at 0.45 MPa, data sheet').fill('250 F');
   await editor.getByLabel('Ultraviolet half-dose, data sheet').fill('9000');
   await editor.getByLabel('Notched impact at 23 °C, measured here').fill('40');
-  await page.getByTestId('grade-save').click();
+  await page.getByTestId('form-save').click();
   await expect(page.getByRole('heading', { name: 'Beck Wonder PLA' })).toBeVisible();
   await expect(page.getByRole('row', { name: /^Heat deflection at 0.45 MPa/ })).toContainText('121 °C');
   await expect(page.getByRole('row', { name: /^Notched impact at 23 °C/ })).toContainText('measured here');
@@ -117,28 +118,29 @@ test('the library is filtered by a property in US units, plotted against a brief
   await page.goto(`${server.url}/settings`);
   await page.getByLabel('US: in, lbf, oz, °F').check();
   await page.getByRole('link', { name: 'Library' }).click();
-  await page.getByLabel('Which').selectOption('families only');
-  await page.getByLabel('Add a condition').selectOption({ label: 'Heat deflection at 1.8 MPa' });
+  await choose(page, 'Which', 'families only');
+  await choose(page, 'Add a condition', 'Heat deflection at 1.8 MPa');
   await page.getByLabel('Heat deflection at 1.8 MPa at least').fill('300 F');
   await page.getByRole('button', { name: /^Heat deflection at 0.45 MPa/ }).click();
   // 300 °F is 149 °C: only these bear that.
   await expect(page.getByTestId('library-row')).toHaveCount(3);
   await expect(page.getByTestId('library-row').first()).toContainText('PEEK');
-  for (const name of ['PEEK', 'PEI']) await page.getByLabel(`Compare ${name}`, { exact: true }).check();
+  for (const name of ['PEEK', 'PEI'])
+    await page.getByRole('checkbox', { name: `Compare ${name}`, exact: true }).check();
   await page.getByRole('radio', { name: 'Compare 2' }).click();
   await expect(page.getByTestId('compare').getByRole('row', { name: /^Glass transition/ })).toContainText(
     '°F',
   );
   await page.getByRole('radio', { name: 'Plot' }).click();
-  await page.getByLabel('Needs of').selectOption({ label: 'Solar wax melter latch' });
+  await choose(page, 'Needs of', 'Solar wax melter latch');
   await expect(page.getByText('The line at 165: the part reaches 64 °C')).toBeVisible();
-  await page.getByLabel('Across').selectOption({ label: 'Melting' });
+  await choose(page, 'Across', 'Melting');
   await expect(page.getByText(/without one of these properties/)).toBeVisible();
 });
 
 test('a filled family shows its trade', async ({ page, server }) => {
   await page.goto(`${server.url}/library/petg-cf`);
-  await expect(page.getByTestId('trade')).toContainText('What the carbon-fibre did to PETG');
+  await expect(page.getByTestId('trade')).toContainText('What the short carbon fibre did to PETG');
   await expect(page.getByTestId('trade').getByRole('listitem').filter({ hasText: 'Young' })).toContainText(
     '1900 → 4200 MPa',
   );

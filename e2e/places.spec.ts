@@ -1,4 +1,5 @@
 import { expect, test } from './server';
+import { choose, chosen } from './controls';
 import { TestServer } from './server';
 
 test('parts are found, copied, put away and brought back', async ({ page, server }) => {
@@ -26,7 +27,7 @@ test('parts are found, copied, put away and brought back', async ({ page, server
 test('the library sorts, searches and shows a family with its disputes', async ({ page, server }) => {
   await page.goto(`${server.url}/library`);
   const first = page.getByTestId('library-row').first();
-  await page.getByLabel('Which').selectOption('families only');
+  await choose(page, 'Which', 'families only');
   await page.getByRole('button', { name: /^Young's modulus/ }).click();
   await expect(first).toContainText('PET-CF');
   await expect(page.getByRole('columnheader', { name: /Young's modulus/ })).toHaveAttribute(
@@ -44,7 +45,7 @@ test('the library sorts, searches and shows a family with its disputes', async (
   await expect(row).toContainText('ISO 11357-2');
   await expect(page.getByRole('row', { name: /^Melting/ })).toContainText('amorphous: it softens');
   await page.goto(`${server.url}/library/unobtainium`);
-  await expect(page.getByRole('heading', { name: 'No such family' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'No such family or grade' })).toBeVisible();
 });
 
 test('a printer is changed, made default and removed', async ({ page, server }) => {
@@ -54,7 +55,7 @@ test('a printer is changed, made default and removed', async ({ page, server }) 
   await expect(asa).toContainText('Air');
   await open.getByRole('button', { name: 'Change' }).click();
   const form = page.getByRole('dialog');
-  await form.getByLabel('Around the print').selectOption('enclosed');
+  await choose(form, 'Around the print', 'enclosed');
   await expect(form.getByLabel('Air after half an hour')).toHaveValue('45 °C');
   await form.getByLabel('Hottest nozzle').fill('hot');
   await expect(form.getByText('"hot" is not a number with a unit')).toBeVisible();
@@ -72,7 +73,7 @@ test('a printer is changed, made default and removed', async ({ page, server }) 
   await page.goto(server.url);
   await page.getByRole('link', { name: 'Frame-spacing jig' }).click();
   await page.getByRole('link', { name: 'Brief', exact: true }).click();
-  await expect(page.getByLabel('Printer').locator('option:checked')).toHaveText('any printer');
+  await expect(chosen(page, 'Printer')).toHaveText('any printer');
 });
 
 test('an empty workshop invites; a full one stays usable', async ({ page }) => {
@@ -121,7 +122,7 @@ test('a page that is not there, and a server that is gone, say so', async ({ pag
     await expect(page.locator('tbody tr').first()).toBeVisible();
     await server.stop('SIGKILL');
     await page.getByRole('link', { name: 'Parts', exact: true }).click();
-    await expect(page.getByText(/The parts could not be fetched.*is it still running/)).toBeVisible();
+    await expect(page.getByText(/not possible to fetch the parts.*is it still running/)).toBeVisible();
     await server.start();
     await page.getByRole('button', { name: 'Try again' }).click();
     await expect(page.getByTestId('part-row').first()).toBeVisible();

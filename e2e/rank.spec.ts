@@ -1,4 +1,5 @@
 import { expect, test } from './server';
+import { choose } from './controls';
 import type { Page } from '@playwright/test';
 
 async function openRank(page: Page, url: string, part: string): Promise<void> {
@@ -91,8 +92,8 @@ test('a changed brief makes a decided part differ from its record', async ({ pag
   await page.getByRole('link', { name: 'Apiary name plate' }).click();
   await expect(page.getByTestId('decision')).toContainText('crisp letters');
   await page.getByRole('link', { name: 'Brief', exact: true }).click();
-  await page.getByLabel('Setting').selectOption('closed-vehicle');
-  await page.getByLabel('Printer').selectOption({ label: 'Honey-house cabinet' });
+  await choose(page, 'Setting', 'in a closed vehicle');
+  await choose(page, 'Printer', 'Honey-house cabinet');
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
   await page.getByRole('link', { name: 'Decision', exact: true }).click();
   await expect(page.getByText('Today’s answer differs')).toContainText('PLA led then');

@@ -1,14 +1,15 @@
 import { expect, test } from './server';
+import { choose } from './controls';
 
 test('a wet spool is logged, and says how to dry it; dried, it is dry', async ({ page, server }) => {
   await page.goto(`${server.url}/workshop/spools`);
   await expect(page.getByTestId('spool-row')).toHaveCount(10);
   await page.getByRole('button', { name: 'Add a spool' }).click();
   const form = page.getByTestId('spool-editor');
-  await form.getByLabel('Filament', { exact: true }).fill('PA6');
-  await page.keyboard.press('Tab');
+  await choose(form, 'Filament: a grade or a family', 'PA6');
   await form.getByLabel('Code or barcode').fill('NY-1');
-  await form.getByLabel('Opened').fill('2026-01-05');
+  await form.getByLabel('Opened').fill('5 Jan 2026');
+  await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Save' }).click();
   const ledger = page.getByTestId('ledger');
   await expect(ledger.getByTestId('moisture')).toContainText('dry it first');
@@ -71,7 +72,7 @@ test('a printer starts from a common kind, and a matrix says what it cannot prin
   await page.goto(`${server.url}/workshop`);
   await page.getByRole('button', { name: 'Add a printer' }).click();
   const form = page.getByRole('dialog');
-  await form.getByLabel('Start from').selectOption({ label: 'Small, unheated plate' });
+  await choose(form, 'Start from', 'Small, unheated plate');
   await expect(form.getByLabel('Hottest bed')).toHaveValue('0 °C');
   await form.getByLabel('Name').fill('Classroom');
   await form.getByRole('button', { name: 'Save' }).click();
@@ -99,6 +100,6 @@ test('the currency is the workshop’s, wherever a price stands', async ({ page,
   await page.getByLabel('Currency sign').fill('kr');
   await page.getByLabel('Currency sign').blur();
   await page.getByRole('link', { name: 'Workshop' }).click();
-  await page.getByRole('link', { name: 'Shelf' }).click();
+  await page.getByRole('tab', { name: 'Shelf' }).click();
   await expect(page.getByTestId('spool-row').first()).toContainText('kr33.00');
 });

@@ -2,14 +2,13 @@
 import { Select } from 'ant-design-vue';
 import { useId } from 'vue';
 
-/** A choice in a form, with its label above it; long lists can be searched. */
+/** A choice in a form, with its label above it; typing finds one. */
 const model = defineModel<T>({ required: true });
 defineProps<{
   options: readonly { value: T; label: string }[];
   label: string;
   /** The label is only spoken. */
   bare?: boolean;
-  searchable?: boolean;
   note?: string;
 }>();
 const id = useId();
@@ -17,15 +16,14 @@ const id = useId();
 
 <template>
   <div class="option-select" :class="{ bare }">
-    <label v-if="!bare" :for="id">{{ label }}</label>
+    <label :for="id" :class="{ 'visually-hidden': bare }">{{ label }}</label>
     <Select
       :id="id"
       :value="model"
       :options="[...options]"
       option-filter-prop="label"
-      :show-search="searchable ?? options.length > 8"
+      show-search
       :dropdown-match-select-width="false"
-      :aria-label="label"
       @change="v => (model = v as T)"
     />
     <span v-if="note" class="soft small">{{ note }}</span>

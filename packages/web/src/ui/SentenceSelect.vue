@@ -1,30 +1,33 @@
 <script setup lang="ts" generic="T extends string">
 import { Select } from 'ant-design-vue';
+import { useId } from 'vue';
 
-/** A choice that reads as part of a sentence. Long lists can be searched. */
+/** A choice that reads as part of a sentence; typing finds one, as it does in the browser's own. */
 const model = defineModel<T>({ required: true });
+const id = useId();
 defineProps<{ options: readonly { value: T; label: string }[]; label: string }>();
-/** From so many options on, typing finds one. */
-const SEARCHED = 9;
 </script>
 
 <template>
-  <Select
-    :value="model"
-    class="sentence"
-    :options="[...options]"
-    option-filter-prop="label"
-    :show-search="options.length >= SEARCHED"
-    :bordered="false"
-    :dropdown-match-select-width="false"
-    :aria-label="label"
-    @change="v => (model = v as T)"
-  />
+  <span class="sentence">
+    <label :for="id" class="visually-hidden">{{ label }}</label>
+    <Select
+      :id="id"
+      :value="model"
+      :options="[...options]"
+      option-filter-prop="label"
+      show-search
+      :bordered="false"
+      :dropdown-match-select-width="false"
+      @change="v => (model = v as T)"
+    />
+  </span>
 </template>
 
 <style scoped>
 .sentence {
-  font-weight: 700;
+  display: inline-flex;
+  position: relative;
   margin: 0 2px;
   max-width: 100%;
   border-bottom: 1.5px solid var(--deep);

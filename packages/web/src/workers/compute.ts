@@ -70,7 +70,12 @@ export function compute<N extends JobName>(
   ) as Promise<Jobs[N]['answer']>;
   const answer = Promise.race([run, lane.broken]);
   lane.last = answer.catch(() => undefined);
-  return { answer, cancel: () => lane.break(new JobCancelled()) };
+  const cancel = (): void => {
+    // At once, not when the rejection is heard: the next question must not go to a worker that is on its way out.
+    end(name, lane);
+    lane.break(new JobCancelled());
+  };
+  return { answer, cancel };
 }
 
 function end(name: JobName, lane: Lane): void {

@@ -3,7 +3,10 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { compute as Compute } from '../../src/workers/compute';
 
 /** What the worker does when it is asked, by the job's name. */
-let deeds: Record<string, (question: { n: number }, progress: (done: number, total: number) => void) => unknown>;
+let deeds: Record<
+  string,
+  (question: { n: number }, progress: (done: number, total: number) => void) => unknown
+>;
 
 /** A worker in this thread: one end of a channel, with the real protocol on it. */
 class ChannelWorker extends EventTarget {
@@ -20,7 +23,9 @@ class ChannelWorker extends EventTarget {
       },
       port2 as unknown as Endpoint,
     );
-    port1.addEventListener('message', e => this.dispatchEvent(new MessageEvent('message', { data: e.data as unknown })));
+    port1.addEventListener('message', e =>
+      this.dispatchEvent(new MessageEvent('message', { data: e.data as unknown })),
+    );
     port1.start();
     port2.start();
   }
@@ -87,6 +92,13 @@ describe('the compute worker’s client', () => {
     deeds.contenders = () => ['asa'];
     await expect(ask(2).answer).resolves.toEqual(['asa']);
     expect(ChannelWorker.all).toHaveLength(2);
+  });
+  it('answers the question that follows a cancelled one in the same moment', async () => {
+    deeds.contenders = ({ n }) => (n === 1 ? new Promise(() => undefined) : ['asa']);
+    const job = ask(1);
+    job.answer.catch(() => undefined);
+    job.cancel();
+    await expect(ask(2).answer).resolves.toEqual(['asa']);
   });
   it('cancelling ends the worker, whatever it is at', async () => {
     deeds.contenders = () => new Promise(() => undefined);

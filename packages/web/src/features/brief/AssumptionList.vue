@@ -29,7 +29,9 @@ function accept({ path, value }: Assumption): void {
     <span class="soft">You did not say, so:</span>
     <Tooltip v-for="a in list" :key="a.path" :title="`Say so: ${a.label} ${say(a.shown)}`">
       <Button size="small" class="assumption" @click="accept(a)"
-        >{{ a.label }}<b>{{ say(a.shown) }}</b></Button
+        ><span
+          >{{ a.label }} <b>{{ say(a.shown) }}</b></span
+        ></Button
       >
     </Tooltip>
   </div>
@@ -53,7 +55,6 @@ function accept({ path, value }: Assumption): void {
   font-size: 13px;
 }
 .assumption b {
-  margin-left: 0.3em;
   color: var(--ink);
 }
 </style>

@@ -8,6 +8,8 @@ const units: readonly { ending: RegExp; unit: string }[] = [
   { ending: /N$/, unit: 'N' },
   { ending: /MPa$/, unit: 'MPa' },
   { ending: /G$/, unit: 'g' },
+  { ending: /Years$/, unit: 'years' },
+  { ending: /Pct$/, unit: '%' },
 ];
 
 /** A value of a brief as people read it: in their units, never as it is stored. */

@@ -105,14 +105,8 @@ async function record(): Promise<void> {
   <form @submit.prevent="record">
     <h1>Record the decision</h1>
     <div class="pair">
-      <OptionSelect
-        v-model="firstChoice"
-        label="First choice"
-        searchable
-        :options="firsts"
-        data-testid="decide-first"
-      />
-      <OptionSelect v-model="secondChoice" label="Second choice" searchable :options="seconds" />
+      <OptionSelect v-model="firstChoice" label="First choice" :options="firsts" data-testid="decide-first" />
+      <OptionSelect v-model="secondChoice" label="Second choice" :options="seconds" />
     </div>
     <p v-if="problemOf('secondChoice', '')" class="out small">
       {{ problemOf('secondChoice', 'Second choice') }}

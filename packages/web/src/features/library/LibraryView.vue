@@ -143,7 +143,7 @@ const counts = computed(() => {
       :brief="part?.brief ?? null"
       :weather="weathers.byId(part?.weatherId ?? null)"
     >
-      <OptionSelect v-model="forPart" label="Needs of" searchable :options="partOptions" />
+      <OptionSelect v-model="forPart" label="Needs of" :options="partOptions" />
     </PropertyPlot>
     <PageState v-else :state="library.state === 'loading' ? 'loading' : 'ready'" what="your own grades">
       <LibraryTable

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { CloseOutlined } from '@ant-design/icons-vue';
 import { Button, Select } from 'ant-design-vue';
-import { computed } from 'vue';
+import { computed, useId } from 'vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { propertyDefinition, propertyNames, type PropertyName } from '@hornblende/core';
 import { propertyMeasure, propertyShown, propertyStored } from '@hornblende/core/units';
@@ -25,6 +25,7 @@ const senses = [
   { value: 'at most' as const, label: 'at most' },
 ];
 const settings = useSettings();
+const id = useId();
 
 function add(name: PropertyName): void {
   const { min } = propertyDefinition(name);
@@ -94,13 +95,14 @@ function drop(i: number): void {
         ><template #icon><CloseOutlined aria-hidden="true" /></template
       ></Button>
     </span>
+    <label :for="id" class="visually-hidden">Add a condition</label>
     <Select
+      :id="id"
       class="add"
       :value="undefined"
       show-search
       option-filter-prop="label"
       placeholder="Add a condition"
-      aria-label="Add a condition"
       :dropdown-match-select-width="false"
       :options="properties"
       @change="name => add(name as unknown as PropertyName)"

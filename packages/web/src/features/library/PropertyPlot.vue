@@ -215,8 +215,8 @@ const summary = computed(() =>
 <template>
   <div class="plot">
     <div class="axes">
-      <OptionSelect v-model="x" label="Across" searchable :options="properties" />
-      <OptionSelect v-model="y" label="Up" searchable :options="properties" />
+      <OptionSelect v-model="x" label="Across" :options="properties" />
+      <OptionSelect v-model="y" label="Up" :options="properties" />
       <slot />
     </div>
     <p v-if="!points.length" class="soft">None of these has both properties.</p>

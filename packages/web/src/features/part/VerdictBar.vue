@@ -10,7 +10,6 @@ import {
 } from '@hornblende/core';
 import { Button, Tooltip } from 'ant-design-vue';
 import { computed } from 'vue';
-import { useRouter } from 'vue-router';
 import { useWorking } from '../../stores/working';
 import StatusMark from '../../ui/StatusMark.vue';
 import { useUnits } from '../../ui/useUnits';
@@ -28,7 +27,6 @@ const props = defineProps<{
 }>();
 const draft = useDraft();
 const working = useWorking();
-const router = useRouter();
 const { gate, say } = useUnits();
 
 /** Nothing is said yet but a name: a winner now would mean nothing. */
@@ -123,9 +121,9 @@ function showScore(c: Candidate): void {
     </template>
     <div class="end">
       <SaveState />
-      <Button type="primary" class="record" @click="router.push(`/parts/${partId}/decision`)"
-        >Record the decision</Button
-      >
+      <RouterLink v-slot="{ href, navigate }" custom :to="`/parts/${partId}/decision`">
+        <Button type="primary" class="record" :href="href" @click="navigate">Record the decision</Button>
+      </RouterLink>
     </div>
   </header>
 </template>

@@ -62,7 +62,6 @@ async function save(): Promise<boolean> {
       <OptionSelect
         class="wide"
         label="Filament: a grade or a family"
-        searchable
         :model-value="draft.material"
         :options="filaments"
         @update:model-value="v => set('material', v)"

@@ -7,7 +7,6 @@ import { useDraft } from '../../../src/features/part/draft';
 import { useShelf } from '../../../src/stores/shelf';
 import { stubPartServer } from '../../part-server';
 
-
 const spool = (id: string, fields: object): object => ({
   id,
   spool: parseSpool({ format: 'hornblende-spool', version: 1, ...fields }),

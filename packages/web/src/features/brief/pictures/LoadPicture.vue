@@ -159,7 +159,7 @@ const curveSpoken = computed(() => {
 
 <template>
   <figure class="load-picture">
-    <OptionSelect v-model="material" class="pick" label="Filament drawn" searchable :options="materials" />
+    <OptionSelect v-model="material" class="pick" label="Filament drawn" :options="materials" />
     <div class="row">
       <svg
         v-if="hasSection"
