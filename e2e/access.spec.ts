@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { chooseByKeyboard } from './controls';
+import { chooseByKeyboard, segment } from './controls';
 import { expect, test } from './server';
 
 const pages = [
@@ -65,7 +65,7 @@ for (const theme of ['light', 'dark'] as const) {
       ['Compare 2', 'compare'],
       ['Plot', 'plot'],
     ] as const) {
-      await page.getByRole('radio', { name: view }).click();
+      await segment(page, view);
       await expect(page.getByTestId(ready)).toBeVisible();
       expect(await serious(page, view)).toEqual([]);
     }

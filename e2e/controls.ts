@@ -48,3 +48,8 @@ export async function writeByKeyboard(page: Page, label: string, text: string): 
   await page.keyboard.press('Control+a');
   await page.keyboard.type(text);
 }
+
+/** Picks one of a few that are all in sight. */
+export async function segment(where: Where, name: string): Promise<void> {
+  await where.locator('.ant-radio-button-wrapper').getByText(name, { exact: true }).first().click();
+}

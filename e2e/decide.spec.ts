@@ -4,7 +4,7 @@ import { join, resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import type { Page } from '@playwright/test';
 import { expect, test, TestServer } from './server';
-import { choose } from './controls';
+import { choose, segment } from './controls';
 
 const root = resolve(import.meta.dirname, '..');
 type Listed = { id: string; name: string; given: object; printerId: string };
@@ -217,7 +217,7 @@ test('weights: a layer is pulled, a key pressed, questions answered', async ({ p
   await page.getByRole('button', { name: 'Weights' }).click();
   await page.getByRole('button', { name: 'Ask me questions instead' }).click();
   const trades = page.getByTestId('trades');
-  await trades.getByRole('radiogroup').first().getByRole('radio', { name: 'Yes' }).click();
+  await segment(trades.getByRole('radiogroup').first(), 'Yes');
   await expect(trades).toContainText('They amount to');
   await page.getByRole('button', { name: 'Use these weights' }).click();
   await expect(page.getByRole('button', { name: 'Reset to what the brief implies' })).toBeEnabled();

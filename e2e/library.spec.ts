@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test } from './server';
-import { choose } from './controls';
+import { choose, segment } from './controls';
 
 test('a table of grades is previewed, imported, and taken back', async ({ page, server }) => {
   const file = join(server.dataDir, 'grades.csv');
@@ -127,11 +127,11 @@ test('the library is filtered by a property in US units, plotted against a brief
   await expect(page.getByTestId('library-row').first()).toContainText('PEEK');
   for (const name of ['PEEK', 'PEI'])
     await page.getByRole('checkbox', { name: `Compare ${name}`, exact: true }).check();
-  await page.getByRole('radio', { name: 'Compare 2' }).click();
+  await segment(page, 'Compare 2');
   await expect(page.getByTestId('compare').getByRole('row', { name: /^Glass transition/ })).toContainText(
     '°F',
   );
-  await page.getByRole('radio', { name: 'Plot' }).click();
+  await segment(page, 'Plot');
   await choose(page, 'Needs of', 'Solar wax melter latch');
   await expect(page.getByText('The line at 165: the part reaches 64 °C')).toBeVisible();
   await choose(page, 'Across', 'Melting');

@@ -51,7 +51,7 @@ test('the library sorts, searches and shows a family with its disputes', async (
 test('a printer is changed, made default and removed', async ({ page, server }) => {
   await page.goto(`${server.url}/workshop`);
   const open = page.getByTestId('printer').filter({ hasText: 'Shed bench, open' });
-  const asa = page.getByTestId('reach').getByRole('row', { name: /^ASA / }).getByRole('cell').nth(1);
+  const asa = page.getByTestId('reach').getByRole('row', { name: /^ASA / }).getByRole('cell').nth(2);
   await expect(asa).toContainText('Air');
   await open.getByRole('button', { name: 'Change' }).click();
   const form = page.getByRole('dialog');
@@ -63,7 +63,7 @@ test('a printer is changed, made default and removed', async ({ page, server }) 
   await form.getByRole('checkbox', { name: 'New parts are meant for it' }).check();
   await form.getByRole('button', { name: 'Save' }).click();
   await expect(
-    page.getByTestId('reach').getByRole('row', { name: /^ASA / }).getByRole('cell').nth(0),
+    page.getByTestId('reach').getByRole('row', { name: /^ASA / }).getByRole('cell').nth(1),
   ).not.toContainText('Air');
   await expect(page.getByTestId('printer').first()).toContainText('Shed bench, open');
   await expect(page.getByTestId('printer').first()).toContainText('default');
@@ -120,6 +120,8 @@ test('a page that is not there, and a server that is gone, say so', async ({ pag
     await expect(page.getByText('This part does not exist.')).toBeVisible();
     await page.goto(`${server.url}/library`);
     await expect(page.locator('tbody tr').first()).toBeVisible();
+    // The other pages' scripts are fetched ahead, so that they open without the server.
+    await page.waitForLoadState('networkidle');
     await server.stop('SIGKILL');
     await page.getByRole('link', { name: 'Parts', exact: true }).click();
     await expect(page.getByText(/not possible to fetch the parts.*is it still running/)).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect, test } from './server';
-import { choose } from './controls';
+import { choose, segment } from './controls';
 
 test('a wet spool is logged, and says how to dry it; dried, it is dry', async ({ page, server }) => {
   await page.goto(`${server.url}/workshop/spools`);
@@ -16,13 +16,13 @@ test('a wet spool is logged, and says how to dry it; dried, it is dry', async ({
   await expect(ledger.getByTestId('moisture')).toContainText(
     /dry it \d+(\.5)? h at 80 °C, never above 100 °C/,
   );
-  await ledger.getByRole('radio', { name: 'Dried' }).click();
+  await segment(ledger, 'Dried');
   await ledger.getByLabel('At', { exact: true }).fill('120 C');
   await expect(ledger.getByText('A spool of PA6 softens at 100 °C')).toBeVisible();
   await ledger.getByLabel('At', { exact: true }).fill('80 C');
   await ledger.getByTestId('ledger-add').click();
   await expect(ledger.getByTestId('moisture')).toContainText('Dry enough');
-  await ledger.getByRole('radio', { name: 'Printed from' }).click();
+  await segment(ledger, 'Printed from');
   await ledger.getByLabel('Taken off').fill('0.9 kg');
   await ledger.getByTestId('ledger-add').click();
   await expect(ledger).toContainText('100 g left');
@@ -40,7 +40,7 @@ test('weighed with the reel, the reel comes off', async ({ page, server }) => {
   await page.goto(`${server.url}/workshop/spools`);
   await page.getByLabel('Ledger of Wherrybank Everyday PLA HB-02').click();
   const ledger = page.getByTestId('ledger');
-  await ledger.getByRole('radio', { name: 'Weighed' }).click();
+  await segment(ledger, 'Weighed');
   await ledger.getByLabel('The scale reads').fill('500 g');
   await ledger.getByTestId('ledger-add').click();
   await expect(ledger).toContainText('320 g left');

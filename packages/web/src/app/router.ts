@@ -76,7 +76,7 @@ router.afterEach(to => {
 export async function prefetchPages(): Promise<void> {
   for (const load of Object.values(pages)) {
     await new Promise<void>(resolve => {
-      if ('requestIdleCallback' in window) requestIdleCallback(() => resolve(), { timeout: 4000 });
+      if ('requestIdleCallback' in window) requestIdleCallback(() => resolve(), { timeout: 500 });
       else setTimeout(resolve, 300);
     });
     await load().catch(() => undefined);

@@ -96,6 +96,9 @@ const titled = (key: unknown): Column | undefined => props.columns.find(c => c.k
 .data-table :deep(.ant-table.ant-table-small .ant-table-tbody > tr.on > td) {
   background: var(--hover);
 }
+.data-table :deep(tr.on .ant-btn-link) {
+  color: var(--ink);
+}
 .data-table :deep(.number) {
   white-space: nowrap;
 }

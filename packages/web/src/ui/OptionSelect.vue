@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="T extends string | number">
-import { Select } from 'ant-design-vue';
 import { useId } from 'vue';
+import KitSelect from './KitSelect.vue';
 
 /** A choice in a form, with its label above it; typing finds one. */
 const model = defineModel<T>({ required: true });
@@ -17,15 +17,7 @@ const id = useId();
 <template>
   <div class="option-select" :class="{ bare }">
     <label :for="id" :class="{ 'visually-hidden': bare }">{{ label }}</label>
-    <Select
-      :id="id"
-      :value="model"
-      :options="[...options]"
-      option-filter-prop="label"
-      show-search
-      :dropdown-match-select-width="false"
-      @change="v => (model = v as T)"
-    />
+    <KitSelect :id="id" :value="model" :options="options" @choose="v => (model = v)" />
     <span v-if="note" class="soft small">{{ note }}</span>
   </div>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="T extends string">
-import { Select } from 'ant-design-vue';
 import { useId } from 'vue';
+import KitSelect from './KitSelect.vue';
 
 /** A choice that reads as part of a sentence; typing finds one, as it does in the browser's own. */
 const model = defineModel<T>({ required: true });
@@ -11,16 +11,7 @@ defineProps<{ options: readonly { value: T; label: string }[]; label: string }>(
 <template>
   <span class="sentence">
     <label :for="id" class="visually-hidden">{{ label }}</label>
-    <Select
-      :id="id"
-      :value="model"
-      :options="[...options]"
-      option-filter-prop="label"
-      show-search
-      :bordered="false"
-      :dropdown-match-select-width="false"
-      @change="v => (model = v as T)"
-    />
+    <KitSelect :id="id" :value="model" :options="options" :bordered="false" @choose="v => (model = v)" />
   </span>
 </template>
 

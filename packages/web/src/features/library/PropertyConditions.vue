@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { CloseOutlined } from '@ant-design/icons-vue';
-import { Button, Select } from 'ant-design-vue';
+import { Button } from 'ant-design-vue';
 import { computed, useId } from 'vue';
+import KitSelect from '../../ui/KitSelect.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { propertyDefinition, propertyNames, type PropertyName } from '@hornblende/core';
 import { propertyMeasure, propertyShown, propertyStored } from '@hornblende/core/units';
@@ -96,16 +97,13 @@ function drop(i: number): void {
       ></Button>
     </span>
     <label :for="id" class="visually-hidden">Add a condition</label>
-    <Select
+    <KitSelect
       :id="id"
       class="add"
       :value="undefined"
-      show-search
-      option-filter-prop="label"
       placeholder="Add a condition"
-      :dropdown-match-select-width="false"
       :options="properties"
-      @change="name => add(name as unknown as PropertyName)"
+      @choose="add"
     />
   </div>
 </template>

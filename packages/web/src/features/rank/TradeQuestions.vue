@@ -82,6 +82,7 @@ function use(): void {
         <RadioGroup
           :value="answers[i] ?? undefined"
           button-style="solid"
+          role="radiogroup"
           :aria-label="say(q.text)"
           @update:value="(answer: TradeAnswer['answer']) => (answers[i] = answer)"
         >
