@@ -55,10 +55,11 @@ test('ten thousand rows are imported, and the library and the ranking stay usabl
   server,
 }) => {
   const file = join(server.dataDir, 'many.csv');
-  writeFileSync(
-    file,
-    `name,family,hdt045C\n${Array.from({ length: 10_000 }, (_, i) => `Grade ${i},${i % 2 ? 'pla' : 'petg'},${50 + (i % 30)}`).join('\n')}\n`,
+  const rows = Array.from(
+    { length: 10_000 },
+    (_, i) => `Grade ${i},${i % 2 ? 'pla' : 'petg'},${50 + (i % 30)}`,
   );
+  writeFileSync(file, ['name,family,hdt045C', ...rows, ''].join('\n'));
   await page.goto(`${server.url}/library`);
   await page.getByRole('button', { name: 'Import' }).click();
   await page.locator('[data-testid=import] input[type=file]').setInputFiles(file);

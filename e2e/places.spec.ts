@@ -124,7 +124,7 @@ test('a page that is not there, and a server that is gone, say so', async ({ pag
     await page.waitForLoadState('networkidle');
     await server.stop('SIGKILL');
     await page.getByRole('link', { name: 'Parts', exact: true }).click();
-    await expect(page.getByText(/not possible to fetch the parts.*is it still running/)).toBeVisible();
+    await expect(page.getByText(/parts could not be fetched.*is it still running/)).toBeVisible();
     await server.start();
     await page.getByRole('button', { name: 'Try again' }).click();
     await expect(page.getByTestId('part-row').first()).toBeVisible();

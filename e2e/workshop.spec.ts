@@ -8,6 +8,7 @@ test('a wet spool is logged, and says how to dry it; dried, it is dry', async ({
   const form = page.getByTestId('spool-editor');
   await choose(form, 'Filament: a grade or a family', 'PA6');
   await form.getByLabel('Code or barcode').fill('NY-1');
+  await form.getByLabel('Opened').click();
   await form.getByLabel('Opened').fill('5 Jan 2026');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Save' }).click();

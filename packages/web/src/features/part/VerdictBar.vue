@@ -204,6 +204,14 @@ function showScore(c: Candidate): void {
     flex: none;
   }
 }
+/* The words come before the buttons: those stand one above the other. */
+@media (max-width: 1120px) {
+  .verdict > .end {
+    flex-direction: column-reverse;
+    align-items: stretch;
+    gap: 2px;
+  }
+}
 @media (max-width: 760px) {
   .verdict {
     grid-template-columns: minmax(0, 1fr) auto;
@@ -234,6 +242,8 @@ function showScore(c: Candidate): void {
     white-space: normal;
   }
   .verdict > .end {
+    flex-direction: row;
+    align-items: center;
     justify-content: space-between;
   }
 }
