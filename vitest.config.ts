@@ -3,7 +3,7 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   test: {
     projects: [
-      { test: { name: 'core', include: ['packages/core/test/**/*.test.ts'] } },
+      { test: { name: 'core', include: ['packages/core/test/**/*.test.ts'], testTimeout: 60_000 } },
       { test: { name: 'cli', include: ['packages/cli/test/**/*.test.ts'], testTimeout: 60_000 } },
       {
         test: {
@@ -13,7 +13,7 @@ export default defineConfig({
           pool: 'forks',
         },
       },
-      { test: { name: 'web', include: ['packages/web/test/**/*.test.ts'] } },
+      { test: { name: 'web', include: ['packages/web/test/**/*.test.ts'], testTimeout: 60_000 } },
     ],
   },
 });

@@ -108,7 +108,7 @@ test('a share is typed as it is shown, and an emptied field goes back to its def
   server,
 }) => {
   await open(page, server.url, 'Hive-scale housing', 'brief');
-  await page.getByRole('button', { name: /^Size and/ }).click();
+  await page.getByRole('button', { name: 'Shape and accuracy' }).click();
   const share = page.getByLabel('Share that is plastic');
   await share.fill('40 %');
   await share.blur();

@@ -1,10 +1,11 @@
 // npm run bench: how long the work takes beside a fixed reference loop in the same run, as ratios; times
 // alone say more about the machine.
-import { buildLibraries } from './build.mjs';
+import { buildAll } from './build.mjs';
+import { benchFirstPaint } from './first-paint.mjs';
 import { ensureInstalled } from './install.mjs';
 
 ensureInstalled();
-buildLibraries({ quiet: true });
+buildAll();
 const core = await import('../packages/core/dist/index.js');
 
 /** Median milliseconds of one call. */
@@ -168,4 +169,6 @@ for (const [what, ms, limit] of rows)
     `${what} (${core.families.length} families): ${ms.toFixed(2)} ms = ` +
       `${(ms / reference).toFixed(2)} × reference; wanted under ${limit} ms`,
   );
+const { startServer } = await import('../packages/server/dist/index.js');
+await benchFirstPaint(startServer);
 if (!Number.isFinite(sink)) process.exitCode = 1;
