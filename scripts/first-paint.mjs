@@ -31,7 +31,8 @@ async function visit(browser, url) {
   await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWDOWN });
   await page.addInitScript(() => {
     new PerformanceObserver(list => {
-      for (const e of list.getEntries()) if (e.name === 'first-contentful-paint') window.painted = e.startTime;
+      for (const e of list.getEntries())
+        if (e.name === 'first-contentful-paint') window.painted = e.startTime;
     }).observe({ type: 'paint', buffered: true });
     const seen = setInterval(() => {
       if (!document.querySelector('[data-testid=part-row]')) return;
@@ -73,7 +74,12 @@ async function bare(browser, url) {
 /** Measures the first page of a workshop with the demo, and prints it beside the bare one. */
 export async function benchFirstPaint(startServer) {
   const dataDir = mkdtempSync(join(tmpdir(), 'hornblende-bench-'));
-  const server = await startServer({ dataDir, port: 0, demo: true, webRoot: join(root, 'packages/web/dist') });
+  const server = await startServer({
+    dataDir,
+    port: 0,
+    demo: true,
+    webRoot: join(root, 'packages/web/dist'),
+  });
   const browser = await chromium.launch({ executablePath: findChromium() ?? undefined, args: flags });
   const html = await bare(browser, `${server.url}/parts`);
   const files = new Set(readdirSync(assets));

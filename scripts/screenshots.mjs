@@ -112,8 +112,9 @@ const views = [
     'light',
     '[data-testid=library-row]',
     async page => {
-      await page.click('[role=radio] >> text=Plot');
-      await page.selectOption('[aria-label="Needs of"]', { label: 'Solar wax melter latch' });
+      await page.click('.ant-radio-button-wrapper >> text=Plot');
+      await page.getByRole('combobox', { name: 'Needs of' }).fill('Solar wax melter latch');
+      await page.keyboard.press('Enter');
       await page.waitForSelector('[data-testid=plot] canvas, [data-testid=plot] svg');
       await page.waitForTimeout(500);
     },
@@ -130,7 +131,7 @@ try {
     await page.goto(server.url + path);
     await page.waitForSelector(ready);
     await page.evaluate(() => document.fonts.ready);
-    await page.waitForTimeout(400);
+    await page.waitForTimeout(900);
     if (act) await act(page);
     await page.screenshot({ path: join(root, 'docs/screenshots', `${name}.png`) });
     await page.close();

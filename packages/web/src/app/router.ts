@@ -69,11 +69,14 @@ router.afterEach(to => {
   document.title = `${String(to.meta.title ?? '')} · Hornblende`;
 });
 
+const PREFETCH_AFTER_MS = 1500;
 /**
  * Fetches every other page's script, once the browser has nothing better to do: a page must open even while the
  * server is away.
  */
 export async function prefetchPages(): Promise<void> {
+  // Not in the way of the page that was asked for: its own data come first.
+  await new Promise(resolve => setTimeout(resolve, PREFETCH_AFTER_MS));
   for (const load of Object.values(pages)) {
     await new Promise<void>(resolve => {
       if ('requestIdleCallback' in window) requestIdleCallback(() => resolve(), { timeout: 500 });

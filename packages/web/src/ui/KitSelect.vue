@@ -10,7 +10,8 @@ defineProps<{
   id: string;
   value: T | undefined;
   options: readonly { value: T; label: string }[];
-  bordered?: boolean;
+  /** Without a frame, as in a sentence. */
+  bare?: boolean;
   placeholder?: string;
 }>();
 const emit = defineEmits<{ choose: [value: T] }>();
@@ -45,7 +46,7 @@ watch(
     :options="[...options]"
     option-filter-prop="label"
     show-search
-    :bordered="bordered ?? true"
+    :bordered="!bare"
     :placeholder="placeholder"
     :dropdown-match-select-width="false"
     @dropdown-visible-change="now => (open = now)"

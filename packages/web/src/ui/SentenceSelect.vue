@@ -11,7 +11,7 @@ defineProps<{ options: readonly { value: T; label: string }[]; label: string }>(
 <template>
   <span class="sentence">
     <label :for="id" class="visually-hidden">{{ label }}</label>
-    <KitSelect :id="id" :value="model" :options="options" :bordered="false" @choose="v => (model = v)" />
+    <KitSelect :id="id" :value="model" :options="options" bare @choose="v => (model = v)" />
   </span>
 </template>
 

@@ -253,7 +253,7 @@ const summary = computed(() =>
   min-height: 420px;
 }
 .chart {
-  flex: 1;
+  height: calc(100vh - 270px);
   min-height: 360px;
 }
 .axes {
