@@ -1,4 +1,4 @@
-/* global document, performance, PerformanceObserver, window */
+/* global document, window */
 // The first page in Chromium at a fourth of this machine's speed, beside a bare page with the same rows, fonts and
 // styles: when something is first seen, when the rows of Parts stand there, and how much script it took.
 import { chromium } from '@playwright/test';
@@ -105,7 +105,8 @@ export async function benchFirstPaint(startServer) {
     line('  first content', page.content, plain.content, WANTED.contentMs);
     line('  rows of Parts', page.rows, plain.rows, WANTED.rowsMs);
     console.log(
-      `  script until then: ${script.toFixed(0)} kB gzipped in ${bytes.length} files; wanted under ${WANTED.scriptKB} kB`,
+      `  script until then: ${script.toFixed(0)} kB gzipped in ${bytes.length} files; ` +
+        `wanted under ${WANTED.scriptKB} kB`,
     );
   } finally {
     still.close();

@@ -20,6 +20,7 @@ import { useRanking } from '../../part/useRanking';
 import { useUnits } from '../../../ui/useUnits';
 import { useDraft } from '../../part/draft';
 import { useSettings } from '../../../stores/settings';
+import { bandLabels } from './band-labels';
 
 const props = defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
@@ -103,6 +104,15 @@ const colourNames: Record<Colour, string> = {
   black: 'black',
   clear: 'clear',
 };
+/** Lines nearer than this share of the axis would write over each other. */
+const APART = 0.08;
+const labels = computed(() =>
+  bandLabels(
+    bands.value.map(x => ({ name: x.name, at: t(x.typical) })),
+    APART * (axis.value.max - axis.value.min),
+    at => sig(at, 3),
+  ),
+);
 const option = computed(() => ({
   animation: false,
   textStyle: { fontFamily: 'Atkinson Hyperlegible', color: colours.value.soft },
@@ -160,10 +170,7 @@ const option = computed(() => ({
                 symbol: 'none',
                 lineStyle: { color: colours.value.strength, type: 'solid' },
                 label: { color: colours.value.ink, formatter: (p: { name: string }) => p.name },
-                data: bands.value.map(x => ({
-                  name: `${x.name} bears ${sig(t(x.typical), 3)}`,
-                  yAxis: t(x.typical),
-                })),
+                data: labels.value.map(l => ({ name: l.text, yAxis: l.at })),
               },
             }
           : {}),
