@@ -25,7 +25,11 @@ async function schema(db: Knex): Promise<string[]> {
   }[];
   const lines: string[] = [];
   for (const { name } of tables)
-    lines.push(`${name}: ${Object.keys(await db(name).columnInfo()).sort().join(' ')}`);
+    lines.push(
+      `${name}: ${Object.keys(await db(name).columnInfo())
+        .sort()
+        .join(' ')}`,
+    );
   return lines;
 }
 
