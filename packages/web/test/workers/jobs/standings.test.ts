@@ -1,0 +1,45 @@
+import { newBrief, parseBrief, parseGrade } from '@hornblende/core';
+import { describe, expect, it } from 'vitest';
+import { run, type StandingPart } from '../../../src/workers/jobs/standings';
+
+const grade = parseGrade({
+  format: 'hornblende-grade',
+  version: 1,
+  key: 'fell-pla',
+  name: 'Fell PLA',
+  family: 'pla',
+  sheet: { pricePerKg: { low: null, typical: 12, high: null } },
+});
+const part = (given: object, decided: string | null): StandingPart => ({
+  id: 'p1',
+  brief: parseBrief({ format: 'hornblende-brief', version: 1, name: 'Jig', ...given }),
+  given: { format: 'hornblende-brief', version: 1, name: 'Jig', ...given },
+  printer: null,
+  weather: null,
+  decided,
+});
+
+describe('how a part stands today', () => {
+  it('names who leads, why, and how many are in the running', () => {
+    const [standing] = run({ parts: [part({ sun: 'full' }, null)], grades: [], units: 'metric' });
+    expect(standing?.untouched).toBe(false);
+    expect(standing?.first?.why.length).toBeGreaterThan(5);
+    expect(standing?.count).toBeGreaterThan(1);
+    expect(standing?.decided).toBeNull();
+  });
+  it('says of an untouched brief that nothing is asked yet', () => {
+    expect(newBrief('Jig').name).toBe('Jig');
+    expect(run({ parts: [part({}, null)], grades: [], units: 'metric' })[0]?.untouched).toBe(true);
+  });
+  it('knows a decided grade by its family, so that another grade of it is no difference', () => {
+    const [standing] = run({ parts: [part({ sun: 'none' }, 'fell-pla')], grades: [grade], units: 'metric' });
+    expect(standing?.decided).toEqual({ name: 'Fell PLA', family: 'pla' });
+  });
+  it('speaks the reader’s units', () => {
+    const hot = part({ heat: { setting: 'near-source', sourceC: 90 } }, null);
+    const [metric] = run({ parts: [hot], grades: [], units: 'metric' });
+    const [us] = run({ parts: [hot], grades: [], units: 'us' });
+    expect(metric?.first?.material).toBe(us?.first?.material);
+    expect(us?.first?.why).not.toContain('°C');
+  });
+});
