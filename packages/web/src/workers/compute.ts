@@ -1,6 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { ComputeWorker } from './compute.worker';
-import type { JobName, Jobs, Progress } from './jobs';
+import type { Progress } from './job';
+import type { JobName, Jobs } from './jobs';
 
 /** A job that has been asked for: its answer to come, and a way to abandon it. */
 export interface RunningJob<Answer> {

@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
-import type { Job, JobName, Jobs, Progress } from './jobs';
+import type { Job, Progress } from './job';
+import type { JobName, Jobs } from './jobs';
 
 /** The jobs, each loaded when it is first asked for. */
 const loaders: { [N in JobName]: () => Promise<{ run: Job<Jobs[N]['question'], Jobs[N]['answer']> }> } = {

@@ -9,12 +9,6 @@ import type { WeatherAnswer } from './jobs/weather';
 import type { YearAnswer, YearQuestion } from './jobs/year';
 import type { NothingFits, Robustness, WorkshopUpgradesResult } from '@hornblende/core';
 
-/** How far a job is: so much of so much. */
-export type Progress = (done: number, total: number) => void;
-
-/** A job: its question in, its answer out, told on the way how far it is. A throw is an answer too. */
-export type Job<Question, Answer> = (question: Question, progress: Progress) => Answer | Promise<Answer>;
-
 /** Every job of the compute worker: question and answer by name. */
 export interface Jobs {
   advice: { question: AdviceQuestion; answer: AdviceAnswer };

@@ -8,7 +8,7 @@ import {
   type UpgradeHint,
   type Weather,
 } from '@hornblende/core';
-import type { Progress } from '../jobs';
+import type { Progress } from '../job';
 
 /** What is asked: a brief, and all that its ranking rests on. */
 export interface AdviceQuestion {

@@ -1,6 +1,6 @@
 import type { Grade, Problem } from '@hornblende/core';
 import { previewGrades, readGrades, type PreviewRow } from '@hornblende/core/tables';
-import type { Progress } from '../jobs';
+import type { Progress } from '../job';
 
 /** A table as a file has it, and the grades there are. */
 export interface GradesQuestion {

@@ -6,7 +6,7 @@ import {
   type Robustness,
   type Weather,
 } from '@hornblende/core';
-import type { Progress } from '../jobs';
+import type { Progress } from '../job';
 
 /** A ranking to be tried. */
 export interface RobustnessQuestion {

@@ -4,7 +4,7 @@ import {
   type WorkshopUpgradesInput,
   type WorkshopUpgradesResult,
 } from '@hornblende/core';
-import type { Progress } from '../jobs';
+import type { Progress } from '../job';
 
 /** What may be bought for a printer, and the open parts with their weather. */
 export interface UpgradesQuestion {

@@ -12,7 +12,7 @@ describe('the thinnest margin', () => {
     expect(thinnestMargin(candidate(gate({}), strength))).toBe(strength);
   });
   it('is a marginal one before any that pass', () => {
-    const marginal = gate({ id: 'sun', verdict: 'marginal', need: 1, have: 9 });
+    const marginal = gate({ id: 'uv', verdict: 'marginal', need: 1, have: 9 });
     expect(thinnestMargin(candidate(gate({ have: 64.1 }), marginal))).toBe(marginal);
   });
   it('is none where no gate has numbers', () => {
