@@ -6,7 +6,8 @@ export default defineConfig({
   timeout: 180_000,
   expect: { timeout: 20_000 },
   fullyParallel: false,
-  workers: 1,
+  // Each test has a server and a browser of its own; two at a time keep both cores of a small machine busy.
+  workers: 2,
   retries: 0,
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],

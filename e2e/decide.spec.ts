@@ -105,6 +105,8 @@ test('the report opens from disk without the server, fits A4 and Letter, and ask
   await page.getByRole('link', { name: 'HTML' }).click();
   const path = join(server.dataDir, 'report.html');
   await (await download).saveAs(path);
+  // The page that is left may still be asking for something of its own.
+  await page.goto('about:blank');
   await server.stop();
   const asked: string[] = [];
   page.on('request', r => {
