@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Button, Modal } from 'ant-design-vue';
 import { computed, ref } from 'vue';
+import { problemLines } from '../api/problem-lines';
 import { provideFormProblems } from './form-problems';
 import { useReturnFocus } from './useReturnFocus';
 
@@ -13,10 +14,8 @@ const props = defineProps<{
   title: string;
   width?: number;
   saveLabel?: string;
-  /** Saves; what it throws is for `problems` to say. @returns whether it was saved, and the dialog may go */
-  save: () => Promise<boolean>;
-  /** What is wrong beyond the fields. */
-  problems: readonly string[];
+  /** Saves. What it throws is said in the dialog, which then stays. */
+  save: () => Promise<unknown>;
 }>();
 const emit = defineEmits<{ close: [] }>();
 useReturnFocus();
@@ -24,6 +23,8 @@ const form = provideFormProblems();
 const open = ref(true);
 const busy = ref(false);
 const tried = ref(false);
+/** What is wrong beyond the fields. */
+const problems = ref<string[]>([]);
 const standing = computed(() =>
   tried.value ? form.standing.value.map(p => `${p.label}: ${p.problem}`) : [],
 );
@@ -32,7 +33,14 @@ async function submit(): Promise<void> {
   tried.value = true;
   if (form.focusFirst()) return;
   busy.value = true;
-  if (await props.save().finally(() => (busy.value = false))) open.value = false;
+  try {
+    await props.save();
+    open.value = false;
+  } catch (e) {
+    problems.value = problemLines(e);
+  } finally {
+    busy.value = false;
+  }
 }
 </script>
 

@@ -14,7 +14,6 @@ import { propertyMeasure } from '@hornblende/core/units';
 import { UndoOutlined } from '@ant-design/icons-vue';
 import { Button } from 'ant-design-vue';
 import { computed, ref, shallowRef } from 'vue';
-import { problemLines } from '../../api/problem-lines';
 import { useLibrary } from '../../stores/library';
 import DataTable from '../../ui/DataTable.vue';
 import FormDialog from '../../ui/FormDialog.vue';
@@ -35,7 +34,6 @@ const library = useLibrary();
 const { label, unit, number } = useProperties();
 const draft = shallowRef<Grade>(props.start.grade);
 const past = shallowRef<Grade[]>([]);
-const problems = ref<string[]>([]);
 const search = ref('');
 const isNew = props.start.revision === null;
 /** The key follows the name until the grade is saved or the key is typed. */
@@ -104,16 +102,10 @@ function ofFamily(line: Line): string {
   return range ? `${number(line.name, range.typical)} ${unit(line.name)}` : 'none';
 }
 
-async function save(): Promise<boolean> {
-  try {
-    const grade = parseGrade(draft.value);
-    await library.save(grade, props.start.revision);
-    emit('saved', grade);
-    return true;
-  } catch (e) {
-    problems.value = problemLines(e);
-    return false;
-  }
+async function save(): Promise<void> {
+  const grade = parseGrade(draft.value);
+  await library.save(grade, props.start.revision);
+  emit('saved', grade);
 }
 </script>
 
@@ -123,7 +115,6 @@ async function save(): Promise<boolean> {
     :width="920"
     save-label="Save the grade"
     :save="save"
-    :problems="problems"
     @close="emit('close')"
   >
     <div class="editor" data-testid="grade-editor">

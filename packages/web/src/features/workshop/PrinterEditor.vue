@@ -3,7 +3,6 @@ import { parsePrinter, printerPresets, type Printer, type StoredPrinter } from '
 import { Checkbox } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';
-import { problemLines } from '../../api/problem-lines';
 import { usePrinters } from '../../stores/printers';
 import CheckList from '../../ui/CheckList.vue';
 import FormDialog from '../../ui/FormDialog.vue';
@@ -22,7 +21,6 @@ const fresh = (): Printer =>
 const profile = ref<Printer>(props.printer ? { ...props.printer.profile } : fresh());
 const isDefault = ref(props.printer?.isDefault ?? false);
 const preset = ref('');
-const problems = ref<string[]>([]);
 const presets = [
   { value: '', label: 'nothing in particular' },
   ...printerPresets.map(p => ({ value: p.key, label: p.name })),
@@ -54,18 +52,12 @@ function startFrom(key: string): void {
   const kind = printerPresets.find(p => p.key === key);
   if (kind) profile.value = { ...kind.profile };
 }
-async function save(): Promise<boolean> {
-  try {
-    const checked = parsePrinter(profile.value);
-    if (props.printer)
-      await api.savePrinter({ ...props.printer, profile: checked, isDefault: isDefault.value });
-    else await api.createPrinter(checked, isDefault.value);
-    await printers.load();
-    return true;
-  } catch (e) {
-    problems.value = problemLines(e);
-    return false;
-  }
+async function save(): Promise<void> {
+  const checked = parsePrinter(profile.value);
+  if (props.printer)
+    await api.savePrinter({ ...props.printer, profile: checked, isDefault: isDefault.value });
+  else await api.createPrinter(checked, isDefault.value);
+  await printers.load();
 }
 </script>
 
@@ -74,7 +66,6 @@ async function save(): Promise<boolean> {
     :title="printer ? 'Change the printer' : 'Add a printer'"
     :width="720"
     :save="save"
-    :problems="problems"
     @close="emit('close')"
   >
     <div class="form-grid" data-testid="printer-editor">

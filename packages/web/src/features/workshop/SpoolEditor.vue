@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { families, parseSpool, type Spool, type StoredSpool } from '@hornblende/core';
 import { computed, ref } from 'vue';
-import { problemLines } from '../../api/problem-lines';
 import { useLibrary } from '../../stores/library';
 import { useShelf } from '../../stores/shelf';
 import { useWorkshop } from '../../stores/workshop';
@@ -18,7 +17,6 @@ const emit = defineEmits<{ close: []; saved: [id: string] }>();
 const library = useLibrary();
 const shelf = useShelf();
 const workshop = useWorkshop();
-const problems = ref<string[]>([]);
 const blank = { format: 'hornblende-spool', version: 1, material: 'pla' };
 const draft = ref<Spool>(props.spool ? { ...props.spool.spool } : parseSpool(blank));
 const openedOn = ref('');
@@ -37,27 +35,16 @@ const opening = computed(() =>
     ? [{ kind: 'opened' as const, at: openedOn.value, dryingC: null, hours: null, grams: null, note: '' }]
     : [],
 );
-async function save(): Promise<boolean> {
-  try {
-    const events = [...draft.value.events, ...opening.value];
-    const plain = JSON.parse(JSON.stringify({ ...draft.value, events })) as unknown;
-    const saved = await shelf.save(parseSpool(plain), props.spool);
-    emit('saved', saved.id);
-    return true;
-  } catch (e) {
-    problems.value = problemLines(e);
-    return false;
-  }
+async function save(): Promise<void> {
+  const events = [...draft.value.events, ...opening.value];
+  const plain = JSON.parse(JSON.stringify({ ...draft.value, events })) as unknown;
+  const saved = await shelf.save(parseSpool(plain), props.spool);
+  emit('saved', saved.id);
 }
 </script>
 
 <template>
-  <FormDialog
-    :title="spool ? 'Change the spool' : 'Add a spool'"
-    :save="save"
-    :problems="problems"
-    @close="emit('close')"
-  >
+  <FormDialog :title="spool ? 'Change the spool' : 'Add a spool'" :save="save" @close="emit('close')">
     <div class="form-grid" data-testid="spool-editor">
       <OptionSelect
         class="wide"
