@@ -140,9 +140,9 @@ test('how sure: drawn in a worker while the page goes on, stopped, and begun aga
   await openRank(page, server.url, 'Solar wax melter latch');
   await panel(page, 'How sure');
   await expect(page.getByTestId('sure-words')).toHaveText(
-    /^The first choice leads in \d+ of 100 worlds; .+ in \d+\.$/,
+    /^The first choice leads in \d+ of 100 draws; .+ in \d+\.$/,
   );
-  await expect(page.getByTestId('how-sure')).toHaveText(/^first in \d+ of 100 worlds$/);
+  await expect(page.getByTestId('how-sure')).toHaveText(/^first in \d+ of 100 draws$/);
   const words = await page.getByTestId('sure-words').innerText();
   // Another seed: other draws; meanwhile frames are drawn.
   await page.evaluate(() => {
@@ -158,7 +158,7 @@ test('how sure: drawn in a worker while the page goes on, stopped, and begun aga
   await expect(page.getByRole('status').filter({ hasText: 'Trying the ranking' })).toBeVisible();
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByText('Stopped.')).toBeVisible();
-  await page.getByRole('button', { name: 'Try the ranking in 20 000 worlds' }).click();
+  await page.getByRole('button', { name: 'Try the ranking in 20 000 draws' }).click();
   await expect(page.getByTestId('sure-words')).toBeVisible();
   expect(await page.evaluate(() => (window as unknown as { frames: number }).frames)).toBeGreaterThan(5);
   await page.getByLabel('Seed').fill('1');

@@ -164,7 +164,7 @@ describe('hornblende', () => {
     expect(a).toEqual(b);
     expect(a?.robustness).toEqual({ draws: 400, seed: 7 });
     expect(a?.candidates.reduce((s, c) => s + c.robustness.pFirst, 0)).toBeCloseTo(1, 9);
-    expect(run(['rank', path, '--robust', '300']).out).toMatch(/How sure: leads in \d+ of 100 worlds/);
+    expect(run(['rank', path, '--robust', '300']).out).toMatch(/How sure: leads in \d+ of 100 draws/);
     expect(run(['rank', path, '--robust', 'many']).status).toBe(2);
   });
   it('takes own grades into the ranking, and refuses a bad row by its line', () => {

@@ -1,6 +1,7 @@
 import { creepStrain } from './models/creep-strain.js';
 import { flexIndentation } from './models/flex-indentation.js';
 import { flexModulus } from './models/flex-modulus.js';
+import { heatAgeingModel } from './models/heat-ageing.js';
 import { heatAllowable } from './models/heat-allowable.js';
 import { heatDay } from './models/heat-day.js';
 import { heatYear } from './models/heat-year.js';
@@ -8,6 +9,7 @@ import { heatSurface } from './models/heat-surface.js';
 import { heatVehicle } from './models/heat-vehicle.js';
 import { impactDrop } from './models/impact-drop.js';
 import { loadBeam } from './models/load-beam.js';
+import { loadClamp } from './models/load-clamp.js';
 import { loadDeceleration } from './models/load-deceleration.js';
 import { loadDrop } from './models/load-drop.js';
 import { loadSnapFit } from './models/load-snap-fit.js';
@@ -25,6 +27,7 @@ import { scoreRank } from './score/score-rank.js';
 import { scoreRobustness } from './score/draws/score-robustness.js';
 import { scoreTipping } from './advice/score-tipping.js';
 import { workshopUpgrades } from './advice/upgrades.js';
+import { waterLifeModel } from './models/water-life.js';
 import { warpBow } from './models/warp-bow.js';
 import { warpFree } from './models/warp-free.js';
 import { warpLiftOff } from './models/warp-lift-off.js';
@@ -39,10 +42,13 @@ export const models: readonly Model[] = [
   heatDay,
   heatYear,
   heatAllowable,
+  heatAgeingModel,
+  waterLifeModel,
   loadBeam,
   loadSnapFit,
   loadDeceleration,
   loadDrop,
+  loadClamp,
   sectionPrinted,
   strengthAllowableModel,
   creepStrain,

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { beam, calculate, creepStrain, printedSection, sectionChoices, type BeamCase } from '../src/index.js';
+import {
+  beam,
+  calculate,
+  creepStrain,
+  infillPatterns,
+  printedSection,
+  printedSectionAxial,
+  sectionChoices,
+  type BeamCase,
+} from '../src/index.js';
 
 /**
  * A finite-element reference: Hermite beam elements, point loads at nodes, solved by Gaussian elimination.
@@ -86,7 +95,16 @@ describe('beams against finite elements', () => {
 
 describe('printed sections', () => {
   it('two walls more buy more bending strength for a gram than twice the infill', () => {
-    const [usual, walls, infill, solid] = sectionChoices(60, 20, 10, 1.24, 5);
+    const section = {
+      widthMm: 20,
+      heightMm: 10,
+      walls: 3,
+      lineMm: 0.45,
+      topBottomMm: 0.8,
+      infill: 0.2,
+      pattern: 'grid' as const,
+    };
+    const [usual, walls, infill, solid] = sectionChoices(section, 60, 1.24, 5);
     const perGram = (c: typeof usual): number =>
       (c!.result.strengthRatio - usual!.result.strengthRatio) / (c!.massG - usual!.massG);
     expect(perGram(walls)).toBeGreaterThan(perGram(infill));
@@ -103,18 +121,20 @@ describe('printed sections', () => {
         fc.integer({ min: 0, max: 8 }),
         fc.double({ min: 0, max: 0.9, noNaN: true }),
         fc.double({ min: 0.2, max: 3, noNaN: true }),
-        (walls, infill, topBottomMm) => {
-          const base = { widthMm: 20, heightMm: 10, walls, lineMm: 0.45, topBottomMm, infill };
-          const s = printedSection(base);
+        fc.constantFrom(...infillPatterns),
+        (walls, infill, topBottomMm, pattern) => {
+          const base = { widthMm: 20, heightMm: 10, walls, lineMm: 0.45, topBottomMm, infill, pattern };
           for (const more of [
             { ...base, walls: walls + 1 },
             { ...base, infill: infill + 0.1 },
             { ...base, topBottomMm: topBottomMm + 0.2 },
           ]) {
-            expect(printedSection(more).stiffnessRatio).toBeGreaterThanOrEqual(s.stiffnessRatio - 1e-12);
-            expect(printedSection(more).massRatio).toBeGreaterThanOrEqual(s.massRatio - 1e-12);
+            for (const of of [printedSection, printedSectionAxial])
+              for (const ratio of ['stiffnessRatio', 'strengthRatio', 'massRatio'] as const) {
+                expect(of(more)[ratio]).toBeGreaterThanOrEqual(of(base)[ratio] - 1e-12);
+                expect(of(base)[ratio]).toBeLessThanOrEqual(1);
+              }
           }
-          expect(s.stiffnessRatio).toBeLessThanOrEqual(1);
         },
       ),
       { seed: 7 },

@@ -127,7 +127,7 @@ describe('changes between briefs', () => {
     });
     expect(changeEffects(before, brief({ flex: { want: 'rubbery' } }))[0]).toMatchObject({
       path: 'flex.want',
-      firstAfter: 'tpu-85a',
+      firstAfter: 'tpu-95a',
     });
   });
 });

@@ -40,6 +40,14 @@ export const enclosedPrinter: Printer = parsePrinter({
   dryerMaxC: 85,
 });
 
+/** A hot, loaded bracket for a season: schools differ about it, and every choice gives something up. */
+export const hotBracket = brief({
+  lifeYears: 0.5,
+  heat: { setting: 'near-source', sourceC: 90 },
+  geometry: { xMm: 60, yMm: 40, zMm: 15 },
+  loads: [{ kind: 'sustained', case: 'cantilever', forceN: 20, lengthMm: 40, widthMm: 20, heightMm: 10 }],
+});
+
 /** A candidate of a ranking. */
 export function candidate(ranking: Ranking, key: string): Candidate {
   const found = ranking.candidates.find(c => c.material === key);

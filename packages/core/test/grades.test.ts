@@ -67,7 +67,7 @@ describe('a grade on top of a family', () => {
     expect(f.properties.hdt18C?.typical).toBeCloseTo(pla.properties.hdt18C!.typical + 40, 9);
     expect(f.properties.vicatC?.typical).toBeCloseTo(pla.properties.vicatC!.typical + 40, 9);
     expect(f.properties.hdt18C?.source).toContain('moved by 40.0 K');
-    const hot = brief({ heat: { setting: 'near-source', sourceC: 75 } });
+    const hot = brief({ heat: { setting: 'near-source', sourceC: 75, hoursADay: 2 } });
     expect(rank(hot, { families: [pla] }).firstChoice).toBeNull();
     expect(rank(hot, { families: [f] }).firstChoice).toBe('tarn-pla');
   });

@@ -86,7 +86,7 @@ const sane: Record<string, Partial<Record<PropertyName, [number, number]>>> = {
   bvoh: { densityGcm3: [1.1, 1.3], waterUptakePct: [10, 100] },
   pvb: { densityGcm3: [1.05, 1.13], tgC: [50, 72], hdt045C: [48, 65] },
   'pla-cf': { modulusMPa: [3500, 9000], densityGcm3: [1.2, 1.36], hdt045C: [50, 65] },
-  'pla-ht': { hdt045C: [70, 125], tgC: [53, 68] },
+  'pla-ht': { hdt045C: [50, 60], tgC: [53, 68] },
   'pla-foam': { densityGcm3: [0.4, 1.2], modulusMPa: [400, 2500] },
   'pla-wood': { densityGcm3: [1, 1.3], yieldMPa: [20, 45] },
   'pla-metal': { densityGcm3: [1.6, 4.2] },

@@ -7,6 +7,7 @@ import {
   creepEquivalentC,
   creepFactor,
   liftOff,
+  lockedInK,
   printedSection,
   shoreModulusMPa,
   surfaceTemperatureC,
@@ -28,7 +29,7 @@ describe('models warn outside what they hold for', () => {
     ['heat.surface', { ambientC: 20, irradianceWm2: 0, absorptivity: 0.5 }, /colder than the air/],
     ['heat.vehicle', { ambientC: 30, irradianceWm2: 1200, absorptivity: 0.5 }, /capped/],
     ['heat.day', { ambientMinC: 30, ambientMaxC: 20 }, /lowest temperature is above/],
-    ['heat.allowable', { softeningC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 9 }, /not measured there/],
+    ['heat.allowable', { softeningC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 9 }, /strength and creep judge/],
     ['heat.allowable', { softeningC: 80, hdt045C: 93, hdt18C: 85, stressMPa: 1 }, /falling order/],
     [
       'load.beam',
@@ -138,7 +139,7 @@ describe('warp', () => {
       const z = ((j + 0.5) / n) * i.heightMm;
       const decay = Math.exp(-z / 6);
       const e =
-        i.alphaPerK * Math.max(0, i.solidificationC - (i.chamberC + (i.bedC - i.chamberC) * decay)) +
+        i.alphaPerK * lockedInK(i.solidificationC - (i.chamberC + (i.bedC - i.chamberC) * decay)) +
         i.crystallisationStrain * (1 - decay);
       moment += (e * (z - i.heightMm / 2) * i.heightMm) / n;
     }
@@ -153,6 +154,12 @@ describe('warp', () => {
   ])('agrees with a plain sum: %j', change => {
     const i = { ...base, ...change };
     expect(warpBowOf(i).bowMm).toBeCloseTo(plainSum(i), 4);
+  });
+  it('a layer laid on warm plastic keeps little of its strain, one on cold plastic half', () => {
+    expect(lockedInK(-5)).toBe(0);
+    expect(lockedInK(5) / 5).toBeLessThan(0.1);
+    expect(lockedInK(25)).toBeCloseTo(0.5 * 25 * (1 - Math.exp(-1)), 12);
+    expect(lockedInK(150) / 150).toBeCloseTo(0.5, 2);
   });
   it('a warmer chamber, a lighter print and a shorter part bow less', () => {
     const bow = warpBowOf(base).bowMm;
@@ -230,7 +237,15 @@ describe('beams and sections', () => {
     expect(one.stressMPa).toBeCloseTo(two.stressMPa, 9);
   });
   it('a hollow box follows the parallel-axis theorem', () => {
-    const s = printedSection({ widthMm: 20, heightMm: 10, walls: 2, lineMm: 0.5, topBottomMm: 1, infill: 0 });
+    const s = printedSection({
+      widthMm: 20,
+      heightMm: 10,
+      walls: 2,
+      lineMm: 0.5,
+      topBottomMm: 1,
+      infill: 0,
+      pattern: 'grid',
+    });
     expect(s.stiffnessRatio).toBeCloseTo((20 * 10 ** 3 - 18 * 8 ** 3) / (20 * 10 ** 3), 9);
     expect(s.massRatio).toBeCloseTo((200 - 144) / 200, 9);
   });

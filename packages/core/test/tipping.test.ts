@@ -15,7 +15,7 @@ import {
   type Printer,
   type TradeAnswer,
 } from '../src/index.js';
-import { brief, candidate, enclosedPrinter, openPrinter } from './cases.js';
+import { brief, candidate, enclosedPrinter, hotBracket, openPrinter } from './cases.js';
 
 const latch = brief({
   lifeYears: 6,
@@ -101,7 +101,7 @@ describe('comparing two', () => {
     expect(c.criteria.reduce((s, x) => s + x.worth, 0)).toBeCloseTo(c.leadOfA, 9);
     expect(c.leadOfA).toBeCloseTo(a.score - b.score, 9);
     expect(c.sentence).toContain(a.name);
-    expect(c.sentence).toContain('gives up');
+    expect(c.sentence).toMatch(/gives up|better or as good/);
   });
   it('is the same seen from the other side, with the signs turned', () => {
     const a = candidate(r, 'asa');
@@ -118,7 +118,7 @@ describe('comparing two', () => {
 });
 
 describe('weights from paired questions', () => {
-  const r = rank(latch, { printer: enclosedPrinter });
+  const r = rank(hotBracket, { printer: enclosedPrinter });
   it('questions are about real differences, and answers against the lead shrink it', () => {
     const questions = tradeQuestions(r);
     expect(questions.length).toBeGreaterThan(0);
@@ -133,7 +133,7 @@ describe('weights from paired questions', () => {
     );
     const first = r.candidates[0]!.material;
     const second = r.candidates[1]!.material;
-    const then = rank({ ...latch, weights: yes }, { printer: enclosedPrinter });
+    const then = rank({ ...hotBracket, weights: yes }, { printer: enclosedPrinter });
     expect(candidate(then, first).score - candidate(then, second).score).toBeLessThan(
       r.candidates[0]!.score - r.candidates[1]!.score,
     );

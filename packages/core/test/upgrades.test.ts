@@ -98,9 +98,16 @@ describe('workshop.upgrades', () => {
     const r = weigh([soft], offers('direct-drive'), { quote: 12 });
     const b = r.breakEven[0]!;
     expect(b.ownEach).not.toBeNull();
-    // tpu-foam runs, slowly, on the open machine: it is made already.
-    expect(b.breakEvenQuantity).toBe(1);
-    const hard = brief({ name: 'Hot', heat: { setting: 'near-source', sourceC: 150 }, quantity: 3 });
+    // Nothing that soft feeds through the open machine's tube: the drive has to pay for itself.
+    const price = offers('direct-drive')[0]!.price;
+    expect(b.breakEvenQuantity).toBe(Math.ceil(price / b.savingEach!));
+    const hard = brief({
+      name: 'Hot',
+      heat: { setting: 'near-source', sourceC: 125, hoursADay: 2 },
+      lifeYears: 3,
+      print: { bake: 'never' },
+      quantity: 3,
+    });
     const c = weigh(
       [hard],
       offers('hot-end', 'enclosure', 'heated-chamber', 'hardened-nozzle', 'hot-dryer', 'bed'),
@@ -171,9 +178,10 @@ describe('presets', () => {
     };
     expect(printable('small-unheated')).toContain('pla');
     expect(printable('small-unheated')).not.toContain('abs');
+    expect(printable('open-remote')).toContain('abs');
     expect(printable('hot-works')).toEqual(expect.arrayContaining(['peek', 'pei', 'pc', 'pa6-cf']));
     expect(printable('open-remote')).not.toEqual(expect.arrayContaining(['pla-cf']));
-    for (const key of ['tpu-85a', 'abs', 'asa', 'pc', 'peek', 'petg-cf'])
+    for (const key of ['tpu-85a', 'pc', 'peek', 'petg-cf'])
       expect(printable('open-remote'), key).not.toContain(key);
     for (const key of ['pla', 'pla-tough', 'petg', 'pvb', 'tpu-64d'])
       expect(printable('open-remote'), key).toContain(key);

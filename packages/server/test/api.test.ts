@@ -372,6 +372,9 @@ describe('the database', () => {
   });
 });
 
+/** Warm for an hour a day: a grade's own heat decides. */
+const warm = { heat: { setting: 'near-source', sourceC: 75, hoursADay: 1 } };
+
 describe('records', () => {
   it('can be rebuilt to the last figure, and go out as JSON, Markdown and a page of their own', async () => {
     const part = String(
@@ -430,10 +433,7 @@ describe('records', () => {
       sheet: { hdt045C },
     });
     await call('POST', '/api/grades', { grade: grade(140) });
-    const part = String(
-      (await call('POST', '/api/parts', { brief: brief({ heat: { setting: 'near-source', sourceC: 75 } }) }))
-        .body.id,
-    );
+    const part = String((await call('POST', '/api/parts', { brief: brief(warm) })).body.id);
     const made = await call('POST', `/api/parts/${part}/decisions`, {
       firstChoice: key,
       reason: 'Bears it.',
@@ -486,10 +486,7 @@ describe('grades', () => {
     await call('POST', '/api/grades', {
       grade: grade({ key: 'wonder', name: 'Wonder', sheet: { hdt045C: 150 } }),
     });
-    const part = String(
-      (await call('POST', '/api/parts', { brief: brief({ heat: { setting: 'near-source', sourceC: 75 } }) }))
-        .body.id,
-    );
+    const part = String((await call('POST', '/api/parts', { brief: brief(warm) })).body.id);
     const decided = await call('POST', `/api/parts/${part}/decisions`, {
       firstChoice: 'wonder',
       reason: 'It says so.',

@@ -1,4 +1,5 @@
-import { ADHESION_LIMITS } from '../print/adhesion.js';
+import { holdOnPei } from '../print/adhesion.js';
+import { HOLD_ON_PEI } from '../print/difficulty.js';
 import { demands } from '../print/difficulty.js';
 import { isFibre } from '../materials/fibre.js';
 import { sig } from '../lib/figures.js';
@@ -63,7 +64,7 @@ export function strengths(f: Family): Trait[] {
       weight: past(v('hdt045C') - 20, 65, 0.5, 0.93),
       text:
         `Takes heat: ${sig(v('hdt045C'), 3)} °C under a light load, ${sig(v('hdt18C'), 3)} °C under a ` +
-        `heavy one${f.flags.bake ? ', once baked' : ''}.`,
+        `heavy one.`,
     },
     {
       weight: past(v('modulusMPa'), 2600, 0.45, 0.85),
@@ -149,12 +150,14 @@ export function weaknesses(f: Family): Trait[] {
         `hot${f.flags.residue === 'gel' ? ', and may leave a gel behind' : ''}.`,
     },
     {
-      weight: when(onPei < ADHESION_LIMITS.low, 0.95),
+      weight: when(holdOnPei(f) < HOLD_ON_PEI.none, 0.95),
       text: `Sticks to almost nothing: ${sig(onPei, 2)} J/m² on PEI; it wants a tape or plate of its own.`,
     },
     {
-      weight: when(f.flags.bake, 0.9),
-      text: 'Bears its heat only after an hour in an oven, in which it shrinks and may bend.',
+      weight: when(f.baked !== null, 0.9),
+      text:
+        `Bears more heat only after ${f.baked?.hours ?? 0} h in an oven at ${f.baked?.ovenC ?? 0} °C, in which it ` +
+        'shrinks and may bend.',
     },
     {
       weight: when(foaming !== null, 0.88),
@@ -196,10 +199,7 @@ export function weaknesses(f: Family): Trait[] {
     },
     { weight: when(f.flags.fumes === 'styrene', 0.6), text: 'Gives off styrene.' },
     {
-      weight: when(
-        (f.adhesion['smooth-pei']?.bare ?? 0) > ADHESION_LIMITS.high && f.flags.stringing >= 0.5,
-        0.6,
-      ),
+      weight: when(f.adhesion['smooth-pei']?.grips === true && f.flags.stringing >= 0.5, 0.6),
       text:
         'Strings, and sticks to bare smooth PEI so hard that it tears it: use a textured plate or a ' +
         'release layer. Strong cooling and draughts weaken it.',

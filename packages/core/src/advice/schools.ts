@@ -77,9 +77,9 @@ function whyDiffers(
   if (school === 'step-up') {
     const more = demandsOf(other).filter(d => !demandsOf(first).includes(d));
     return (
-      `${first.name} asks less of printer and keeper (${first.printing.penalties} against ` +
-      `${other.printing.penalties} ` +
-      `demands)${more.length ? `: ${other.name} wants ${more.slice(0, 3).join(', ')} besides` : ''}.`
+      `${first.name} asks less of printer and keeper (${sig(first.printing.difficulty, 2)} against ` +
+      `${sig(other.printing.difficulty, 2)} ` +
+      `of difficulty)${more.length ? `: ${other.name} wants ${more.slice(0, 3).join(', ')} besides` : ''}.`
     );
   }
   if (school === 'weakest-link') {

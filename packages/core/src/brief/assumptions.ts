@@ -1,6 +1,8 @@
-import { modelVolumeCm3 } from './size.js';
+import { modelVolumeCm3, solidFractionOf } from './size.js';
 import { sig } from '../lib/figures.js';
 import type { Brief } from './brief.js';
+import type { LoadNumber } from './brief-load.js';
+import type { BriefPrint } from './brief-print.js';
 import type { Conditions } from './conditions.js';
 
 /** A default that stands in for something not said. Saying it sets `value` at `path`. */
@@ -21,6 +23,62 @@ function said(given: unknown, path: string): boolean {
   return at !== undefined && at !== null;
 }
 
+/** How it is to be printed, in words: "3 walls, 4 + 4 layers of 0.2 mm, 20 % grid". */
+export function printWords(p: BriefPrint): string {
+  const inside = p.pattern === 'solid' ? 'solid' : `${sig(100 * p.infill, 2)} % ${p.pattern}`;
+  return (
+    `${sig(p.walls, 2)} walls of ${sig(p.lineMm, 2)} mm, ${sig(p.topLayers, 2)} + ${sig(p.bottomLayers, 2)} layers ` +
+    `of ${sig(p.layerMm, 2)} mm, ${inside}`
+  );
+}
+
+/** Units of a load's numbers, and how they are called. */
+const loadNumberWords: Record<LoadNumber, [label: string, unit: string]> = {
+  forceN: ['force', 'N'],
+  lengthMm: ['length', 'mm'],
+  widthMm: ['width', 'mm'],
+  heightMm: ['height', 'mm'],
+  stressMPa: ['stress', 'MPa'],
+  thicknessMm: ['thickness', 'mm'],
+  undercutMm: ['undercut', 'mm'],
+  massKg: ['mass', 'kg'],
+  decelerationG: ['deceleration', 'g₀'],
+  heightM: ['drop', 'm'],
+  areaMm2: ['squeezed face', 'mm²'],
+};
+
+/** Numbers that were put in to start from: they are in the brief, but nobody has said them. */
+function assumedNumbers(brief: Brief): Assumed[] {
+  const loads = brief.loads.flatMap((load, i) =>
+    load.assumed.map((name): Assumed => {
+      const [label, unit] = loadNumberWords[name];
+      const value = load[name];
+      return {
+        path: `loads.${i}.${name}`,
+        label: `load ${i + 1} ${label}`,
+        shown: `${sig(value ?? 0, 3)} ${unit}`,
+        value,
+        put: true,
+      };
+    }),
+  );
+  const heat = brief.heat.assumed.map((name): Assumed => ({
+    path: `heat.${name}`,
+    label: 'the part reaches',
+    shown: `${sig(brief.heat[name] ?? 0, 3)} °C`,
+    value: brief.heat[name],
+    put: true,
+  }));
+  return [...loads, ...heat];
+}
+
+/** An assumption before it is known whether it was said. */
+interface Assumed extends Assumption {
+  when?: boolean;
+  /** Put in by the program: it stands in the brief although nobody said it. */
+  put?: boolean;
+}
+
 /**
  * What was assumed because it was not said, the weightiest first.
  * @param given the brief as it was given, before defaults
@@ -33,7 +91,7 @@ export function assumptions(given: unknown, brief: Brief, conditions: Conditions
     brief.heat.setting === 'outdoors' ||
     brief.heat.setting === 'closed-vehicle';
   const volume = Math.round(10 * modelVolumeCm3({ geometry: { ...g, volumeCm3: null } })) / 10;
-  const all: (Assumption & { when?: boolean })[] = [
+  const all: Assumed[] = [
     { path: 'lifeYears', label: 'lasts', shown: `${sig(brief.lifeYears, 2)} years`, value: brief.lifeYears },
     {
       path: 'ifItFails',
@@ -46,6 +104,7 @@ export function assumptions(given: unknown, brief: Brief, conditions: Conditions
       }[brief.ifItFails],
       value: brief.ifItFails,
     },
+    ...assumedNumbers(brief),
     { path: 'heat.setting', label: 'lives', shown: brief.heat.setting, value: brief.heat.setting },
     {
       path: 'heat.ambientMaxC',
@@ -99,8 +158,14 @@ export function assumptions(given: unknown, brief: Brief, conditions: Conditions
     {
       path: 'geometry.solidFraction',
       label: 'plastic once sliced',
-      shown: `${sig(100 * g.solidFraction, 2)} %`,
-      value: g.solidFraction,
+      shown: `${sig(100 * solidFractionOf(brief), 2)} %, from walls and infill`,
+      value: Math.round(100 * solidFractionOf(brief)) / 100,
+    },
+    {
+      path: 'print',
+      label: 'printed with',
+      shown: printWords(brief.print),
+      value: brief.print,
     },
     {
       path: 'toleranceMm',
@@ -111,6 +176,6 @@ export function assumptions(given: unknown, brief: Brief, conditions: Conditions
     { path: 'quantity', label: 'how many', shown: String(brief.quantity), value: brief.quantity },
   ];
   return all
-    .filter(a => a.when !== false && !said(given, a.path))
+    .filter(a => a.when !== false && (a.put === true || !said(given, a.path)))
     .map(({ path, label, shown, value }) => ({ path, label, shown, value }));
 }

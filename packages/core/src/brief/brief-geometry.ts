@@ -25,7 +25,8 @@ export class BriefGeometry {
     min: 0.01,
     max: 1,
     optional: true,
-    doc: 'Share of the volume that is plastic once sliced; default 0.4.',
+    nullable: true,
+    doc: 'Share of the volume that is plastic once sliced; default null: as walls and infill make it.',
   })
-  solidFraction = 0.4;
+  solidFraction: number | null = null;
 }

@@ -1,6 +1,24 @@
-import { Choice, Flag, Quantity } from '../input/fields.js';
+import { Choice, Choices, Flag, Quantity } from '../input/fields.js';
 import { loadKinds, type LoadKind, loadCases, type LoadCase } from './choices.js';
 import { MM } from './brief-geometry.js';
+
+/** The numbers of a load. */
+export const loadNumbers = [
+  'forceN',
+  'lengthMm',
+  'widthMm',
+  'heightMm',
+  'stressMPa',
+  'thicknessMm',
+  'undercutMm',
+  'massKg',
+  'decelerationG',
+  'heightM',
+  'areaMm2',
+] as const;
+
+/** A number of a load. */
+export type LoadNumber = (typeof loadNumbers)[number];
 
 /** One load. Which lengths are needed depends on the case; see `docs/formats.md`. */
 export class BriefLoad {
@@ -35,7 +53,7 @@ export class BriefLoad {
     unit: 'MPa',
     optional: true,
     nullable: true,
-    doc: 'Stress, for direct-stress.',
+    doc: 'Stress, for direct-stress and a clamp.',
   })
   stressMPa: number | null = null;
   @Quantity({
@@ -69,6 +87,15 @@ export class BriefLoad {
   decelerationG: number | null = null;
   @Quantity({ min: 0, max: 100, unit: 'm', optional: true, nullable: true, doc: 'Height of a drop.' })
   heightM: number | null = null;
+  @Quantity({
+    min: 0.01,
+    max: 1e6,
+    unit: 'mm²',
+    optional: true,
+    nullable: true,
+    doc: 'Face that is squeezed, for a clamp.',
+  })
+  areaMm2: number | null = null;
   @Flag({ optional: true, doc: 'Whether the load pulls the layers apart; default false.' }) acrossLayers =
     false;
   @Quantity({
@@ -88,6 +115,11 @@ export class BriefLoad {
     doc: 'Cycles; default 10 000 when cyclic, else 1.',
   })
   cycles: number | null = null;
+  @Choices(loadNumbers, {
+    optional: true,
+    doc: 'Numbers that were put in to start from and that nobody has said yet; default none.',
+  })
+  assumed: LoadNumber[] = [];
 }
 
 /** The fields of a load that each case cannot do without. */
@@ -101,4 +133,5 @@ export const neededByCase: Record<LoadCase, readonly (keyof BriefLoad)[]> = {
   'snap-fit': ['lengthMm', 'undercutMm'],
   deceleration: ['massKg', 'decelerationG', 'lengthMm', 'widthMm', 'heightMm'],
   drop: ['massKg', 'heightM', 'widthMm', 'heightMm'],
+  clamp: [],
 };

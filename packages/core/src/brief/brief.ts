@@ -20,6 +20,10 @@ import {
   type School,
   outdoorSchools,
   type OutdoorSchool,
+  wears,
+  type Wear,
+  electricals,
+  type Electrical,
 } from './choices.js';
 import { RUBBERY_SHORE_A } from './defaults.js';
 import {
@@ -36,9 +40,16 @@ import {
 } from '../input/fields.js';
 import { chemicals, type Chemical } from '../materials/family.js';
 import { colours, type Colour } from '../materials/colours.js';
-import { exposures, type Exposure } from '../models/uv-dose.js';
+import { exposures, glasses, type Exposure, type Glass } from '../models/uv-dose.js';
 import { BriefLoad } from './brief-load.js';
 import { BriefGeometry } from './brief-geometry.js';
+import { BriefPrint } from './brief-print.js';
+
+/** Temperatures that a brief needs in some settings. */
+export const heatNumbers = ['sourceC', 'partC'] as const;
+
+/** A temperature that a brief needs in some settings. */
+export type HeatNumber = (typeof heatNumbers)[number];
 
 /** How hot the part gets. */
 export class BriefHeat {
@@ -83,9 +94,38 @@ export class BriefHeat {
     unit: '°C',
     optional: true,
     nullable: true,
-    doc: 'Measured part temperature; for custom.',
+    doc: 'Hottest that the part gets; for custom.',
   })
   partC: number | null = null;
+  @Quantity({
+    min: -60,
+    max: 400,
+    unit: '°C',
+    optional: true,
+    nullable: true,
+    doc: 'Coldest that the part gets; default its coldest air, near a source and custom its hottest: steady.',
+  })
+  partMinC: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 24,
+    unit: 'h',
+    optional: true,
+    nullable: true,
+    doc: 'Hours a day at its hottest; default 24 near a source and custom, else 6.',
+  })
+  hoursADay: number | null = null;
+  @Choice(glasses, {
+    optional: true,
+    nullable: true,
+    doc: 'Glass before the sun; default a window indoors, a vehicle’s in a closed one, none outdoors.',
+  })
+  glass: Glass | null = null;
+  @Choices(heatNumbers, {
+    optional: true,
+    doc: 'Temperatures that were put in to start from and that nobody has said yet; default none.',
+  })
+  assumed: HeatNumber[] = [];
 }
 
 /** What touches the part. */
@@ -138,6 +178,27 @@ export class Brief {
   @Nested(() => BriefContact, { optional: true, doc: 'Contact.' }) contact = new BriefContact();
   @Nested(() => BriefFlex, { optional: true, doc: 'Flexibility.' }) flex = new BriefFlex();
   @Nested(() => BriefLooks, { optional: true, doc: 'Looks.' }) looks = new BriefLooks();
+  @Choice(wears, { optional: true, doc: 'What rubs on it; default none.' }) wear: Wear = 'none';
+  @Choice(electricals, { optional: true, doc: 'What electricity it meets; default none.' })
+  electrical: Electrical = 'none';
+  @Nested(() => BriefPrint, { optional: true, doc: 'How it is to be printed.' }) print = new BriefPrint();
+  @Quantity({
+    min: 1,
+    max: 20,
+    optional: true,
+    nullable: true,
+    doc: 'Factor of safety of one’s own; default by what happens if it fails.',
+  })
+  safety: number | null = null;
+  @Quantity({
+    min: 0.01,
+    max: 100,
+    unit: '%',
+    optional: true,
+    nullable: true,
+    doc: 'Most that a held load may move the part, % of its span or % strain; default 5.',
+  })
+  deflectionLimitPct: number | null = null;
   @Quantity({ min: 0.01, max: 20, unit: 'mm', optional: true, doc: 'Tolerance; default 0.3.' }) toleranceMm =
     0.3;
   @Quantity({
@@ -149,6 +210,24 @@ export class Brief {
     doc: 'Most it may weigh; default no limit.',
   })
   maxMassG: number | null = null;
+  @Quantity({
+    min: 0.01,
+    max: 1e6,
+    unit: 'g',
+    optional: true,
+    nullable: true,
+    doc: 'Least it may weigh; default no limit.',
+  })
+  minMassG: number | null = null;
+  @Quantity({
+    min: 0.01,
+    max: 1e6,
+    unit: 'g',
+    optional: true,
+    nullable: true,
+    doc: 'What it should weigh; default nothing in particular.',
+  })
+  targetMassG: number | null = null;
   @Quantity({
     min: 0.01,
     max: 1e6,

@@ -20,6 +20,7 @@ export const loadCases = [
   'snap-fit',
   'deceleration',
   'drop',
+  'clamp',
 ] as const;
 
 /** Where a part may live, as far as its heat goes. */
@@ -34,6 +35,15 @@ export const foods = ['none', 'dry', 'wet'] as const;
 /** How a part may have to bend. */
 export const flexWants = ['rigid', 'springy', 'hinge', 'rubbery'] as const;
 
+/** What rubs on a part. */
+export const wears = ['none', 'sliding', 'gear'] as const;
+
+/** What electricity a part meets. */
+export const electricals = ['none', 'low-voltage', 'mains'] as const;
+
+/** Whether a part may be baked. */
+export const bakeChoices = ['never', 'if-needed'] as const;
+
 /** How fair a surface may have to be. */
 export const finishes = ['any', 'fair', 'fine'] as const;
 
@@ -46,12 +56,18 @@ export const outdoorSchools = ['laboratory', 'field'] as const;
 /** What a ranking weighs, in the order of the strata. */
 export const criterionIds = [
   'heat',
+  'ageing',
   'uv',
   'strength',
   'stiffness',
   'creep',
+  'clamp',
   'impact',
+  'wear',
   'flex',
+  'water',
+  'chemicals',
+  'contact',
   'warp',
   'printability',
   'accuracy',
@@ -93,6 +109,15 @@ export type School = (typeof schools)[number];
 
 /** Whose word counts outdoors. */
 export type OutdoorSchool = (typeof outdoorSchools)[number];
+
+/** What rubs on a part. */
+export type Wear = (typeof wears)[number];
+
+/** What electricity a part meets. */
+export type Electrical = (typeof electricals)[number];
+
+/** Whether a part may be baked. */
+export type BakeChoice = (typeof bakeChoices)[number];
 
 /** What a ranking weighs. */
 export type CriterionId = (typeof criterionIds)[number];

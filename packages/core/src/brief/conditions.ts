@@ -5,7 +5,7 @@ import { annualGhiKWhm2, highest, lowest, type Weather } from '../climate/weathe
 import { absorptivityOf } from '../materials/colours.js';
 import { surfaceTemperatureC, type HeatSurfaceInput } from '../models/heat-surface.js';
 import { cabinTemperatureC, vehicleSunlitC } from '../models/heat-vehicle.js';
-import { exposureShare, uvDoseMJm2 } from '../models/uv-dose.js';
+import { exposureShare, uvDoseMJm2, type Glass } from '../models/uv-dose.js';
 import type { Brief } from './brief.js';
 import type { HeatSetting } from './choices.js';
 
@@ -22,6 +22,8 @@ export interface Conditions {
   irradianceWm2: number;
   partMaxC: number;
   partMinC: number;
+  /** Hours a day at the hottest. */
+  hoursADay: number;
   doseAYearMJm2: number;
   uvDoseMJm2: number;
   working: { partMaxC: WorkingRef | null; uvDoseMJm2: WorkingRef | null };
@@ -79,6 +81,40 @@ function placeOf(brief: Brief, setting: PartPlace['setting']): PartPlace {
   };
 }
 
+/** Hours a day that a part is at its hottest where the weather decides: the middle of a summer's day. */
+const HOT_HOURS = 6;
+/** Share of the sun's heat that window glass lets through. */
+const GLASS_HEAT_SHARE = 0.8;
+
+/** Whether a part's temperature is given rather than worked out from weather. */
+function isSteady(setting: HeatSetting): boolean {
+  return setting === 'near-source' || setting === 'custom';
+}
+
+/** The glass between the sun and the part: as said, else as its place has it. */
+export function glassOf(brief: Pick<Brief, 'heat'>): Glass {
+  return brief.heat.glass ?? glassBySetting[brief.heat.setting];
+}
+
+const glassBySetting: Record<HeatSetting, Glass> = {
+  indoors: 'window',
+  outdoors: 'none',
+  'closed-vehicle': 'vehicle',
+  'near-source': 'none',
+  custom: 'none',
+};
+
+/** Hours a day that the part is at its hottest: as said, else as its place has it. */
+export function hoursADayOf(brief: Pick<Brief, 'heat'>): number {
+  return brief.heat.hoursADay ?? (isSteady(brief.heat.setting) ? 24 : HOT_HOURS);
+}
+
+/** The hottest a part gets, °C, and what model said so. */
+interface Hottest {
+  partMaxC: number;
+  ref: WorkingRef | null;
+}
+
 /**
  * The conditions that a brief implies.
  * @param own hourly weather, for briefs that name their own; without it they fall back to the default site
@@ -95,51 +131,85 @@ export function conditionsOf(brief: Brief, own: Weather | null = null): Conditio
   const ambientMaxC = brief.heat.ambientMaxC ?? Math.max(fallback.maxC, brief.heat.ambientMinC ?? -Infinity);
   const ambientMinC = brief.heat.ambientMinC ?? Math.min(fallback.minC, ambientMaxC);
   const irradianceWm2 = site.irradianceWm2 * exposureShare[brief.sun];
-  const place = placeOf(brief, 'outdoors');
-  const { absorptivity } = place;
-  let partMaxC = ambientMaxC;
-  let ref: WorkingRef | null = null;
   const year = yearOf(brief, own);
-  if (year) {
-    // A year of hours knows better than one hot day: its hottest hour decides.
-    partMaxC = year.maxC;
-    ref = { model: 'heat.year', inputs: { climate: brief.heat.climate, ...place, setting } };
-  } else if (setting === 'outdoors') {
-    const inputs: HeatSurfaceInput = {
-      ambientC: ambientMaxC,
-      irradianceWm2,
-      absorptivity,
-      emissivity: 0.9,
-      windMs: 1,
-      exposedSides: 2,
-      skyView: 1,
-    };
-    // In the shade the balance gives a surface cooler than the air, by radiating to a clear sky; a shaded
-    // part sees walls and leaves instead, so the air is the honest floor.
-    partMaxC = Math.max(ambientMaxC, surfaceTemperatureC(inputs));
-    ref = { model: 'heat.surface', inputs };
-  } else if (setting === 'closed-vehicle') {
-    const inputs = {
-      ambientC: ambientMaxC,
-      irradianceWm2: site.irradianceWm2,
-      absorptivity,
-      cabinRiseK: 25,
-      glassTransmission: 0.45,
-    };
-    partMaxC =
-      brief.sun === 'none' || brief.sun === 'reflected' ? cabinTemperatureC(inputs) : vehicleSunlitC(inputs);
-    ref = { model: 'heat.vehicle', inputs };
-  } else if (setting === 'near-source') partMaxC = brief.heat.sourceC ?? ambientMaxC;
-  else if (setting === 'custom') partMaxC = brief.heat.partC ?? ambientMaxC;
-  const dose = { ghiKWhm2Year: site.ghiKWhm2Year, exposure: brief.sun, years: brief.lifeYears };
+  const { partMaxC, ref } = year
+    ? hottestOfYear(brief, year)
+    : hottestBySetting[setting](brief, ambientMaxC, site.irradianceWm2);
+  const glass = glassOf(brief);
+  const dose = { ghiKWhm2Year: site.ghiKWhm2Year, exposure: brief.sun, years: brief.lifeYears, glass };
+  const coldest = isSteady(setting) ? partMaxC : ambientMinC;
   return {
     ambientMaxC,
     ambientMinC,
     irradianceWm2,
     partMaxC,
-    partMinC: Math.min(ambientMinC, partMaxC),
+    partMinC: Math.min(brief.heat.partMinC ?? coldest, partMaxC),
+    hoursADay: hoursADayOf(brief),
     doseAYearMJm2: uvDoseMJm2({ ...dose, years: 1 }),
     uvDoseMJm2: uvDoseMJm2(dose),
     working: { partMaxC: ref, uvDoseMJm2: brief.sun === 'none' ? null : { model: 'uv.dose', inputs: dose } },
+  };
+}
+
+/** A year of hours knows better than one hot day: its hottest hour decides. */
+function hottestOfYear(brief: Brief, year: PartYear): Hottest {
+  const inputs = {
+    climate: brief.heat.climate,
+    ...placeOf(brief, 'outdoors'),
+    setting: brief.heat.setting,
+  };
+  return { partMaxC: year.maxC, ref: { model: 'heat.year', inputs } };
+}
+
+const hottestBySetting: Record<HeatSetting, (brief: Brief, ambientMaxC: number, siteWm2: number) => Hottest> =
+  {
+    indoors: (brief, ambientMaxC, siteWm2) =>
+      brief.sun === 'none'
+        ? { partMaxC: ambientMaxC, ref: null }
+        : sunlit(brief, ambientMaxC, siteWm2, glassOf(brief) !== 'none', 0),
+    outdoors: (brief, ambientMaxC, siteWm2) => {
+      const behind = glassOf(brief) !== 'none';
+      return sunlit(brief, ambientMaxC, siteWm2, behind, behind ? 0 : 1);
+    },
+    'closed-vehicle': (brief, ambientMaxC, siteWm2) => {
+      const inputs = {
+        ambientC: ambientMaxC,
+        irradianceWm2: siteWm2,
+        absorptivity: absorptivityOf[effectiveColour(brief)],
+        cabinRiseK: 25,
+        glassTransmission: 0.45,
+      };
+      const shaded = brief.sun === 'none' || brief.sun === 'reflected';
+      return {
+        partMaxC: shaded ? cabinTemperatureC(inputs) : vehicleSunlitC(inputs),
+        ref: { model: 'heat.vehicle', inputs },
+      };
+    },
+    'near-source': (brief, ambientMaxC) => ({ partMaxC: brief.heat.sourceC ?? ambientMaxC, ref: null }),
+    custom: (brief, ambientMaxC) => ({ partMaxC: brief.heat.partC ?? ambientMaxC, ref: null }),
+  };
+
+/** A part in the sun, behind glass or not. */
+function sunlit(
+  brief: Brief,
+  ambientMaxC: number,
+  siteWm2: number,
+  behindGlass: boolean,
+  windMs: number,
+): Hottest {
+  const inputs: HeatSurfaceInput = {
+    ambientC: ambientMaxC,
+    irradianceWm2: siteWm2 * exposureShare[brief.sun] * (behindGlass ? GLASS_HEAT_SHARE : 1),
+    absorptivity: absorptivityOf[effectiveColour(brief)],
+    emissivity: 0.9,
+    windMs,
+    exposedSides: 2,
+    skyView: 1,
+  };
+  // In the shade the balance gives a surface cooler than the air, by radiating to a clear sky; a shaded
+  // part sees walls and leaves instead, so the air is the honest floor.
+  return {
+    partMaxC: Math.max(ambientMaxC, surfaceTemperatureC(inputs)),
+    ref: { model: 'heat.surface', inputs },
   };
 }

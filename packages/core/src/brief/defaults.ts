@@ -4,4 +4,4 @@
 export const BOX_SHARE = 0.32;
 
 /** The hardness of a rubbery part, [min, max] Shore A. */
-export const RUBBERY_SHORE_A: readonly [number, number] = [75, 98];
+export const RUBBERY_SHORE_A: readonly [number, number] = [70, 100];

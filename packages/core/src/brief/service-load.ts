@@ -4,6 +4,7 @@ import { dropEnergyJ } from '../models/load-drop.js';
 import { snapFitStrainPct } from '../models/load-snap-fit.js';
 import { impactSeverityKJm2 } from '../models/impact-drop.js';
 import type { Brief } from './brief.js';
+import { printedMember } from './printed-member.js';
 import type { BriefLoad } from './brief-load.js';
 import type { LoadKind } from './choices.js';
 import type { WorkingRef } from './conditions.js';
@@ -30,12 +31,30 @@ export interface ServiceLoad {
   /** Euler buckling force over modulus, N/MPa; null unless in compression with a length. */
   bucklingOverModulus: number | null;
   forceN: number | null;
+  /** Whether it stays squeezed rather than loaded: its stress falls, its shape stays. */
+  clamped: boolean;
+  /** What printing leaves of the member, as shares of a solid one; 1 for strains and knocks. */
+  printed: { strength: number; stiffness: number; mass: number };
+  printedWorking: WorkingRef | null;
   working: WorkingRef | null;
 }
 
 /** What every load of a brief does to the part. The brief must be valid: see `parseBrief`. */
 export function serviceLoads(brief: Brief): ServiceLoad[] {
-  return brief.loads.map((load, index) => serviceLoad(load, index, brief.lifeYears));
+  return brief.loads.map((load, index) => asPrinted(serviceLoad(load, index, brief.lifeYears), brief));
+}
+
+/** A load with what printing leaves of its member. */
+function asPrinted(service: ServiceLoad, brief: Brief): ServiceLoad {
+  const load = brief.loads[service.index];
+  const member = load ? printedMember(brief, load) : null;
+  if (!member) return service;
+  const { strengthRatio, stiffnessRatio, massRatio } = member.ratios;
+  return {
+    ...service,
+    printed: { strength: strengthRatio, stiffness: stiffnessRatio, mass: massRatio },
+    printedWorking: { model: 'section.printed', inputs: member.input },
+  };
 }
 
 function serviceLoad(load: BriefLoad, index: number, lifeYears: number): ServiceLoad {
@@ -53,6 +72,9 @@ function serviceLoad(load: BriefLoad, index: number, lifeYears: number): Service
     severityKJm2: null,
     bucklingOverModulus: null,
     forceN: load.forceN,
+    clamped: load.case === 'clamp',
+    printed: { strength: 1, stiffness: 1, mass: 1 },
+    printedWorking: null,
     working: null,
   };
   const length = load.lengthMm ?? 0;
@@ -61,6 +83,8 @@ function serviceLoad(load: BriefLoad, index: number, lifeYears: number): Service
   switch (load.case) {
     case 'direct-stress':
       return { ...base, stressMPa: load.stressMPa };
+    case 'clamp':
+      return { ...base, stressMPa: load.stressMPa ?? (load.forceN ?? 0) / (load.areaMm2 ?? 1) };
     case 'snap-fit': {
       const inputs = {
         thicknessMm: load.thicknessMm ?? height,

@@ -4,3 +4,5 @@ export const STEFAN_BOLTZMANN = 5.670374419e-8;
 export const STANDARD_GRAVITY = 9.80665;
 /** 0 °C in K. */
 export const ZERO_CELSIUS_K = 273.15;
+/** Hours in a Julian year. */
+export const HOURS_A_YEAR = 24 * 365.25;

@@ -16,6 +16,8 @@ const moreHelps: ReadonlySet<PropertyName> = new Set<PropertyName>([
   'uvHalfDoseMJm2',
   'fieldUvFactor',
   'wetFactor',
+  'ageingIndexC',
+  'waterHalfLifeY',
   'maxFlowMm3s',
   'strainOncePct',
   'strainRepeatedPct',

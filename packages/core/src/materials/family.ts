@@ -7,6 +7,7 @@ import {
   type RangeRow,
   type Window,
 } from './property.js';
+import { closedRetention, type RetentionPoints } from './retention.js';
 
 /** Chemicals that a part may touch. */
 export const chemicals = [
@@ -47,6 +48,28 @@ export type Solvent = (typeof solvents)[number];
 /** A process window. */
 export type WindowName = 'nozzleC' | 'bedC' | 'chamberC' | 'speedMmS' | 'fanPct' | 'retractionMm';
 
+/** How a family bears rubbing: for good, with care for what it rubs on, or not. */
+export type WearClass = 'good' | 'fair' | 'poor';
+
+/** What an oven makes of a family that gains by it. */
+export interface Baked {
+  /** How hot the oven is kept, °C, and for how many hours. */
+  ovenC: number;
+  hours: number;
+  /** Linear shrinkage while it crystallises, %. */
+  shrinkagePct: number;
+  properties: Partial<Record<PropertyName, Range>>;
+  retention: Family['retention'];
+}
+
+/** How a family holds on a plate, J/m². Energies are effective ones, set so that practice holds. */
+export interface PlateHold {
+  bare: number;
+  /** Bare, it bonds so hard that it tears the plate. */
+  grips?: true;
+  adhesive?: Partial<Record<Adhesive, number>>;
+}
+
 /** What a family is, apart from its numbers. */
 export interface FamilyFlags {
   /** Water-soluble: only a support. */
@@ -79,8 +102,12 @@ export interface FamilyFlags {
   chars: boolean;
   /** What is left where it dissolves. */
   residue: 'none' | 'gel';
-  /** Reaches its heat deflection only after an hour in an oven. */
-  bake: boolean;
+  /** What it is made for: to work, to be looked at (or smoothed, or merely light), or to hold others up. */
+  role: 'work' | 'looks' | 'support';
+  /** How it bears rubbing and teeth, dry against itself or smooth steel. */
+  wear: WearClass;
+  /** The colours it is sold in: any, or dark ones only, because of what is in it. */
+  colours: 'any' | 'dark';
 }
 
 /** A disputed fact: the positions, why each is held, and which the scoring uses. */
@@ -105,11 +132,13 @@ export interface Family {
   windows: Record<WindowName, Window>;
   flags: FamilyFlags;
   /** Share of the 23 °C strength and stiffness left at a temperature: [°C, share], rising in temperature. */
-  retention: readonly (readonly [number, number])[];
+  retention: RetentionPoints;
   chemicals: Record<Chemical, Resistance>;
   /** Adhesion energy Γ in J/m² on a plate, bare and with an adhesive. */
-  adhesion: Partial<Record<Plate, { bare: number; adhesive?: Partial<Record<Adhesive, number>> }>>;
+  adhesion: Partial<Record<Plate, PlateHold>>;
   disputes: Dispute[];
+  /** What it becomes in an oven, where it gains by it; its figures otherwise are as printed. */
+  baked: Baked | null;
 }
 
 /** An ordinary filament: a family's file states only what differs. */
@@ -130,13 +159,15 @@ const ordinary: FamilyFlags = {
   foaming: null,
   chars: false,
   residue: 'none',
-  bake: false,
+  role: 'work',
+  wear: 'poor',
+  colours: 'any',
 };
 
 /** What a family's file states; the rest is derived. */
 export interface FamilyTable extends Omit<
   Family,
-  'properties' | 'windows' | 'disputes' | 'flags' | 'base' | 'filler' | 'grade'
+  'properties' | 'windows' | 'disputes' | 'flags' | 'base' | 'filler' | 'grade' | 'baked'
 > {
   base?: string;
   filler?: FillerKey;
@@ -169,6 +200,8 @@ export function family(table: FamilyTable): Family {
     windows: spans,
     flags: { ...ordinary, ...flags },
     disputes,
+    baked: null,
+    retention: closedRetention(rest.retention, ranges.tmC?.typical, ranges.tgC?.typical),
   };
 }
 

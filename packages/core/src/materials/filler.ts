@@ -1,4 +1,4 @@
-import type { Family, FamilyFlags, WindowName } from './family.js';
+import type { Baked, Family, FamilyFlags, WindowName } from './family.js';
 import {
   propertyDefinitions,
   propertyNames,
@@ -7,6 +7,7 @@ import {
   type Range,
   type RangeRow,
 } from './property.js';
+import { closedRetention, type RetentionPoints } from './retention.js';
 import type { FillerKey } from './filler-keys.js';
 
 /** What a filler does to any family it is put into: factors on properties, and what becomes of its flags. */
@@ -30,6 +31,12 @@ export interface FilledTable {
   chemicals?: Partial<Family['chemicals']>;
   adhesion?: Family['adhesion'];
   disputes?: Family['disputes'];
+  baked?: BakedTable;
+}
+
+/** What an oven makes of a filled family, as its file states it. */
+export interface BakedTable extends Omit<Baked, 'properties'> {
+  properties: Partial<Record<PropertyName, RangeRow>>;
 }
 
 /** Digits kept where a value is computed as base × filler: it is no better known than that. */
@@ -49,6 +56,8 @@ export function filled(base: Family, filler: Filler, table: FilledTable): Family
       throw new Error(`${table.key}.${name}: low ≤ typical ≤ high does not hold`);
     properties[name] = row ? rangeOf(name, row, table.note) : modified(name, base, filler);
   }
+  const closed = (points: RetentionPoints): RetentionPoints =>
+    closedRetention(points, properties.tmC?.typical, properties.tgC?.typical);
   const windows = { ...base.windows };
   for (const [name, [low, high]] of Object.entries(table.windows ?? {}) as [
     WindowName,
@@ -65,11 +74,20 @@ export function filled(base: Family, filler: Filler, table: FilledTable): Family
     properties,
     windows,
     flags: { ...base.flags, ...filler.flags, ...table.flags },
-    retention: table.retention ?? base.retention,
+    retention: closed(table.retention ?? base.retention),
     chemicals: { ...base.chemicals, ...table.chemicals },
     adhesion: table.adhesion ?? base.adhesion,
     disputes: table.disputes ?? base.disputes,
+    baked: table.baked ? bakedOf(table.baked, closed) : null,
   };
+}
+
+function bakedOf(table: BakedTable, closed: (points: RetentionPoints) => RetentionPoints): Baked {
+  const note = `after ${table.hours} h at ${table.ovenC} °C`;
+  const properties: Baked['properties'] = {};
+  for (const [name, row] of Object.entries(table.properties) as [PropertyName, RangeRow][])
+    properties[name] = rangeOf(name, row, note);
+  return { ...table, properties, retention: closed(table.retention) };
 }
 
 /** A property of the base as the filler changes it. */

@@ -41,9 +41,19 @@ export function gradeFamily(grade: Grade, base = familyByKey(grade.family)): Fam
     grade: { family: base.key, maker: grade.maker },
     properties,
     windows: { ...base.windows, ...grade.windows },
+    baked: bakedOf(grade, base),
     retention:
       shiftK === 0 ? base.retention : shifted(base.retention, shiftK, base.properties.hdt045C?.typical ?? 60),
   };
+}
+
+/** The family's baked figures, save those that the grade states itself. */
+function bakedOf(grade: Grade, base: Family): Family['baked'] {
+  if (!base.baked) return null;
+  const kept = Object.entries(base.baked.properties).filter(
+    ([name]) => !grade.measured[name as PropertyName] && !grade.sheet[name as PropertyName],
+  );
+  return { ...base.baked, properties: Object.fromEntries(kept) };
 }
 
 function stated(

@@ -171,6 +171,23 @@ export const propertyDefinitions = {
     min: 0.005,
     max: 50,
   },
+  ageingIndexC: {
+    label: 'Temperature index',
+    unit: '°C',
+    standard: 'half the strength left after 100 000 h in air (after UL 746B), general-purpose grades',
+    digits: 0,
+    min: 20,
+    max: 350,
+  },
+  waterHalfLifeY: {
+    label: 'Half-life in water of 23 °C',
+    unit: 'years',
+    standard: 'half the strength lost to hydrolysis, immersion tests',
+    digits: 1,
+    min: 0.01,
+    max: 500,
+    absent: 'does not hydrolyse: years in water take nothing from it',
+  },
   wetFactor: {
     label: 'Strength when wet / dry',
     unit: '',

@@ -35,6 +35,8 @@ export interface HeatAllowableResult {
 const LOW = 0.05;
 const MID = 0.45;
 const HIGH = 1.8;
+/** What a part that carries nothing is taken to bear, MPa: its own weight, and the needle of ISO 306. */
+export const UNLOADED_MPA = LOW;
 /** A load held longer than this is a creep load, h. */
 export const CREEP_HOURS = 1000;
 
@@ -44,12 +46,17 @@ export function allowableTemperatureC(i: HeatAllowableInput): number {
   return unheldC(i) - held;
 }
 
+/**
+ * Flat below 0.05 and beyond 1.8 MPa: an extrapolated deflection temperature means nothing. A deflection
+ * temperature above the one at less stress is read as equal to it, so that more stress never helps.
+ */
 function unheldC(i: HeatAllowableInput): number {
-  const s = i.stressMPa;
+  const s = Math.min(HIGH, i.stressMPa);
+  const mid = Math.min(i.softeningC, i.hdt045C);
+  const high = Math.min(mid, i.hdt18C);
   if (s <= LOW) return i.softeningC;
-  if (s <= MID) return i.softeningC + ((i.hdt045C - i.softeningC) * Math.log(s / LOW)) / Math.log(MID / LOW);
-  const beyond = i.hdt045C + ((i.hdt18C - i.hdt045C) * Math.log(s / MID)) / Math.log(HIGH / MID);
-  return s <= HIGH ? beyond : Math.max(23, beyond);
+  if (s <= MID) return i.softeningC + ((mid - i.softeningC) * Math.log(s / LOW)) / Math.log(MID / LOW);
+  return mid + ((high - mid) * Math.log(s / MID)) / Math.log(HIGH / MID);
 }
 
 /** `heat.allowable`: the part temperature a material bears at a stress. */
@@ -57,12 +64,13 @@ export const heatAllowable = model({
   id: 'heat.allowable',
   title: 'Highest part temperature at a stress',
   source: 'Interpolation in ln(stress) between ISO 306 (Vicat) or Tg and ISO 75 heat deflection temperatures',
-  validity: 'Interpolation from 0.05 to 1.8 MPa; beyond that the last segment is extended and said to be so.',
+  validity:
+    'Interpolation from 0.05 to 1.8 MPa, flat outside: beyond 1.8 MPa strength and creep judge, not deflection.',
   Input: HeatAllowableInput,
   compute(i: HeatAllowableInput) {
     const base = unheldC(i);
     const allowableC = allowableTemperatureC(i);
-    const s = i.stressMPa;
+    const s = Math.min(HIGH, i.stressMPa);
     const segment =
       s <= LOW
         ? step('T(σ)', 'softening, flat below 0.05 MPa', sig(i.softeningC), base, '°C')
@@ -82,8 +90,8 @@ export const heatAllowable = model({
               '°C',
             );
     const warnings: string[] = [];
-    if (s > HIGH)
-      warnings.push('Above 1.8 MPa the last segment is extended: heat deflection is not measured there.');
+    if (i.stressMPa > HIGH)
+      warnings.push('Heat deflection is measured up to 1.8 MPa: beyond it, strength and creep judge.');
     if (i.hdt045C > i.softeningC || i.hdt18C > i.hdt045C)
       warnings.push('Softening and deflection temperatures are not in falling order; check the data sheet.');
     return {

@@ -73,7 +73,7 @@ export const heatDay = model({
     const hottest = hours.reduce((m, h) => (h.partC > m.partC ? h : m));
     const brightest = hours.reduce((m, h) => (h.ghiWm2 > m.ghiWm2 ? h : m));
     const sorted = hours.map(h => h.partC).sort((a, b) => a - b);
-    const above = hoursAbove({ partC: sorted, sorted, maxC: 0, minC: 0, p999C: 0 }, i.limitC);
+    const above = hoursAbove({ sorted }, i.limitC);
     return {
       result: { maxC: hottest.partC, hottestHour: hottest.hour, hoursAboveLimit: above, hours },
       warnings: i.ambientMinC > i.ambientMaxC ? ['The lowest temperature is above the highest.'] : [],

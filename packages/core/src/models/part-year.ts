@@ -1,3 +1,4 @@
+import { ageingEquivalentC } from './heat-ageing.js';
 import { quantileSorted } from 'simple-statistics';
 import { cabinTemperatureC, vehicleSunlitC } from './heat-vehicle.js';
 import { surfaceTemperatureC } from './heat-surface.js';
@@ -20,6 +21,8 @@ export interface PartYear {
   maxC: number;
   minC: number;
   p999C: number;
+  /** The constant temperature that ages as much as this year, °C. */
+  ageingC: number;
 }
 
 /** The part's temperature in one hour, °C. Out of the sun it is at least the air's: see `conditionsOf`. */
@@ -64,11 +67,12 @@ export function partYear(weather: Weather, place: PartPlace): PartYear {
     minC: sorted[0] ?? NaN,
     maxC: sorted[sorted.length - 1] ?? NaN,
     p999C: quantileSorted(sorted, 0.999),
+    ageingC: ageingEquivalentC(partC),
   };
 }
 
 /** Hours of the year in which the part is hotter than a limit, by bisection in the sorted year. */
-export function hoursAbove(year: PartYear, limitC: number): number {
+export function hoursAbove(year: Pick<PartYear, 'sorted'>, limitC: number): number {
   let low = 0;
   let high = year.sorted.length;
   while (low < high) {

@@ -5,6 +5,16 @@ import { sig } from '../lib/figures.js';
 /** Decay length of the bed's warmth up the part, mm. */
 export const LAMBDA_MM = 6;
 
+/** Share of the elastic strain that survives on released bars; an estimate. */
+const LOCKED_SHARE = 0.5;
+/** Mismatch over which a layer begins to keep its strain: on warmer plastic it still creeps, K; an estimate. */
+const CREEP_OFF_K = 25;
+
+/** What of a temperature mismatch stays locked in, K: g(x) = 0.5·x·(1 − e^{−x/25 K}) for x > 0, else 0. */
+export function lockedInK(mismatchK: number): number {
+  return mismatchK > 0 ? LOCKED_SHARE * mismatchK * (1 - Math.exp(-mismatchK / CREEP_OFF_K)) : 0;
+}
+
 /** Input of `warp.bow`. */
 export class WarpBowInput {
   @Quantity({ min: 0, max: 1e-3, unit: '1/K', doc: 'Linear thermal expansion.' }) alphaPerK!: number;
@@ -43,7 +53,7 @@ export function warpBowOf(i: WarpBowInput): WarpBowResult {
   const strain = (z: number): number => {
     const decay = Math.exp(-z / LAMBDA_MM);
     const substrate = i.chamberC + (i.bedC - i.chamberC) * decay;
-    return i.alphaPerK * Math.max(0, i.solidificationC - substrate) + i.crystallisationStrain * (1 - decay);
+    return i.alphaPerK * lockedInK(i.solidificationC - substrate) + i.crystallisationStrain * (1 - decay);
   };
   // The integrand has a kink where the substrate falls below T_s; splitting there keeps the rule's order.
   const kinkShare =
@@ -81,7 +91,7 @@ export const warpBow = model({
   title: 'Bow of a part after release from the plate',
   source:
     'Locked-in strain of layers solidifying on a graded substrate, released as a beam: κ = ' +
-    '12/H³·∫e(z)(z − H/2)dz; λ = 6 mm',
+    '12/H³·∫e(z)(z − H/2)dz; λ = 6 mm; g(x) = 0.5·x·(1 − e^{−x/25 K})',
   validity: 'Long, flat parts: length at least twice the height; uniform chamber.',
   Input: WarpBowInput,
   compute(i: WarpBowInput) {
@@ -104,7 +114,7 @@ export const warpBow = model({
         ),
         step(
           'ē',
-          'mean of α·max(0, T_s − T_sub) + s_c·(1 − e^{−z/λ})',
+          'mean of α·g(T_s − T_sub) + s_c·(1 − e^{−z/λ})',
           `α = ${sig(i.alphaPerK)}, T_s = ${sig(i.solidificationC)} °C, s_c = ${sig(i.crystallisationStrain)}`,
           100 * result.meanStrain,
           '%',

@@ -1,24 +1,124 @@
 import type { Family } from '../materials/family.js';
-import { ADHESION_LIMITS } from './adhesion.js';
+import type { PropertyName } from '../materials/property.js';
+import type { Printer } from '../workshop/printer.js';
+import { holdOnPei } from './adhesion.js';
+
+/** One thing that a family asks of printer, part or keeper beyond a spool of plain PLA, and how much. */
+export interface Ask {
+  label: string;
+  /** Its share of the print difficulty; what a beginner would notice counts about 1. */
+  points: number;
+}
+
+/** Air that only a closed printer has, °C. */
+const CLOSED_AIR_C = 30;
+/** Air that only a heated chamber has, °C. */
+const HEATED_AIR_C = 60;
+/** A nozzle that a lined or small hot end does not reach, and one that few machines reach, °C. */
+const NOZZLE = { warmC: 240, hotC: 260, rareC: 340 };
+/** Shares of its best hold that a family has on bare PEI: as good as nothing, and little. */
+export const HOLD_ON_PEI = { none: 0.1, poor: 0.5 };
+/** Hardness under which a feeder made for soft filament is wanted, Shore A. */
+const VERY_SOFT_A = 70;
+
+/** The middle of a family's range: how its kind is handled, whatever one spool of it measures. */
+function usual(f: Family, name: PropertyName): number | null {
+  const range = f.properties[name];
+  return range ? (range.low + range.high) / 2 : null;
+}
+
+/** Asks of families that are not stiff enough for every feeder. */
+function feedAsk(f: Family, p: Printer | null): Ask | null {
+  const shoreA = usual(f, 'shoreA');
+  const remote = p?.drive === 'bowden' ? 1.5 : 0;
+  switch (f.flags.drive) {
+    case 'any':
+      return shoreA === null && (usual(f, 'modulusMPa') ?? 0) > 500
+        ? null
+        : { label: 'slow feeding', points: 0.5 + remote / 3 };
+    case 'slow-bowden':
+      return { label: 'slow feeding', points: 1 + remote };
+    case 'direct': {
+      const verySoft = shoreA !== null && shoreA < VERY_SOFT_A ? 1.5 : 0;
+      return { label: 'a direct drive, slowly', points: 4 + remote + verySoft };
+    }
+  }
+}
+
+/** Asks about the air around the print. An open printer pays for what it lacks by the chance of lifting. */
+function airAsks(f: Family): Ask[] {
+  const { low } = f.windows.chamberC;
+  const asks: Ask[] = [];
+  if (low > CLOSED_AIR_C) asks.push({ label: 'warm, still air', points: 1 });
+  if (low > HEATED_AIR_C) asks.push({ label: 'a heated chamber', points: 2 });
+  return asks;
+}
+
+function nozzleAsk(f: Family): Ask | null {
+  const { low } = f.windows.nozzleC;
+  if (low >= NOZZLE.rareC) return { label: `a hot end for over ${NOZZLE.rareC} °C`, points: 4 };
+  if (low >= NOZZLE.hotC) return { label: `a hot end for over ${NOZZLE.hotC} °C`, points: 1 };
+  return low > NOZZLE.warmC ? { label: `a nozzle over ${NOZZLE.warmC} °C`, points: 0.3 } : null;
+}
+
+/** Drying: each time for what drinks, the more the more it drinks. */
+function dryingAsk(f: Family): Ask | null {
+  const uptake = usual(f, 'waterUptakePct') ?? 0;
+  switch (f.flags.moisture) {
+    case 'low':
+      return null;
+    case 'medium':
+      return { label: 'a dry spool', points: 0.3 };
+    case 'high':
+      return { label: 'drying before each print', points: 1.1 + 0.1 * Math.min(9, uptake) };
+  }
+}
+
+function plateAsk(f: Family): Ask | null {
+  const share = holdOnPei(f);
+  if (share < HOLD_ON_PEI.none) return { label: 'a tape or plate of its own', points: 4.5 };
+  if (share < HOLD_ON_PEI.poor) return { label: 'glue on the plate', points: 0.4 };
+  return f.adhesion['smooth-pei']?.grips ? { label: 'a plate it does not tear', points: 0.2 } : null;
+}
+
+const fumesPoints = { low: 0, moderate: 0.4, styrene: 0.75 };
 
 /**
- * What a family asks beyond an ordinary machine and a spool off the shelf: one entry a penalty, for the
- * step-up school.
+ * What a family asks of this printer and its keeper, each with its share of the difficulty. The chance that
+ * this part lifts, and checks that the printer only just passes, come on top: see `printability`.
+ * @param p the printer; null for none in particular
  */
+export function asksOf(f: Family, p: Printer | null): Ask[] {
+  const { flags } = f;
+  const asks: (Ask | null)[] = [
+    feedAsk(f, p),
+    ...airAsks(f),
+    nozzleAsk(f),
+    flags.abrasive ? { label: 'a hardened nozzle', points: 0.75 } : null,
+    dryingAsk(f),
+    plateAsk(f),
+    { label: 'cleaning off strings', points: 0.8 * flags.stringing },
+    flags.fumes === 'low' ? null : { label: 'ventilation', points: fumesPoints[flags.fumes] },
+    flags.chars ? { label: 'never left hot', points: 0.4 } : null,
+    flags.foaming ? { label: 'tuning flow and temperature to the foam', points: 1.5 } : null,
+  ];
+  return asks.filter(a => a !== null && a.points > 0) as Ask[];
+}
+
+/** What an oven asks besides. */
+export const bakingAsk: Ask = { label: 'baking, and allowing for its shrinkage', points: 6 };
+
+/** Points under which an ask is an ordinary part of printing and not worth a word. */
+const WORTH_A_WORD = 0.25;
+
+/** What a family asks of any printer beyond the ordinary, in words. */
 export function demands(f: Family): string[] {
-  const list: string[] = [];
-  if (f.windows.nozzleC.low > 250) list.push('a hot end for over 250 °C');
-  if (f.windows.chamberC.low > 30) list.push('warm, still air');
-  if (f.flags.fumes !== 'low') list.push('ventilation');
-  if (f.flags.moisture !== 'low') list.push('a dry spool');
-  if (f.flags.moisture === 'high') list.push('drying before each print');
-  if (f.flags.abrasive) list.push('a hardened nozzle');
-  if (f.flags.drive !== 'any') list.push('slow feeding');
-  if (f.flags.drive === 'direct') list.push('a direct drive');
-  const onPei = Math.max(f.adhesion['smooth-pei']?.bare ?? 0, f.adhesion['textured-pei']?.bare ?? 0);
-  if (onPei < ADHESION_LIMITS.comfortable) list.push('a plate, tape or glue of its own');
-  if (f.flags.stringing > 0.5) list.push('cleaning off strings');
-  if (f.flags.foaming) list.push('tuning flow and temperature to the foam');
-  if (f.flags.bake) list.push('an hour in an oven', 'allowing for its shrinkage there');
-  return list;
+  return asksOf(f, null)
+    .filter(a => a.points > WORTH_A_WORD)
+    .map(a => a.label);
+}
+
+/** The sum of what is asked. */
+export function difficultyOf(asks: readonly Ask[]): number {
+  return asks.reduce((sum, a) => sum + a.points, 0);
 }

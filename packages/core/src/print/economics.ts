@@ -1,5 +1,6 @@
 import { Quantity } from '../input/fields.js';
 import { model, step } from '../models/model.js';
+import { typical, type Family } from '../materials/family.js';
 import { sig } from '../lib/figures.js';
 
 /** Input of `print.economics`. */
@@ -42,6 +43,24 @@ export interface PrintEconomicsResult {
 const TRAVEL = 0.25;
 /** Seconds a layer change takes. */
 const LAYER_SECONDS = 2;
+
+/** The flow at which a family prints: its own limit, the hot end's, or the line speed, mm³/s. */
+export function printFlowMm3s(
+  f: Family,
+  printer: { maxFlowMm3s: number } | null,
+  { lineMm, layerMm }: { lineMm: number; layerMm: number },
+): number {
+  return Math.min(
+    typical(f, 'maxFlowMm3s'),
+    printer?.maxFlowMm3s ?? Infinity,
+    usualSpeedMmS(f) * lineMm * layerMm,
+  );
+}
+
+/** The middle of a family's speeds, mm/s. */
+export function usualSpeedMmS(f: Family): number {
+  return (f.windows.speedMmS.low + f.windows.speedMmS.high) / 2;
+}
 
 /** Mass, time and cost of one part. */
 export function printEconomics(i: PrintEconomicsInput): PrintEconomicsResult {

@@ -19,33 +19,67 @@ export interface WarpOnPrinter {
   adhesion: Adhesion | null;
 }
 
+/** Kelvins that a bed may fall short of a family's window before its hold is down by a factor e. */
+const COLD_BED_K = 20;
+/** What is left of adhesion at the rim of a bed that is heated in its middle, and how wide that rim is, mm. */
+const COOL_RIM = { factor: 0.7, widthMm: 30 };
+/** Beyond this share of its length, or this height, a part's upper layers no longer pull on its edge. */
+const FILM = { share: 0.2, mostMm: 20 };
+
+/** The bed a family is printed on, °C: the middle of its window, as far as the printer reaches. */
+function bedOf(f: Family, p: Printer | null): number {
+  const wanted = (f.windows.bedC.low + f.windows.bedC.high) / 2;
+  return p ? Math.min(Math.max(p.bedMaxC, p.chamberC), wanted) : wanted;
+}
+
+/** The air around the print, °C. */
+function airOf(f: Family, p: Printer | null): number {
+  return p ? Math.min(p.chamberC, f.windows.chamberC.high) : Math.max(ROOM_AIR_C, f.windows.chamberC.low);
+}
+
+/** What is left of a plate's hold on a bed that is too cold, and where the part reaches its cool rim. */
+function holdLeft(brief: Brief, f: Family, p: Printer | null, bedC: number): number {
+  const shortK = f.flags.coldBed ? 0 : Math.max(0, f.windows.bedC.low - bedC);
+  const cold = Math.exp(-shortK / COLD_BED_K);
+  return cold * (p && reachesRim(brief, p) ? COOL_RIM.factor : 1);
+}
+
+function reachesRim({ geometry: g }: Brief, { buildMm: [bx, by] }: Printer): boolean {
+  const inner = (size: number): number => size - 2 * COOL_RIM.widthMm;
+  const lies = (x: number, y: number): boolean => x <= inner(bx) && y <= inner(by);
+  return !lies(g.xMm, g.yMm) && !lies(g.yMm, g.xMm);
+}
+
 /** Warp of the part on a printer; without one, in the air the family asks for. */
-export function warpOnPrinter(brief: Brief, f: Family, p: Printer | null): WarpOnPrinter {
+export function warpOnPrinter(
+  brief: Brief,
+  f: Family,
+  p: Printer | null,
+  solidFraction: number,
+): WarpOnPrinter {
   const g = brief.geometry;
   const lengthMm = plateLengthMm(brief);
-  const bedMid = (f.windows.bedC.low + f.windows.bedC.high) / 2;
   const bowInput: WarpBowInput = {
     alphaPerK: typical(f, 'alphaPerK'),
     solidificationC: typical(f, 'solidificationC'),
-    bedC: p ? Math.min(p.bedMaxC, bedMid) : bedMid,
-    chamberC: p
-      ? Math.min(p.chamberC, f.windows.chamberC.high)
-      : Math.max(ROOM_AIR_C, f.windows.chamberC.low),
+    bedC: bedOf(f, p),
+    chamberC: airOf(f, p),
     heightMm: g.zMm,
     lengthMm,
     crystallisationStrain: f.properties.crystallisationStrain?.typical ?? 0,
-    solidFraction: g.solidFraction,
+    solidFraction,
   };
   const bow = warpBowOf(bowInput);
+  const filmMm = Math.min(g.zMm, lengthMm * FILM.share, FILM.mostMm);
   const adhesion = bestAdhesion(f, p);
-  // Thin-film lift-off holds for a film long against its height: beyond a quarter of the length the upper layers
-  // no longer pull on the edge. An infilled part stores its share of a solid one's energy, and a plastic that is
-  // soft while it contracts stores less: see storedModulusMPa.
+  // Thin-film lift-off holds for a film long against its height: only the lower layers of a tall part pull
+  // on its edge, and their strain is what counts. An infilled part stores its share of a solid one's energy, and a
+  // plastic that is soft while it contracts stores less: see storedModulusMPa.
   const liftInput: WarpLiftOffInput = {
-    modulusMPa: storedModulusMPa(f, bowInput.chamberC) * g.solidFraction,
-    meanStrain: bow.meanStrain,
-    heightMm: Math.min(g.zMm, lengthMm / 4),
-    adhesionJm2: adhesion?.energyJm2 ?? 1,
+    modulusMPa: storedModulusMPa(f, bowInput.chamberC) * solidFraction,
+    meanStrain: warpBowOf({ ...bowInput, heightMm: filmMm }).meanStrain,
+    heightMm: filmMm,
+    adhesionJm2: (adhesion?.energyJm2 ?? 1) * holdLeft(brief, f, p, bowInput.bedC),
     sharpCorners: g.sharpCorners,
     filletMm: 0,
   };

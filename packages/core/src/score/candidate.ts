@@ -1,4 +1,5 @@
 import type { CriterionId, School } from '../brief/choices.js';
+import type { Baked } from '../materials/family.js';
 import type { Conditions } from '../brief/conditions.js';
 import type { PrintEconomicsInput, PrintEconomicsResult } from '../print/economics.js';
 import type { Criterion } from './criteria/criterion.js';
@@ -15,7 +16,11 @@ export interface Candidate {
   name: string;
   /** The family's key: that of the candidate itself unless it is a grade. */
   family: string;
+  /** Set where it is judged as an oven leaves it, because only so it passes. */
+  baked: Pick<Baked, 'ovenC' | 'hours' | 'shrinkagePct'> | null;
   status: Status;
+  /** How well it stands before any score, see `standingOf`: the less the better. */
+  standing: number;
   /** 1 is the first choice; null when out. */
   rank: number | null;
   score: number;
@@ -26,7 +31,7 @@ export interface Candidate {
   cautions: string[];
   printing: Pick<
     Printability,
-    'success' | 'penalties' | 'factors' | 'pLift' | 'bowInput' | 'liftInput' | 'adhesion'
+    'success' | 'difficulty' | 'asks' | 'factors' | 'pLift' | 'pSplit' | 'bowInput' | 'liftInput' | 'adhesion'
   > &
     PrintEconomicsResult & { economicsInput: PrintEconomicsInput };
 }

@@ -1,4 +1,5 @@
-import type { Family } from '../materials/family.js';
+import type { Electrical } from '../brief/choices.js';
+import type { Baked, Family } from '../materials/family.js';
 import type { Context } from './context.js';
 import { isFibre } from '../materials/fibre.js';
 import { type Printability } from './printability.js';
@@ -14,7 +15,7 @@ export const CERTIFICATION_NOTICE =
   'hurt someone, test, add margin, and defer to local codes and licensed practice.';
 
 /** Cautions for a family in a brief's service, in plain words; they travel with the decision and the print card. */
-export function cautionsOf(ctx: Context, f: Family, p: Printability): string[] {
+export function cautionsOf(ctx: Context, f: Family, p: Printability, baked: Baked | null): string[] {
   const { brief, printer } = ctx;
   const cautions: string[] = [];
   if (brief.ifItFails === 'injures') cautions.push(HAZARD_NOTICE);
@@ -36,11 +37,12 @@ export function cautionsOf(ctx: Context, f: Family, p: Printability): string[] {
         'whatever the polymer. Use a liner or a certified part.',
     );
   if (brief.contact.skin && isFibre(f)) cautions.push('Not against skin: fibres work loose.');
-  if (f.flags.bake)
+  if (baked)
     cautions.push(
-      'Bears its heat only after baking, in an oven not used for food: it shrinks and may bend ' +
-        'meanwhile, so prop it and print one first.',
+      `Passes only after ${baked.hours} h at ${baked.ovenC} °C in an oven not used for food: it shrinks about ` +
+        `${baked.shrinkagePct} % and may bend meanwhile, so prop it and print one first.`,
     );
+  cautions.push(...electricalCautions(brief.electrical));
   if (f.flags.smoothedBy.includes('acetone') && brief.looks.finish === 'fine')
     cautions.push(
       'Smoothing with acetone: its vapour burns and numbs. Only with ventilation, gloves and no flame or spark near.',
@@ -54,12 +56,25 @@ export function cautionsOf(ctx: Context, f: Family, p: Printability): string[] {
     cautions.push('Chars when left hot: never pause with a loaded nozzle, and purge it afterwards.');
   if (f.windows.chamberC.low > 60)
     cautions.push('A hot chamber and mains-powered heaters are work for qualified people, to local code.');
-  if (p.adhesion && p.adhesion.energyJm2 > 450)
-    cautions.push('May tear the plate: put a release layer between.');
+  if (p.adhesion?.grips) cautions.push('May tear the plate: put a release layer between.');
   if (
     brief.flex.want === 'rubbery' &&
     Math.max(brief.geometry.xMm, brief.geometry.yMm, brief.geometry.zMm) < 40
   )
     cautions.push('Small soft parts can be swallowed: keep them from children.');
   return cautions;
+}
+
+/** What no filament family can promise about electricity: it is certified elsewhere, or not at all. */
+function electricalCautions(electrical: Electrical): string[] {
+  if (electrical === 'none') return [];
+  const flame =
+    'No family here is judged for flame or tracking: ask for a grade with a flame class (UL 94) on its data sheet.';
+  return electrical === 'low-voltage'
+    ? [flame]
+    : [
+        flame,
+        'Enclosures of mains parts need certified flammability, ingress and earthing: a print is never that. ' +
+          'Use a certified enclosure, to local code, by a qualified person.',
+      ];
 }

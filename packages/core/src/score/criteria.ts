@@ -6,6 +6,12 @@ import { creepCriterion } from './criteria/creep.js';
 import type { Criterion, CriterionRule, Judged } from './criteria/criterion.js';
 import { finishCriterion } from './criteria/finish.js';
 import { flexCriterion } from './criteria/flex.js';
+import { ageingCriterion } from './criteria/ageing.js';
+import { clampCriterion } from './criteria/clamp.js';
+import { wearCriterion } from './criteria/wear.js';
+import { waterCriterion } from './criteria/water.js';
+import { chemicalsCriterion } from './criteria/chemicals.js';
+import { contactCriterion } from './criteria/contact.js';
 import { heatCriterion } from './criteria/heat.js';
 import { impactCriterion } from './criteria/impact.js';
 import { massCriterion } from './criteria/mass.js';
@@ -15,17 +21,23 @@ import { stiffnessCriterion } from './criteria/stiffness.js';
 import { strengthCriterion } from './criteria/strength.js';
 import { uvCriterion } from './criteria/uv.js';
 import { warpCriterion } from './criteria/warp.js';
-import { desirability } from './desirability.js';
+import { desirabilityOn } from './desirability.js';
 
 /** Every criterion, in the order in which a candidate lists them. */
 export const criterionRules: readonly CriterionRule[] = [
   heatCriterion,
+  ageingCriterion,
   uvCriterion,
   strengthCriterion,
   stiffnessCriterion,
   creepCriterion,
+  clampCriterion,
   impactCriterion,
+  wearCriterion,
   flexCriterion,
+  waterCriterion,
+  chemicalsCriterion,
+  contactCriterion,
   warpCriterion,
   printabilityCriterion,
   accuracyCriterion,
@@ -63,6 +75,8 @@ export function criteriaOf(judged: Judged, weights: Record<CriterionId, number>)
   return criterionRules.map(rule => {
     const { working, ...measured } = rule.read(judged);
     const own = judged.ctx.brief.points[rule.id];
+    // Points of the user's own lie on a plain scale: a limit of 0 has no logarithm.
+    const log = own ? undefined : measured.log;
     const [unacceptable, comfortable] = own ?? [measured.unacceptable, measured.comfortable];
     return {
       id: rule.id,
@@ -71,7 +85,8 @@ export function criteriaOf(judged: Judged, weights: Record<CriterionId, number>)
       unit: measured.unit,
       unacceptable,
       comfortable,
-      desirability: desirability(measured.value, unacceptable, comfortable),
+      ...(log ? { log } : {}),
+      desirability: desirabilityOn(measured.value, { unacceptable, comfortable, ...(log ? { log } : {}) }),
       ...(working ? { working } : {}),
     };
   });

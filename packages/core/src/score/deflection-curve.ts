@@ -17,7 +17,9 @@ export function deflectionCurve(
   if (creepC === null || load.kind !== 'sustained' || !load.deflectionTimesModulus) return [];
   const elastic =
     load.deflectionTimesModulus /
-    (typical(f, 'modulusMPa') * Math.max(RETENTION_FLOOR, retentionAt(f.retention, creepC)));
+    (typical(f, 'modulusMPa') *
+      load.printed.stiffness *
+      Math.max(RETENTION_FLOOR, retentionAt(f.retention, creepC)));
   const end = Math.max(10, load.hours);
   return Array.from({ length: 31 }, (_, i) => {
     const hours = 0.1 * (end / 0.1) ** (i / 30);

@@ -11,22 +11,19 @@ export class ScoreDesirabilityInput {
   @Quantity({ min: -1e9, max: 1e9, doc: 'The margin or quantity being judged.' }) value!: number;
   @Quantity({ min: -1e9, max: 1e9, doc: 'Where it becomes unacceptable: desirability 0.' })
   unacceptable!: number;
-  @Quantity({ min: -1e9, max: 1e9, doc: 'Where it becomes comfortable: desirability 0.8.' })
+  @Quantity({ min: -1e9, max: 1e9, doc: 'Where it becomes comfortable: desirability 1, and no more beyond.' })
   comfortable!: number;
 }
 
-/** ln 5: the curve passes 0.8 = 1 − 1/5 at the comfortable point. */
-const LN_5 = Math.log(5);
-
 /**
- * Desirability 0…1 of a value: 1 − 5^(−u^1.5) with u = (x − unacceptable)/(comfortable − unacceptable); 0
- * at u ≤ 0, 0.8 at u = 1.
+ * Desirability 0…1 of a value: 1 − (1 − u)² with u = (x − unacceptable)/(comfortable − unacceptable), 0 at
+ * u ≤ 0 and 1 from u = 1 on: enough is enough.
  */
 export function desirability(value: number, unacceptable: number, comfortable: number): number {
   if (value === Infinity || value === -Infinity) return value > 0 === comfortable > unacceptable ? 1 : 0;
   const u = (value - unacceptable) / (comfortable - unacceptable);
-  // u^1.5 as u·√u and 5^x as e^(x·ln 5): the same numbers, several times quicker, for a million draws.
-  return u <= 0 ? 0 : 1 - Math.exp(-LN_5 * u * Math.sqrt(u));
+  if (u <= 0) return 0;
+  return u >= 1 ? 1 : u * (2 - u);
 }
 
 /** `score.desirability`: a physical quantity as a number from 0 to 1. */
@@ -34,7 +31,8 @@ export const scoreDesirability = model({
   id: 'score.desirability',
   title: 'Desirability of a margin',
   source:
-    'After Derringer and Suich (1980), as a smooth saturating curve through (unacceptable, 0) and (comfortable, 0.8)',
+    'After Derringer and Suich (1980): 1 − (1 − u)² between (unacceptable, 0) and (comfortable, 1); a ' +
+    'surplus earns nothing',
   validity: 'Any quantity of which more, or less, is steadily better.',
   Input: ScoreDesirabilityInput,
   compute(i: ScoreDesirabilityInput) {
@@ -50,13 +48,29 @@ export const scoreDesirability = model({
       steps: [
         step(
           'u',
-          '(x − x₀)/(x₈ − x₀)',
+          '(x − x₀)/(x₁ − x₀)',
           `(${sig(i.value)} − ${sig(i.unacceptable)}) / (${sig(i.comfortable)} − ${sig(i.unacceptable)})`,
           u,
           '',
         ),
-        step('d', '0 if u ≤ 0, else 1 − 5^(−u^1.5)', u <= 0 ? 'u ≤ 0' : `1 − 5^(−${sig(u)}^1.5)`, d, ''),
+        step('d', '0 if u ≤ 0, 1 if u ≥ 1, else 1 − (1 − u)²', curveText(u), d, ''),
       ],
     };
   },
 });
+
+/** Which branch of the curve a share lies on, with its numbers. */
+function curveText(u: number): string {
+  if (u <= 0) return 'u ≤ 0';
+  return u >= 1 ? 'u ≥ 1' : `1 − (1 − ${sig(u)})²`;
+}
+
+/** The desirability of a value between two points, on their scale. */
+export function desirabilityOn(
+  value: number,
+  { unacceptable, comfortable, log }: { unacceptable: number; comfortable: number; log?: true },
+): number {
+  return log
+    ? desirability(Math.log(value), Math.log(unacceptable), Math.log(comfortable))
+    : desirability(value, unacceptable, comfortable);
+}

@@ -6,6 +6,8 @@ const PROCESS_DEVIATION_MM = 0.12;
 const UNCORRECTED = 0.15;
 /** Share of its saturated water by which a part's content swings in service. */
 const WATER_SWING: Record<Water, number> = { dry: 0.15, humid: 0.4, rain: 0.5, immersed: 1 };
+/** Share of an oven's shrinkage that allowing for it does not catch: it differs by direction and by print. */
+const BAKED_SCATTER = 0.5;
 /** The part of the uptake that shows as length. */
 const SWELLING = 0.25;
 
@@ -18,6 +20,8 @@ export interface DeviationInput {
   bowMm: number;
   lengthMm: number;
   water: Water;
+  /** Shrinkage while it is baked, %; 0 unbaked. */
+  bakedPct: number;
 }
 
 /**
@@ -29,5 +33,7 @@ export function expectedDeviationMm(i: DeviationInput): number {
   const shrink =
     (i.alphaPerK * Math.max(0, i.solidificationC - 23) + i.crystallisationStrain) * i.lengthMm * UNCORRECTED;
   const bow = i.bowMm / 2;
-  return Math.sqrt(PROCESS_DEVIATION_MM * PROCESS_DEVIATION_MM + shrink * shrink + swell * swell + bow * bow);
+  const baked = (i.bakedPct / 100) * i.lengthMm * BAKED_SCATTER;
+  const process = PROCESS_DEVIATION_MM * PROCESS_DEVIATION_MM;
+  return Math.sqrt(process + shrink * shrink + swell * swell + bow * bow + baked * baked);
 }

@@ -1,3 +1,4 @@
+import type { CriterionId } from '../brief/choices.js';
 import type { WorkingRef } from '../brief/conditions.js';
 import { sig } from '../lib/figures.js';
 
@@ -5,18 +6,25 @@ import { sig } from '../lib/figures.js';
 export type GateId =
   | 'purpose'
   | 'heat'
+  | 'ageing'
   | 'strength'
+  | 'stiffness'
   | 'creep'
+  | 'clamp'
   | 'impact'
   | 'uv'
   | 'flex'
+  | 'wear'
   | 'water'
   | 'chemicals'
+  | 'contact'
+  | 'looks'
   | 'clarity'
   | 'float'
   | 'mass'
   | 'cost'
   | 'build'
+  | `limit.${CriterionId}`
   | `printability.${PrintCheck}`;
 /** What printing may be blocked by. */
 export type PrintCheck =
@@ -37,18 +45,31 @@ export interface Gate {
 }
 
 /** Gates at which less is better: the need is a limit, not a minimum. */
-export const limitGates: ReadonlySet<GateId> = new Set<GateId>(['creep', 'water', 'mass', 'cost', 'float']);
+export const limitGates: ReadonlySet<GateId> = new Set<GateId>([
+  'stiffness',
+  'creep',
+  'mass',
+  'cost',
+  'float',
+  'printability.chamber',
+]);
 
 const labels: Record<string, string> = {
   purpose: 'Purpose',
   heat: 'Heat',
+  ageing: 'Long heat',
   strength: 'Strength',
+  stiffness: 'Stiffness',
   creep: 'Creep',
+  clamp: 'Clamp',
   impact: 'Knocks',
   uv: 'Sun',
   flex: 'Flexibility',
+  wear: 'Wear',
   water: 'Water',
   chemicals: 'Chemicals',
+  contact: 'Contact',
+  looks: 'Colour',
   clarity: 'Clarity',
   float: 'Floating',
   mass: 'Mass',
@@ -67,6 +88,7 @@ const labels: Record<string, string> = {
 
 /** A gate as people call it. */
 export function gateLabel(id: GateId): string {
+  if (id.startsWith('limit.')) return 'Your limit';
   return labels[id] ?? id;
 }
 
@@ -81,9 +103,42 @@ export function gateNumbers(g: Gate): string {
     : `has ${shown(g.have)}, needs ${shown(g.need)} ${g.unit}`.trimEnd();
 }
 
+/** The verdict of a share that is left: fails under one limit, marginal under the other. */
+export function byShare(share: number, limits: { fail: number; comfortable: number }): Verdict {
+  if (share < limits.fail) return 'fail';
+  return share < limits.comfortable ? 'marginal' : 'pass';
+}
+
+/** The verdict of something of which less is better: fails over one limit, marginal over the other. */
+export function byLimit(value: number, limits: { fail: number; comfortable: number }): Verdict {
+  if (value > limits.fail) return 'fail';
+  return value > limits.comfortable ? 'marginal' : 'pass';
+}
+
 /** The verdict of a margin: fails below zero, marginal below the comfortable one. */
 export function byMargin(margin: number, comfortable: number): Verdict {
   return margin < 0 ? 'fail' : margin < comfortable ? 'marginal' : 'pass';
+}
+
+/** Gates of the maker's own, besides those about printing, that say nothing of service. */
+const otherThanService: ReadonlySet<GateId> = new Set<GateId>(['mass', 'cost', 'build']);
+/** Checks of printing that put the part itself in doubt rather than the keeper's patience. */
+const gambles: ReadonlySet<GateId> = new Set<GateId>(['printability.chamber', 'printability.dryer']);
+
+/**
+ * How well a candidate stands: it passes with room; it passes, but its print is a gamble (air, drying); it only
+ * just passes in service; it is made for another purpose; it is out. Other checks of printing cost difficulty instead.
+ */
+export const STANDINGS = { fits: 0, gamble: 1, doubtful: 2, unfit: 3, out: 4 } as const;
+
+/** What one gate makes of a candidate's standing. */
+export function standingOf(g: Pick<Gate, 'id' | 'verdict'>): number {
+  if (g.verdict === 'pass') return STANDINGS.fits;
+  if (g.verdict === 'fail') return STANDINGS.out;
+  if (gambles.has(g.id)) return STANDINGS.gamble;
+  if (g.id === 'purpose') return STANDINGS.unfit;
+  const printing = otherThanService.has(g.id) || g.id.startsWith('printability.');
+  return printing ? STANDINGS.fits : STANDINGS.doubtful;
 }
 
 /** The worst of several verdicts. */

@@ -1,14 +1,22 @@
 import type { Brief } from '../brief/brief.js';
 import type { CriterionId, School } from '../brief/choices.js';
 import type { Weather } from '../climate/weather.js';
-import { type Family, typical } from '../materials/family.js';
+import { bakedFamily } from '../materials/baked.js';
+import { typical, type Baked, type Family } from '../materials/family.js';
 import { families as libraryFamilies } from '../materials/library.js';
-import { printEconomics, type PrintEconomicsInput } from '../print/economics.js';
+import { printEconomics, usualSpeedMmS, type PrintEconomicsInput } from '../print/economics.js';
 import type { Printer } from '../workshop/printer.js';
-import { assess } from './assess.js';
+import { assess, type Assessment } from './assess.js';
 import { cautionsOf } from './cautions.js';
-import { contextOf, type Context } from './context.js';
+import { contextFor, contextOf, type Context } from './context.js';
 import { criteriaOf, weightsOf } from './criteria.js';
+import { ageingGate } from './gates/ageing.js';
+import { clampGate } from './gates/clamp.js';
+import { contactGate } from './gates/contact.js';
+import { looksGate } from './gates/looks.js';
+import { stiffnessGate } from './gates/stiffness.js';
+import { wearGate } from './gates/wear.js';
+import { ownLimitGates } from './gates/own-limits.js';
 import { buildGate } from './gates/build.js';
 import { chemicalsGate } from './gates/chemicals.js';
 import { clarityGate } from './gates/clarity.js';
@@ -23,8 +31,9 @@ import { impactGate } from './gates/impact.js';
 import { strengthGate } from './gates/strength.js';
 import { uvGate } from './gates/uv.js';
 import { waterGate } from './gates/water.js';
-import { printability } from './printability.js';
-import type { Candidate } from './candidate.js';
+import { standingOf, type Gate } from './gate.js';
+import { printability, type Printability } from './printability.js';
+import type { Candidate, Status } from './candidate.js';
 import { scoreIn } from './school-order.js';
 
 /** `weather` is needed for briefs whose climate is their own. */
@@ -34,9 +43,6 @@ export interface RankOptions {
   school?: School;
   weather?: Weather | null;
 }
-
-/** Line width and layer height that times are estimated with, mm. */
-const LINE = { lineMm: 0.45, layerMm: 0.2 };
 
 /** Judges every candidate, in the order given: gates, criteria and scores, but no ranks and no reasons yet. */
 export function judgeAll(
@@ -54,69 +60,74 @@ export function judgeAll(
   };
 }
 
-/** Judges one candidate: gates, criteria, score; no rank and no reasons yet. */
+/**
+ * Judges one candidate: gates, criteria, score; no rank and no reasons yet. It is judged as printed; where it
+ * gains by an oven, and only the baked one passes, as baked.
+ */
 export function judge(
-  ctx: Context,
+  asked: Context,
   f: Family,
   weights: Record<CriterionId, number>,
   school: School,
 ): Candidate {
-  const a = assess(ctx, f);
-  const p = printability(ctx, f);
-  const economicsInput: PrintEconomicsInput = {
-    volumeCm3: ctx.volumeCm3,
-    solidFraction: ctx.brief.geometry.solidFraction,
-    densityGcm3: typical(f, 'densityGcm3'),
-    pricePerKg: typical(f, 'pricePerKg'),
-    maxFlowMm3s: Math.min(typical(f, 'maxFlowMm3s'), ctx.printer?.maxFlowMm3s ?? Infinity),
-    speedMmS: (f.windows.speedMmS.low + f.windows.speedMmS.high) / 2,
-    ...LINE,
-    heightMm: ctx.brief.geometry.zMm,
-    machinePerHour: 0.5,
-    labour: 1,
-    success: Math.max(0.05, p.success),
-  };
+  const ctx = contextFor(asked, f);
+  const printed = judgeAs(ctx, f, null, weights, school);
+  if (!f.baked || printed.status === 'fits' || ctx.brief.print.bake === 'never') return printed;
+  const baked = judgeAs(ctx, bakedFamily(f), f.baked, weights, school);
+  return baked.standing < printed.standing ? baked : printed;
+}
+
+/**
+ * Judges a family as it stands: as printed, or as an oven leaves it.
+ * @param ctx the context in the family's own colour, see `contextFor`
+ * @param baked what the oven did, where `f` is the baked family
+ */
+export function judgeAs(
+  ctx: Context,
+  f: Family,
+  baked: Baked | null,
+  weights: Record<CriterionId, number>,
+  school: School,
+): Candidate {
+  const assessment = assess(ctx, f);
+  const p = printability(ctx, f, baked !== null);
+  const economicsInput = economicsOf(ctx, f, p);
   const economics = printEconomics(economicsInput);
+  const criteria = criteriaOf(
+    { ctx, assessment, baked, printability: p, economics, economicsInput },
+    weights,
+  );
   const gates = [
-    purposeGate(ctx, a),
-    heatGate(ctx, a),
-    strengthGate(ctx, a),
-    creepGate(ctx, a),
-    impactGate(ctx, a),
-    uvGate(ctx, a),
-    flexGate(ctx, a),
-    waterGate(ctx, a),
-    chemicalsGate(ctx, a),
-    clarityGate(ctx, a),
-    floatGate(ctx, a),
+    ...serviceGates(ctx, assessment),
     massGate(ctx, economics),
     costGate(ctx, economics),
     buildGate(ctx),
     ...p.gates,
+    ...ownLimitGates(ctx, criteria),
   ].filter(g => g !== null);
-  const criteria = criteriaOf({ ctx, assessment: a, printability: p, economics, economicsInput }, weights);
-  const { success, penalties, factors, pLift, bowInput, liftInput, adhesion } = p;
+  const standing = Math.max(...gates.map(standingOf));
+  const { success, difficulty, asks, factors, pLift, pSplit, bowInput, liftInput, adhesion } = p;
   return {
     material: f.key,
     name: f.name,
     family: f.grade?.family ?? f.key,
+    baked: baked && { ovenC: baked.ovenC, hours: baked.hours, shrinkagePct: baked.shrinkagePct },
     rank: null,
-    status: gates.some(g => g.verdict === 'fail')
-      ? 'out'
-      : gates.some(g => g.verdict === 'marginal')
-        ? 'marginal'
-        : 'fits',
+    status: statusBy[standing] ?? 'out',
+    standing,
     score: scoreIn(school, criteria),
     gates,
     criteria,
     for: [],
     against: [],
-    cautions: cautionsOf(ctx, f, p),
+    cautions: cautionsOf(ctx, f, p, baked),
     printing: {
       success,
-      penalties,
+      difficulty,
+      asks,
       factors,
       pLift,
+      pSplit,
       bowInput,
       liftInput,
       adhesion,
@@ -125,3 +136,52 @@ export function judge(
     },
   };
 }
+
+function serviceGates(ctx: Context, a: Assessment): (Gate | null)[] {
+  return [
+    purposeGate(ctx, a),
+    heatGate(ctx, a),
+    ageingGate(ctx, a),
+    strengthGate(ctx, a),
+    stiffnessGate(ctx, a),
+    creepGate(ctx, a),
+    clampGate(ctx, a),
+    impactGate(ctx, a),
+    uvGate(ctx, a),
+    flexGate(ctx, a),
+    wearGate(ctx, a),
+    waterGate(ctx, a),
+    chemicalsGate(ctx, a),
+    contactGate(ctx, a),
+    looksGate(ctx, a),
+    clarityGate(ctx, a),
+    floatGate(ctx, a),
+  ];
+}
+
+/** How a standing is called. */
+const statusBy: readonly Status[] = ['fits', 'marginal', 'marginal', 'marginal', 'out'];
+
+function economicsOf(ctx: Context, f: Family, p: Printability): PrintEconomicsInput {
+  const { lineMm, layerMm } = ctx.brief.print;
+  return {
+    volumeCm3: ctx.volumeCm3,
+    solidFraction: ctx.solidFraction,
+    densityGcm3: typical(f, 'densityGcm3'),
+    pricePerKg: typical(f, 'pricePerKg'),
+    maxFlowMm3s: Math.min(typical(f, 'maxFlowMm3s'), ctx.printer?.maxFlowMm3s ?? Infinity),
+    speedMmS: usualSpeedMmS(f),
+    lineMm,
+    layerMm,
+    heightMm: ctx.brief.geometry.zMm,
+    machinePerHour: MACHINE_PER_HOUR,
+    labour: LABOUR,
+    success: Math.max(LEAST_SUCCESS, p.success),
+  };
+}
+
+/** What an hour of the machine and taking off one print cost, in the workshop's money. */
+const MACHINE_PER_HOUR = 0.5;
+const LABOUR = 1;
+/** A print that never succeeds is not dearer than this share's inverse. */
+const LEAST_SUCCESS = 0.05;

@@ -2,7 +2,7 @@ import type { School } from '../brief/choices.js';
 import type { Criterion } from './criteria/criterion.js';
 import type { Candidate } from './candidate.js';
 
-/** The score of a candidate's criteria in a school; step-up ranks by demands and shows the mean. */
+/** The score of a candidate's criteria in a school; step-up ranks by difficulty and shows the mean. */
 export function scoreIn(school: School, criteria: readonly Criterion[]): number {
   return school === 'weakest-link' ? weakest(criteria) : weightedMean(criteria);
 }
@@ -29,20 +29,28 @@ export function weakest(criteria: readonly Pick<Criterion, 'weight' | 'desirabil
 }
 
 /**
- * The order of a school; those that are out come last, and ties are broken by key so that the order is
+ * The order of a school. What only just passes stands below everything that passes with room, whatever the
+ * school, and what is out comes last. Ties are broken by cost, then difficulty, then key, so that the order is
  * always the same.
  */
 export function bySchool(school: School): (a: Candidate, b: Candidate) => number {
-  const inOut = (c: Candidate): number => (c.status === 'out' ? 1 : 0);
-  return (a, b) => {
-    const placed = inOut(a) - inOut(b);
-    if (placed) return placed;
-    const order =
-      school === 'step-up'
-        ? a.printing.penalties - b.printing.penalties || a.printing.costEach - b.printing.costEach
-        : school === 'weakest-link'
-          ? b.score - a.score || weightedMean(b.criteria) - weightedMean(a.criteria)
-          : b.score - a.score;
-    return order || (a.material < b.material ? -1 : 1);
-  };
+  const bySchoolOnly = schoolOrders[school];
+  return (a, b) =>
+    a.standing - b.standing ||
+    bySchoolOnly(a, b) ||
+    near(a.printing.costEach, b.printing.costEach) ||
+    near(a.printing.difficulty, b.printing.difficulty) ||
+    (a.material < b.material ? -1 : 1);
+}
+
+const schoolOrders: Record<School, (a: Candidate, b: Candidate) => number> = {
+  weighted: (a, b) => near(b.score, a.score),
+  'weakest-link': (a, b) =>
+    near(b.score, a.score) || near(weightedMean(b.criteria), weightedMean(a.criteria)),
+  'step-up': (a, b) => near(a.printing.difficulty, b.printing.difficulty),
+};
+
+/** A difference, or 0 where it is only the last bit of a floating-point sum. */
+function near(a: number, b: number): number {
+  return Math.abs(a - b) < 1e-9 ? 0 : a - b;
 }

@@ -43,11 +43,12 @@ export function scoreWorking(c: Candidate, school: School): Step[] {
     ? [
         ...each,
         mean,
+        ...c.printing.asks.map(a => step(a.label, 'asked of printer and keeper', '', a.points, '')),
         step(
-          'penalties',
-          'what printing it asks beyond the ordinary',
+          'difficulty',
+          'sum of what is asked',
           `ties by cost: ${sig(c.printing.costEach, 3)}`,
-          c.printing.penalties,
+          c.printing.difficulty,
           '',
         ),
       ]

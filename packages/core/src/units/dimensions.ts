@@ -24,6 +24,7 @@ export const dimensions = {
   temperature: dimension('degC', 'degF', [0, 0], 'a temperature', '"60 °C" or "140 F"'),
   temperatureStep: dimension('K', 'degF', [0, 0], 'a temperature difference', '"10 K" or "18 F"'),
   length: dimension('mm', 'in', [1, 3], 'a length', '"12 mm" or "0.5 in"'),
+  area: dimension('mm^2', 'in^2', [0, 3], 'an area', '"80 mm2" or "0.12 in2"'),
   drop: dimension('m', 'ft', [2, 2], 'a height', '"1.2 m" or "4 ft"'),
   volume: dimension('cm^3', 'in^3', [1, 2], 'a volume', '"38 cm3" or "2.3 in3"'),
   force: dimension('N', 'lbf', [1, 2], 'a force', '"30 N" or "3 lbf"'),
@@ -50,6 +51,8 @@ export type UnitSystem = 'metric' | 'us';
 const labels: Record<string, string> = {
   degC: '°C',
   degF: '°F',
+  'mm^2': 'mm²',
+  'in^2': 'in²',
   'cm^3': 'cm³',
   'in^3': 'in³',
   'mm^3/s': 'mm³/s',

@@ -19,6 +19,6 @@ export const asaCf = filled(asa, fillers['carbon-fibre'], {
     uvHalfDoseMJm2: [3000, 4200, 6000, 'estimate'],
     pricePerKg: [36, 50, 80, 'estimate'],
   },
-  windows: { nozzleC: [245, 270], chamberC: [26, 70] },
+  windows: { nozzleC: [245, 270], chamberC: [34, 70] },
   flags: { stringing: 0.2 },
 });

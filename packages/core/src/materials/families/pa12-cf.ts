@@ -20,7 +20,7 @@ export const pa12Cf = filled(pa12, fillers['carbon-fibre'], {
     vicatC: [145, 160, 172],
     alphaPerK: [18e-6, 30e-6, 50e-6],
     crystallisationStrain: [0.0004, 0.001, 0.002, 'estimate'],
-    uvHalfDoseMJm2: [900, 1400, 2100, 'estimate'],
+    uvHalfDoseMJm2: [1500, 2400, 3600, 'estimate'],
     fieldUvFactor: [1, 1.3, 1.7, 'estimate'],
     waterUptakePct: [0.7, 1.1, 1.5],
     wetFactor: [0.82, 0.89, 0.95, 'estimate'],
@@ -54,9 +54,9 @@ export const pa12Cf = filled(pa12, fillers['carbon-fibre'], {
     [172, 0.03],
   ],
   adhesion: {
-    'smooth-pei': { bare: 100, adhesive: { 'glue-stick': 225 } },
-    'textured-pei': { bare: 95, adhesive: { 'glue-stick': 215 } },
-    glass: { bare: 45, adhesive: { 'glue-stick': 205 } },
-    garolite: { bare: 240, adhesive: { 'glue-stick': 280 } },
+    'smooth-pei': { bare: 105, adhesive: { 'glue-stick': 250 } },
+    'textured-pei': { bare: 100, adhesive: { 'glue-stick': 240 } },
+    glass: { bare: 50, adhesive: { 'glue-stick': 220 } },
+    garolite: { bare: 260, adhesive: { 'glue-stick': 300 } },
   },
 });

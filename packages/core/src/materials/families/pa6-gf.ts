@@ -53,9 +53,9 @@ export const pa6Gf = filled(pa6, fillers['glass-fibre'], {
     [215, 0.03],
   ],
   adhesion: {
-    'smooth-pei': { bare: 105, adhesive: { 'glue-stick': 225 } },
-    'textured-pei': { bare: 100, adhesive: { 'glue-stick': 220 } },
-    glass: { bare: 45, adhesive: { 'glue-stick': 205 } },
-    garolite: { bare: 250, adhesive: { 'glue-stick': 290 } },
+    'smooth-pei': { bare: 120, adhesive: { 'glue-stick': 300 } },
+    'textured-pei': { bare: 115, adhesive: { 'glue-stick': 290 } },
+    glass: { bare: 55, adhesive: { 'glue-stick': 260 } },
+    garolite: { bare: 320, adhesive: { 'glue-stick': 360 } },
   },
 });

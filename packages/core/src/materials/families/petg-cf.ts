@@ -19,11 +19,11 @@ export const petgCf = filled(petg, fillers['carbon-fibre'], {
     pricePerKg: [30, 42, 68, 'estimate'],
   },
   windows: { nozzleC: [235, 265], fanPct: [10, 60] },
-  flags: { stringing: 0.4 },
+  flags: { wear: 'poor', stringing: 0.4 },
   adhesion: {
-    'smooth-pei': { bare: 380, adhesive: { 'glue-stick': 260, 'release-layer': 240 } },
-    'textured-pei': { bare: 200 },
-    glass: { bare: 260, adhesive: { 'glue-stick': 230 } },
-    garolite: { bare: 160 },
+    'smooth-pei': { bare: 80, adhesive: { 'glue-stick': 55, 'release-layer': 51 } },
+    'textured-pei': { bare: 43 },
+    glass: { bare: 55, adhesive: { 'glue-stick': 49 } },
+    garolite: { bare: 34 },
   },
 });

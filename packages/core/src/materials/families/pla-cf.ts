@@ -19,5 +19,5 @@ export const plaCf = filled(pla, fillers['carbon-fibre'], {
     pricePerKg: [26, 36, 58, 'estimate'],
   },
   windows: { nozzleC: [205, 235] },
-  flags: { stringing: 0.15 },
+  flags: { wear: 'poor', stringing: 0.15 },
 });

@@ -26,7 +26,7 @@ export const plaTough = filled(pla, fillers.toughener, {
     maxFlowMm3s: [11, 15, 22, 'estimate'],
     creepA: [0.08, 0.13, 0.2, 'estimate'],
     timeSlope: [0.075, 0.09, 0.11, 'estimate'],
-    fatigueSlope: [0.08, 0.1, 0.12, 'estimate'],
+    fatigueSlope: [0.12, 0.138, 0.15, 'estimate'],
     strainOncePct: [2.5, 3.5, 5, 'estimate'],
     strainRepeatedPct: [1.5, 2, 3, 'estimate'],
   },

@@ -14,9 +14,16 @@ export const ppLight = filled(pp, fillers.microspheres, {
     elongationPct: [8, 30, 120],
     hdt045C: [62, 76, 90],
     hdt18C: [42, 47, 53],
-    vicatC: [105, 122, 138],
+    vicatC: [80, 90, 102],
     shoreD: [50, 57, 64],
   },
   windows: { bedC: [70, 100], chamberC: [20, 65] },
-  flags: { stringing: 0.45 },
+  adhesion: {
+    'smooth-pei': { bare: 9, adhesive: { 'glue-stick': 13, 'pp-tape': 210 } },
+    'textured-pei': { bare: 10, adhesive: { 'glue-stick': 13, 'pp-tape': 200 } },
+    glass: { bare: 6, adhesive: { 'glue-stick': 9, 'pp-tape': 210 } },
+    garolite: { bare: 8 },
+    'pp-sheet': { bare: 230 },
+  },
+  flags: { wear: 'fair', stringing: 0.45 },
 });

@@ -31,6 +31,8 @@ export const tpu95a = family({
     fieldUvFactor: [1.2, 1.6, 2.2, 'estimate'],
     waterUptakePct: [0.6, 1, 1.5],
     printWaterPct: [0.08, 0.12, 0.2, 'estimate'],
+    ageingIndexC: [65, 80, 95, 'estimate'],
+    waterHalfLifeY: [4, 10, 20, 'estimate'],
     wetFactor: [0.88, 0.94, 0.98, 'estimate'],
     shoreA: [93, 95, 97],
     shoreD: [43, 46, 50],
@@ -43,7 +45,7 @@ export const tpu95a = family({
     creepN: [0.12, 0.15, 0.18, 'estimate'],
     creepKPerK: [0.015, 0.022, 0.03, 'estimate'],
     timeSlope: [0.06, 0.075, 0.09, 'estimate'],
-    fatigueSlope: [0.05, 0.065, 0.08, 'estimate'],
+    fatigueSlope: [0.07, 0.085, 0.097, 'estimate'],
     strainOncePct: [60, 100, 150, 'estimate'],
     strainRepeatedPct: [30, 50, 80, 'estimate'],
   },
@@ -56,6 +58,7 @@ export const tpu95a = family({
     retractionMm: [0, 0.8],
   },
   flags: {
+    wear: 'good',
     drive: 'slow-bowden',
     moisture: 'medium',
     fumes: 'low',
@@ -87,10 +90,10 @@ export const tpu95a = family({
     'salt-water': 'good',
   },
   adhesion: {
-    'smooth-pei': { bare: 520, adhesive: { 'glue-stick': 240, 'release-layer': 240 } },
-    'textured-pei': { bare: 260 },
-    glass: { bare: 180, adhesive: { 'glue-stick': 240 } },
-    garolite: { bare: 200 },
+    'smooth-pei': { bare: 110, grips: true, adhesive: { 'glue-stick': 51, 'release-layer': 51 } },
+    'textured-pei': { bare: 55 },
+    glass: { bare: 38, adhesive: { 'glue-stick': 51 } },
+    garolite: { bare: 43 },
   },
   disputes: [
     {

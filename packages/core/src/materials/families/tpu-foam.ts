@@ -26,8 +26,9 @@ export const tpuFoam = filled(tpu85a, fillers['foaming-agent'], {
   },
   windows: { nozzleC: [195, 250], speedMmS: [10, 30], retractionMm: [0, 0.2] },
   flags: {
+    role: 'work',
+    wear: 'fair',
     foaming: { fromC: 195, peakC: 228, collapseC: 248 },
-    drive: 'slow-bowden',
     stringing: 0.95,
     finish: 0.55,
   },

@@ -12,7 +12,7 @@ export const accuracyCriterion: CriterionRule = {
     if (brief.toleranceMm <= 0.15) return 4;
     return brief.toleranceMm <= 0.3 ? 1 : 0;
   },
-  read: ({ ctx: { brief }, assessment: { family }, printability }) => ({
+  read: ({ ctx: { brief }, assessment: { family }, printability, baked }) => ({
     value: expectedDeviationMm({
       waterUptakePct: typical(family, 'waterUptakePct'),
       alphaPerK: typical(family, 'alphaPerK'),
@@ -21,6 +21,7 @@ export const accuracyCriterion: CriterionRule = {
       bowMm: printability.bow.bowMm,
       lengthMm: plateLengthMm(brief),
       water: brief.water,
+      bakedPct: baked?.shrinkagePct ?? 0,
     }),
     unit: 'mm',
     unacceptable: Math.max(0.3, 3 * brief.toleranceMm),

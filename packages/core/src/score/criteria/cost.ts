@@ -1,29 +1,41 @@
-import type { PrintEconomicsInput } from '../../print/economics.js';
+import { typical } from '../../materials/family.js';
+import { pla } from '../../materials/families/pla.js';
+import { printEconomics, printFlowMm3s, type PrintEconomicsInput } from '../../print/economics.js';
+import type { Context } from '../context.js';
 import type { CriterionRule } from './criterion.js';
 
-/** Cost: what one part costs, against a limit or against the part in an ordinary filament. */
+/** Times the cost of the same part in plain PLA at which cost is unacceptable. */
+const TOO_DEAR = 8;
+
+/** Cost: what one part costs, as a multiple of the same part in plain PLA. */
 export const costCriterion: CriterionRule = {
   id: 'cost',
   label: 'Cost',
   measure: 'cost of one part',
   weigh({ brief }) {
     if (brief.maxCostEach !== null || brief.quantity >= 10 || brief.purpose === 'prototype') return 3;
-    return brief.purpose === 'functional' ? 1 : 2;
+    return 2;
   },
   read({ ctx, economics, economicsInput }) {
-    const limit = ctx.brief.maxCostEach ?? referenceCost(economicsInput) * 3;
+    const plain = printEconomics(inPlainPla(ctx, economicsInput)).costEach;
     return {
       value: economics.costEach,
       unit: 'each',
-      unacceptable: limit,
-      comfortable: limit * 0.4,
+      unacceptable: ctx.brief.maxCostEach ?? TOO_DEAR * plain,
+      comfortable: ctx.brief.maxCostEach === null ? plain : Math.min(plain, ctx.brief.maxCostEach / 2),
+      log: true,
       working: { model: 'print.economics', inputs: economicsInput },
     };
   },
 };
 
-/** Cost of the part in an ordinary filament at 24 a kilogram, the yardstick when no limit is given. */
-function referenceCost(i: PrintEconomicsInput): number {
-  const massG = i.volumeCm3 * i.solidFraction * 1.24;
-  return (massG / 1000) * 24 + i.labour + (i.machinePerHour * massG) / 20;
+/** The same part in plain PLA on the same printer, every print a success: the yardstick of cost and mass. */
+export function inPlainPla(ctx: Context, i: PrintEconomicsInput): PrintEconomicsInput {
+  return {
+    ...i,
+    densityGcm3: typical(pla, 'densityGcm3'),
+    pricePerKg: typical(pla, 'pricePerKg'),
+    maxFlowMm3s: printFlowMm3s(pla, ctx.printer, ctx.brief.print),
+    success: 1,
+  };
 }

@@ -2,13 +2,16 @@ import type { CriterionId } from '../../brief/choices.js';
 import type { WorkingRef } from '../../brief/conditions.js';
 import type { PrintEconomicsInput, PrintEconomicsResult } from '../../print/economics.js';
 import type { Assessment } from '../assess.js';
+import type { Baked } from '../../materials/family.js';
 import type { Context } from '../context.js';
 import type { Printability } from '../printability.js';
 
-/** The two points of a desirability curve: 0 at the unacceptable, 0.8 at the comfortable. */
+/** The two points of a desirability curve: 0 at the unacceptable, 1 from the comfortable on. */
 export interface DesirabilityPoints {
   unacceptable: number;
   comfortable: number;
+  /** Ratios count rather than differences: what is judged is the logarithm. */
+  log?: true;
 }
 
 /** One criterion of one candidate. */
@@ -25,6 +28,8 @@ export interface Criterion extends DesirabilityPoints {
 export interface Judged {
   ctx: Context;
   assessment: Assessment;
+  /** What an oven makes of it, where it is judged as baked. */
+  baked: Baked | null;
   printability: Printability;
   economics: PrintEconomicsResult;
   economicsInput: PrintEconomicsInput;

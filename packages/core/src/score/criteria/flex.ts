@@ -1,6 +1,7 @@
 import { hardnessWanted } from '../../brief/hardness.js';
 import { typical } from '../../materials/family.js';
 import { flexReading, RIGID_MPA } from '../flexibility.js';
+import { SPRING_STRAIN_PCT } from '../gates/flex.js';
 import type { CriterionRule, DesirabilityPoints } from './criterion.js';
 
 /** Flexibility: how well the candidate bends as the part must. */
@@ -16,15 +17,17 @@ export const flexCriterion: CriterionRule = {
   },
   read({ ctx: { brief }, assessment: { family } }) {
     const [low, high] = hardnessWanted(brief);
+    const half = Math.max(1, (high - low) / 2);
     const points: Record<typeof brief.flex.want, DesirabilityPoints & { unit: string }> = {
-      rigid: { unit: 'MPa', unacceptable: RIGID_MPA.fail / 2, comfortable: 1500 },
-      springy: { unit: '% strain', unacceptable: 0.5, comfortable: 2.5 },
-      hinge: { unit: 'log₁₀ folds', unacceptable: 1, comfortable: 5 },
-      rubbery: {
-        unit: 'A from the middle',
-        unacceptable: Math.max(8, high - low),
-        comfortable: Math.max(3, (high - low) / 4),
+      rigid: { unit: 'MPa', unacceptable: RIGID_MPA.fail, comfortable: 1.2 * RIGID_MPA.comfortable },
+      springy: {
+        unit: '% strain',
+        unacceptable: SPRING_STRAIN_PCT.fail,
+        comfortable: 1.2 * SPRING_STRAIN_PCT.comfortable,
       },
+      hinge: { unit: 'log₁₀ folds', unacceptable: 1, comfortable: 5 },
+      // Anywhere well inside what is asked is as good as its middle.
+      rubbery: { unit: 'A from the middle', unacceptable: half, comfortable: Math.max(0, half - 5) },
     };
     const value = flexReading(brief, {
       modulusMPa: typical(family, 'modulusMPa'),

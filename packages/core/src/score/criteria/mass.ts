@@ -1,17 +1,28 @@
 import { typical } from '../../materials/family.js';
+import { printEconomics } from '../../print/economics.js';
+import { inPlainPla } from './cost.js';
 import type { CriterionRule } from './criterion.js';
 
-/** Mass: grams of one part; for what must float by itself, the plastic's own density. */
+/** Mass as a multiple of the same part in plain PLA: from this down it is light, from this up too heavy. */
+const LIGHT = 0.75;
+const HEAVY = 2;
+/** Share of a limit under which mass is at ease. */
+const EASE = 0.85;
+/** How far off a wanted mass is as good as none, and how far is too far, as shares of it. */
+const OFF_TARGET = { comfortable: 0.05, unacceptable: 0.4 };
+
+/** Mass: grams of one part, or how far off the wanted; for what must float by itself, the plastic's density. */
 export const massCriterion: CriterionRule = {
   id: 'mass',
   label: 'Mass',
   measure: 'mass of one part',
   weigh({ brief }) {
     if (brief.mustFloat) return 5;
-    return brief.maxMassG === null ? 0 : 2;
+    return brief.maxMassG === null && brief.targetMassG === null ? 0 : 2;
   },
   read({ ctx, assessment, economics, economicsInput }) {
     const { brief } = ctx;
+    const working = { model: 'print.economics', inputs: economicsInput };
     // What must float is judged by the plastic's own density: the less it leans on sealed hollows the better.
     if (brief.mustFloat && brief.maxMassG === null)
       return {
@@ -20,13 +31,21 @@ export const massCriterion: CriterionRule = {
         unacceptable: 1.15,
         comfortable: 0.9,
       };
-    const limit = brief.maxMassG ?? 2 * ctx.volumeCm3 * brief.geometry.solidFraction;
+    if (brief.targetMassG !== null)
+      return {
+        value: Math.abs(economics.massG / brief.targetMassG - 1),
+        unit: 'off the wanted mass',
+        ...OFF_TARGET,
+        working,
+      };
+    const plainG = printEconomics(inPlainPla(ctx, economicsInput)).massG;
     return {
       value: economics.massG,
       unit: 'g',
-      unacceptable: limit,
-      comfortable: 0.6 * limit,
-      working: { model: 'print.economics', inputs: economicsInput },
+      unacceptable: brief.maxMassG ?? HEAVY * plainG,
+      comfortable: brief.maxMassG === null ? LIGHT * plainG : EASE * brief.maxMassG,
+      log: true,
+      working,
     };
   },
 };

@@ -5,11 +5,11 @@ export const printabilityCriterion: CriterionRule = {
   id: 'printability',
   label: 'Printing',
   measure: 'chance that the first print succeeds',
-  weigh: ({ brief }) => (brief.purpose === 'functional' ? 2 : 3),
+  weigh: ({ brief }) => (brief.purpose === 'functional' ? 3 : 4),
   read: ({ printability }) => ({
     value: printability.success,
     unit: 'first-print chance',
-    unacceptable: 0.45,
-    comfortable: 0.9,
+    unacceptable: 0.5,
+    comfortable: 0.98,
   }),
 };

@@ -1,3 +1,5 @@
+import { deflectionLimits } from '../comfort.js';
+import { mostBent } from '../gates/stiffness.js';
 import type { CriterionRule } from './criterion.js';
 
 /** Stiffness: how far a loaded span bends at once. */
@@ -7,13 +9,15 @@ export const stiffnessCriterion: CriterionRule = {
   measure: 'deflection at once',
   weigh: ({ brief, loads }) =>
     loads.some(l => l.deflectionTimesModulus !== null) && brief.flex.want === 'rigid' ? 2 : 0,
-  read({ assessment }) {
-    const bends = assessment.loads.filter(l => l.load.deflectionTimesModulus !== null);
+  read({ ctx, assessment }) {
+    const worst = mostBent(assessment);
+    const limits = deflectionLimits(ctx.brief);
     return {
-      value: Math.max(0, ...bends.map(l => l.nowPct ?? 0)),
+      value: worst?.nowPct ?? 0,
       unit: '% of span',
-      unacceptable: 5,
-      comfortable: 1,
+      unacceptable: limits.fail,
+      comfortable: limits.comfortable,
+      ...(worst?.load.working ? { working: worst.load.working } : {}),
     };
   },
 };

@@ -1,5 +1,9 @@
 import { worstReserve } from '../gates/strength.js';
+import { STRENGTH_COMFORT } from '../comfort.js';
 import type { CriterionRule } from './criterion.js';
+
+/** Room over what the gate calls comfortable that is still worth something. */
+const STRENGTH_ROOM = 1.2;
 
 /** Strength: what the candidate may carry over what is asked, safety included. */
 export const strengthCriterion: CriterionRule = {
@@ -13,7 +17,7 @@ export const strengthCriterion: CriterionRule = {
   read: ({ assessment }) => ({
     value: worstReserve(assessment)?.reserve ?? Infinity,
     unit: '× need',
-    unacceptable: 0.8,
-    comfortable: 2,
+    unacceptable: 1,
+    comfortable: STRENGTH_COMFORT * STRENGTH_ROOM,
   }),
 };

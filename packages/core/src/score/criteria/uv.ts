@@ -1,7 +1,11 @@
-import { effectiveColour } from '../../brief/looks.js';
+import { UV_FAIL_SHARE, uvComfort } from '../comfort.js';
+import { pigmentOf } from '../context.js';
 import type { CriterionRule } from './criterion.js';
 
 const weightBySun = { none: 0, reflected: 1, part: 3, full: 3 };
+
+/** Room over a comfortable life that is still worth something: half-doses are known within a third. */
+const UV_ROOM = 1.3;
 
 /** Sun: years to half the surface toughness over the years wanted. */
 export const uvCriterion: CriterionRule = {
@@ -9,21 +13,23 @@ export const uvCriterion: CriterionRule = {
   label: 'Sun',
   measure: 'life under ultraviolet light over the life wanted',
   weigh: ({ brief }) => weightBySun[brief.sun],
-  read({ ctx: { brief, conditions }, assessment }) {
+  read({ ctx, assessment }) {
+    const { brief, conditions } = ctx;
+    const comfortable = uvComfort[brief.ifItFails];
     const working = {
       model: 'uv.retained',
       inputs: {
         doseMJm2: conditions.uvDoseMJm2,
         halfDoseMJm2: assessment.halfDoseMJm2,
-        colour: effectiveColour(brief),
+        colour: pigmentOf(ctx, assessment.family),
         doseAYearMJm2: conditions.doseAYearMJm2,
       },
     };
     return {
       value: assessment.yearsToHalf / brief.lifeYears,
       unit: '× life',
-      unacceptable: 0.25,
-      comfortable: 1.5,
+      unacceptable: UV_FAIL_SHARE * comfortable,
+      comfortable: UV_ROOM * comfortable,
       ...(conditions.doseAYearMJm2 > 0 ? { working } : {}),
     };
   },

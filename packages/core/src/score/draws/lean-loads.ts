@@ -2,12 +2,18 @@ import { retentionAt } from '../../materials/retention.js';
 import { type Family } from '../../materials/family.js';
 import { uvColourFactor } from '../../materials/colours.js';
 import { creepEquivalentC } from '../../models/creep-strain.js';
-import { allowableTemperatureC } from '../../models/heat-allowable.js';
+import { UNLOADED_MPA, allowableTemperatureC } from '../../models/heat-allowable.js';
 import { charpyAtKJm2 } from '../../models/impact-drop.js';
 import { STRENGTH_FLOOR, type StrengthConditions } from '../../models/strength-allowable.js';
 import { UV_SKIN_MM } from '../../models/uv-retained.js';
 import type { ServiceLoad } from '../../brief/service-load.js';
-import { RETENTION_FLOOR, strengthConditions } from '../assess-load.js';
+import {
+  RETENTION_FLOOR,
+  isRepeated,
+  layerToughness,
+  strainShare,
+  strengthConditions,
+} from '../assess-load.js';
 import type { Context } from '../context.js';
 import { slot } from './slots.js';
 import { tabulated } from '../../lib/tabulated.js';
@@ -21,6 +27,8 @@ export interface LeanLoads {
   deflectionPct: number;
   /** The most that a held load moves over the life, % of its span or % strain. */
   creepPct: number;
+  /** The least share of a clamp's force that is left. */
+  clampLeft: number;
   /** The least reserve against knocks. */
   knock: number;
   charpyCold: number;
@@ -30,10 +38,10 @@ export interface LeanLoads {
 
 /** Makes a family's answer to a brief's loads ready for draws. */
 export function leanLoads(ctx: Context, f: Family): LeanLoads {
-  const { loads, conditions: c, safety } = ctx;
+  const { loads, conditions: c } = ctx;
   const heats = [unloaded, ...loads.filter(l => l.stressMPa !== null && l.kind !== 'impact')].map(heatOf);
   const bearing = loads.flatMap(l => (l.severityKJm2 === null ? [bearingOf(ctx, f, l)] : []));
-  const severity = loads.reduce((m, l) => Math.max(m, l.severityKJm2 ?? -1), -1);
+  const knocks = loads.flatMap(l => (l.severityKJm2 === null ? [] : [knockOf(ctx, l, l.severityKJm2)]));
   const softening = f.properties.vicatC ? slot.vicatC : slot.tgC;
   const cold = c.partMinC;
   const s45 = slot.hdt045C;
@@ -45,9 +53,10 @@ export function leanLoads(ctx: Context, f: Family): LeanLoads {
     reserve: Infinity,
     deflectionPct: 0,
     creepPct: 0,
+    clampLeft: 1,
     knock: Infinity,
     charpyCold: 0,
-    knocks: severity >= 0,
+    knocks: knocks.length > 0,
     of(v) {
       const soft = v[softening]!;
       self.allowableC = Infinity;
@@ -55,9 +64,11 @@ export function leanLoads(ctx: Context, f: Family): LeanLoads {
       self.reserve = Infinity;
       self.deflectionPct = 0;
       self.creepPct = 0;
-      for (const b of bearing) b(v, self);
+      self.clampLeft = 1;
+      self.knock = Infinity;
       self.charpyCold = charpyAtKJm2(v[c30]!, v[c23]!, cold);
-      self.knock = severity > 0 ? self.charpyCold / (severity * safety) : Infinity;
+      for (const b of bearing) b(v, self);
+      for (const k of knocks) k(v, self);
     },
   };
   return self;
@@ -76,7 +87,7 @@ function heatOf(load: ServiceLoad | null): (softeningC: number, hdt045C: number,
     softeningC: 0,
     hdt045C: 0,
     hdt18C: 0,
-    stressMPa: load?.stressMPa ?? 0.05,
+    stressMPa: load?.stressMPa ?? UNLOADED_MPA,
     sustainedHours: load?.kind === 'sustained' ? load.hours : 0,
     creepAllowanceK: 10,
   };
@@ -88,19 +99,43 @@ function heatOf(load: ServiceLoad | null): (softeningC: number, hdt045C: number,
   };
 }
 
+/** One knock; lowers the reserve of `into`. */
+function knockOf(
+  { safety }: Context,
+  load: ServiceLoad,
+  severityKJm2: number,
+): (v: Float64Array, into: LeanLoads) => void {
+  return (v, into) => {
+    if (severityKJm2 <= 0) return;
+    const bears = into.charpyCold * layerToughness(v[slot.zRatio]!, load.acrossLayers);
+    into.knock = Math.min(into.knock, bears / (severityKJm2 * safety));
+  };
+}
+
+/** A snap finger; lowers the reserve of `into`. */
+function fingerOf(
+  { strainSafety }: Context,
+  load: ServiceLoad,
+  strainPct: number,
+): (v: Float64Array, into: LeanLoads) => void {
+  const allowed = isRepeated(load) ? slot.strainRepeatedPct : slot.strainOncePct;
+  const toughness = { coldKJm2: 0, warmKJm2: 0 };
+  return (v, into) => {
+    if (strainPct <= 0) return;
+    toughness.coldKJm2 = into.charpyCold;
+    toughness.warmKJm2 = v[slot.charpy23KJm2]!;
+    const share = strainShare(v[slot.zRatio]!, load.acrossLayers, toughness);
+    into.reserve = Math.min(into.reserve, (v[allowed]! * share) / (strainPct * strainSafety));
+  };
+}
+
 /** One load that is borne by strength or strain; lowers the reserve and raises the movements of `into`. */
 function bearingOf(ctx: Context, f: Family, load: ServiceLoad): (v: Float64Array, into: LeanLoads) => void {
   const { conditions: c, safety } = ctx;
-  if (load.strainPct !== null) {
-    const allowed = load.kind === 'cyclic' || load.cycles > 10 ? slot.strainRepeatedPct : slot.strainOncePct;
-    const strain = load.strainPct;
-    return (v, into) => {
-      if (strain > 0) into.reserve = Math.min(into.reserve, v[allowed]! / strain);
-    };
-  }
+  if (load.strainPct !== null) return fingerOf(ctx, load, load.strainPct);
   const stress = load.stressMPa;
   if (stress === null) return () => undefined;
-  const strength = strengthOf(f, strengthConditions(ctx, load));
+  const strength = strengthOf(f, strengthConditions(ctx, load, f));
   const hotShare = stiffnessShare(f, c.partMaxC);
   const buckling =
     load.bucklingOverModulus !== null && load.forceN
@@ -117,14 +152,20 @@ function bearingOf(ctx: Context, f: Family, load: ServiceLoad): (v: Float64Array
   const warmth = tabulated(k?.low ?? 0, k?.high ?? 0, kPerK => Math.exp(kPerK * (equivalent(kPerK) - 23)));
   const lnHours = Math.log(Math.max(1e-9, load.hours));
   const bends = load.deflectionTimesModulus !== null;
+  const { stiffness } = load.printed;
   const sE = slot.modulusMPa;
   const sA = slot.creepA;
   const sN = slot.creepN;
   const sK = slot.creepKPerK;
   return (v, into) => {
-    const modulus = v[sE]!;
+    const modulus = v[sE]! * stiffness;
     if (stress > 0) into.reserve = Math.min(into.reserve, strength(v) / (stress * safety));
     if (buckling !== null) into.reserve = Math.min(into.reserve, buckling * modulus);
+    if (load.clamped) {
+      const warmed = v[sA]! * Math.exp(v[sN]! * lnHours) * warmth(v[sK]!);
+      into.clampLeft = Math.min(into.clampLeft, held && load.hours > 0 ? 1 / (1 + warmed) : 1);
+      return;
+    }
     const now = scale / (modulus * hotShare);
     if (bends) into.deflectionPct = Math.max(into.deflectionPct, now);
     if (held) {

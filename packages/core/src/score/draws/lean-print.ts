@@ -5,18 +5,19 @@ import { cornerFactor, liftChance, releasedPerMm } from '../../models/warp-lift-
 import { warpBowOf } from '../../models/warp-bow.js';
 import type { Context } from '../context.js';
 import { expectedDeviationMm } from '../deviation.js';
-import { LIFT_SHARE } from '../printability.js';
+import { LIFT_POINTS, LIFT_SHARE } from '../printability.js';
 import { storedModulusMPa } from '../../print/stored-modulus.js';
 import type { Candidate } from '../candidate.js';
 import { slot } from './slots.js';
 import { tabulated } from '../../lib/tabulated.js';
 
 /** Warp, lift-off, success, mass, time and cost of draws. */
-interface LeanPrint {
+export interface LeanPrint {
   of: (v: Float64Array) => void;
   bowMm: number;
   success: number;
-  penalties: number;
+  difficulty: number;
+  pLift: number;
   massG: number;
   costEach: number;
   deviationMm: number;
@@ -25,17 +26,27 @@ interface LeanPrint {
 /** Makes a family’s printing ready for draws. */
 export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPrint {
   const { brief } = ctx;
-  const { bowInput, liftInput, pLift, success, penalties, economicsInput } = candidate.printing;
+  const { bowInput, liftInput, pLift, success, difficulty, economicsInput } = candidate.printing;
   const range = f.properties.solidificationC;
   const from = range?.low ?? 0;
   const to = range?.high ?? 0;
-  // The bow and the mean strain are α·(a function of T_s) + s_c·(a constant).
+  // The bow and the film's mean strain are α·(a function of T_s) + s_c·(a constant).
   const unit = 1e-4;
-  const at = (ts: number): ReturnType<typeof warpBowOf> =>
-    warpBowOf({ ...bowInput, alphaPerK: unit, crystallisationStrain: 0, solidificationC: ts });
-  const bowOf = tabulated(from, to, ts => at(ts).bowMm / unit);
-  const strainOf = tabulated(from, to, ts => at(ts).meanStrain / unit);
-  const crystal = warpBowOf({ ...bowInput, alphaPerK: 0, crystallisationStrain: 1 });
+  const film = { ...bowInput, heightMm: liftInput.heightMm };
+  const thermal = { alphaPerK: unit, crystallisationStrain: 0 };
+  const crystalline = { alphaPerK: 0, crystallisationStrain: 1 };
+  const bowOf = tabulated(
+    from,
+    to,
+    ts => warpBowOf({ ...bowInput, ...thermal, solidificationC: ts }).bowMm / unit,
+  );
+  const strainOf = tabulated(
+    from,
+    to,
+    ts => warpBowOf({ ...film, ...thermal, solidificationC: ts }).meanStrain / unit,
+  );
+  const crystalBowMm = warpBowOf({ ...bowInput, ...crystalline }).bowMm;
+  const crystalStrain = warpBowOf({ ...film, ...crystalline }).meanStrain;
   const storedOf = tabulated(
     from,
     to,
@@ -43,7 +54,7 @@ export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPr
   );
   const corner = cornerFactor(liftInput.sharpCorners, liftInput.filletMm);
   const certain = success / (1 - LIFT_SHARE * pLift);
-  const otherPenalties = penalties - (pLift > 0.1 ? 1 : 0);
+  const otherDifficulty = difficulty - LIFT_POINTS * pLift;
   const lengthMm = plateLengthMm(brief);
   const printerFlow = ctx.printer?.maxFlowMm3s ?? Infinity;
   const sAlpha = slot.alphaPerK;
@@ -63,11 +74,13 @@ export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPr
     bowMm: 0,
     lengthMm,
     water: brief.water,
+    bakedPct: candidate.baked?.shrinkagePct ?? 0,
   };
   const self: LeanPrint = {
     bowMm: 0,
     success: 0,
-    penalties: 0,
+    difficulty: 0,
+    pLift: 0,
     massG: 0,
     costEach: 0,
     deviationMm: 0,
@@ -75,13 +88,14 @@ export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPr
       const alpha = v[sAlpha]!;
       const ts = v[sTs]!;
       const shrink = Number.isNaN(v[sCrystal]!) ? 0 : v[sCrystal]!;
-      self.bowMm = alpha * bowOf(ts) + shrink * crystal.bowMm;
-      const meanStrain = alpha * strainOf(ts) + shrink * crystal.meanStrain;
+      self.bowMm = alpha * bowOf(ts) + shrink * crystalBowMm;
+      const meanStrain = alpha * strainOf(ts) + shrink * crystalStrain;
       const energy =
-        releasedPerMm(v[sE]! * storedOf(ts) * brief.geometry.solidFraction, meanStrain) * liftInput.heightMm;
+        releasedPerMm(v[sE]! * storedOf(ts) * ctx.solidFraction, meanStrain) * liftInput.heightMm;
       const lift = liftChance(energy * corner, liftInput.adhesionJm2);
       self.success = certain * (1 - LIFT_SHARE * lift);
-      self.penalties = otherPenalties + (lift > 0.1 ? 1 : 0);
+      self.pLift = lift;
+      self.difficulty = otherDifficulty + LIFT_POINTS * lift;
       economics.densityGcm3 = v[sRho]!;
       economics.pricePerKg = v[sPrice]!;
       economics.maxFlowMm3s = Math.min(v[sFlow]!, printerFlow);

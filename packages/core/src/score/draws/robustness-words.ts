@@ -1,18 +1,18 @@
 import type { Ranking } from '../candidate.js';
 import type { Robustness } from './robustness.js';
 
-/** How sure the first choice is, in words: "leads in 84 of 100 worlds; PETG in 11". */
+/** How sure the first choice is, in words: "leads in 84 of 100 draws; PETG in 11". */
 export function robustnessWords(r: Robustness, firstChoice: string | null): string {
   const of100 = (p: number): string => (p > 0 && p < 0.005 ? 'under 1' : String(Math.round(100 * p)));
   const first = r.candidates.find(c => c.material === firstChoice);
   const rivals = r.candidates.filter(c => c.material !== firstChoice && c.pFirst >= 0.005);
   if (!first)
     return rivals[0]
-      ? `nothing fits as things are; ${rivals[0].name} leads in ${of100(rivals[0].pFirst)} of 100 worlds`
-      : 'nothing fits in any world';
+      ? `nothing fits as things are; ${rivals[0].name} leads in ${of100(rivals[0].pFirst)} of 100 draws`
+      : 'nothing fits in any draw';
   return (
     `leads in ${of100(first.pFirst)} of 100 ` +
-    `worlds${rivals[0] ? `; ${rivals[0].name} in ${of100(rivals[0].pFirst)}` : ''}`
+    `draws${rivals[0] ? `; ${rivals[0].name} in ${of100(rivals[0].pFirst)}` : ''}`
   );
 }
 

@@ -4,6 +4,7 @@ import { families as libraryFamilies } from '../../materials/library.js';
 import { contextOf } from '../context.js';
 import { weightsOf } from '../criteria.js';
 import type { RankOptions } from '../judge.js';
+import { SPOOL_GROUPS } from './spool-groups.js';
 import { leanCandidate, type LeanCandidate, type LeanVerdict } from './lean.js';
 import { chance, dirichlet, triangular } from '../../lib/random.js';
 
@@ -76,7 +77,8 @@ export function* robustnessInSteps(
   const first = new Uint32Array(n);
   const fits = new Uint32Array(n);
   const at = new Uint32Array(n * n);
-  const verdict: LeanVerdict = { running: false, penalties: 0, cost: 0 };
+  const verdict: LeanVerdict = { running: false, standing: 0, difficulty: 0, cost: 0 };
+  const together = new Float64Array(SPOOL_GROUPS);
   const every = Math.max(1, Math.ceil(draws / 100));
 
   for (let k = 0; k < draws; k++) {
@@ -86,7 +88,11 @@ export function* robustnessInSteps(
     for (let j = 0; j < n; j++) {
       const c = live[j]!;
       const v = values[j]!;
-      for (const p of c.varies) v[p.slot] = triangular(source.uniform(), p.low, p.typical, p.high);
+      for (let g = 0; g < SPOOL_GROUPS; g++) together[g] = source.uniform();
+      for (const p of c.varies) {
+        const u = p.group < 0 ? source.uniform() : together[p.group]!;
+        v[p.slot] = triangular(u, p.low, p.typical, p.high);
+      }
       c.judge(v, d, verdict);
       if (!verdict.running) continue;
       fits[j]!++;
@@ -137,6 +143,9 @@ export function robustness(brief: Brief, options: RobustnessOptions = {}): Robus
   }
 }
 
+/** More than any score or difficulty, so that it decides before them. */
+const FITS_FIRST = 1000;
+
 /** A draw's score and tie-breaker; more is better for both. */
 function scoreDraw(
   school: School,
@@ -147,8 +156,10 @@ function scoreDraw(
   score: Float64Array,
   tie: Float64Array,
 ): void {
+  // What passes with room stands above what only just passes, whatever the school.
+  const place = -FITS_FIRST * verdict.standing;
   if (school === 'step-up') {
-    score[j] = -verdict.penalties;
+    score[j] = place - verdict.difficulty;
     tie[j] = -verdict.cost;
     return;
   }
@@ -159,10 +170,10 @@ function scoreDraw(
     if (d[i]! < least) least = d[i]!;
   }
   if (school === 'weighted') {
-    score[j] = sum;
-    tie[j] = 0;
+    score[j] = place + sum;
+    tie[j] = -verdict.cost;
   } else {
-    score[j] = least;
+    score[j] = place + least;
     tie[j] = sum;
   }
 }

@@ -7,8 +7,7 @@ import type { Gate, Verdict } from '../gate.js';
 export function costGate(ctx: Context, economics: PrintEconomicsResult): Gate | null {
   const limit = ctx.brief.maxCostEach;
   if (limit === null) return null;
-  const verdict: Verdict =
-    economics.costEach > limit ? 'fail' : economics.costEach > 0.9 * limit ? 'marginal' : 'pass';
+  const verdict: Verdict = economics.costEach > limit ? 'fail' : 'pass';
   return {
     id: 'cost',
     verdict,

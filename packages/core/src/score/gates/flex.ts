@@ -65,10 +65,9 @@ const answers: Record<FlexWant, (f: Family, ctx: Context) => FlexAnswer> = {
   },
   rubbery: (f, ctx) => {
     const [low, high] = hardnessWanted(ctx.brief);
-    const range = f.properties.shoreA;
     const have = typicalOrNull(f, 'shoreA');
     const asked = { need: `${low}–${high}`, unit: 'Shore A' };
-    if (!range || have === null)
+    if (have === null)
       return {
         verdict: 'fail',
         need: asked.need,
@@ -78,20 +77,31 @@ const answers: Record<FlexWant, (f: Family, ctx: Context) => FlexAnswer> = {
         rescue: null,
       };
     const inside = have >= low && have <= high;
-    const touching = range.high >= low && range.low <= high;
+    const verdict = inside ? atEnds(have, low, high) : 'fail';
     return {
-      verdict: inside ? 'pass' : touching ? 'marginal' : 'fail',
+      verdict,
       need: asked.need,
       have,
       unit: asked.unit,
       why: inside
         ? `${sig(have, 2)} A lies in the wanted ${low}–${high}.`
         : `${sig(have, 2)} A lies ${have < low ? 'below' : 'above'} the wanted ${low}–${high}.`,
-      rescue: inside ? null : hardnessRescue(have > high),
+      rescue: verdict === 'pass' ? null : hardnessRescue(have > (low + high) / 2),
       working: { model: 'flex.modulus', inputs: { scale: 'A', hardness: Math.min(99, have) } },
     };
   },
 };
+
+/** Points of hardness by which a family should lie inside what is asked: grades and prints scatter so much. */
+const HARDNESS_EASE = 3;
+
+/** Whether a hardness inside a range lies too near one of its ends. */
+export function atEnds(have: number, low: number, high: number): Verdict {
+  // Nothing is harder than 100 A nor softer than 0 A: those ends are open.
+  const nearLow = low > 0 && have - low < HARDNESS_EASE;
+  const nearHigh = high < 100 && high - have < HARDNESS_EASE;
+  return nearLow || nearHigh ? 'marginal' : 'pass';
+}
 
 function atLeast(have: number, limits: { fail: number; comfortable: number }): Verdict {
   if (have < limits.fail) return 'fail';

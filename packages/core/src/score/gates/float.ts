@@ -10,12 +10,18 @@ export const FLOATS = 0.97;
 /** And below this a part floats on its sealed hollows, g/cm³. */
 export const FLOATS_HOLLOW = 0.9;
 
+/** Whether a plastic floats: by itself, or only on its sealed hollows. */
+export function floatVerdict(densityGcm3: number, solidFraction: number): Verdict {
+  if (densityGcm3 < FLOATS) return 'pass';
+  return densityGcm3 * solidFraction < FLOATS_HOLLOW ? 'marginal' : 'fail';
+}
+
 /** Floating: by the plastic itself, or by sealed hollows. */
 export function floatGate(ctx: Context, a: Assessment): Gate | null {
   if (!ctx.brief.mustFloat) return null;
   const solid = typical(a.family, 'densityGcm3');
-  const hollow = solid * ctx.brief.geometry.solidFraction;
-  const verdict: Verdict = solid < FLOATS ? 'pass' : hollow < FLOATS_HOLLOW ? 'marginal' : 'fail';
+  const hollow = solid * ctx.solidFraction;
+  const verdict = floatVerdict(solid, ctx.solidFraction);
   return {
     id: 'float',
     verdict,

@@ -1,24 +1,22 @@
-import { CREEP_HOURS } from '../../models/heat-allowable.js';
-import { effectiveColour } from '../../brief/looks.js';
+import { CREEP_HOURS, UNLOADED_MPA, allowableTemperatureC } from '../../models/heat-allowable.js';
+import { bisect } from '../../lib/bisect.js';
 import { hoursAbove } from '../../models/part-year.js';
 import { absorptivityOf } from '../../materials/colours.js';
 import { sig } from '../../lib/figures.js';
 import type { Assessment } from '../assess.js';
 import type { Context } from '../context.js';
+import { heatComfortK } from '../comfort.js';
 import { byMargin, type Gate } from '../gate.js';
-
-/** Kelvins of margin under which heat is marginal. */
-export const HEAT_COMFORT_K = 10;
 
 /** Heat: the allowable part temperature at the worst load against what the part reaches. */
 export function heatGate(ctx: Context, a: Assessment): Gate {
   const need = ctx.conditions.partMaxC;
   const margin = a.allowableC - need;
-  const verdict = byMargin(margin, HEAT_COMFORT_K);
+  const verdict = byMargin(margin, heatComfortK[ctx.brief.ifItFails]);
   const held = a.heatInput.sustainedHours > CREEP_HOURS ? ' held for long' : '';
   const hours = ctx.year ? hoursAbove(ctx.year, a.allowableC) : 0;
   const often = hours > 0 ? ` It is hotter than that for ${hours} hours of the year.` : '';
-  const at = a.heatInput.stressMPa > 0.05 ? ` at ${sig(a.heatInput.stressMPa, 2)} MPa${held}` : '';
+  const at = a.heatInput.stressMPa > UNLOADED_MPA ? ` at ${sig(a.heatInput.stressMPa, 2)} MPa${held}` : '';
   return {
     id: 'heat',
     verdict,
@@ -42,8 +40,9 @@ function heatRescue(ctx: Context, a: Assessment): string {
     ctx.conditions.irradianceWm2 > 0 &&
     (brief.heat.setting === 'outdoors' || brief.heat.setting === 'closed-vehicle')
   ) {
-    const now = absorptivityOf[effectiveColour(brief)];
-    for (const colour of ['light', 'white'] as const) {
+    const now = absorptivityOf[ctx.colour];
+    const choice = a.family.flags.colours === 'any' ? (['light', 'white'] as const) : [];
+    for (const colour of choice) {
       if (absorptivityOf[colour] >= now) continue;
       const t = ctx.partMaxIf({ looks: { ...brief.looks, clear: false, colour } });
       if (a.allowableC >= t) return `passes in ${colour} (${sig(t, 3)} °C)`;
@@ -51,11 +50,17 @@ function heatRescue(ctx: Context, a: Assessment): string {
     const shade = ctx.partMaxIf({ sun: 'none' });
     if (a.allowableC >= shade) return `passes in the shade (${sig(shade, 3)} °C)`;
   }
-  if (
-    a.heatInput.stressMPa > 0.05 &&
-    a.softeningC - (a.heatInput.sustainedHours > CREEP_HOURS ? a.heatInput.creepAllowanceK : 0) >=
-      ctx.conditions.partMaxC
-  )
-    return 'passes unloaded: carry the load on a thicker section or another part';
+  if (a.heatInput.stressMPa > UNLOADED_MPA && a.softeningC >= ctx.conditions.partMaxC)
+    return lessStress(ctx, a);
   return `keep the part under ${sig(a.allowableC, 3)} °C`;
+}
+
+/** The stress at which it would bear the heat, or another part to carry the load where there is none. */
+function lessStress(ctx: Context, a: Assessment): string {
+  const bears = (stressMPa: number): number =>
+    ctx.conditions.partMaxC - allowableTemperatureC({ ...a.heatInput, stressMPa });
+  const none = 'carry the load on another part: heated so, this one bears only itself';
+  if (bears(UNLOADED_MPA) > 0) return none;
+  const stress = bisect(bears, UNLOADED_MPA, a.heatInput.stressMPa, 1e-3);
+  return `passes at ${sig(stress, 2)} MPa: ${sig(a.heatInput.stressMPa / stress, 2)} times the section`;
 }

@@ -1,22 +1,44 @@
 import type { Assessment } from '../assess.js';
 import type { Context } from '../context.js';
-import type { Gate } from '../gate.js';
+import type { Purpose } from '../../brief/choices.js';
+import type { Family } from '../../materials/family.js';
+import type { Gate, Verdict } from '../gate.js';
 
-/** Purpose: a dissolving support must dissolve, and nothing else may. */
+/**
+ * Purpose: a dissolving support must dissolve, and nothing else may; what is made to be looked at is doubted
+ * where a part has to work.
+ */
 export function purposeGate(ctx: Context, a: Assessment): Gate {
   const support = ctx.brief.purpose === 'dissolving-support';
-  const ok = support === a.family.flags.soluble;
+  const { soluble, role } = a.family.flags;
+  const { verdict, why } = outcome(ctx.brief.purpose, a.family);
   return {
     id: 'purpose',
-    verdict: ok ? 'pass' : 'fail',
-    need: support ? 'dissolves in water' : 'lasts',
-    have: a.family.flags.soluble ? 'dissolves in water' : 'does not dissolve',
+    verdict,
+    need: needs[ctx.brief.purpose],
+    have: soluble ? 'dissolves in water' : made[role],
     unit: '',
-    why: ok
-      ? 'Fit for the purpose.'
-      : support
-        ? `${a.family.name} does not dissolve in water.`
-        : `${a.family.name} dissolves in water: it is a support, not a part.`,
-    rescue: null,
+    why,
+    rescue: verdict === 'marginal' && !support ? 'for looks, or where next to nothing is asked of it' : null,
   };
+}
+
+const needs: Record<Purpose, string> = {
+  functional: 'works',
+  decorative: 'lasts',
+  prototype: 'lasts',
+  'dissolving-support': 'dissolves in water',
+};
+const made = { work: 'made to work', looks: 'made for looks', support: 'made to hold others up' };
+
+function outcome(purpose: Purpose, f: Family): { verdict: Verdict; why: string } {
+  const { soluble, role } = f.flags;
+  if (purpose === 'dissolving-support')
+    return soluble
+      ? { verdict: 'pass', why: 'Fit for the purpose.' }
+      : { verdict: 'fail', why: `${f.name} does not dissolve in water.` };
+  if (soluble) return { verdict: 'fail', why: `${f.name} dissolves in water: it is a support, not a part.` };
+  if (role === 'looks' && purpose === 'functional')
+    return { verdict: 'marginal', why: `${f.name} is made for looks, smoothing or lightness, not for work.` };
+  return { verdict: 'pass', why: 'Fit for the purpose.' };
 }

@@ -4,6 +4,11 @@ import { typical } from '../../materials/family.js';
 import type { Assessment } from '../assess.js';
 import type { LoadAssessment } from '../assess-load.js';
 import type { Context } from '../context.js';
+import type { BriefLoad } from '../../brief/brief-load.js';
+import { printedMember, type PrintedMember } from '../../brief/printed-member.js';
+import { printFlowMm3s } from '../../print/economics.js';
+import { STRENGTH_COMFORT } from '../comfort.js';
+import { sectionRescue } from '../section-rescue.js';
 import type { Gate, Verdict } from '../gate.js';
 
 /** The load with the least reserve, or null. */
@@ -20,26 +25,10 @@ export function worstReserve(a: Assessment): LoadAssessment | null {
 export function strengthGate(ctx: Context, a: Assessment): Gate | null {
   const w = worstReserve(a);
   if (!w || w.reserve === null) return null;
-  const verdict: Verdict = w.reserve < 1 ? 'fail' : w.reserve < 1.25 ? 'marginal' : 'pass';
+  const verdict: Verdict = w.reserve < 1 ? 'fail' : w.reserve < STRENGTH_COMFORT ? 'marginal' : 'pass';
+  if (w.load.strainPct !== null && w.allowableStrainPct !== null)
+    return fingerGate(ctx, a, w, w.load.strainPct, w.allowableStrainPct, verdict);
   const load = `load ${w.load.index + 1}`;
-  if (w.load.strainPct !== null && w.allowableStrainPct !== null) {
-    const longer = Math.sqrt(1 / w.reserve);
-    return {
-      id: 'strength',
-      verdict,
-      need: w.load.strainPct,
-      have: w.allowableStrainPct,
-      unit: '% strain',
-      why:
-        `${cap(load)} strains the finger ${sig(w.load.strainPct, 2)} %; ${a.family.name} takes ` +
-        `${sig(w.allowableStrainPct, 2)} %.`,
-      rescue:
-        verdict === 'fail'
-          ? `passes with the finger ${sig(longer, 3)} times longer, or ${sig(w.reserve, 2)} of its thickness`
-          : null,
-      ...(w.load.working ? { working: w.load.working } : {}),
-    };
-  }
   const need = (w.load.stressMPa ?? 0) * ctx.safety;
   // Where buckling, not crushing, sets the reserve, the allowable is what that reserve amounts to.
   const have = need > 0 ? Math.min(w.allowableMPa ?? 0, need * w.reserve) : (w.allowableMPa ?? 0);
@@ -60,16 +49,79 @@ export function strengthGate(ctx: Context, a: Assessment): Gate | null {
   };
 }
 
-/** What would let a stressed section pass: another way up, or more of it. */
+/** A snap finger: its strain times what a failure asks, against what the plastic takes that way up and so cold. */
+function fingerGate(
+  ctx: Context,
+  a: Assessment,
+  w: LoadAssessment,
+  strainPct: number,
+  allowablePct: number,
+  verdict: Verdict,
+): Gate {
+  const reserve = w.reserve ?? Infinity;
+  const need = strainPct * ctx.strainSafety;
+  const safety = ctx.strainSafety > 1 ? ` × ${sig(ctx.strainSafety, 3)} for safety` : '';
+  const longer = Math.sqrt(1 / reserve);
+  return {
+    id: 'strength',
+    verdict,
+    need,
+    have: allowablePct,
+    unit: '% strain',
+    why:
+      `Load ${w.load.index + 1} strains the finger ${sig(strainPct, 2)} %${safety}; ${a.family.name} takes ` +
+      `${sig(allowablePct, 2)} %${w.load.acrossLayers ? ' across its layers' : ''}.`,
+    rescue:
+      verdict === 'fail'
+        ? `passes with the finger ${sig(longer, 3)} times longer, or ${sig(reserve, 2)} of its thickness`
+        : null,
+    ...(w.load.working ? { working: w.load.working } : {}),
+  };
+}
+
+/** Walls tried before more section is asked for. */
+const MOST_WALLS = 8;
+
+/** What would let a stressed section pass: another way up, more walls, or more of it. */
 function strengthRescue(ctx: Context, a: Assessment, { load }: LoadAssessment, reserve: number): string {
   if (load.acrossLayers && reserve / typical(a.family, 'zRatio') >= 1)
     return 'passes if printed so that the load runs along the layers';
   const said = ctx.brief.loads[load.index];
-  const bends =
-    load.deflectionTimesModulus !== null && said?.case !== 'tension' && said?.case !== 'compression';
-  return bends && said?.heightMm
-    ? `passes with that section ${sig(said.heightMm / Math.sqrt(reserve), 3)} mm high`
-    : `passes with ${sig(1 / reserve, 3)} times the section`;
+  const walls = said ? wallsRescue(ctx, a, said, load.printed.strength / reserve) : null;
+  if (walls) return walls;
+  return sectionRescue(ctx.brief, said, 1 / reserve, 'strength');
+}
+
+/** The fewest walls, or else a solid print, that leave the wanted share of a solid section; null where none does. */
+function wallsRescue(ctx: Context, a: Assessment, load: BriefLoad, wanted: number): string | null {
+  if (wanted > 1) return null;
+  const { print } = ctx.brief;
+  const shareAt = (change: Partial<typeof print>): PrintedMember | null =>
+    printedMember({ ...ctx.brief, print: { ...print, ...change } }, load);
+  const now = shareAt({});
+  if (!now) return null;
+  const more = Array.from({ length: MOST_WALLS }, (_, i) => print.walls + i + 1);
+  const enough = more.find(walls => (shareAt({ walls })?.ratios.strengthRatio ?? 0) >= wanted);
+  const change = enough === undefined ? { pattern: 'solid' as const } : { walls: enough };
+  const then = shareAt(change);
+  if (!then || then.ratios.strengthRatio < wanted) return null;
+  return `passes with ${enough === undefined ? 'a solid print' : `${enough} walls`}${costOf(ctx, a, load, now, then)}`;
+}
+
+/** What more plastic in a member weighs and takes, in words; nothing where its length is not known. */
+function costOf(
+  ctx: Context,
+  a: Assessment,
+  load: BriefLoad,
+  now: PrintedMember,
+  then: PrintedMember,
+): string {
+  if (!load.lengthMm || !load.widthMm || !load.heightMm) return '';
+  const share = then.ratios.massRatio - now.ratios.massRatio;
+  const mm3 = share * load.lengthMm * load.widthMm * load.heightMm;
+  const flow = printFlowMm3s(a.family, ctx.printer, ctx.brief.print);
+  const grams = sig((mm3 / 1000) * typical(a.family, 'densityGcm3'), 2);
+  return `: +${grams} g, +${sig(mm3 / flow / 60, 2)} min in that member`;
 }
 
 function cap(text: string): string {

@@ -1,17 +1,21 @@
-import { effectiveColour } from '../../brief/looks.js';
+import { isFibre } from '../../materials/fibre.js';
 import { uvColourFactor, type Colour } from '../../materials/colours.js';
 import { sig } from '../../lib/figures.js';
 import type { Assessment } from '../assess.js';
-import type { Context } from '../context.js';
-import type { Gate, Verdict } from '../gate.js';
+import { UV_FAIL_SHARE, uvComfort } from '../comfort.js';
+import { pigmentOf, type Context } from '../context.js';
+import { byShare, type Gate } from '../gate.js';
 
 /** Ultraviolet life: fails under half of the wanted life, marginal under all of it. */
 export function uvGate(ctx: Context, a: Assessment): Gate | null {
   const { brief, conditions } = ctx;
   if (conditions.doseAYearMJm2 <= 0) return null;
-  const ratio = a.yearsToHalf / brief.lifeYears;
-  const verdict: Verdict = ratio < 0.5 ? 'fail' : ratio < 1 ? 'marginal' : 'pass';
-  const colour: Colour = effectiveColour(brief);
+  const comfortable = uvComfort[brief.ifItFails];
+  const verdict = byShare(a.yearsToHalf / brief.lifeYears, {
+    fail: UV_FAIL_SHARE * comfortable,
+    comfortable,
+  });
+  const colour: Colour = pigmentOf(ctx, a.family);
   const inBlack = (a.yearsToHalf / uvColourFactor[colour]) * uvColourFactor.black;
   return {
     id: 'uv',
@@ -25,7 +29,7 @@ export function uvGate(ctx: Context, a: Assessment): Gate | null {
     rescue:
       verdict === 'pass'
         ? null
-        : colour !== 'black' && inBlack >= brief.lifeYears
+        : colour !== 'black' && !isFibre(a.family) && inBlack >= brief.lifeYears
           ? `passes in black (${sig(inBlack, 2)} years), where heat allows`
           : 'passes with an ultraviolet-proof paint, kept up',
     working: {

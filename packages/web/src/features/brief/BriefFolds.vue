@@ -1,14 +1,25 @@
 <script setup lang="ts">
-import { defaultAir, effectiveColour, newBrief, type Chemical, type Ranking } from '@hornblende/core';
+import {
+  defaultAir,
+  effectiveColour,
+  newBrief,
+  printWords,
+  solidFractionOf,
+  type Chemical,
+  type Ranking,
+} from '@hornblende/core';
 import { Checkbox, Collapse, CollapsePanel } from 'ant-design-vue';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
-import { useWorkshop } from '../../stores/workshop';
 import NumberInput from '../../ui/NumberInput.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import ClimatePicker from './ClimatePicker.vue';
+import HeatDetails from './folds/HeatDetails.vue';
+import Limits from './folds/Limits.vue';
+import PrintSettings from './folds/PrintSettings.vue';
+import WearAndCurrent from './folds/WearAndCurrent.vue';
 import MoreLoads from './MoreLoads.vue';
 import FlexPicture from './pictures/FlexPicture.vue';
 import SunPicture from './pictures/SunPicture.vue';
@@ -19,8 +30,7 @@ defineProps<{ ranking: Ranking }>();
 // The chart kit is large, and only this fold needs it.
 const HeatPicture = defineAsyncComponent(() => import('./pictures/HeatPicture.vue'));
 const draft = useDraft();
-const { show } = useUnits();
-const workshop = useWorkshop();
+const { say, show } = useUnits();
 const b = computed(() => draft.brief!);
 const airDefaults = computed(() => defaultAir(b.value.heat.setting));
 /** What an emptied field goes back to. */
@@ -69,6 +79,7 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
           @update:model-value="v => draft.set('heat.ambientMinC', v)"
         />
       </div>
+      <HeatDetails :ranking="ranking" />
       <HeatPicture :ranking="ranking" />
     </CollapsePanel>
     <CollapsePanel key="sun" header="Sun">
@@ -84,6 +95,12 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
         ><span class="soft small">{{ b.loads.length || 'none' }}</span></template
       >
       <MoreLoads :ranking="ranking" />
+    </CollapsePanel>
+    <CollapsePanel key="print" header="How it is printed">
+      <template #extra
+        ><span class="soft small">{{ say(printWords(b.print)) }}</span></template
+      >
+      <PrintSettings />
     </CollapsePanel>
     <CollapsePanel key="flex" header="Flexibility">
       <template #extra
@@ -127,6 +144,14 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
           >{{ c.label }}</Checkbox
         >
       </fieldset>
+    </CollapsePanel>
+    <CollapsePanel key="wear" header="Wear and electricity">
+      <template #extra
+        ><span class="soft small"
+          >{{ labelOf(words.wear, b.wear) }}, {{ labelOf(words.electrical, b.electrical) }}</span
+        ></template
+      >
+      <WearAndCurrent />
     </CollapsePanel>
     <CollapsePanel key="looks" header="Looks">
       <template #extra
@@ -194,7 +219,8 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
         <NumberInput
           label="Share that is plastic, once sliced"
           percent
-          :fallback="defaults.geometry.solidFraction"
+          nullable
+          :placeholder="`${Math.round(100 * solidFractionOf(b))} %, from walls and infill`"
           :min="0.01"
           :max="1"
           :model-value="b.geometry.solidFraction"
@@ -211,40 +237,11 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
         />
       </div>
     </CollapsePanel>
-    <CollapsePanel key="limits" header="Mass, cost and number">
+    <CollapsePanel key="limits" header="Mass, cost, number and limits">
       <template #extra
         ><span class="soft small">{{ b.quantity }} of it</span></template
       >
-      <div class="fields">
-        <QuantityInput
-          label="At most it weighs"
-          dimension="mass"
-          nullable
-          placeholder="no limit"
-          :model-value="b.maxMassG"
-          :min="0.01"
-          :max="1e6"
-          @update:model-value="v => draft.set('maxMassG', v)"
-        />
-        <NumberInput
-          :label="`At most one costs, ${workshop.currency}`"
-          :min="0.01"
-          :max="1e6"
-          nullable
-          placeholder="no limit"
-          :model-value="b.maxCostEach"
-          @update:model-value="v => draft.set('maxCostEach', v)"
-        />
-        <NumberInput
-          label="How many"
-          :fallback="defaults.quantity"
-          :min="1"
-          :max="1e6"
-          integer
-          :model-value="b.quantity"
-          @update:model-value="v => draft.set('quantity', v)"
-        />
-      </div>
+      <Limits />
     </CollapsePanel>
     <CollapsePanel key="choose" header="How to choose">
       <template #extra

@@ -21,7 +21,8 @@ type NumericField =
   | 'thicknessMm'
   | 'undercutMm'
   | 'massKg'
-  | 'heightM';
+  | 'heightM'
+  | 'areaMm2';
 interface Slot {
   before: string;
   field: NumericField;
@@ -96,6 +97,17 @@ const slots: Record<LoadCase, Slot[]> = {
     { ...width, before: 'on to a weak section of' },
     height,
   ],
+  clamp: [
+    { ...force, before: 'squeezed with' },
+    {
+      before: 'on a face of',
+      field: 'areaMm2',
+      dimension: 'area',
+      label: 'Squeezed face',
+      min: 0.01,
+      max: 1e6,
+    },
+  ],
 };
 const loadCase = computed({
   get: () => props.load.case,
@@ -137,7 +149,7 @@ const set = (field: keyof BriefLoad, value: number | null): void =>
       @update:model-value="v => set('decelerationG', v)"
     />
     g</template
-  ><template v-if="load.case !== 'drop' && load.case !== 'snap-fit'"
+  ><template v-if="load.case !== 'clamp'"
     >,
     <SentenceSelect
       v-model="across"

@@ -4,7 +4,9 @@ import {
   hardnessWanted,
   newBrief,
   RUBBERY_SHORE_A,
+  type BriefHeat,
   type BriefLoad,
+  type HeatNumber,
   type LoadKind,
 } from '@hornblende/core';
 import { computed, type WritableComputedRef } from 'vue';
@@ -66,10 +68,15 @@ const setting = computed({
     draft.set('heat', {
       ...b.value.heat,
       setting: s,
-      sourceC: s === 'near-source' ? (b.value.heat.sourceC ?? 60) : b.value.heat.sourceC,
-      partC: s === 'custom' ? (b.value.heat.partC ?? 40) : b.value.heat.partC,
+      ...(s === 'near-source' ? startFrom('sourceC', 60) : {}),
+      ...(s === 'custom' ? startFrom('partC', 40) : {}),
     }),
 });
+/** A temperature that the setting needs: as said, else put in to start from, which nobody has said. */
+function startFrom(name: HeatNumber, valueC: number): Partial<BriefHeat> {
+  const { heat } = b.value;
+  return heat[name] === null ? { [name]: valueC, assumed: [...heat.assumed, name] } : {};
+}
 const sun = bind('sun', () => b.value.sun);
 const water = bind('water', () => b.value.water);
 const want = bind('flex.want', () => b.value.flex.want);

@@ -1,4 +1,4 @@
-import type { BriefLoad, LoadCase } from '@hornblende/core';
+import type { BriefLoad, LoadCase, LoadNumber } from '@hornblende/core';
 
 const empty: Omit<BriefLoad, 'kind' | 'case'> = {
   forceN: null,
@@ -15,10 +15,12 @@ const empty: Omit<BriefLoad, 'kind' | 'case'> = {
   acrossLayers: false,
   hours: null,
   cycles: null,
+  areaMm2: null,
+  assumed: [],
 };
 
 /** Plausible numbers to start a case from, so that a brief is valid at every moment. */
-const starts: Record<LoadCase, Partial<BriefLoad>> = {
+const starts: Record<LoadCase, Partial<Record<LoadNumber, number>>> = {
   cantilever: { forceN: 10, lengthMm: 50, widthMm: 20, heightMm: 8 },
   'simply-supported': { forceN: 20, lengthMm: 80, widthMm: 20, heightMm: 8 },
   'fixed-fixed': { forceN: 20, lengthMm: 80, widthMm: 20, heightMm: 6 },
@@ -28,15 +30,24 @@ const starts: Record<LoadCase, Partial<BriefLoad>> = {
   'snap-fit': { thicknessMm: 2, undercutMm: 1, lengthMm: 16 },
   deceleration: { massKg: 0.2, decelerationG: 10, lengthMm: 50, widthMm: 20, heightMm: 8 },
   drop: { massKg: 0.2, heightM: 1, widthMm: 15, heightMm: 8 },
+  clamp: { forceN: 300, areaMm2: 80 },
 };
 
-/** A load of a case, keeping from an earlier one whatever the case still uses. */
+/**
+ * A load of a case, keeping from an earlier one whatever the case still uses. What is only put in to start from is
+ * marked as such: nobody has said it.
+ */
 export function loadOf(next: LoadCase, kind: BriefLoad['kind'], from: BriefLoad | null = null): BriefLoad {
-  const load = { ...empty, ...starts[next], kind: next === 'drop' ? ('impact' as const) : kind, case: next };
-  if (from) {
-    for (const key of Object.keys(starts[next]) as (keyof BriefLoad)[])
-      if (from[key] !== null && key in starts[next]) Object.assign(load, { [key]: from[key] });
-    load.acrossLayers = from.acrossLayers;
-  }
-  return load;
+  const start = starts[next];
+  const numbers = Object.keys(start) as LoadNumber[];
+  const kept = numbers.filter(n => from !== null && from[n] !== null);
+  return {
+    ...empty,
+    ...start,
+    ...Object.fromEntries(kept.map(n => [n, from?.[n] ?? null])),
+    kind: next === 'drop' ? 'impact' : kind,
+    case: next,
+    acrossLayers: from?.acrossLayers ?? false,
+    assumed: numbers.filter(n => !kept.includes(n) || from?.assumed.includes(n)),
+  };
 }

@@ -11,6 +11,11 @@ import type {
   School,
   OutdoorSchool,
   Chemical,
+  BakeChoice,
+  Electrical,
+  Glass,
+  InfillPattern,
+  Wear,
 } from '@hornblende/core';
 
 /** The words of the brief's choices, as they read inside a sentence. */
@@ -68,6 +73,7 @@ export const words = {
     { value: 'snap-fit', label: 'a snap finger' },
     { value: 'deceleration', label: 'an arm with a braked mass' },
     { value: 'drop', label: 'a drop' },
+    { value: 'clamp', label: 'a joint, squeezed' },
   ] as { value: LoadCase; label: string }[],
   colour: [
     { value: 'white', label: 'white' },
@@ -96,6 +102,35 @@ export const words = {
     { value: 'laboratory', label: 'laboratory ageing' },
     { value: 'field', label: 'what is logged outdoors' },
   ] as { value: OutdoorSchool; label: string }[],
+  wear: [
+    { value: 'none', label: 'nothing rubs on it' },
+    { value: 'sliding', label: 'something slides on it' },
+    { value: 'gear', label: 'its teeth mesh' },
+  ] as { value: Wear; label: string }[],
+  electrical: [
+    { value: 'none', label: 'no electricity' },
+    { value: 'low-voltage', label: 'low voltage' },
+    { value: 'mains', label: 'mains voltage' },
+  ] as { value: Electrical; label: string }[],
+  glass: [
+    { value: 'auto', label: 'as its place has it' },
+    { value: 'none', label: 'no glass' },
+    { value: 'window', label: 'a window' },
+    { value: 'vehicle', label: 'a vehicle’s glass' },
+    { value: 'laminated', label: 'laminated glass' },
+  ] as { value: Glass | 'auto'; label: string }[],
+  pattern: [
+    { value: 'lines', label: 'lines' },
+    { value: 'grid', label: 'grid' },
+    { value: 'triangles', label: 'triangles' },
+    { value: 'gyroid', label: 'gyroid' },
+    { value: 'cubic', label: 'cubic' },
+    { value: 'solid', label: 'solid' },
+  ] as { value: InfillPattern; label: string }[],
+  bake: [
+    { value: 'if-needed', label: 'may be baked where only that helps' },
+    { value: 'never', label: 'is never baked' },
+  ] as { value: BakeChoice; label: string }[],
   chemicals: [
     { value: 'petrol', label: 'petrol' },
     { value: 'oil', label: 'oil' },

@@ -116,7 +116,7 @@ async function record(): Promise<void> {
       <template v-if="chosen.against.length"> <b>Against:</b> {{ say(chosen.against[0] ?? '') }}</template>
       <span v-if="chance" class="soft">
         First in {{ Math.round(100 * chance.pFirst) }}, passes in {{ Math.round(100 * chance.pFits) }} of 100
-        worlds.</span
+        draws.</span
       >
     </div>
     <p v-if="failing" class="notice small">

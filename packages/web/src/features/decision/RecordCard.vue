@@ -78,7 +78,7 @@ function driftLine(d: RecordDrift): string {
       }}; the part reached {{ show(r.ranking.conditions.partMaxC, 'temperature')
       }}<template v-if="chance"
         >; it was first in {{ Math.round(100 * chance.pFirst) }} and passed in
-        {{ Math.round(100 * chance.pFits) }} of 100 worlds</template
+        {{ Math.round(100 * chance.pFits) }} of 100 draws</template
       >; library {{ r.libraryVersion
       }}<template v-if="r.hazardAcknowledged">; the hazard notice was acknowledged</template>.
     </p>

@@ -3,6 +3,7 @@ import {
   gateLabel,
   isUntouched,
   scoreWorking,
+  sig,
   stillUnknown,
   type Candidate,
   type Gate,
@@ -42,8 +43,8 @@ const sure = computed(() => {
   if (!first) return '';
   const chance = result.value?.candidates.find(c => c.material === first.material);
   // The rivals and the error stand on the Rank page.
-  if (chance) return `first in ${Math.round(100 * chance.pFirst)} of 100 worlds`;
-  if (props.ranking.school === 'step-up') return `${first.printing.penalties} printing demands`;
+  if (chance) return `first in ${Math.round(100 * chance.pFirst)} of 100 draws`;
+  if (props.ranking.school === 'step-up') return `difficulty ${sig(first.printing.difficulty, 2)}`;
   return second ? leadWords(first.score - second.score) : 'the only one in the running';
 });
 

@@ -1,4 +1,4 @@
-import { parseBrief, type Part } from '@hornblende/core';
+import { onceSaid, parseBrief, type Part } from '@hornblende/core';
 import { defineStore, storeToRefs } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { api, ApiError } from '../../api/client';
@@ -90,7 +90,8 @@ export const useDraft = defineStore('draft', () => {
   function set(path: string, value: unknown): void {
     const now = content.value;
     if (!now) return;
-    replace({ ...now, brief: setAt(now.brief, path, value), given: setAt(now.given, path, value) }, path);
+    const said = <T extends object>(of: T): T => onceSaid(of, setAt(of, path, value), path);
+    replace({ ...now, brief: said(now.brief), given: said(now.given) }, path);
   }
 
   /** Sets the printer that the part is meant for. */

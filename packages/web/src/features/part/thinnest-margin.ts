@@ -1,27 +1,25 @@
-import { limitGates, type Candidate, type Gate } from '@hornblende/core';
+import { standingOf, STANDINGS, type Candidate, type Criterion, type Gate } from '@hornblende/core';
 
-/** What a gate has to spare, as a share of what it needs; infinite where nothing limits it. */
-function slack(g: Gate): number {
-  const need = g.need as number;
-  const have = g.have as number;
-  if (limitGates.has(g.id)) return (need - have) / need;
-  return Number.isFinite(have) ? (have - need) / Math.abs(need) : Infinity;
+/**
+ * How much of its comfortable margin a criterion has: 0 at the unacceptable, 1 at the comfortable, more beyond. The
+ * same scale for kelvins, reserves and hardness, so that they can be compared.
+ */
+function room(k: Criterion): number {
+  if (!Number.isFinite(k.value)) return Infinity;
+  return (k.value - k.unacceptable) / (k.comfortable - k.unacceptable);
 }
 
-/** Gates that are marginal come before any that pass, however little those have to spare. */
-const MARGINAL_FIRST = 10;
-
-/** The gate of a candidate with the least to spare; null where none has numbers. */
+/**
+ * The gate of a candidate with the least to spare, the one that decides: what it only just passes comes first, then
+ * what is nearest to that; null where nothing is asked.
+ */
 export function thinnestMargin(candidate: Candidate | null): Gate | null {
-  const weighed = (candidate?.gates ?? [])
-    .filter(
-      g =>
-        typeof g.need === 'number' &&
-        typeof g.have === 'number' &&
-        g.need !== 0 &&
-        !g.id.startsWith('printability') &&
-        g.id !== 'flex',
-    )
-    .map(gate => ({ gate, order: slack(gate) - (gate.verdict === 'marginal' ? MARGINAL_FIRST : 0) }));
-  return weighed.sort((a, b) => a.order - b.order)[0]?.gate ?? null;
+  if (!candidate) return null;
+  const doubted = candidate.gates.find(g => standingOf(g) >= STANDINGS.gamble);
+  if (doubted) return doubted;
+  const weighed = candidate.gates.flatMap(gate => {
+    const k = candidate.criteria.find(c => c.id === gate.id && c.weight > 0);
+    return k && Number.isFinite(room(k)) ? [{ gate, room: room(k) }] : [];
+  });
+  return weighed.sort((a, b) => a.room - b.room)[0]?.gate ?? null;
 }

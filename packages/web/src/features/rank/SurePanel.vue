@@ -34,7 +34,7 @@ const pct = (p: number): string => (p > 0 && p < 0.005 ? 'under 1' : String(Math
 <template>
   <div data-testid="sure">
     <p v-if="progress !== null" class="busy" role="status">
-      Trying the ranking in {{ result ? result.draws : '20 000' }} worlds…
+      Trying the ranking in {{ result ? result.draws : '20 000' }} draws…
       <Progress :percent="Math.round(100 * progress)" size="small" aria-label="Draws" /><Button
         type="text"
         @click="stop"
@@ -48,7 +48,7 @@ const pct = (p: number): string => (p > 0 && p < 0.005 ? 'under 1' : String(Math
     </p>
     <p v-else-if="stopped" class="soft">
       Stopped.
-      <Button type="text" @click="run">Try the ranking in 20 000 worlds</Button>
+      <Button type="text" @click="run">Try the ranking in 20 000 draws</Button>
     </p>
     <p v-else-if="!result" class="soft" role="status">Waiting until the brief rests…</p>
     <template v-if="result">
@@ -80,9 +80,10 @@ const pct = (p: number): string => (p > 0 && p < 0.005 ? 'under 1' : String(Math
       </DataTable>
       <p class="soft small">
         Dark: first; pale: passes every gate; the whisker is twice the sampling error (at most
-        {{ sig(100 * Math.max(0, ...rows.map(r => 2 * r.seFirst)), 2) }} points here). Each world draws every
-        property between low and high, and the weights about yours.
-        <template v-if="rest > 0">{{ rest }} more pass in some. </template>{{ result.draws }} draws from seed
+        {{ sig(100 * Math.max(0, ...rows.map(r => 2 * r.seFirst)), 2) }} points here). Each draw takes what is
+        uncertain anew: every property between low and high, what one spool has together as one, and the
+        weights about yours. <template v-if="rest > 0">{{ rest }} more pass in some. </template
+        >{{ result.draws }} draws from seed
         <NumberInput
           inline
           integer

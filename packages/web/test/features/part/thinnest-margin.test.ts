@@ -1,22 +1,31 @@
-import type { Candidate, Gate } from '@hornblende/core';
+import { parseBrief, printerPresets, rank, type Candidate } from '@hornblende/core';
 import { describe, expect, it } from 'vitest';
 import { thinnestMargin } from '../../../src/features/part/thinnest-margin';
 
-const gate = (fields: Partial<Gate>): Gate =>
-  ({ id: 'heat', verdict: 'pass', need: 64, have: 88, unit: '°C', why: '', rescue: null, ...fields }) as Gate;
-const candidate = (...gates: Gate[]): Candidate => ({ gates }) as Candidate;
+const cabinet = printerPresets.find(p => p.key === 'cabinet')!.profile;
+
+/** A candidate of a brief in a cabinet. */
+function candidate(fields: object, material: string): Candidate {
+  const brief = parseBrief({ format: 'hornblende-brief', version: 1, name: 'Part', ...fields });
+  return rank(brief, { printer: cabinet }).candidates.find(c => c.material === material)!;
+}
 
 describe('the thinnest margin', () => {
-  it('is the gate with the least to spare of what it needs', () => {
-    const strength = gate({ id: 'strength', need: 10, have: 11 });
-    expect(thinnestMargin(candidate(gate({}), strength))).toBe(strength);
+  it('is the gate nearest to what is comfortable, whatever its unit', () => {
+    const warm = { heat: { setting: 'custom', partC: 60, hoursADay: 1 } };
+    expect(thinnestMargin(candidate(warm, 'petg'))?.id).toBe('heat');
+    const pulled = { loads: [{ kind: 'short', case: 'direct-stress', stressMPa: 15 }] };
+    expect(thinnestMargin(candidate(pulled, 'pla'))?.id).toBe('strength');
   });
-  it('is a marginal one before any that pass', () => {
-    const marginal = gate({ id: 'uv', verdict: 'marginal', need: 1, have: 9 });
-    expect(thinnestMargin(candidate(gate({ have: 64.1 }), marginal))).toBe(marginal);
+  it('is the hardness of a bumper, where that is what decides', () => {
+    const bumper = { flex: { want: 'rubbery', shoreA: [90, 97] } };
+    expect(thinnestMargin(candidate(bumper, 'tpu-95a'))).toMatchObject({ id: 'flex', verdict: 'marginal' });
   });
-  it('is none where no gate has numbers', () => {
-    expect(thinnestMargin(candidate(gate({ need: 'any', have: 'direct' })))).toBeNull();
-    expect(thinnestMargin(null)).toBeNull();
+  it('is what it only just passes before anything that passes with room', () => {
+    const dry = { ...cabinet, dryerMaxC: null };
+    const brief = parseBrief({ format: 'hornblende-brief', version: 1, name: 'Gear', wear: 'gear' });
+    const nylon = rank(brief, { printer: dry }).candidates.find(c => c.material === 'pa12')!;
+    expect(thinnestMargin(nylon)?.id).toBe('printability.dryer');
   });
+  it('is none without a candidate', () => expect(thinnestMargin(null)).toBeNull());
 });

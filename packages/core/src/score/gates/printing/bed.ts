@@ -18,7 +18,7 @@ export const bedCheck: PrintingCheck = (f, p) => {
     rescue: f.flags.coldBed
       ? 'hold it with glue or tape on a cold plate'
       : `passes with a bed that reaches ${bedC.low} °C`,
-    marginalFactor: 0.85,
+    marginalPoints: 1.5,
   };
 };
 

@@ -24,6 +24,6 @@ export const driveCheck: PrintingCheck = (f, p) => {
     unit: '',
     why: whyByDrive[drive],
     rescue: 'passes with a direct drive',
-    marginalFactor: 0.8,
+    marginalPoints: 2,
   };
 };

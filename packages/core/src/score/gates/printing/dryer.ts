@@ -1,5 +1,5 @@
 import type { FamilyFlags } from '../../../materials/family.js';
-import { MARGINAL_FACTOR, type PrintingCheck } from './check.js';
+import { MARGINAL_POINTS, type PrintingCheck } from './check.js';
 
 const whyByMoisture: Record<FamilyFlags['moisture'], (dryC: number) => string> = {
   high: dryC => `Damp it prints rough and weak: dry it at ${dryC} °C or more before each print.`,
@@ -13,12 +13,13 @@ export const dryerCheck: PrintingCheck = (f, p) => {
   const enough = p.dryerMaxC !== null && p.dryerMaxC >= need;
   return {
     id: 'dryer',
-    verdict: enough || f.flags.moisture !== 'high' ? 'pass' : 'fail',
+    // Fresh from its bag it prints once or twice: without a dryer that is a gamble, not a blocker.
+    verdict: enough || f.flags.moisture !== 'high' ? 'pass' : 'marginal',
     need,
     have: p.dryerMaxC ?? 'none',
     unit: '°C',
     why: whyByMoisture[f.flags.moisture](need),
-    rescue: `passes with a dryer that reaches ${need} °C`,
-    marginalFactor: MARGINAL_FACTOR,
+    rescue: `print it fresh from its sealed bag, or get a dryer that reaches ${need} °C`,
+    marginalPoints: MARGINAL_POINTS,
   };
 };

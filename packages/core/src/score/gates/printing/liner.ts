@@ -1,4 +1,4 @@
-import { MARGINAL_FACTOR, reachVerdict, type PrintingCheck } from './check.js';
+import { MARGINAL_POINTS, reachVerdict, type PrintingCheck } from './check.js';
 
 /** Whether a lined hot end may get hot enough; its liner decomposes above its limit. */
 export const linerCheck: PrintingCheck = (f, p) => {
@@ -16,6 +16,6 @@ export const linerCheck: PrintingCheck = (f, p) => {
         ? `Needs ${nozzleC.low} °C; the hot-end liner decomposes above ${p.linerLimitC} °C and its fumes are harmful.`
         : `Prints from ${nozzleC.low} °C; the hot-end liner is safe to ${p.linerLimitC} °C.`,
     rescue: 'passes with an all-metal hot end',
-    marginalFactor: MARGINAL_FACTOR,
+    marginalPoints: MARGINAL_POINTS,
   };
 };

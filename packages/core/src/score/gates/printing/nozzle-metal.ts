@@ -1,5 +1,5 @@
 import { isFibre } from '../../../materials/fibre.js';
-import { MARGINAL_FACTOR, type PrintingCheck } from './check.js';
+import { MARGINAL_POINTS, type PrintingCheck } from './check.js';
 
 /** Whether the nozzle's metal bears what is in the filament. */
 export const nozzleMetalCheck: PrintingCheck = (f, p) => {
@@ -14,6 +14,6 @@ export const nozzleMetalCheck: PrintingCheck = (f, p) => {
       ? `Its ${isFibre(f) ? 'fibres wear' : 'filler wears'} a brass nozzle out within a spool.`
       : 'Does not wear the nozzle.',
     rescue: 'passes with a hardened nozzle',
-    marginalFactor: MARGINAL_FACTOR,
+    marginalPoints: MARGINAL_POINTS,
   };
 };

@@ -1,4 +1,4 @@
-import { MARGINAL_FACTOR, reachVerdict, type PrintingCheck } from './check.js';
+import { MARGINAL_POINTS, reachVerdict, type PrintingCheck } from './check.js';
 
 /** Whether the nozzle gets hot enough. */
 export const nozzleCheck: PrintingCheck = (f, p) => {
@@ -11,6 +11,6 @@ export const nozzleCheck: PrintingCheck = (f, p) => {
     unit: '°C',
     why: `Melts well from ${nozzleC.low} to ${nozzleC.high} °C; this nozzle reaches ${p.nozzleMaxC} °C.`,
     rescue: `passes with a hot end for ${nozzleC.low} °C`,
-    marginalFactor: MARGINAL_FACTOR,
+    marginalPoints: MARGINAL_POINTS,
   };
 };

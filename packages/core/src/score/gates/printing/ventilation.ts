@@ -18,6 +18,6 @@ export const ventilationCheck: PrintingCheck = (f, p) => {
     unit: '',
     why: whyByFumes[f.flags.fumes],
     rescue: 'ventilate the room or extract the air',
-    marginalFactor: 0.97,
+    marginalPoints: 0.5,
   };
 };

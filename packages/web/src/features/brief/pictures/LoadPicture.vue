@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  asJudged,
   assess,
   contextOf,
   deflectionCurve,
@@ -27,11 +28,16 @@ const materials = computed(() => [
   { value: '', label: `the first choice (${props.ranking.candidates[0]?.name ?? 'none'})` },
   ...props.ranking.candidates.map(c => ({ value: c.material, label: c.name })),
 ]);
-const family = computed(() => candidates.value.find(f => f.key === shownKey.value) ?? candidates.value[0]!);
-const service = computed(() => serviceLoads(draft.brief!)[props.index]!);
-const assessed = computed(
-  () => assess(contextOf(draft.brief!, printer.value, weather.value), family.value).loads[props.index]!,
+const judged = computed(() =>
+  asJudged(
+    contextOf(draft.brief!, printer.value, weather.value),
+    candidates.value.find(f => f.key === shownKey.value) ?? candidates.value[0]!,
+    props.ranking.candidates.find(c => c.material === shownKey.value),
+  ),
 );
+const family = computed(() => judged.value.family);
+const service = computed(() => serviceLoads(draft.brief!)[props.index]!);
+const assessed = computed(() => assess(judged.value.ctx, family.value).loads[props.index]!);
 const bends = computed(() =>
   ['cantilever', 'simply-supported', 'fixed-fixed', 'deceleration'].includes(load.value.case),
 );
@@ -315,13 +321,7 @@ const curveSpoken = computed(() => {
         (ranking.candidates.length ? contextOf(draft.brief!, printer, weather).safety : 1)
       "
     />
-    <SectionChoices
-      v-if="hasSection && bends"
-      :family="family"
-      :length-mm="load.lengthMm!"
-      :width-mm="load.widthMm!"
-      :height-mm="load.heightMm!"
-    />
+    <SectionChoices v-if="hasSection && bends" :family="family" :load="load" />
   </figure>
 </template>
 

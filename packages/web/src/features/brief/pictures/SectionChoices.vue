@@ -1,29 +1,45 @@
 <script setup lang="ts">
 import DataTable from '../../../ui/DataTable.vue';
 import WorkingNumber from '../../../ui/WorkingNumber.vue';
-import { sectionChoices, sig, typical, type Family, type SectionChoice } from '@hornblende/core';
+import {
+  printFlowMm3s,
+  sectionAsPrinted,
+  sectionChoices,
+  sig,
+  typical,
+  type BriefLoad,
+  type Family,
+  type SectionChoice,
+} from '@hornblende/core';
 import { computed } from 'vue';
 import { useUnits } from '../../../ui/useUnits';
 import { useWorking } from '../../../stores/working';
+import { useDraft } from '../../part/draft';
+import { useRanking } from '../../part/useRanking';
 
 /** What two walls more buy in this member, against more infill, in grams and minutes. */
-const props = defineProps<{ family: Family; lengthMm: number; widthMm: number; heightMm: number }>();
+const props = defineProps<{ family: Family; load: BriefLoad }>();
 const working = useWorking();
 const { show } = useUnits();
-/** Line width × layer height × a usual speed, mm³/s, unless the filament melts slower. */
-const LINE_FLOW = 0.45 * 0.2 * 60;
+const draft = useDraft();
+const { printer } = useRanking();
 const choices = computed(() =>
   sectionChoices(
-    props.lengthMm,
-    props.widthMm,
-    props.heightMm,
+    sectionAsPrinted(
+      draft.brief!,
+      props.load.widthMm ?? 1,
+      props.load.heightMm ?? 1,
+      props.load.acrossLayers,
+    ),
+    props.load.lengthMm ?? 1,
     typical(props.family, 'densityGcm3'),
-    Math.min(LINE_FLOW, typical(props.family, 'maxFlowMm3s')),
+    printFlowMm3s(props.family, printer.value, draft.brief!.print),
   ),
 );
 const columns = [
   { key: 'how', title: 'How' },
-  { key: 'share', title: 'Stiff and strong, of solid' },
+  { key: 'strong', title: 'Strong, of solid' },
+  { key: 'stiff', title: 'Stiff' },
   { key: 'mass', title: 'Weighs' },
   { key: 'time', title: 'Takes' },
 ];
@@ -44,11 +60,12 @@ const open = (c: SectionChoice): void =>
     label="This member alone, printed"
   >
     <template #how="{ row }">{{ row.label }}</template>
-    <template #share="{ row }"
+    <template #strong="{ row }"
       ><WorkingNumber @click="open(row)"
         >{{ sig(100 * row.result.strengthRatio, 2) }} %</WorkingNumber
       ></template
     >
+    <template #stiff="{ row }">{{ sig(100 * row.result.stiffnessRatio, 2) }} %</template>
     <template #mass="{ row }">{{ show(row.massG, 'mass', 1) }}</template>
     <template #time="{ row }">{{ sig(row.minutes, 2) }} min</template>
   </DataTable>

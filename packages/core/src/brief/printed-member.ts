@@ -1,0 +1,85 @@
+import {
+  printedSection,
+  printedSectionAxial,
+  type SectionPrintedInput,
+  type SectionPrintedResult,
+} from '../models/section-printed.js';
+import { bodyThicknessMm } from './size.js';
+import type { Brief } from './brief.js';
+import type { BriefLoad } from './brief-load.js';
+
+/** How a loaded member is printed, and what that leaves of it. */
+export interface PrintedMember {
+  input: SectionPrintedInput;
+  ratios: SectionPrintedResult;
+}
+
+/** Width taken for a wall that has only a thickness: its edges do not matter, mm. */
+const WIDE_MM = 2000;
+
+/**
+ * A section as the brief's print settings make it. Lying, its sides are walls and its top and bottom solid
+ * layers; upright (the load pulls the layers apart), walls run all round it.
+ */
+export function sectionAsPrinted(
+  { print }: Pick<Brief, 'print'>,
+  widthMm: number,
+  heightMm: number,
+  upright: boolean,
+): SectionPrintedInput {
+  const wallsMm = print.walls * print.lineMm;
+  return {
+    widthMm,
+    heightMm,
+    walls: print.walls,
+    lineMm: print.lineMm,
+    topBottomMm: upright ? wallsMm : ((print.topLayers + print.bottomLayers) / 2) * print.layerMm,
+    infill: print.infill,
+    pattern: print.pattern,
+  };
+}
+
+/** A wall of the part that has no section of its own: half of such walls stand, half lie. */
+function wallAsPrinted(brief: Brief): SectionPrintedInput {
+  const { print } = brief;
+  const lyingMm = ((print.topLayers + print.bottomLayers) / 2) * print.layerMm;
+  const section = sectionAsPrinted(brief, WIDE_MM, bodyThicknessMm(brief), false);
+  return { ...section, topBottomMm: (print.walls * print.lineMm + lyingMm) / 2 };
+}
+
+/** What printing leaves of the member that a load bears on; null where the load is a strain or an energy. */
+export function printedMember(brief: Brief, load: BriefLoad): PrintedMember | null {
+  const width = load.widthMm ?? 0;
+  const height = load.heightMm ?? 0;
+  const bent = (): PrintedMember => {
+    const input = sectionAsPrinted(brief, width, height, load.acrossLayers);
+    return { input, ratios: printedSection(input) };
+  };
+  switch (load.case) {
+    case 'snap-fit':
+    case 'drop':
+      return null;
+    case 'direct-stress':
+    case 'clamp': {
+      const input = wallAsPrinted(brief);
+      return { input, ratios: printedSectionAxial(input) };
+    }
+    case 'tension': {
+      const input = sectionAsPrinted(brief, width, height, load.acrossLayers);
+      return { input, ratios: printedSectionAxial(input) };
+    }
+    case 'compression': {
+      // Crushed by area; it buckles about its thinner side.
+      const input = sectionAsPrinted(
+        brief,
+        Math.max(width, height),
+        Math.min(width, height),
+        load.acrossLayers,
+      );
+      const axial = printedSectionAxial(input);
+      return { input, ratios: { ...axial, stiffnessRatio: printedSection(input).stiffnessRatio } };
+    }
+    default:
+      return bent();
+  }
+}

@@ -1,0 +1,85 @@
+import { Quantity } from '../input/fields.js';
+import { sig } from '../lib/figures.js';
+import { model, step } from './model.js';
+
+/** Hydrolysis runs this many times as fast for every ten kelvins. */
+const TIMES_A_DECADE_K = 3;
+/** The temperature that half-lives in water are stated at, °C. */
+const REFERENCE_C = 23;
+/** The same as a rate, 1/K: for the constant temperature that does as much as a swing. */
+export const HYDROLYSIS_PER_K = Math.log(TIMES_A_DECADE_K) / 10;
+
+/** Input of `water.life`. */
+export class WaterLifeInput {
+  @Quantity({
+    min: 0.01,
+    max: 1000,
+    unit: 'years',
+    optional: true,
+    nullable: true,
+    doc: 'Years in water of 23 °C until half the strength is left; null: it does not hydrolyse.',
+  })
+  halfLife23Y: number | null = null;
+  @Quantity({ min: -5, max: 150, unit: '°C', doc: 'Temperature of the water.' }) waterC!: number;
+  @Quantity({ min: 0, max: 100, unit: 'years', doc: 'Years in it.' }) years!: number;
+}
+
+/** Result of `water.life`: years until half is left (null: never), and the share left at the end. */
+export interface WaterLifeResult {
+  halfYears: number | null;
+  retained: number;
+}
+
+/** Years in water until half the strength is left; Infinity for what does not hydrolyse. */
+export function hydrolysisHalfYears(halfLife23Y: number | null, waterC: number): number {
+  return halfLife23Y === null ? Infinity : halfLife23Y / TIMES_A_DECADE_K ** ((waterC - REFERENCE_C) / 10);
+}
+
+/** What years in water leave of a plastic. */
+export function waterLife(i: WaterLifeInput): WaterLifeResult {
+  const halfYears = hydrolysisHalfYears(i.halfLife23Y, i.waterC);
+  return {
+    halfYears: Number.isFinite(halfYears) ? halfYears : null,
+    retained: 0.5 ** (i.years / halfYears),
+  };
+}
+
+/** `water.life`: hydrolysis of what stands in water. */
+export const waterLifeModel = model({
+  id: 'water.life',
+  title: 'Strength left after years in water',
+  source:
+    'First-order hydrolysis, three times as fast every 10 K (activation energies of polyester hydrolysis ' +
+    'lie about 80 kJ/mol); half-lives at 23 °C are estimates from immersion tests',
+  validity: 'Clean water near neutral, from freezing to about 80 °C; acid and alkali are another matter.',
+  Input: WaterLifeInput,
+  compute(i: WaterLifeInput) {
+    const result = waterLife(i);
+    if (i.halfLife23Y === null || result.halfYears === null)
+      return {
+        result,
+        warnings: [],
+        steps: [step('kept', 'does not hydrolyse', 'no ester or amide to attack', 1, '')],
+      };
+    return {
+      result,
+      warnings: [],
+      steps: [
+        step(
+          't½',
+          't½(23 °C)/3^((T − 23)/10)',
+          `${sig(i.halfLife23Y)} / 3^((${sig(i.waterC)} − 23)/10)`,
+          result.halfYears,
+          'years',
+        ),
+        step(
+          'kept',
+          '0.5^(years/t½)',
+          `0.5^(${sig(i.years)} / ${sig(result.halfYears)})`,
+          result.retained,
+          '',
+        ),
+      ],
+    };
+  },
+});

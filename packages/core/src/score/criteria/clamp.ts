@@ -1,0 +1,17 @@
+import { clampLimits } from '../comfort.js';
+import { loosest } from '../gates/clamp.js';
+import type { CriterionRule } from './criterion.js';
+
+/** Clamp: the share of its force that a squeezed joint keeps. */
+export const clampCriterion: CriterionRule = {
+  id: 'clamp',
+  label: 'Clamp',
+  measure: 'grip left in a squeezed joint',
+  weigh: ({ loads }) => (loads.some(l => l.clamped) ? 3 : 0),
+  read: ({ assessment }) => ({
+    value: loosest(assessment)?.clampLeft ?? 1,
+    unit: 'left',
+    unacceptable: clampLimits.fail,
+    comfortable: 0.6,
+  }),
+};

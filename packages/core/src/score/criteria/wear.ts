@@ -1,0 +1,16 @@
+import { wearRank } from '../gates/wear.js';
+import type { CriterionRule } from './criterion.js';
+
+/** Wear: how it bears sliding or teeth. */
+export const wearCriterion: CriterionRule = {
+  id: 'wear',
+  label: 'Wear',
+  measure: 'how it bears rubbing: 2 well, 1 for a while, 0 badly',
+  weigh: ({ brief }) => (brief.wear === 'none' ? 0 : 4),
+  read: ({ assessment }) => ({
+    value: wearRank[assessment.family.flags.wear],
+    unit: 'of 2',
+    unacceptable: 0,
+    comfortable: 2,
+  }),
+};

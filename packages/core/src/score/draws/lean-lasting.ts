@@ -1,0 +1,44 @@
+import type { Family } from '../../materials/family.js';
+import { uvColourFactor } from '../../materials/colours.js';
+import { ageingHalfHours } from '../../models/heat-ageing.js';
+import { hydrolysisHalfYears } from '../../models/water-life.js';
+import { HOURS_A_YEAR } from '../../lib/physical-constants.js';
+import { ageingInput, waterTemperatureC } from '../assess.js';
+import { pigmentOf, type Context } from '../context.js';
+import { slot } from './slots.js';
+
+/** What years of heat, water and sun leave of draws. */
+export interface LeanLasting {
+  of: (v: Float64Array) => void;
+  /** Share left after years of heat. */
+  aged: number;
+  /** Share left after years in water; 1 where it does not stand in it. */
+  soaked: number;
+  /** Years to half the surface toughness over the years wanted. */
+  uv: number;
+}
+
+/** Makes a family's answer to heat, water and sun ready for draws. */
+export function leanLasting(ctx: Context, f: Family): LeanLasting {
+  const { brief, conditions: c } = ctx;
+  const years = brief.lifeYears;
+  const { partC, hoursADay } = ageingInput(ctx, 0);
+  // 0.5^(years/half), and half = hours at index 0 × 2^(index/10): one power a draw.
+  const halvingsAtZero = (years * (hoursADay / 24) * HOURS_A_YEAR) / ageingHalfHours(0, partC);
+  const immersed = brief.water === 'immersed' && f.properties.waterHalfLifeY !== null;
+  const waterShare = immersed ? years / hydrolysisHalfYears(1, waterTemperatureC(ctx)) : 0;
+  const uvScale = uvColourFactor[pigmentOf(ctx, f)] / (c.doseAYearMJm2 * years);
+  const sunny = c.doseAYearMJm2 > 0;
+  const field = brief.outdoorSchool === 'field';
+  const self: LeanLasting = {
+    aged: 1,
+    soaked: 1,
+    uv: Infinity,
+    of(v) {
+      self.aged = 0.5 ** (halvingsAtZero / 2 ** (v[slot.ageingIndexC]! / 10));
+      if (immersed) self.soaked = 0.5 ** (waterShare / v[slot.waterHalfLifeY]!);
+      if (sunny) self.uv = v[slot.uvHalfDoseMJm2]! * (field ? v[slot.fieldUvFactor]! : 1) * uvScale;
+    },
+  };
+  return self;
+}

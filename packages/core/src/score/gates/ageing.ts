@@ -1,0 +1,28 @@
+import { sig } from '../../lib/figures.js';
+import { typical } from '../../materials/family.js';
+import { ageingInput, type Assessment } from '../assess.js';
+import { ageingLimits } from '../comfort.js';
+import type { Context } from '../context.js';
+import { byShare, type Gate } from '../gate.js';
+
+/** Long heat: the strength that is left at the end of the life, loaded or not. */
+export function ageingGate(ctx: Context, a: Assessment): Gate {
+  const inputs = ageingInput(ctx, typical(a.family, 'ageingIndexC'));
+  const { retained, halfYears } = a.ageing;
+  const verdict = byShare(retained, ageingLimits);
+  const years = sig(ctx.brief.lifeYears, 2);
+  return {
+    id: 'ageing',
+    verdict,
+    need: ageingLimits.fail,
+    have: retained,
+    unit: 'of its strength left',
+    why:
+      verdict === 'pass'
+        ? `Heat leaves it ${sig(100 * retained, 2)} % of its strength after ${years} years.`
+        : `At ${sig(inputs.partC, 3)} °C, ${sig(inputs.hoursADay, 2)} h a day, half its strength is gone ` +
+          `after ${sig(halfYears, 2)} years; ${years} are wanted.`,
+    rescue: verdict === 'pass' ? null : `replace it every ${sig(halfYears / 2, 2)} years, or keep it cooler`,
+    working: { model: 'heat.ageing', inputs },
+  };
+}

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { glassOf, hoursADayOf, type Glass, type Ranking } from '@hornblende/core';
+import { computed } from 'vue';
+import NumberInput from '../../../ui/NumberInput.vue';
+import QuantityInput from '../../../ui/QuantityInput.vue';
+import SentenceSelect from '../../../ui/SentenceSelect.vue';
+import { useUnits } from '../../../ui/useUnits';
+import { useDraft } from '../../part/draft';
+import { words } from '../words';
+
+/** How long it is hot, how cold it gets, and what glass the sun comes through. */
+const props = defineProps<{ ranking: Ranking }>();
+const draft = useDraft();
+const { show } = useUnits();
+const heat = computed(() => draft.brief!.heat);
+const glass = computed({
+  get: (): Glass | 'auto' => heat.value.glass ?? 'auto',
+  set: v => draft.set('heat.glass', v === 'auto' ? null : v),
+});
+/** "as its place has it" says what that is. */
+const glassOptions = computed(() => {
+  const own = words.glass.find(o => o.value === glassOf(draft.brief!))?.label ?? '';
+  return words.glass.map(o => (o.value === 'auto' ? { ...o, label: `${own}, as its place has it` } : o));
+});
+const coldest = computed(() => show(props.ranking.conditions.partMinC, 'temperature'));
+</script>
+
+<template>
+  <div class="fields">
+    <NumberInput
+      label="Hours a day at its hottest"
+      nullable
+      :placeholder="String(hoursADayOf({ heat: { ...heat, hoursADay: null } }))"
+      :min="0"
+      :max="24"
+      :model-value="heat.hoursADay"
+      @update:model-value="v => draft.set('heat.hoursADay', v)"
+    />
+    <QuantityInput
+      label="Coldest the part itself gets"
+      dimension="temperature"
+      nullable
+      :placeholder="coldest"
+      :min="-60"
+      :max="400"
+      :model-value="heat.partMinC"
+      @update:model-value="v => draft.set('heat.partMinC', v)"
+    />
+    <span v-if="draft.brief!.sun !== 'none'"
+      >Before the sun: <SentenceSelect v-model="glass" label="Glass before the sun" :options="glassOptions"
+    /></span>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 14px 22px;
+  align-items: end;
+  margin: 12px 0;
+}
+</style>
