@@ -42,7 +42,7 @@ test('the wax melter latch from nothing, by keyboard only', async ({ page, serve
   await writeByKeyboard(page, 'Section height', '8');
   await writeByKeyboard(page, 'Force', '3 to 4 N');
   await writeByKeyboard(page, 'Size along X', '95 mm');
-  await expect(page.getByTestId('first-choice')).toHaveText('ASA-CF');
+  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
   await expect(page.getByTestId('part-temperature')).toHaveText('64 °C');
   await expect(page.getByText('0.6 to 0.8 MPa')).toBeVisible();
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
@@ -147,7 +147,7 @@ test('versions say what changed and what it did', async ({ page, server }) => {
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
   await page.getByRole('button', { name: 'Versions' }).click();
   const versions = page.getByTestId('versions');
-  await expect(versions).toContainText('First choice: Wherrybank Everyday PLA, then ASA-CF');
+  await expect(versions).toContainText('First choice: Wherrybank Everyday PLA, then ASA');
   await expect(versions.getByRole('row', { name: /^Where it lives indoors outdoors/ })).toBeVisible();
   await versions.getByRole('button', { name: 'Go back to version 1' }).click();
   await expect(page.getByTestId('first-choice')).toHaveText('Wherrybank Everyday PLA');

@@ -27,7 +27,7 @@ test('five questions, a changed verdict, the working, a decision that stays', as
   await choose(page, 'Sun', 'in full sun');
   await page.getByLabel('Hottest air').first().fill('108 F');
   await expect(page.getByText('108 °F = 42.2222 °C')).toBeVisible();
-  await expect(page.getByTestId('first-choice')).toHaveText('ASA-CF');
+  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
 
   // The working behind the part's temperature.
@@ -41,14 +41,14 @@ test('five questions, a changed verdict, the working, a decision that stays', as
 
   // The ranking shows why the indoor favourite is out.
   await page.getByRole('link', { name: 'Rank' }).click();
-  await expect(page.getByTestId('column').first()).toHaveAttribute('data-material', 'asa-cf');
+  await expect(page.getByTestId('column').first()).toHaveAttribute('data-material', 'asa');
   await page.getByTestId('out-column').and(page.locator('[data-material=pla]')).click();
   await expect(page.getByTestId('gate-heat')).toContainText('fails');
   await expect(page.getByTestId('gate-heat')).toContainText('passes in');
   await expect(page.getByTestId('ruler').first()).toContainText('Heat it bears');
 
   await page.getByRole('link', { name: 'Record the decision' }).click();
-  await expect(chosen(page, 'First choice')).toHaveText('ASA-CF');
+  await expect(chosen(page, 'First choice')).toHaveText('ASA');
   await expect(page.getByRole('listitem').filter({ hasText: /^ABS ○ out/ })).toContainText(
     'half its toughness',
   );
@@ -148,10 +148,10 @@ test('a brief that nothing satisfies says what to ask less of, and the change wo
   await page.getByRole('link', { name: 'Rank' }).click();
   const notice = page.getByTestId('nothing-fits');
   await expect(notice.getByRole('listitem').first()).toContainText(
-    'Keep the part under 205 °C instead of 260 °C: lets PA6-CF in',
+    'Keep the part under 117 °C instead of 260 °C: lets PC in',
   );
   await notice.getByRole('button', { name: 'Change the brief so' }).first().click();
-  await expect(page.getByTestId('first-choice')).toHaveText('PA6-CF');
+  await expect(page.getByTestId('first-choice')).toHaveText('PC');
 });
 
 test('where a failure injures, the notice must be acknowledged', async ({ page, server }) => {

@@ -16,7 +16,7 @@ test('schools pick differently, and say so', async ({ page, server }) => {
   await expect(page.getByTestId('first-choice')).toHaveText('Wherrybank Everyday PLA');
   await expect(page.getByText('Weighted would pick')).toContainText('ASA');
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByTestId('first-choice')).toHaveText('ASA-CF');
+  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
 });
 
 test('weights move the ranking, and reset to what the brief implies', async ({ page, server }) => {
@@ -27,7 +27,7 @@ test('weights move the ranking, and reset to what the brief implies', async ({ p
   for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowRight');
   await expect(page.getByTestId('first-choice')).toHaveText('Tarnbeck Hill ASA');
   await page.getByRole('button', { name: 'Reset to what the brief implies' }).click();
-  await expect(page.getByTestId('first-choice')).toHaveText('ASA-CF');
+  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
   await expect(toughness).toHaveAttribute('aria-valuenow', '0');
 });
 
@@ -62,7 +62,7 @@ test('every number opens its working', async ({ page, server }) => {
   await page.getByRole('button', { name: /^costs/ }).click();
   await expect(working).toContainText('print.economics');
   await close();
-  await page.getByRole('button', { name: 'Working of Sun, years to half, ASA-CF' }).click();
+  await page.getByRole('button', { name: 'Working of Sun, years to half, ASA' }).click();
   await expect(working).toContainText('H₅₀·c/D_year');
   await close();
   await page.getByRole('button', { name: /^Heat: has/ }).click();

@@ -118,6 +118,8 @@ export * from './records/decision-input.js';
 export * from './records/premises.js';
 export * from './records/record.js';
 export * from './records/record-drift.js';
+export * from './records/method.js';
+export * from './records/brief-in-words.js';
 export * from './score/weights-shown.js';
 export * from './records/record-markdown.js';
 export * from './records/record-html.js';

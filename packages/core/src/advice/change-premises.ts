@@ -1,3 +1,4 @@
+import { conditionsOf, glassOf, hoursADayOf } from '../brief/conditions.js';
 import type { Brief } from '../brief/brief.js';
 import type { BriefLoad } from '../brief/brief-load.js';
 import type { Family } from '../materials/family.js';
@@ -26,7 +27,20 @@ export function withPrice(f: Family, price: number): Family {
 
 /** A brief whose part reaches a temperature of its own, whatever the weather says. */
 export function withPartC(brief: Brief, partC: number): Brief {
-  return { ...brief, heat: { ...brief.heat, setting: 'custom', partC, climate: null } };
+  const { partMinC } = conditionsOf(brief);
+  return {
+    ...brief,
+    heat: {
+      ...brief.heat,
+      setting: 'custom',
+      partC,
+      climate: null,
+      // Its cold, its hours and its glass stay those of its place: only the peak is turned.
+      partMinC: Math.min(partC, partMinC),
+      hoursADay: hoursADayOf(brief),
+      glass: glassOf(brief),
+    },
+  };
 }
 
 /** A load made larger or smaller as a whole: its force, stress, undercut and mass. */

@@ -31,6 +31,7 @@ export function relaxingDials(brief: Brief, printer: Printer | null, partMaxC: n
     heatDial(brief, partMaxC),
     lifeDial(brief),
     loadDial(brief),
+    printDial(brief),
     sunDial(brief),
     flexDial(brief),
     switchDial('water', brief.water !== 'dry', 'Keep it dry', { ...brief, water: 'dry' }),
@@ -79,6 +80,25 @@ function loadDial(brief: Brief): RelaxingDial | null {
     at: share => ({ brief: { ...brief, loads: brief.loads.map(l => scaledLoad(l, 1 - share)) } }),
     say: share =>
       `Load it with ${sig(100 * (1 - share), 2)} % of what the brief says, or thicken the section to match`,
+  };
+}
+
+/** Walls and infill of the strongest print that is still one. */
+const STRONGEST = { walls: 10, infill: 1 };
+
+/** More walls and denser inside: nothing is given up but grams and minutes. */
+function printDial(brief: Brief): RelaxingDial | null {
+  const { print } = brief;
+  if (!brief.loads.length || print.pattern === 'solid') return null;
+  const at = (share: number): Brief['print'] => ({
+    ...print,
+    walls: Math.max(print.walls, Math.ceil(print.walls + share * (STRONGEST.walls - print.walls))),
+    infill: print.infill + share * (STRONGEST.infill - print.infill),
+  });
+  return {
+    requirement: 'print',
+    at: share => ({ brief: { ...brief, print: at(share) } }),
+    say: share => `Print it with ${at(share).walls} walls and ${sig(100 * at(share).infill, 2)} % infill`,
   };
 }
 

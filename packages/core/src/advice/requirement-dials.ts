@@ -1,4 +1,5 @@
 import type { Brief } from '../brief/brief.js';
+import type { BriefLoad } from '../brief/brief-load.js';
 import { typical } from '../materials/family.js';
 import { sig } from '../lib/figures.js';
 import type { Candidate } from '../score/candidate.js';
@@ -70,6 +71,7 @@ export function requirementDials(now: Premises, first: Candidate, partMaxC: numb
       at: s => withBrief({ loads: brief.loads.map(l => scaledLoad(l, s)) }),
       say: s => `With ${sig(s, 3)} times the load`,
     });
+  if (brief.loads.some(bearsBySection)) list.push(...printDials(brief, withBrief));
   if (printer) {
     list.push({
       id: 'chamber',
@@ -106,4 +108,42 @@ export function requirementDials(now: Premises, first: Candidate, partMaxC: numb
     });
   }
   return list;
+}
+
+/** Whether a load is carried by a section that walls and infill make. */
+function bearsBySection(load: BriefLoad): boolean {
+  return load.case !== 'snap-fit' && load.case !== 'drop';
+}
+
+/** More or fewer walls, denser or lighter inside: what the printer does about strength. */
+function printDials(brief: Brief, withBrief: (change: Partial<Brief>) => Premises): Dial[] {
+  const { print } = brief;
+  const walls = (x: number): number => Math.round(x);
+  const share = (x: number): string => `${sig(100 * x, 2)} %`;
+  const dials: Dial[] = [
+    {
+      id: 'walls',
+      now: print.walls,
+      low: 1,
+      high: Math.max(12, print.walls),
+      unit: '',
+      log: false,
+      scale: 10,
+      at: x => withBrief({ print: { ...print, walls: walls(x) } }),
+      say: x => `With ${walls(x)} walls instead of ${print.walls}`,
+    },
+  ];
+  if (print.pattern !== 'solid')
+    dials.push({
+      id: 'infill',
+      now: print.infill,
+      low: 0.05,
+      high: 1,
+      unit: '',
+      log: false,
+      scale: 1,
+      at: x => withBrief({ print: { ...print, infill: x } }),
+      say: x => `With ${share(x)} infill instead of ${share(print.infill)}`,
+    });
+  return dials;
 }

@@ -2,6 +2,16 @@ import type { CriterionId } from '../brief/choices.js';
 import type { Candidate } from '../score/candidate.js';
 import { TOP_WEIGHT } from '../brief/choices.js';
 
+/** Criteria that any part has, whether its brief asks for them or not: the rest mean nothing until asked for. */
+const always: ReadonlySet<CriterionId> = new Set<CriterionId>([
+  'warp',
+  'printability',
+  'accuracy',
+  'finish',
+  'mass',
+  'cost',
+]);
+
 /**
  * Weights at which another candidate overtakes the first, in closed form: with wᵢ the weights and dᵢ the
  * desirabilities, the lead over another
@@ -16,6 +26,7 @@ export function weightTips(
   if (!first) return [];
   return first.criteria.flatMap(k => {
     const w = weights[k.id];
+    if (w <= 0 && !always.has(k.id)) return [];
     let down = -Infinity;
     let up = Infinity;
     for (const c of others) {

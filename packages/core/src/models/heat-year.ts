@@ -7,7 +7,9 @@ import { typicalOrNull, type Family } from '../materials/family.js';
 import { families } from '../materials/library.js';
 import { allowableTemperatureC } from './heat-allowable.js';
 import { weatherSettings } from './heat-day.js';
-import { model, step } from './model.js';
+import { heatSurface } from './heat-surface.js';
+import { heatVehicle } from './heat-vehicle.js';
+import { model, step, type Step } from './model.js';
 import { sig } from '../lib/figures.js';
 
 /** A year of hourly weather, as input. */
@@ -92,6 +94,30 @@ export function familyAllowables(
   });
 }
 
+/** The heat balance of the hottest hour, down to its last equation. */
+function hottestBalance(place: PartPlace, weather: Weather, hour: number): Step[] {
+  const ambientC = weather.airC[hour] ?? 0;
+  const ghiWm2 = weather.ghiWm2[hour] ?? 0;
+  if (place.setting === 'indoors') return [];
+  if (place.setting === 'closed-vehicle')
+    return heatVehicle.compute({
+      ambientC,
+      irradianceWm2: ghiWm2,
+      absorptivity: place.absorptivity,
+      cabinRiseK: 25,
+      glassTransmission: 0.45,
+    }).steps;
+  return heatSurface.compute({
+    ambientC,
+    irradianceWm2: ghiWm2 * place.sunShare,
+    absorptivity: place.absorptivity,
+    emissivity: 0.9,
+    windMs: (weather.windMs[hour] ?? 1) * place.windShare,
+    exposedSides: 2,
+    skyView: 1,
+  }).steps;
+}
+
 /** `heat.year`: a year of weather, for all families in one go. */
 export const heatYear = model({
   id: 'heat.year',
@@ -154,6 +180,7 @@ export const heatYear = model({
           year.maxC,
           '°C',
         ),
+        ...hottestBalance(place, weather, hottest),
         step('T_99.9', 'exceeded in about nine hours a year', '', year.p999C, '°C'),
         ...MARKS_C.filter(t => (hoursAboveC[t] ?? 0) > 0).map(t =>
           step(`h>${t}`, `hours above ${t} °C`, '', hoursAboveC[t] ?? 0, 'h'),

@@ -1,5 +1,5 @@
 import { adhesiveNames, plateNames } from '../materials/names.js';
-import type { Adhesive, Family, Plate } from '../materials/family.js';
+import type { Adhesive, Family, Plate, PlateHold } from '../materials/family.js';
 import type { Printer } from '../workshop/printer.js';
 
 /** The best foothold a printer offers a family. */
@@ -19,25 +19,36 @@ export function footholdName({ plate, adhesive }: Pick<Adhesion, 'plate' | 'adhe
   return adhesive ? `${plateNames[plate]} with ${adhesiveNames[adhesive]}` : plateNames[plate];
 }
 
-/** Every foothold that a printer (or, without one, the world) offers a family. */
-function footholds(f: Family, printer: Printer | null): Adhesion[] {
-  const at = printer?.plates ?? (Object.keys(f.adhesion) as Plate[]);
-  return at.flatMap((plate): Adhesion[] => {
-    const hold = f.adhesion[plate];
-    if (!hold) return [];
-    const dressed = (Object.entries(hold.adhesive ?? {}) as [Adhesive, number][])
-      .filter(([adhesive]) => !printer || printer.adhesives.includes(adhesive))
-      .map(([adhesive, energyJm2]) => ({ plate, adhesive, energyJm2, grips: false }));
-    return [{ plate, adhesive: null, energyJm2: hold.bare, grips: hold.grips ?? false }, ...dressed];
-  });
+const known = new WeakMap<Family['adhesion'], readonly Adhesion[]>();
+
+/** Every foothold that any plate offers a family; asked for at every keystroke, and so remembered. */
+function footholds(f: Family): readonly Adhesion[] {
+  const found = known.get(f.adhesion);
+  if (found) return found;
+  const all = (Object.entries(f.adhesion) as [Plate, PlateHold][]).flatMap(([plate, hold]): Adhesion[] => [
+    { plate, adhesive: null, energyJm2: hold.bare, grips: hold.grips ?? false },
+    ...(Object.entries(hold.adhesive ?? {}) as [Adhesive, number][]).map(([adhesive, energyJm2]) => ({
+      plate,
+      adhesive,
+      energyJm2,
+      grips: false,
+    })),
+  ]);
+  known.set(f.adhesion, all);
+  return all;
+}
+
+/** Whether a printer has what a foothold takes. */
+function has(printer: Printer, { plate, adhesive }: Adhesion): boolean {
+  return printer.plates.includes(plate) && (adhesive === null || printer.adhesives.includes(adhesive));
 }
 
 /** The plate and adhesive on which a family holds best without damaging the plate, else with. */
 export function bestAdhesion(f: Family, printer: Printer | null): Adhesion | null {
-  return footholds(f, printer).reduce<Adhesion | null>(
-    (best, o) => (best === null || better(o, best) ? o : best),
-    null,
-  );
+  let best: Adhesion | null = null;
+  for (const o of footholds(f))
+    if ((printer === null || has(printer, o)) && (best === null || better(o, best))) best = o;
+  return best;
 }
 
 function better(a: Adhesion, b: Adhesion): boolean {
@@ -47,5 +58,5 @@ function better(a: Adhesion, b: Adhesion): boolean {
 /** How well a family holds on bare PEI, as a share of its best hold anywhere. */
 export function holdOnPei(f: Family): number {
   const bare = Math.max(f.adhesion['smooth-pei']?.bare ?? 0, f.adhesion['textured-pei']?.bare ?? 0);
-  return bare / Math.max(1, ...footholds(f, null).map(o => o.energyJm2));
+  return bare / Math.max(1, ...footholds(f).map(o => o.energyJm2));
 }

@@ -77,7 +77,7 @@ export function warpOnPrinter(
   // plastic that is soft while it contracts stores less: see storedModulusMPa.
   const liftInput: WarpLiftOffInput = {
     modulusMPa: storedModulusMPa(f, bowInput.chamberC) * solidFraction,
-    meanStrain: warpBowOf({ ...bowInput, heightMm: filmMm }).meanStrain,
+    meanStrain: filmMm === g.zMm ? bow.meanStrain : warpBowOf({ ...bowInput, heightMm: filmMm }).meanStrain,
     heightMm: filmMm,
     adhesionJm2: (adhesion?.energyJm2 ?? 1) * holdLeft(brief, f, p, bowInput.bedC),
     sharpCorners: g.sharpCorners,

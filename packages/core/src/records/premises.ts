@@ -1,3 +1,4 @@
+import { parseBrief } from '../brief/parse-brief.js';
 import type { Brief } from '../brief/brief.js';
 import type { Weather } from '../climate/weather.js';
 import type { Family } from '../materials/family.js';
@@ -52,5 +53,23 @@ export function premisesNow(
     grades: p.grades.filter(g => part.has(g.key)),
     families: libraryFamilies,
     libraryVersion: LIBRARY_VERSION,
+  };
+}
+
+/**
+ * A record's premises as today's code reads them: fields that briefs and families have gained since are filled in,
+ * the brief's by their defaults, a family's from today's library. What was there stays as it was.
+ */
+export function revived(p: RecordPremises): RecordPremises {
+  return { ...p, brief: parseBrief(p.brief), families: p.families.map(filledIn) };
+}
+
+function filledIn(f: Family): Family {
+  const today = libraryFamilies.find(x => x.key === f.key) ?? libraryFamilies[0]!;
+  return {
+    ...f,
+    properties: { ...today.properties, ...f.properties },
+    flags: { ...today.flags, ...f.flags },
+    baked: f.baked ?? null,
   };
 }

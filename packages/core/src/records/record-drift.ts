@@ -4,13 +4,17 @@ import { propertyDefinition, propertyNames } from '../materials/property.js';
 import { rank } from '../score/rank.js';
 import type { Ranking, Status } from '../score/candidate.js';
 import type { DecisionRecord } from './record.js';
-import { premisedCandidates } from './premises.js';
+import { METHOD_VERSION, methodOf } from './method.js';
+import { revived, premisedCandidates } from './premises.js';
 
-/** How today's answer to the same question differs from a record's, because library data changed since. */
+/** How today's answer to the same question differs from a record's, because library data or the method changed since. */
 export interface RecordDrift {
   firstThen: string | null;
   firstNow: string | null;
   differs: boolean;
+  /** The method of the record, and of today's answer. */
+  methodThen: string;
+  methodNow: string;
   candidates: {
     material: string;
     name: string;
@@ -33,11 +37,12 @@ export interface RecordDrift {
  * @param grades today's grades that are in use
  */
 export function recordDrift(
-  record: Pick<DecisionRecord, 'premises' | 'ranking'>,
+  record: Pick<DecisionRecord, 'premises' | 'ranking' | 'methodVersion'>,
   families: readonly Family[],
   grades: readonly Grade[],
 ): RecordDrift {
-  const { premises, ranking: then } = record;
+  const then = record.ranking;
+  const premises = revived(record.premises);
   const keys = new Set(premises.grades.map(g => g.key));
   const today = premisedCandidates({ families, grades: grades.filter(g => keys.has(g.key)) });
   const now = rank(premises.brief, { printer: premises.printer, weather: premises.weather, families: today });
@@ -67,6 +72,8 @@ export function recordDrift(
     firstThen: then.firstChoice,
     firstNow: now.firstChoice,
     differs: then.firstChoice !== now.firstChoice,
+    methodThen: methodOf(record),
+    methodNow: METHOD_VERSION,
     candidates,
     data,
   };

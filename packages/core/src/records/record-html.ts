@@ -1,7 +1,7 @@
 import { rulers } from '../advice/rulers.js';
 import { CERTIFICATION_NOTICE } from '../score/cautions.js';
 import { escapeXml as esc } from './escape.js';
-import { premisedCandidates } from './premises.js';
+import { premisedCandidates, revived } from './premises.js';
 import { recordLead, recordSections, type RecordSection } from './record-sections.js';
 import { RECORD_STYLE } from './record-style.js';
 import type { DecisionRecord } from './record.js';
@@ -35,13 +35,14 @@ ${sections.join('\n')}
 }
 
 function picturesOf(r: DecisionRecord): Pictures {
-  const { brief, printer, weather } = r.premises;
+  const premises = revived(r.premises);
+  const { brief, printer, weather } = premises;
   const chosen = [r.firstChoice, ...(r.secondChoice ? [r.secondChoice] : [])];
   const shown = [...new Set([...chosen, ...r.ranking.candidates.map(c => c.material)])];
   return {
     strata: () => strataSvg(r.ranking, shown.slice(0, STRATA_SHOWN)),
     rulers: () => {
-      const options = { printer, weather, families: premisedCandidates(r.premises) };
+      const options = { printer, weather, families: premisedCandidates(premises) };
       return rulersSvg(rulers(brief, options, shown.slice(0, RULERS_SHOWN)));
     },
   };

@@ -1,3 +1,7 @@
+import { conditionsOf } from '../brief/conditions.js';
+import { parseBrief } from '../brief/parse-brief.js';
+import { briefInWords, printerInWords } from './brief-in-words.js';
+import { METHOD_VERSION, methodOf } from './method.js';
 import { sig } from '../lib/figures.js';
 import { criterionLabels } from '../score/criteria.js';
 import { gateLabel, gateNumbers, type Gate } from '../score/gate.js';
@@ -57,11 +61,18 @@ export function recordLead(r: DecisionRecord): string {
   );
 }
 
+/** That a candidate was judged as baked, where it was. */
+function bakedWords({ baked }: Candidate): string {
+  return baked ? `, baked ${baked.hours} h at ${baked.ovenC} °C` : '';
+}
+
 /** Every section of a record, in the order of reading. */
 export function recordSections(r: DecisionRecord, caution: string): RecordSection[] {
   const first = recorded(r, r.firstChoice);
   const second = recorded(r, r.secondChoice);
   const { conditions } = r.ranking;
+  // A brief of an older record lacks the fields that briefs have gained since: their defaults stand in.
+  const brief = parseBrief(r.premises.brief);
   const lead =
     r.ranking.firstChoice === r.firstChoice
       ? 'The ranking led with it too.'
@@ -74,10 +85,17 @@ export function recordSections(r: DecisionRecord, caution: string): RecordSectio
   const cautions = [...new Set([...(first?.cautions ?? []), ...(second?.cautions ?? [])])];
   return [
     section('Why', { paragraphs: [r.reason, lead] }),
+    section('What it must survive', {
+      table: {
+        head: ['', ''],
+        rows: briefInWords(brief, { ...conditionsOf(brief, r.premises.weather), ...conditions }),
+        right: null,
+      },
+    }),
     ...[first, second].flatMap(c =>
       c
         ? [
-            section(`${c.name}, ${c.status}, ${c.score.toFixed(2)}`, {
+            section(`${c.name}${bakedWords(c)}, ${c.status}, ${c.score.toFixed(2)}`, {
               paragraphs: [...c.for, ...c.against.map(a => `Against: ${a}`)],
               table: {
                 head: ['Gate', 'Verdict', 'Has and needs', 'Why'],
@@ -117,7 +135,8 @@ export function recordSections(r: DecisionRecord, caution: string): RecordSectio
         right: 1,
       },
     }),
-    section('Margins', { picture: 'rulers' }),
+    // Rulers are worked out again, by today's method: an older answer keeps to its table.
+    ...(methodOf(r) === METHOD_VERSION ? [section('Margins', { picture: 'rulers' })] : []),
     section('How sure', {
       paragraphs: [
         `${r.robustness.draws} draws of properties over their ranges and of weights about the stated ` +
@@ -157,9 +176,10 @@ export function recordSections(r: DecisionRecord, caution: string): RecordSectio
       paragraphs: [
         `Library ${r.libraryVersion}, ${r.premises.families.length} families and ` +
           `${r.premises.grades.length} own grades; ` +
-          `${r.premises.printer ? `printer ${r.premises.printer.name}` : 'no printer in particular'}; ` +
           `${r.premises.weather ? `weather ${r.premises.weather.name}` : 'no weather of its own'}. The ` +
           'record as JSON holds all of it, so that the ranking can be worked out again.',
+        printerInWords(r.premises.printer),
+        `Worked out by method ${methodOf(r)}${methodOf(r) === METHOD_VERSION ? '' : `; today’s is ${METHOD_VERSION}`}.`,
         caution,
       ],
     }),

@@ -23,7 +23,7 @@ table { border-collapse: collapse; width: 100%; font-size: 12px; margin: 6px 0; 
 th, td { padding: 3px 10px 3px 0; vertical-align: top; overflow-wrap: break-word; }
 th { text-align: left; font-weight: 400; color: ${soft}; border-bottom: 1px solid ${strongRule}; }
 td { border-bottom: 1px solid ${rule}; }
-td:nth-child(2) { white-space: nowrap; }
+td:nth-child(2):not(:last-child) { white-space: nowrap; }
 tr { break-inside: avoid; }
 thead { display: table-header-group; }
 .r { text-align: right; white-space: nowrap; }

@@ -1,3 +1,4 @@
+import { METHOD_VERSION } from './method.js';
 import { assumptions } from '../brief/assumptions.js';
 import type { Acceptability, Robustness } from '../score/draws/robustness.js';
 import { rank } from '../score/rank.js';
@@ -12,6 +13,8 @@ export interface DecisionRecord extends DecisionInput {
   part: string;
   decidedAt: string;
   libraryVersion: string;
+  /** The method it was worked out by; absent before methods were numbered. */
+  methodVersion?: string;
   premises: RecordPremises;
   ranking: Ranking;
   /** How sure: draws, seed, and each candidate's chances. */
@@ -46,6 +49,7 @@ export function decisionRecord(
     hazardAcknowledged,
     decidedAt,
     libraryVersion: premises.libraryVersion,
+    methodVersion: METHOD_VERSION,
     premises,
     ranking,
     robustness: {

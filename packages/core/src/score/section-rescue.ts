@@ -37,7 +37,7 @@ export function sectionRescue(
   const wanted = short * worth(brief, load, height, what);
   const at = (h: number): number => worth(brief, load, h, what) - wanted;
   if (at(height * MOST_TIMES) < 0) return `passes with ${sig(short, 3)} times the section`;
-  const enough = bisect(at, height, height * MOST_TIMES, 1e-4);
+  const enough = bisect(at, height, height * MOST_TIMES, 0.02);
   // Rounded up, so that what is said does pass.
   return `passes with that section ${(Math.ceil(enough * 10) / 10).toFixed(1).replace(/\.0$/, '')} mm high`;
 }

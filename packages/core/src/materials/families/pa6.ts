@@ -91,6 +91,24 @@ export const pa6 = family({
   },
   disputes: [
     {
+      question: 'Is nylon food safe?',
+      used: 'not proven: a caution always, and doubted with wet food',
+      positions: [
+        {
+          school: 'it is',
+          claim: 'Kitchen tools are nylon, so printed nylon is fit for food.',
+          reasoning: 'The tools are moulded from grades that were tested as finished articles.',
+        },
+        {
+          school: 'not proven',
+          claim: 'A printed part is not a kitchen tool.',
+          reasoning:
+            'Filaments carry other additives and pigments, layers hold residues, a nozzle adds its metal, and hot ' +
+            'water draws out oligomers; only the finished part can be tested.',
+        },
+      ],
+    },
+    {
       question: 'Does nylon last in the sun?',
       used: 'fair unfilled, good when black or carbon-filled',
       positions: [

@@ -88,6 +88,24 @@ export const petg = family({
   },
   disputes: [
     {
+      question: 'Is PETG certified for food because bottles are PET?',
+      used: 'not proven: the polymer may be fit, the printed part is a caution',
+      positions: [
+        {
+          school: 'it is',
+          claim: 'Bottles are PET, so PETG is certified.',
+          reasoning: 'The polymers are close relatives, and some resins have approvals.',
+        },
+        {
+          school: 'not proven',
+          claim: 'An approval is for a resin or an article, never for a family or a print.',
+          reasoning:
+            'PETG is another copolymer, the filament has its own pigments, and pores between layers cannot be ' +
+            'cleaned: a moulded bottle shares none of that.',
+        },
+      ],
+    },
+    {
       question: 'Does PETG need an enclosure?',
       used: 'not required',
       positions: [

@@ -89,6 +89,24 @@ export const pla = family({
   },
   disputes: [
     {
+      question: 'Does PLA rot in the garden?',
+      used: 'it does not: heat, sunlight and water end it, not the soil',
+      positions: [
+        {
+          school: 'it rots',
+          claim: 'It is made from plants and is compostable, so it falls apart outdoors.',
+          reasoning: 'Its standard for composting is quoted without its conditions.',
+        },
+        {
+          school: 'it does not',
+          claim: 'In a garden it lies for years.',
+          reasoning:
+            'Composting it takes weeks at about 58 °C and high damp in a plant; garden soil is too cool for ' +
+            'hydrolysis to matter within years.',
+        },
+      ],
+    },
+    {
       question: 'Does PLA warp?',
       used: 'computed',
       positions: [

@@ -49,8 +49,12 @@ function dataLine(d: RecordDrift['data'][number]): string {
   return `${nameOf(d.material)} ${d.label.toLowerCase()} ${figure(d.then)} → ${figure(d.now)} ${d.unit}`;
 }
 function driftLine(d: RecordDrift): string {
-  if (!d.differs) return 'Library data changed since; the first choice stays.';
-  return `◐ Library data changed since: ${nameOf(d.firstNow)} would lead now, ${nameOf(d.firstThen)} led then.`;
+  const since =
+    d.methodThen === d.methodNow
+      ? 'Library data changed since'
+      : 'It was worked out by an earlier method; by today’s, on today’s data';
+  if (!d.differs) return `${since}: the first choice stays.`;
+  return `◐ ${since}: ${nameOf(d.firstNow)} would lead now, ${nameOf(d.firstThen)} led then.`;
 }
 </script>
 

@@ -5,6 +5,7 @@ import { usePrinters } from '../../stores/printers';
 import { useSettings } from '../../stores/settings';
 import { useWeathers } from '../../stores/weathers';
 import type { Standing } from '../../workers/jobs/standings';
+import { useWorkshop } from '../../stores/workshop';
 import { useJob } from '../../workers/useJob';
 
 /** Today's answers, and what went wrong where there are none. */
@@ -20,14 +21,23 @@ export function useStandings(): Standings {
   const weathers = useWeathers();
   const grades = useGrades();
   const settings = useSettings();
+  const workshop = useWorkshop();
   const byPart = shallowRef<ReadonlyMap<string, Standing>>(new Map());
   const job = useJob('standings');
   watch(
-    () => [parts.list, printers.list, grades.byKey, grades.state, weathers.arrived, settings.units],
+    () => [
+      parts.list,
+      printers.list,
+      grades.byKey,
+      grades.state,
+      weathers.arrived,
+      settings.units,
+      workshop.currency,
+    ],
     () => {
       if (!parts.list.length || grades.state === 'loading' || !printers.loaded) return;
       job.ask({
-        units: settings.units,
+        reader: { units: settings.units, currency: workshop.currency },
         grades: [...grades.byKey.values()].map(g => g.grade).filter(g => !g.archived),
         parts: parts.list.map(p => ({
           id: p.id,

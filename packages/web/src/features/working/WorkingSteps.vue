@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { sig, type Step } from '@hornblende/core';
 import DataTable from '../../ui/DataTable.vue';
+import FormulaText from '../../ui/FormulaText.vue';
 
 /** A computation's working, step by step, as a person would write it on paper. */
 const props = defineProps<{ steps: Step[]; figures: number; label: string }>();
@@ -16,10 +17,10 @@ const keyOf = (s: Step): string => `${props.steps.indexOf(s)} ${s.symbol}`;
 <template>
   <DataTable :columns="columns" :rows="steps" :row-key="keyOf" :label="label" class="steps">
     <template #symbol="{ row }"
-      ><i>{{ row.symbol }}</i></template
-    >
-    <template #formula="{ row }">{{ row.formula }}</template>
-    <template #numbers="{ row }">{{ row.substituted }}</template>
+      ><i><FormulaText :text="row.symbol" /></i
+    ></template>
+    <template #formula="{ row }"><FormulaText :text="row.formula" /></template>
+    <template #numbers="{ row }"><FormulaText :text="row.substituted" /></template>
     <template #value="{ row }"
       ><b>{{ sig(row.value, figures) }} {{ row.unit }}</b></template
     >

@@ -11,7 +11,7 @@ import {
   type Status,
   type Weather,
 } from '@hornblende/core';
-import { prose, type UnitSystem } from '@hornblende/core/units';
+import { prose, withCurrency, type UnitSystem } from '@hornblende/core/units';
 
 /** A part as the list needs it judged. */
 export interface StandingPart {
@@ -29,7 +29,8 @@ export interface StandingPart {
 export interface StandingsQuestion {
   parts: StandingPart[];
   grades: Grade[];
-  units: UnitSystem;
+  /** Whose units and money its sentences are told in. */
+  reader: { units: UnitSystem; currency: string };
 }
 
 /** How a part stands today: who leads, how many are in the running, and what was decided. */
@@ -43,17 +44,17 @@ export interface Standing {
 }
 
 /** Ranks parts of the list. */
-export function run({ parts, grades, units }: StandingsQuestion): Standing[] {
+export function run({ parts, grades, reader }: StandingsQuestion): Standing[] {
   const own = grades.map(g => gradeFamily(g));
   const everything = new Map([...families, ...own].map(f => [f.key, f]));
-  return parts.map(part => standingOf(part, own, everything, units));
+  return parts.map(part => standingOf(part, own, everything, reader));
 }
 
 function standingOf(
   { id, brief, given, printer, weather, decided }: StandingPart,
   own: readonly Family[],
   everything: ReadonlyMap<string, Family>,
-  units: UnitSystem,
+  { units, currency }: StandingsQuestion['reader'],
 ): Standing {
   const options = { printer, weather };
   const { candidates } = rank(brief, {
@@ -70,7 +71,7 @@ function standingOf(
           family: first.family,
           name: first.name,
           status: first.status,
-          why: prose(first.for[0] ?? '', units),
+          why: withCurrency(prose(first.for[0] ?? '', units), currency),
         }
       : null,
     untouched: isUntouched(given),

@@ -19,9 +19,12 @@ const part = (given: object, decided: string | null): StandingPart => ({
   decided,
 });
 
+/** Whose sentences they are. */
+const reader = { units: 'metric' as const, currency: '€' };
+
 describe('how a part stands today', () => {
   it('names who leads, why, and how many are in the running', () => {
-    const [standing] = run({ parts: [part({ sun: 'full' }, null)], grades: [], units: 'metric' });
+    const [standing] = run({ parts: [part({ sun: 'full' }, null)], grades: [], reader });
     expect(standing?.untouched).toBe(false);
     expect(standing?.first?.why.length).toBeGreaterThan(5);
     expect(standing?.count).toBeGreaterThan(1);
@@ -29,16 +32,16 @@ describe('how a part stands today', () => {
   });
   it('says of an untouched brief that nothing is asked yet', () => {
     expect(newBrief('Jig').name).toBe('Jig');
-    expect(run({ parts: [part({}, null)], grades: [], units: 'metric' })[0]?.untouched).toBe(true);
+    expect(run({ parts: [part({}, null)], grades: [], reader })[0]?.untouched).toBe(true);
   });
   it('knows a decided grade by its family, so that another grade of it is no difference', () => {
-    const [standing] = run({ parts: [part({ sun: 'none' }, 'fell-pla')], grades: [grade], units: 'metric' });
+    const [standing] = run({ parts: [part({ sun: 'none' }, 'fell-pla')], grades: [grade], reader });
     expect(standing?.decided).toEqual({ name: 'Fell PLA', family: 'pla' });
   });
   it('speaks the reader’s units', () => {
     const hot = part({ heat: { setting: 'near-source', sourceC: 90 } }, null);
-    const [metric] = run({ parts: [hot], grades: [], units: 'metric' });
-    const [us] = run({ parts: [hot], grades: [], units: 'us' });
+    const [metric] = run({ parts: [hot], grades: [], reader });
+    const [us] = run({ parts: [hot], grades: [], reader: { ...reader, units: 'us' } });
     expect(metric?.first?.material).toBe(us?.first?.material);
     expect(us?.first?.why).not.toContain('°C');
   });
