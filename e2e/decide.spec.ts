@@ -173,7 +173,10 @@ test('what would change this: tried beside, never over, and taken only when aske
   await panel(page, 'What would change this?');
   const tips = page.getByTestId('tips');
   await expect(tips.getByRole('listitem').first()).toContainText('would lead');
-  await tips.getByRole('button', { name: /^Try it: If the part reached/ }).first().click();
+  await tips
+    .getByRole('button', { name: /^Try it: If the part reached/ })
+    .first()
+    .click();
   const what = page.getByTestId('what-if');
   await expect(what.getByRole('listitem').first()).toContainText('ASA');
   await expect(what).toContainText('As it is');
@@ -196,7 +199,7 @@ test('a machine that lacks warm air is told what an enclosure would let in', asy
 });
 
 test('weights: a layer is pulled, a key pressed, questions answered', async ({ page, server }) => {
-  await openRank(page, server.url, 'Solar wax melter latch');
+  await openRank(page, server.url, 'Hive-stand levelling foot');
   const chart = page.getByRole('application');
   const edge = page.getByTestId('pull-heat').locator('rect');
   const box = (await edge.boundingBox())!;
@@ -231,12 +234,12 @@ test('two are compared, the points of a criterion set, the schools seen side by 
   page,
   server,
 }) => {
-  await openRank(page, server.url, 'Solar wax melter latch');
+  await openRank(page, server.url, 'Hive-stand levelling foot');
   await panel(page, 'Compare two');
   await choose(page, 'First of the two', 'ASA');
-  await choose(page, 'Second of the two', 'PET-CF');
+  await choose(page, 'Second of the two', 'PETG-CF');
   await expect(page.getByTestId('compare-two')).toContainText(
-    /ASA instead of PET-CF gains .*, and gives up .*; in sum .* leads by|they are level/,
+    /ASA instead of PETG-CF gains .*, and gives up .*; in sum .* leads by|they are level/,
   );
   await panel(page, 'Scoring');
   const before = await page.getByTestId('score').innerText();
@@ -277,7 +280,7 @@ test('in US units every sentence, ruler and point speaks them', async ({ page, s
   await expect(page.getByTestId('ruler').first()).toContainText('147 °F');
   await panel(page, 'Compare two');
   await panel(page, 'Scoring');
-  await expect(page.getByLabel('Comfortable Heat')).toHaveValue('36');
+  await expect(page.getByLabel('Comfortable Heat')).toHaveValue('27');
   await panel(page, 'What would change this?');
   await expect(page.getByTestId('tips')).toContainText('instead of 147 °F');
   await expect(page.locator('main')).not.toContainText('°C');

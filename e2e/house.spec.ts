@@ -191,7 +191,7 @@ test('no internal name is shown', async ({ page, server }) => {
     await page.waitForLoadState('networkidle');
     await expect(page.locator('main')).not.toContainText(/smooth-pei|pp-tape|carbon-fibre|weak-acid/);
   }
-  await open(page, server.url, 'Solar wax melter latch', 'rank');
+  await open(page, server.url, 'Hive-stand levelling foot', 'rank');
   await expect(page.locator('main')).not.toContainText(/smooth-pei|geometry\.|points\./);
   await segment(page, 'Step-up');
   await expect(page.locator('main')).toContainText('Weighted would pick');

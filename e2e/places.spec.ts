@@ -52,19 +52,20 @@ test('a printer is changed, made default and removed', async ({ page, server }) 
   await page.goto(`${server.url}/workshop`);
   const open = page.getByTestId('printer').filter({ hasText: 'Shed bench, open' });
   const asa = page.getByTestId('reach').getByRole('row', { name: /^ASA / }).getByRole('cell').nth(2);
-  await expect(asa).toContainText('Air');
+  await expect(asa).toContainText('Liner');
+  await expect(asa).not.toContainText('Nozzle');
   await open.getByRole('button', { name: 'Change' }).click();
   const form = page.getByRole('dialog');
   await choose(form, 'Around the print', 'enclosed');
   await expect(form.getByLabel('Air after half an hour')).toHaveValue('45 °C');
   await form.getByLabel('Hottest nozzle').fill('hot');
   await expect(form.getByText('"hot" is not a number with a unit')).toBeVisible();
-  await form.getByLabel('Hottest nozzle').fill('500 F');
+  await form.getByLabel('Hottest nozzle').fill('420 F');
   await form.getByRole('checkbox', { name: 'New parts are meant for it' }).check();
   await form.getByRole('button', { name: 'Save' }).click();
   await expect(
     page.getByTestId('reach').getByRole('row', { name: /^ASA / }).getByRole('cell').nth(1),
-  ).not.toContainText('Air');
+  ).toContainText('Nozzle');
   await expect(page.getByTestId('printer').first()).toContainText('Shed bench, open');
   await expect(page.getByTestId('printer').first()).toContainText('default');
   await page.getByTestId('printer').first().getByRole('button', { name: 'Remove' }).click();

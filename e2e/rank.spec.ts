@@ -10,25 +10,26 @@ async function openRank(page: Page, url: string, part: string): Promise<void> {
 }
 
 test('schools pick differently, and say so', async ({ page, server }) => {
-  await openRank(page, server.url, 'Hive-scale housing');
-  await expect(page.getByText('Step-up would pick')).toContainText('PLA');
+  await openRank(page, server.url, 'Hive-stand levelling foot');
+  await expect(page.getByText('Step-up would pick')).toContainText('PETG-CF');
   await segment(page, 'Step-up');
-  await expect(page.getByTestId('first-choice')).toHaveText('Wherrybank Everyday PLA');
+  await expect(page.getByTestId('first-choice')).toHaveText('PETG-CF');
   await expect(page.getByText('Weighted would pick')).toContainText('ASA');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByTestId('first-choice')).toHaveText('ASA');
 });
 
 test('weights move the ranking, and reset to what the brief implies', async ({ page, server }) => {
-  await openRank(page, server.url, 'Solar wax melter latch');
+  await openRank(page, server.url, 'Drinking-trough float');
+  await expect(page.getByTestId('first-choice')).toHaveText('PP');
   await page.getByRole('button', { name: 'Weights' }).click();
-  const toughness = page.getByLabel('Weight of Toughness');
-  await toughness.focus();
+  const finish = page.getByLabel('Weight of Finish');
+  await finish.focus();
   for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowRight');
-  await expect(page.getByTestId('first-choice')).toHaveText('Tarnbeck Hill ASA');
+  await expect(page.getByTestId('first-choice')).toHaveText('Light PP');
   await page.getByRole('button', { name: 'Reset to what the brief implies' }).click();
-  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
-  await expect(toughness).toHaveAttribute('aria-valuenow', '0');
+  await expect(page.getByTestId('first-choice')).toHaveText('PP');
+  await expect(finish).toHaveAttribute('aria-valuenow', '0');
 });
 
 test('the same facts stand in a table', async ({ page, server }) => {
@@ -62,7 +63,7 @@ test('every number opens its working', async ({ page, server }) => {
   await page.getByRole('button', { name: /^costs/ }).click();
   await expect(working).toContainText('print.economics');
   await close();
-  await page.getByRole('button', { name: 'Working of Sun, years to half, ASA' }).click();
+  await page.getByRole('button', { name: 'Working of Sun, years to half, ASA', exact: true }).click();
   await expect(working).toContainText('H₅₀·c/D_year');
   await close();
   await page.getByRole('button', { name: /^Heat: has/ }).click();

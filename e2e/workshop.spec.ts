@@ -53,7 +53,7 @@ test('the upgrade that opens most is named, prices count, and a quote breaks eve
 }) => {
   await page.goto(`${server.url}/workshop/upgrades`);
   const most = page.getByTestId('most-opened');
-  await expect(most).toContainText('Filament dryer, 70 °C');
+  await expect(most).toContainText('All-metal hot end, 300 °C');
   await expect(most).toContainText('One thing that gains most: Direct drive');
   await expect(page.getByTestId('worth').getByRole('row').nth(1)).toContainText('PP tape and glue');
   await page.getByLabel('Spend at most').fill('20');

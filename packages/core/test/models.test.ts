@@ -215,6 +215,16 @@ const checks: Check[] = [
   // Enough is enough: a surplus earns nothing.
   ['score.desirability', { value: 20, unacceptable: 0, comfortable: 20 }, 'desirability', 1, 1e-12],
   ['score.desirability', { value: 80, unacceptable: 0, comfortable: 20 }, 'desirability', 1, 1e-12],
+  // Cost by ratios: at the same as plain PLA 1, at √8 times half way, at eight times 0.
+  ['score.desirability', { value: 1, unacceptable: 8, comfortable: 1, log: true }, 'desirability', 1, 1e-12],
+  [
+    'score.desirability',
+    { value: Math.sqrt(8), unacceptable: 8, comfortable: 1, log: true },
+    'desirability',
+    0.75,
+    1e-12,
+  ],
+  ['score.desirability', { value: 8, unacceptable: 8, comfortable: 1, log: true }, 'desirability', 0, 1e-12],
   ['score.desirability', { value: 5, unacceptable: 0, comfortable: 20 }, 'desirability', 0.4375, 1e-12],
   ['score.desirability', { value: 10, unacceptable: 0, comfortable: 20 }, 'desirability', 0.75, 1e-12],
   ['score.desirability', { value: 2, unacceptable: 1, comfortable: 0 }, 'desirability', 0, 1e-9],

@@ -7,7 +7,7 @@ import type { DecisionRecord } from './record.js';
 import { METHOD_VERSION, methodOf } from './method.js';
 import { revived, premisedCandidates } from './premises.js';
 
-/** How today's answer to the same question differs from a record's, because library data or the method changed since. */
+/** How today's answer to the same question differs from a record's: library data or the method changed since. */
 export interface RecordDrift {
   firstThen: string | null;
   firstNow: string | null;

@@ -1,4 +1,4 @@
-import { Quantity } from '../input/fields.js';
+import { Flag, Quantity } from '../input/fields.js';
 import { InputError } from '../input/parse.js';
 import { model, step } from '../models/model.js';
 import { sig } from '../lib/figures.js';
@@ -13,6 +13,8 @@ export class ScoreDesirabilityInput {
   unacceptable!: number;
   @Quantity({ min: -1e9, max: 1e9, doc: 'Where it becomes comfortable: desirability 1, and no more beyond.' })
   comfortable!: number;
+  @Flag({ optional: true, doc: 'Whether ratios count rather than differences, as for cost; default false.' })
+  log = false;
 }
 
 /**
@@ -40,16 +42,27 @@ export const scoreDesirability = model({
       throw new InputError([
         { field: 'comfortable', value: i.comfortable, message: 'must differ from unacceptable' },
       ]);
-    const u = (i.value - i.unacceptable) / (i.comfortable - i.unacceptable);
-    const d = desirability(i.value, i.unacceptable, i.comfortable);
+    if (i.log && Math.min(i.value, i.unacceptable, i.comfortable) <= 0)
+      throw new InputError([
+        {
+          field: 'log',
+          value: true,
+          message: 'asks for a value and points above zero: ratios of less mean nothing',
+        },
+      ]);
+    const scale = (x: number): number => (i.log ? Math.log(x) : x);
+    const u = (scale(i.value) - scale(i.unacceptable)) / (scale(i.comfortable) - scale(i.unacceptable));
+    const d = desirability(u, 0, 1);
     return {
       result: { desirability: d },
       warnings: [],
       steps: [
         step(
           'u',
-          '(x − x₀)/(x₁ − x₀)',
-          `(${sig(i.value)} − ${sig(i.unacceptable)}) / (${sig(i.comfortable)} − ${sig(i.unacceptable)})`,
+          i.log ? 'ln(x/x₀)/ln(x₁/x₀)' : '(x − x₀)/(x₁ − x₀)',
+          i.log
+            ? `ln(${sig(i.value)}/${sig(i.unacceptable)}) / ln(${sig(i.comfortable)}/${sig(i.unacceptable)})`
+            : `(${sig(i.value)} − ${sig(i.unacceptable)}) / (${sig(i.comfortable)} − ${sig(i.unacceptable)})`,
           u,
           '',
         ),

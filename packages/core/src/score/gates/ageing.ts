@@ -16,7 +16,7 @@ export function ageingGate(ctx: Context, a: Assessment): Gate {
     verdict,
     need: ageingLimits.fail,
     have: retained,
-    unit: 'of its strength left',
+    unit: 'left',
     why:
       verdict === 'pass'
         ? `Heat leaves it ${sig(100 * retained, 2)} % of its strength after ${years} years.`

@@ -27,7 +27,7 @@ export function clampGate(_ctx: Context, a: Assessment): Gate | null {
     verdict,
     need: clampLimits.fail,
     have: w.clampLeft,
-    unit: 'of its force left',
+    unit: 'left',
     why: `Squeezed for ${sig(w.load.hours, 3)} h it keeps ${sig(100 * w.clampLeft, 2)} % of its grip.`,
     rescue: verdict === 'pass' ? null : 'a metal insert, a spring washer, or a larger face',
     working: {

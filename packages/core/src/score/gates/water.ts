@@ -62,7 +62,7 @@ function hydrolysisGate(ctx: Context, a: Assessment, { waterC, result }: Soaking
     verdict: byShare(result.retained, ageingLimits),
     need: ageingLimits.fail,
     have: result.retained,
-    unit: 'of its strength left',
+    unit: 'left',
     why:
       `In water of about ${sig(waterC, 2)} °C half its strength is gone after ${sig(half, 2)} years; ` +
       `${sig(lifeYears, 2)} are wanted.`,

@@ -69,7 +69,9 @@ const columns = [
 ];
 /** The curve between its points, and where the value stands on it. */
 function picture(c: Criterion): { path: string; x: number; y: number } {
-  const u = (v: number): number => (v - c.unacceptable) / (c.comfortable - c.unacceptable);
+  const scale = c.log ? Math.log : (v: number): number => v;
+  const u = (v: number): number =>
+    (scale(v) - scale(c.unacceptable)) / (scale(c.comfortable) - scale(c.unacceptable));
   const at = (t: number): number => (W * (Math.min(2.2, Math.max(-0.3, t)) + 0.3)) / 2.5;
   const path = Array.from({ length: 26 }, (_, i) => {
     const t = -0.3 + (2.5 * i) / 25;
@@ -82,9 +84,9 @@ function picture(c: Criterion): { path: string; x: number; y: number } {
 <template>
   <div data-testid="points">
     <p class="soft small">
-      Each criterion is worth 0 at its unacceptable point, 0.8 at its comfortable one, and towards 1 beyond.
-      The points follow from the brief until you set them; they hold for every candidate. Here
-      {{ candidate.name }}.
+      Each criterion is worth 0 at its unacceptable point and 1 from its comfortable one on: enough is enough.
+      The points follow from the brief until you set them; they hold for every candidate, and beyond an
+      unacceptable point of your own a candidate is out. Here {{ candidate.name }}.
     </p>
     <p v-if="problem" class="out small" role="alert">{{ problem }}</p>
     <DataTable :columns="columns" :rows="rows" :row-key="c => c.id" label="How each criterion is scored">

@@ -27,7 +27,12 @@ export function useShowWorking(ranking: () => Ranking | null): ShowWorking {
   return {
     criterion: (c, k) => {
       const label = criterionLabels[k.id];
-      const points = { value: k.value, unacceptable: k.unacceptable, comfortable: k.comfortable };
+      const points = {
+        value: k.value,
+        unacceptable: k.unacceptable,
+        comfortable: k.comfortable,
+        log: k.log ?? false,
+      };
       const toWorth = Number.isFinite(k.value) ? [{ model: 'score.desirability', inputs: points }] : [];
       working.show({
         title: `${label.label}, ${c.name}`,
