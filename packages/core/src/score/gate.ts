@@ -92,13 +92,18 @@ export function gateLabel(id: GateId): string {
   return labels[id] ?? id;
 }
 
+/** Whether less is better at a gate: also water that is taken up, but not strength that water leaves. */
+function isLimit(g: Gate): boolean {
+  return limitGates.has(g.id) || (g.id === 'water' && g.unit.startsWith('%'));
+}
+
 /** What a gate has and needs, in a few words: "has 93, needs 60.1 °C" or "0.4 of at most 5 %". */
 export function gateNumbers(g: Gate): string {
   const shown = (v: number | string): string =>
     typeof v === 'number' ? (Number.isFinite(v) ? sig(v, 3) : 'no limit') : v;
   if (g.id === 'strength' && g.unit === '% strain')
     return `${shown(g.need)} of at most ${shown(g.have)} ${g.unit}`;
-  return limitGates.has(g.id)
+  return isLimit(g)
     ? `${shown(g.have)} of at most ${shown(g.need)} ${g.unit}`
     : `has ${shown(g.have)}, needs ${shown(g.need)} ${g.unit}`.trimEnd();
 }

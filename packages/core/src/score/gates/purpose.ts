@@ -24,12 +24,12 @@ export function purposeGate(ctx: Context, a: Assessment): Gate {
 }
 
 const needs: Record<Purpose, string> = {
-  functional: 'works',
-  decorative: 'lasts',
-  prototype: 'lasts',
+  functional: 'a plastic for work',
+  decorative: 'a plastic that lasts',
+  prototype: 'a plastic that lasts',
   'dissolving-support': 'dissolves in water',
 };
-const made = { work: 'made to work', looks: 'made for looks', support: 'made to hold others up' };
+const made = { work: 'a plastic for work', looks: 'one for looks', support: 'a support' };
 
 function outcome(purpose: Purpose, f: Family): { verdict: Verdict; why: string } {
   const { soluble, role } = f.flags;

@@ -44,7 +44,7 @@ function soakedGate(f: Family, water: Exclude<Water, 'dry'>): Gate {
     verdict,
     need: fail,
     have: uptake,
-    unit: '% taken up at most',
+    unit: '% taken up',
     why:
       `Saturated it holds ${sig(uptake, 2)} % water and keeps ` +
       `${sig(100 * typical(f, 'wetFactor'), 2)} % of its strength.`,

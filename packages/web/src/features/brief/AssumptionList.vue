@@ -53,6 +53,11 @@ function accept({ path, value }: Assumption): void {
   background: transparent;
   color: var(--soft);
   font-size: 13px;
+  /* A long one wraps: it must not spill at 390 px. */
+  height: auto;
+  max-width: 100%;
+  white-space: normal;
+  text-align: left;
 }
 .assumption b {
   color: var(--ink);

@@ -6,7 +6,12 @@ import { standingOf, STANDINGS, type Candidate, type Criterion, type Gate } from
  */
 function room(k: Criterion): number {
   if (!Number.isFinite(k.value)) return Infinity;
-  return (k.value - k.unacceptable) / (k.comfortable - k.unacceptable);
+  const { value, unacceptable, comfortable } = k;
+  // Of what should be little, a tenth is ten times better: by ratios, else nothing would look near to the limit.
+  const byRatio = comfortable > 0 && comfortable < unacceptable && value > 0;
+  return byRatio
+    ? Math.log(unacceptable / value) / Math.log(unacceptable / comfortable)
+    : (value - unacceptable) / (comfortable - unacceptable);
 }
 
 /**

@@ -20,7 +20,12 @@ const AGAINST = 3;
 <template>
   <aside class="detail" :aria-label="candidate.name">
     <div class="head">
-      <h2>{{ candidate.name }}</h2>
+      <h2>
+        {{ candidate.name
+        }}<span v-if="candidate.baked" class="soft small"
+          >, baked {{ candidate.baked.hours }} h at {{ show(candidate.baked.ovenC, 'temperature') }}</span
+        >
+      </h2>
       <StatusMark :status="candidate.status" />
       <WorkingNumber class="score" @click="emit('score')">{{ candidate.score.toFixed(2) }}</WorkingNumber>
     </div>

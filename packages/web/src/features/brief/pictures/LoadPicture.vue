@@ -274,6 +274,17 @@ const curveSpoken = computed(() => {
             ><dt>Stress</dt>
             <dd>{{ show(service.stressMPa, 'stress') }}</dd></template
           >
+          <template v-if="service.printedWorking"
+            ><dt>Printed, of solid</dt>
+            <dd>
+              {{ sig(100 * service.printed.strength, 2) }} % strong,
+              {{ sig(100 * service.printed.stiffness, 2) }} % stiff
+            </dd></template
+          >
+          <template v-if="assessed.clampLeft !== null"
+            ><dt>Grip left at the end</dt>
+            <dd>{{ sig(100 * assessed.clampLeft, 2) }} %</dd></template
+          >
           <template v-if="now !== null"
             ><dt>Moves at once</dt>
             <dd>{{ show(now, 'length', 2) }}</dd></template
