@@ -64,7 +64,7 @@ test('every number opens its working', async ({ page, server }) => {
   await expect(working).toContainText('print.economics');
   await close();
   await page.getByRole('button', { name: 'Working of Sun, years to half, ASA', exact: true }).click();
-  await expect(working).toContainText('H₅₀·c/D_year');
+  await expect(working).toContainText('H₅₀·c/Dyear');
   await close();
   await page.getByRole('button', { name: /^Heat: has/ }).click();
   await expect(working).toContainText('heat.allowable');

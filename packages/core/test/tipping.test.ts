@@ -63,14 +63,14 @@ describe('score.tipping', () => {
       expect(tips[i]!.distance).toBeGreaterThanOrEqual(tips[i - 1]!.distance);
   });
   it('a weight tips where it says and not before: half as far changes nothing', () => {
-    const tips = tipping(latch, { printer: enclosedPrinter }).filter(t => t.kind === 'weight');
+    const tips = tipping(hotBracket, { printer: enclosedPrinter }).filter(t => t.kind === 'weight');
     expect(tips.length).toBeGreaterThan(0);
-    const { firstChoice } = rank(latch, { printer: enclosedPrinter });
+    const { firstChoice } = rank(hotBracket, { printer: enclosedPrinter });
     for (const t of tips) {
       for (const share of [0.5, 0.97]) {
-        const weights = { ...latch.weights, [t.id]: t.from + (t.to - t.from) * share };
+        const weights = { ...hotBracket.weights, [t.id]: t.from + (t.to - t.from) * share };
         expect(
-          rank({ ...latch, weights }, { printer: enclosedPrinter }).firstChoice,
+          rank({ ...hotBracket, weights }, { printer: enclosedPrinter }).firstChoice,
           `${t.id} ${share}`,
         ).toBe(firstChoice);
       }

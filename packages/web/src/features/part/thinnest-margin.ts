@@ -1,5 +1,9 @@
 import { standingOf, STANDINGS, type Candidate, type Criterion, type Gate } from '@hornblende/core';
 
+/** Where `value` lies between the limit and the comfortable, by ratios: 0 at the first, 1 at the second. */
+const byRatio = (value: number, limit: number, comfortable: number): number =>
+  Math.log(limit / value) / Math.log(limit / comfortable);
+
 /**
  * How much of its comfortable margin a criterion has: 0 at the unacceptable, 1 at the comfortable, more beyond. The
  * same scale for kelvins, reserves and hardness, so that they can be compared.
@@ -7,10 +11,11 @@ import { standingOf, STANDINGS, type Candidate, type Criterion, type Gate } from
 function room(k: Criterion): number {
   if (!Number.isFinite(k.value)) return Infinity;
   const { value, unacceptable, comfortable } = k;
+  // Of a share that is left, what is lost is compared: 0.97 loses a tenth of what 0.7 does.
+  if (k.unit === 'left') return value < 1 ? byRatio(1 - value, 1 - unacceptable, 1 - comfortable) : Infinity;
   // Of what should be little, a tenth is ten times better: by ratios, else nothing would look near to the limit.
-  const byRatio = comfortable > 0 && comfortable < unacceptable && value > 0;
-  return byRatio
-    ? Math.log(unacceptable / value) / Math.log(unacceptable / comfortable)
+  return comfortable > 0 && comfortable < unacceptable && value > 0
+    ? byRatio(value, unacceptable, comfortable)
     : (value - unacceptable) / (comfortable - unacceptable);
 }
 

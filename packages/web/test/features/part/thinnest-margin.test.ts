@@ -21,6 +21,12 @@ describe('the thinnest margin', () => {
     const bumper = { flex: { want: 'rubbery', shoreA: [90, 97] } };
     expect(thinnestMargin(candidate(bumper, 'tpu-95a'))).toMatchObject({ id: 'flex', verdict: 'marginal' });
   });
+  it('is not a share of which nearly all is left', () => {
+    const warm = { heat: { setting: 'custom', partC: 60, hoursADay: 4 } };
+    const abs = candidate(warm, 'abs');
+    expect(abs.criteria.find(c => c.id === 'ageing')!.value).toBeGreaterThan(0.9);
+    expect(thinnestMargin(abs)?.id).toBe('heat');
+  });
   it('is what it only just passes before anything that passes with room', () => {
     const dry = { ...cabinet, dryerMaxC: null };
     const brief = parseBrief({ format: 'hornblende-brief', version: 1, name: 'Gear', wear: 'gear' });
