@@ -1,31 +1,9 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { startServer, type Running } from '../src/index.js';
+import { describe, expect, it } from 'vitest';
+import { runningApi, type Answer } from './running.js';
 
-const dataDir = mkdtempSync(join(tmpdir(), 'hornblende-for-good-'));
-let server: Running;
-beforeAll(async () => {
-  server = await startServer({ dataDir, port: 0 });
-});
-afterAll(async () => {
-  await server.close();
-  rmSync(dataDir, { recursive: true, force: true });
-});
-
-interface Answer {
-  status: number;
-  body: Record<string, unknown> & { errors?: { field: string; message: string }[] };
-}
-async function call(method: string, path: string, body?: object): Promise<Answer> {
-  const response = await fetch(`${server.url}/api${path}`, {
-    method,
-    ...(body ? { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) } : {}),
-  });
-  const text = await response.text();
-  return { status: response.status, body: (text ? JSON.parse(text) : {}) as Answer['body'] };
-}
+const api = runningApi();
+const call = (method: string, path: string, body?: object): Promise<Answer> =>
+  api.call(method, `/api${path}`, body);
 const brief = { format: 'hornblende-brief', version: 1, name: 'Hook', sun: 'full' };
 const addPart = async (): Promise<{ id: string; revision: number }> =>
   (await call('POST', '/parts', { brief, printerId: null, weatherId: null })).body as never;
