@@ -57,7 +57,7 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
         }}</span></template
       >
       <ClimatePicker />
-      <div v-if="b.heat.climate === null" class="fields">
+      <div v-if="b.heat.climate === null" class="field-row">
         <QuantityInput
           label="Hottest air"
           dimension="temperature"
@@ -114,7 +114,7 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
           [labelOf(words.food, b.contact.food), ...b.contact.chemicals].join(', ')
         }}</span></template
       >
-      <div class="fields">
+      <div class="field-row">
         <span
           >Food:
           <SentenceSelect
@@ -160,7 +160,7 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
           {{ labelOf(words.finish, b.looks.finish) }} surface</span
         ></template
       >
-      <div class="fields">
+      <div class="field-row">
         <span
           >Colour:
           <SentenceSelect
@@ -186,7 +186,7 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
       <template #extra
         ><span class="soft small">true to {{ show(b.toleranceMm, 'length', 3) }}</span></template
       >
-      <div class="fields">
+      <div class="field-row">
         <QuantityInput
           label="Tolerance"
           :fallback="defaults.toleranceMm"
@@ -271,12 +271,6 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
 </template>
 
 <style scoped>
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 14px 22px;
-  align-items: end;
-}
 fieldset {
   border: 0;
   padding: 10px 0 0;

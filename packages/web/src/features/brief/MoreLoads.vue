@@ -36,7 +36,7 @@ const remove = (i: number): void =>
         @update:model-value="k => draft.set(`loads.${i}`, { ...load, kind: k, hours: null, cycles: null })"
       />: <LoadSentence :load="load" :index="i" />.
     </p>
-    <div class="fields">
+    <div class="field-row">
       <QuantityInput
         v-if="load.kind === 'sustained'"
         label="Held in all"
@@ -78,9 +78,5 @@ const remove = (i: number): void =>
   display: flex;
   justify-content: space-between;
   align-items: center;
-}
-.fields {
-  display: flex;
-  gap: 16px;
 }
 </style>

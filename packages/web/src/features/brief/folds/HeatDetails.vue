@@ -26,7 +26,7 @@ const coldest = computed(() => show(props.ranking.conditions.partMinC, 'temperat
 </script>
 
 <template>
-  <div class="fields">
+  <div class="field-row">
     <NumberInput
       label="Hours a day at its hottest"
       nullable
@@ -53,11 +53,7 @@ const coldest = computed(() => show(props.ranking.conditions.partMinC, 'temperat
 </template>
 
 <style scoped>
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 14px 22px;
-  align-items: end;
+.field-row {
   margin: 12px 0;
 }
 </style>

@@ -14,7 +14,7 @@ const defaults = newBrief('defaults');
 </script>
 
 <template>
-  <div class="fields">
+  <div class="field-row">
     <QuantityInput
       label="At most it weighs"
       dimension="mass"
@@ -83,12 +83,3 @@ const defaults = newBrief('defaults');
     />
   </div>
 </template>
-
-<style scoped>
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 14px 22px;
-  align-items: end;
-}
-</style>

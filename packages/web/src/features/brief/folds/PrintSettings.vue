@@ -15,7 +15,7 @@ const defaults = newBrief('defaults').print;
 
 <template>
   <p class="soft small">Walls carry, infill holds them apart: strength, stiffness, mass and time follow.</p>
-  <div class="fields">
+  <div class="field-row">
     <NumberInput
       label="Walls"
       integer
@@ -92,12 +92,6 @@ const defaults = newBrief('defaults').print;
 </template>
 
 <style scoped>
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 14px 22px;
-  align-items: end;
-}
 .sentence {
   margin: 14px 0 0;
 }
