@@ -27,7 +27,9 @@ export function thinnestMargin(candidate: Candidate | null): Gate | null {
   if (!candidate) return null;
   const doubted = candidate.gates.find(g => standingOf(g) >= STANDINGS.gamble);
   if (doubted) return doubted;
-  const weighed = candidate.gates.flatMap(gate => {
+  // What is said in words, as that nothing is known against it, has no margin to be thin.
+  const measured = candidate.gates.filter(gate => typeof gate.have === 'number');
+  const weighed = measured.flatMap(gate => {
     const k = candidate.criteria.find(c => c.id === gate.id && c.weight > 0);
     return k && Number.isFinite(room(k)) ? [{ gate, room: room(k) }] : [];
   });

@@ -27,6 +27,15 @@ describe('the thinnest margin', () => {
     expect(abs.criteria.find(c => c.id === 'ageing')!.value).toBeGreaterThan(0.9);
     expect(thinnestMargin(abs)?.id).toBe('heat');
   });
+  it('is not what is only said in words, as that nothing speaks against skin', () => {
+    const knob = {
+      contact: { skin: true },
+      loads: [{ kind: 'short', case: 'direct-stress', stressMPa: 2 }],
+    };
+    const pla = candidate(knob, 'pla');
+    expect(pla.criteria.find(c => c.id === 'contact')!.weight).toBeGreaterThan(0);
+    expect(thinnestMargin(pla)?.have).toBeTypeOf('number');
+  });
   it('is what it only just passes before anything that passes with room', () => {
     const dry = { ...cabinet, dryerMaxC: null };
     const brief = parseBrief({ format: 'hornblende-brief', version: 1, name: 'Gear', wear: 'gear' });
