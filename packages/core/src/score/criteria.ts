@@ -3,7 +3,7 @@ import type { Context } from './context.js';
 import { accuracyCriterion } from './criteria/accuracy.js';
 import { costCriterion } from './criteria/cost.js';
 import { creepCriterion } from './criteria/creep.js';
-import type { Criterion, CriterionRule, Judged } from './criteria/criterion.js';
+import type { Criterion, CriterionRule, DesirabilityPoints, Judged } from './criteria/criterion.js';
 import { finishCriterion } from './criteria/finish.js';
 import { flexCriterion } from './criteria/flex.js';
 import { ageingCriterion } from './criteria/ageing.js';
@@ -73,21 +73,21 @@ export function weightsOf(ctx: Context): Record<CriterionId, number> {
 /** Every criterion of one candidate, weighed or not. */
 export function criteriaOf(judged: Judged, weights: Record<CriterionId, number>): Criterion[] {
   return criterionRules.map(rule => {
-    const { working, ...measured } = rule.read(judged);
+    const measured = rule.read(judged);
     const own = judged.ctx.brief.points[rule.id];
     // Points of the user's own lie on a plain scale: a limit of 0 has no logarithm.
-    const log = own ? undefined : measured.log;
-    const [unacceptable, comfortable] = own ?? [measured.unacceptable, measured.comfortable];
-    return {
+    const points: DesirabilityPoints = own ? { unacceptable: own[0], comfortable: own[1] } : measured;
+    const criterion: Criterion = {
       id: rule.id,
       weight: weights[rule.id],
       value: measured.value,
       unit: measured.unit,
-      unacceptable,
-      comfortable,
-      ...(log ? { log } : {}),
-      desirability: desirabilityOn(measured.value, { unacceptable, comfortable, ...(log ? { log } : {}) }),
-      ...(working ? { working } : {}),
+      unacceptable: points.unacceptable,
+      comfortable: points.comfortable,
+      desirability: desirabilityOn(measured.value, points),
     };
+    if (points.log) criterion.log = true;
+    if (measured.working) criterion.working = measured.working;
+    return criterion;
   });
 }
