@@ -140,6 +140,16 @@ test('a starting point brings its traps, and the load sketch moves by keyboard',
   expect(Number.parseFloat(length)).toBeLessThan(60);
 });
 
+test('a squeezed joint is drawn with the grip that is left of it', async ({ page, server }) => {
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Extractor crank knob' }).click();
+  await page.getByRole('button', { name: 'Every load' }).click();
+  const sketch = page.getByRole('img', { name: 'Sketch of load 3' });
+  // 1/(1 + A·t^n·e^(k·(T − 23))) of PETG over five years indoors leaves about 0.6 of it.
+  await expect(sketch).toHaveAccessibleName(/grip 250 N at first, 15\d N after 5 years/);
+  await expect(sketch).toContainText('at first');
+});
+
 test('versions say what changed and what it did', async ({ page, server }) => {
   await begin(page, server.url, 'Changing part');
   await choose(page, 'Setting', 'outdoors');

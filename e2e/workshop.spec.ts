@@ -55,6 +55,12 @@ test('the upgrade that opens most is named, prices count, and a quote breaks eve
   const most = page.getByTestId('most-opened');
   await expect(most).toContainText('All-metal hot end, 300 °C');
   await expect(most).toContainText('One thing that gains most: Direct drive');
+  // A whole machine is set against fitting out the one that is there.
+  await expect(page.getByTestId('machine')).toContainText('Another machine:');
+  await expect(page.getByTestId('machine')).toContainText('this printer gains as much with');
+  await page.getByLabel('Price of Quick cabinet').fill('70');
+  await expect(page.getByTestId('worth')).toContainText('another machine: Quick cabinet');
+  await page.getByLabel('Price of Quick cabinet').fill('680');
   await expect(page.getByTestId('worth').getByRole('row').nth(1)).toContainText('PP tape and glue');
   await page.getByLabel('Spend at most').fill('20');
   await expect(page.getByTestId('worth').getByRole('row')).toHaveCount(2);

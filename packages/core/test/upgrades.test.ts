@@ -27,6 +27,7 @@ const weigh = (
   weighUpgrades({
     printer: openPrinter,
     upgrades: list,
+    machines: [],
     parts: parts.map(b => ({ name: b.name, brief: b, quoteEach: more.quote ?? null })),
     budget: more.budget ?? null,
   });
@@ -85,6 +86,7 @@ describe('workshop.upgrades', () => {
       weighUpgrades({
         printer: rich,
         upgrades: offers('enclosure', 'hot-end', 'hardened-nozzle', 'direct-drive', 'bed'),
+        machines: [],
         parts: [{ name: 'a', brief: sunny, quoteEach: null }],
         budget: null,
       }).options,
@@ -122,13 +124,76 @@ describe('workshop.upgrades', () => {
       note: 'No purchase here makes it: order it.',
     });
   });
+  it('another machine stands beside the printer: what runs on either runs, and the price is its own', () => {
+    const machines = printerPresets.map(p => ({ machine: p.key, price: p.price }));
+    const ask = (budget: number | null): WorkshopUpgradesResult =>
+      weighUpgrades({
+        printer: openPrinter,
+        upgrades: offers('tape'),
+        machines,
+        parts: [sunny, soft].map(b => ({ name: b.name, brief: b, quoteEach: null })),
+        budget,
+      });
+    const { options } = ask(null);
+    const running = (p: typeof openPrinter): string[] =>
+      rank(sunny, { printer: p })
+        .candidates.filter(c => c.rank !== null)
+        .map(c => c.material);
+    for (const o of options.filter(x => x.machine !== null)) {
+      const preset = printerPresets.find(p => p.key === o.machine)!;
+      expect(o.cost).toBe(preset.price);
+      const here = running(openPrinter);
+      expect((o.unlocked.find(u => u.index === 0)?.materials ?? []).sort(), preset.key).toEqual(
+        running(preset.profile)
+          .filter(m => !here.includes(m))
+          .sort(),
+      );
+      // Nothing is lost by having one machine more.
+      for (const u of o.unlocked) expect(u.scoreAfter).toBeGreaterThanOrEqual(u.scoreBefore - 1e-9);
+    }
+    expect(options.find(o => o.machine === 'cabinet')!.gain).toBeGreaterThan(0);
+    // Like the printer that is there, it adds nothing that the remote drive lacks.
+    expect(options.find(o => o.machine === 'open-remote')!.gain).toBe(0);
+    const best = ask(null).bestMachine!;
+    const gains = options.filter(o => o.machine !== null).map(o => o.gain);
+    expect(Math.max(...gains) - best.machine.gain).toBeLessThan(0.01);
+    // Tape alone does not do what a closed machine does.
+    expect(best.upgrades).toBeNull();
+    expect(
+      ask(500)
+        .options.flatMap(o => o.machine ?? [])
+        .sort(),
+    ).toEqual(
+      printerPresets
+        .filter(p => p.price <= 500)
+        .map(p => p.key)
+        .sort(),
+    );
+  });
+  it('a quote is weighed against the cheapest purchase that makes the part, a machine among them', () => {
+    const { breakEven } = weighUpgrades({
+      printer: openPrinter,
+      upgrades: [],
+      machines: [{ machine: 'open-direct', price: 300 }],
+      parts: [{ name: 'Soft', brief: soft, quoteEach: 40 }],
+      budget: null,
+    });
+    expect(breakEven[0]!.note).toContain('With another machine: Open frame, direct drive for 300');
+    expect(breakEven[0]!.breakEvenQuantity).toBe(Math.ceil(300 / breakEven[0]!.savingEach!));
+  });
   it('two parts of one name are kept apart', () => {
     const hot = brief({ name: 'Twin', heat: { setting: 'near-source', sourceC: 150 } });
     const parts = [
       { name: 'Twin', brief: { ...soft, name: 'Twin' }, quoteEach: 12 },
       { name: 'Twin', brief: hot, quoteEach: 30 },
     ];
-    const r = weighUpgrades({ printer: openPrinter, upgrades: offers('direct-drive'), parts, budget: null });
+    const r = weighUpgrades({
+      printer: openPrinter,
+      upgrades: offers('direct-drive'),
+      machines: [],
+      parts,
+      budget: null,
+    });
     expect(r.breakEven.map(b => [b.index, b.ownEach === null])).toEqual([
       [0, false],
       [1, true],
@@ -153,7 +218,7 @@ describe('workshop.upgrades', () => {
       ],
     });
     expect((a.result as WorkshopUpgradesResult).bestSingle).toBe('direct-drive');
-    expect(a.steps[0]?.symbol).toBe('direct-drive');
+    expect(a.steps[0]?.symbol).toBe('Direct drive');
     expect(() =>
       calculate('workshop.upgrades', {
         printer: openPrinter,

@@ -1,5 +1,6 @@
 import { sig } from '../lib/figures.js';
 import type { Candidate } from '../score/candidate.js';
+import { purchaseName } from '../workshop/purchases.js';
 import { UpgradePart, type UpgradeOption, type BreakEven } from './upgrade-input.js';
 
 /** From how many parts on printing it oneself, with the cheapest purchase that makes it possible, beats the quote. */
@@ -55,7 +56,7 @@ export function breakEven(
     breakEvenQuantity: savingEach !== null && savingEach > 0 ? Math.ceil(opening.o.cost / savingEach) : null,
     note:
       savingEach !== null && savingEach > 0
-        ? `With ${opening.o.kinds.join(', ')} for ${sig(opening.o.cost, 4)}, printing pays from ` +
+        ? `With ${purchaseName(opening.o)} for ${sig(opening.o.cost, 4)}, printing pays from ` +
           `${Math.ceil(opening.o.cost / savingEach)} on; ${quantity} ${quantity === 1 ? 'is' : 'are'} ` +
           'wanted.'
         : 'The service is cheaper even once the printer can make it.',

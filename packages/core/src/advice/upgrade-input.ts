@@ -2,12 +2,19 @@ import { Choice, ListOf, Nested, Quantity, Text } from '../input/fields.js';
 import { Brief } from '../brief/brief.js';
 import type { Weather } from '../climate/weather.js';
 import type { Family } from '../materials/family.js';
+import { machineKinds, type MachineKind } from '../workshop/presets.js';
 import { Printer } from '../workshop/printer.js';
 import { upgradeKinds, type UpgradeKind } from '../workshop/purchases.js';
 
 /** An upgrade on offer. */
 export class UpgradeOffer {
   @Choice(upgradeKinds, { doc: 'Which upgrade.' }) kind!: UpgradeKind;
+  @Quantity({ min: 0, max: 1e6, doc: 'What it costs here.' }) price!: number;
+}
+
+/** Another machine on offer, to stand beside the printer. */
+export class MachineOffer {
+  @Choice(machineKinds, { doc: 'Which kind of machine.' }) machine!: MachineKind;
   @Quantity({ min: 0, max: 1e6, doc: 'What it costs here.' }) price!: number;
 }
 
@@ -29,6 +36,12 @@ export class UpgradePart {
 export class WorkshopUpgradesInput {
   @Nested(() => Printer, { doc: 'The printer as it is.' }) printer!: Printer;
   @ListOf(() => UpgradeOffer, { max: 10, doc: 'What may be bought.' }) upgrades!: UpgradeOffer[];
+  @ListOf(() => MachineOffer, {
+    max: machineKinds.length,
+    optional: true,
+    doc: 'Other machines that may be bought to stand beside it; default none.',
+  })
+  machines: MachineOffer[] = [];
   @ListOf(() => UpgradePart, { max: 200, doc: 'The open parts.' }) parts!: UpgradePart[];
   @Quantity({
     min: 0,
@@ -52,9 +65,11 @@ export interface Unlocked {
   costAfter: number | null;
 }
 
-/** One purchase: a set of upgrades, its price, what it opens and how much better the open parts come out in sum. */
+/** One purchase: a set of upgrades or another machine, its price, what it opens and how much better the open parts come out in sum. */
 export interface UpgradeOption {
+  /** What is fitted to the printer; nothing where another machine is bought. */
   kinds: UpgradeKind[];
+  machine: MachineKind | null;
   cost: number;
   /** Sum over the parts of the rise in the best candidate's score; a part that nothing fitted counts from 0. */
   gain: number;
@@ -70,7 +85,16 @@ export interface WorkshopUpgradesResult {
   options: UpgradeOption[];
   mostOpened: UpgradeKind[] | null;
   bestSingle: UpgradeKind | null;
+  /** The machine that gains most for its price, beside what fitting this printer out for as much would cost. */
+  bestMachine: MachineOrUpgrades | null;
   breakEven: BreakEven[];
+}
+
+/** Another machine against fitting out the one that is there. */
+export interface MachineOrUpgrades {
+  machine: UpgradeOption;
+  /** The cheapest set of upgrades that gains as much; null where none does. */
+  upgrades: UpgradeOption | null;
 }
 
 /** What the weighing needs besides the input. */

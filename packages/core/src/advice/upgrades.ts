@@ -9,10 +9,16 @@ import {
   type UpgradeContext,
   type WorkshopUpgradesResult,
   type UpgradeOption,
+  type MachineOffer,
+  type MachineOrUpgrades,
   type Unlocked,
+  type UpgradePart,
   UpgradeOffer,
 } from './upgrade-input.js';
-import { upgrades, withUpgrades } from '../workshop/purchases.js';
+import { printerPresets } from '../workshop/presets.js';
+import { purchaseName, upgrades, withUpgrades } from '../workshop/purchases.js';
+import type { School } from '../brief/choices.js';
+import { bySchool } from '../score/school-order.js';
 import { breakEven } from './break-even.js';
 
 /**
@@ -26,7 +32,7 @@ function bestScore(s: Standing): number {
 /** A rise of score too small to pay for, summed over the parts. */
 const WORTHLESS = 0.005;
 
-/** Weighs every affordable set of upgrades over all parts: some hundred rankings, so off the main thread. */
+/** Weighs every affordable set of upgrades, and every other machine, over all parts: some hundred rankings, so off the main thread. */
 export function weighUpgrades(
   input: WorkshopUpgradesInput,
   { families = libraryFamilies, weathers = [], progress = () => undefined }: UpgradeContext = {},
@@ -51,42 +57,26 @@ export function weighUpgrades(
   });
   const now = judges.map(j => j.on(printer, families));
   const sets = subsets(offers).filter(s => s.length && cost(s) <= budget && !redundant(printer, s));
-  const options = sets.map((set, k): UpgradeOption => {
-    progress(k, sets.length);
+  const machines = machinesOf(input, budget);
+  const total = sets.length + machines.length;
+  const fitted = sets.map((set, k): UpgradeOption => {
+    progress(k, total);
     const kinds = set.map(o => o.kind);
     const better = withUpgrades(printer, kinds);
-    const unlocked = parts.flatMap((p, i): Unlocked[] => {
-      const before = now[i];
-      if (!before) return [];
-      const after = judges[i]?.on(better, could[i] ?? []);
-      if (!after) return [];
-      const materials = [...after.running.keys()].filter(m => !before.running.has(m));
-      const scoreBefore = bestScore(before);
-      const scoreAfter = bestScore(after);
-      if (!materials.length && scoreAfter - scoreBefore < 1e-9) return [];
-      return [
-        {
-          index: i,
-          part: p.name,
-          materials,
-          firstBefore: before.first?.material ?? null,
-          firstAfter: after.first?.material ?? null,
-          scoreBefore,
-          scoreAfter,
-          costAfter: after.first?.printing.costEach ?? null,
-        },
-      ];
-    });
-    return {
-      kinds,
-      cost: cost(set),
-      gain: unlocked.reduce((s, u) => s + Math.max(0, u.scoreAfter - u.scoreBefore), 0),
-      opens: unlocked.reduce((s, u) => s + u.materials.length, 0),
-      unlocked,
-      pareto: false,
-    };
+    const after = judges.map((j, i) => j.on(better, could[i] ?? []));
+    return optionOf({ kinds, machine: null, cost: cost(set) }, parts, now, after);
   });
-  progress(sets.length, sets.length);
+  const bought = machines.map(({ machine, price, profile }, k): UpgradeOption => {
+    progress(sets.length + k, total);
+    // Another machine differs in more than what can be fitted: it is judged apart.
+    const after = parts.map((p, i) => {
+      const there = new PartStanding(p.brief, weathers[i] ?? null).on(profile, families);
+      return eitherOf(now[i] ?? there, there, p.brief.school);
+    });
+    return optionOf({ kinds: [], machine, cost: price }, parts, now, after);
+  });
+  const options = [...fitted, ...bought];
+  progress(total, total);
   for (const o of options)
     o.pareto =
       o.gain > 0 &&
@@ -97,18 +87,91 @@ export function weighUpgrades(
           x.gain >= o.gain - WORTHLESS &&
           (x.cost < o.cost || x.gain > o.gain + WORTHLESS),
       );
-  options.sort((a, b) => a.cost - b.cost || b.gain - a.gain || (a.kinds.join() < b.kinds.join() ? -1 : 1));
+  options.sort((a, b) => a.cost - b.cost || b.gain - a.gain || (purchaseName(a) < purchaseName(b) ? -1 : 1));
   const singles = options.filter(o => o.kinds.length === 1);
   const top = (list: UpgradeOption[], of: (o: UpgradeOption) => number): UpgradeOption | null =>
     list.reduce<UpgradeOption | null>((m, o) => (of(o) > (m ? of(m) : 0) ? o : m), null);
   return {
     options,
+    bestMachine: bestMachineOf(options),
     bestSingle: top(singles, o => o.gain)?.kinds[0] ?? null,
     mostOpened: top(singles, o => o.opens)?.kinds ?? null,
     breakEven: parts.flatMap((p, i) =>
       p.quoteEach === null ? [] : [breakEven(p, i, now[i]?.first ?? null, options)],
     ),
   };
+}
+
+/**
+ * The machine that gains most, the cheaper of two that gain alike, and the cheapest set of upgrades that does as
+ * much for the printer that is there.
+ * @param options by price, cheapest first
+ */
+function bestMachineOf(options: readonly UpgradeOption[]): MachineOrUpgrades | null {
+  const machine = options.reduce<UpgradeOption | null>(
+    (best, o) => (o.machine !== null && o.gain > (best?.gain ?? 0) + WORTHLESS ? o : best),
+    null,
+  );
+  if (!machine) return null;
+  const upgrades = options.find(o => o.machine === null && o.gain >= machine.gain - WORTHLESS) ?? null;
+  return { machine, upgrades };
+}
+
+/** A purchase with what it opens over the parts: how each stands now, and after it. */
+function optionOf(
+  purchase: Pick<UpgradeOption, 'kinds' | 'machine' | 'cost'>,
+  parts: readonly UpgradePart[],
+  now: readonly Standing[],
+  after: readonly Standing[],
+): UpgradeOption {
+  const unlocked = parts.flatMap((p, i) => unlockedOf(p.name, i, now[i]!, after[i]!) ?? []);
+  return {
+    ...purchase,
+    gain: unlocked.reduce((s, u) => s + Math.max(0, u.scoreAfter - u.scoreBefore), 0),
+    opens: unlocked.reduce((s, u) => s + u.materials.length, 0),
+    unlocked,
+    pareto: false,
+  };
+}
+
+/** What a purchase does for one part; null where it does nothing. */
+function unlockedOf(part: string, index: number, before: Standing, after: Standing): Unlocked | null {
+  const materials = [...after.running.keys()].filter(m => !before.running.has(m));
+  const scoreBefore = bestScore(before);
+  const scoreAfter = bestScore(after);
+  if (!materials.length && scoreAfter - scoreBefore < 1e-9) return null;
+  return {
+    index,
+    part,
+    materials,
+    firstBefore: before.first?.material ?? null,
+    firstAfter: after.first?.material ?? null,
+    scoreBefore,
+    scoreAfter,
+    costAfter: after.first?.printing.costEach ?? null,
+  };
+}
+
+/** How a part stands where it may go on either of two machines: each filament on the one that suits it better. */
+function eitherOf(here: Standing, there: Standing, school: School): Standing {
+  const running = new Map(there.running);
+  for (const [material, c] of here.running) {
+    const other = running.get(material);
+    if (!other || bySchool(school)(c, other) <= 0) running.set(material, c);
+  }
+  const first = [...running.values()].sort(bySchool(school))[0] ?? null;
+  return { running, first };
+}
+
+/** The machines on offer that can be paid for, each kind once, with their profiles. */
+function machinesOf(
+  { machines }: WorkshopUpgradesInput,
+  budget: number,
+): (MachineOffer & { profile: Printer })[] {
+  return printerPresets.flatMap(({ key, profile }) => {
+    const offer = machines.find(m => m.machine === key && m.price <= budget);
+    return offer ? [{ ...offer, profile }] : [];
+  });
 }
 
 function subsets<T>(list: readonly T[]): T[][] {
@@ -143,7 +206,8 @@ export const workshopUpgrades = model({
   id: 'workshop.upgrades',
   title: 'What an upgrade opens',
   source:
-    'Every affordable set of upgrades, each open part ranked again; Pareto set of cost against the ' +
+    'Every affordable set of upgrades, and every other machine beside the printer, each open part ranked ' +
+    'again; Pareto set of cost against the ' +
     'summed rise of the best score',
   validity:
     'Prices as given; an upgrade is taken to work as its name says, and the parts as they are briefed now.',
@@ -156,7 +220,7 @@ export const workshopUpgrades = model({
       warnings: i.parts.length ? [] : ['There are no open parts to weigh upgrades with.'],
       steps: best.map(o =>
         step(
-          o.kinds.join(' + '),
+          purchaseName(o),
           'Σ (best score with − best score without)',
           `${sig(o.cost)} for ${o.opens} part–filament pairs`,
           o.gain,

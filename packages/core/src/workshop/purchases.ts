@@ -1,3 +1,4 @@
+import { printerPresets, type MachineKind } from './presets.js';
 import { Printer } from './printer.js';
 
 /** What can be bought for a printer. */
@@ -114,6 +115,21 @@ export const upgrades: readonly Upgrade[] = [
     apply: p => (p.chamberC >= 65 ? null : { chamber: 'heated', chamberC: 65 }),
   },
 ];
+
+/** What a purchase is called: the upgrades that it fits, or the machine that it adds. */
+export function purchaseName({
+  kinds,
+  machine,
+}: {
+  kinds: readonly UpgradeKind[];
+  machine: MachineKind | null;
+}): string {
+  const added = printerPresets.find(p => p.key === machine);
+  return [
+    ...kinds.map(k => upgrades.find(u => u.kind === k)?.name ?? k),
+    ...(added ? [`another machine: ${added.name}`] : []),
+  ].join(' + ');
+}
 
 /** A printer with upgrades fitted. Where two raise the same thing, the higher stands. */
 export function withUpgrades(printer: Printer, kinds: readonly UpgradeKind[]): Printer {

@@ -1,5 +1,6 @@
 import { Choice, NumberMap, Quantity, Text } from '../input/fields.js';
 import { parseInput } from '../input/parse.js';
+import { machineKinds, type MachineKind } from './presets.js';
 import { upgradeKinds, type UpgradeKind } from './purchases.js';
 
 /** `hornblende-workshop/1`: what holds for a workshop as a whole. */
@@ -27,6 +28,13 @@ export class WorkshopSettings {
     doc: 'Own prices of upgrades, where they differ from the made-up ones.',
   })
   upgradePrices: Partial<Record<UpgradeKind, number>> = {};
+  @NumberMap(machineKinds, {
+    min: 0,
+    max: 1e6,
+    optional: true,
+    doc: 'Own prices of other machines, where they differ from the made-up ones.',
+  })
+  machinePrices: Partial<Record<MachineKind, number>> = {};
   @Quantity({
     min: 0,
     max: 1e7,

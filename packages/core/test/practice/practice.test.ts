@@ -3,6 +3,7 @@ import {
   families as libraryFamilies,
   parseBrief,
   printerPresets,
+  type Printer,
   rank,
   schools,
   type Candidate,
@@ -11,7 +12,7 @@ import {
 import { cases } from './cases.js';
 import type { PracticeCase } from './practice-case.js';
 
-const machine = new Map(printerPresets.map(p => [p.key, p.profile]));
+const machine = new Map<string, Printer>(printerPresets.map(p => [p.key, p.profile]));
 
 function ranked(c: PracticeCase, school: (typeof schools)[number]): Ranking {
   const brief = parseBrief({ format: 'hornblende-brief', version: 1, name: c.name, ...c.asks });

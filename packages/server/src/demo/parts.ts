@@ -180,6 +180,7 @@ export const demoParts: DemoPart[] = [
           cycles: 50000,
           acrossLayers: true,
         },
+        { kind: 'sustained', case: 'clamp', forceN: 250, areaMm2: 110, hours: 43800 },
       ],
       heat: { setting: 'indoors', ambientMinC: 5 },
       contact: { skin: true },

@@ -25,7 +25,7 @@ const isHere = (to: string): boolean => (to === '/parts' ? route.path === to : r
 
 <template>
   <nav class="rail" aria-label="Main">
-    <RouterLink class="mark" to="/parts">
+    <RouterLink class="mark" to="/parts" aria-label="Hornblende">
       <svg viewBox="0 0 32 32" width="26" height="26" aria-hidden="true">
         <path d="M16 2 28 9.5v13L16 30 4 22.5v-13z" fill="none" stroke="currentColor" stroke-width="1.6" />
         <path d="M9 8.2 23 23.8M23 8.2 9 23.8" stroke="var(--gold)" stroke-width="1.8" />

@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import type { UpgradeKind, UpgradeOption } from '@hornblende/core';
+import { purchaseName, type UpgradeOption } from '@hornblende/core';
 import { LineChart, ScatterChart } from 'echarts/charts';
 import { use, type ECElementEvent } from 'echarts/core';
 import { computed } from 'vue';
 import VChart from 'vue-echarts';
 import { useChartColours } from '../../charts/useCharts';
 import { useWorkshop } from '../../stores/workshop';
-import { upgradeNames, useMoney } from './useUpgrades';
+import { useMoney } from './useUpgrades';
 
 use([ScatterChart, LineChart]);
 
-/** Cost against gain of every set, with the steps of those that are worth it. */
+/** Cost against gain of every purchase, with the steps of those that are worth it. */
 const chosen = defineModel<number>('chosen', { required: true });
 const props = defineProps<{ options: UpgradeOption[]; worth: UpgradeOption[] }>();
 const workshop = useWorkshop();
@@ -19,16 +19,18 @@ const colours = useChartColours();
 
 interface Point {
   value: [number, number];
-  kinds: readonly UpgradeKind[];
+  option: UpgradeOption;
   name: string;
 }
+/** From a roll of tape to a works machine: the axis is logarithmic, which has no nothing. */
+const LEAST_COST = 1;
 const point = (o: UpgradeOption): Point => ({
-  value: [o.cost, o.gain],
-  kinds: o.kinds,
-  name: upgradeNames(o.kinds),
+  value: [Math.max(LEAST_COST, o.cost), o.gain],
+  option: o,
+  name: purchaseName(o),
 });
-const axis = (name: string, gap: number): object => ({
-  type: 'value',
+const axis = (type: 'value' | 'log', name: string, gap: number): object => ({
+  type,
   name,
   nameLocation: 'middle',
   nameGap: gap,
@@ -37,6 +39,8 @@ const axis = (name: string, gap: number): object => ({
   splitLine: { lineStyle: { color: colours.value.rule } },
   axisLine: { show: true, lineStyle: { color: colours.value.soft } },
 });
+/** The end of the axis is no round figure, and would lie over the one before it. */
+const endless = (): object => ({ color: colours.value.soft, showMaxLabel: false });
 const option = computed(() => ({
   animation: false,
   textStyle: { fontFamily: "'Atkinson Hyperlegible', system-ui, sans-serif" },
@@ -47,10 +51,15 @@ const option = computed(() => ({
     borderColor: colours.value.rule,
     textStyle: { color: colours.value.ink, fontSize: 13 },
     formatter: ({ data }: { data: Point }) =>
-      `<b>${data.name}</b><br>${money(data.value[0])}, gain ${data.value[1].toFixed(2)}`,
+      `<b>${data.name}</b><br>${money(data.option.cost)}, gain ${data.value[1].toFixed(2)}`,
   },
-  xAxis: { ...axis(`cost, ${workshop.currency}`, 28), min: 0 },
-  yAxis: axis('gain in score', 40),
+  xAxis: {
+    ...axis('log', `cost, ${workshop.currency}`, 28),
+    min: 'dataMin',
+    max: 'dataMax',
+    axisLabel: endless(),
+  },
+  yAxis: axis('value', 'gain in score', 40),
   series: [
     {
       type: 'scatter',
@@ -72,12 +81,11 @@ const option = computed(() => ({
   ],
 }));
 const spoken = computed(() => {
-  const sets = props.worth.map(o => `${upgradeNames(o.kinds)} ${money(o.cost)} gains ${o.gain.toFixed(2)}`);
+  const sets = props.worth.map(o => `${purchaseName(o)} ${money(o.cost)} gains ${o.gain.toFixed(2)}`);
   return `Cost against gain; worth it: ${sets.join('; ')}`;
 });
 function pick(e: ECElementEvent): void {
-  const kinds = (e.data as Partial<Point> | null)?.kinds;
-  const at = props.worth.findIndex(o => o.kinds === kinds);
+  const at = props.worth.findIndex(o => o === (e.data as Partial<Point> | null)?.option);
   if (at >= 0) chosen.value = at;
 }
 </script>

@@ -1,13 +1,18 @@
 <script setup lang="ts">
-import type { UpgradeOption, WorkshopUpgradesResult } from '@hornblende/core';
+import {
+  purchaseName,
+  type MachineOrUpgrades,
+  type UpgradeOption,
+  type WorkshopUpgradesResult,
+} from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
 import { useLibrary } from '../../stores/library';
 import DataTable from '../../ui/DataTable.vue';
 import UpgradeChart from './UpgradeChart.vue';
-import { upgradeNames, useMoney } from './useUpgrades';
+import { useMoney } from './useUpgrades';
 
-/** Which sets of upgrades are worth their price, and what each of them unlocks. */
+/** Which purchases are worth their price, and what each of them unlocks. */
 const props = defineProps<{ result: WorkshopUpgradesResult; worth: UpgradeOption[] }>();
 const library = useLibrary();
 const money = useMoney();
@@ -24,13 +29,21 @@ const most = computed(() => byKinds(props.result.mostOpened));
 const best = computed(() => byKinds(props.result.bestSingle ? [props.result.bestSingle] : null));
 const shown = computed(() => props.worth[chosen.value] ?? null);
 const columns = [
-  { key: 'set', title: 'No cheaper set gains as much' },
+  { key: 'set', title: 'Nothing cheaper gains as much' },
   { key: 'cost', title: 'Cost', number: true },
   { key: 'gain', title: 'Gain in score', number: true },
   { key: 'opens', title: 'Opens', number: true },
 ];
 /** So many filaments are named; the rest are counted. */
 const NAMED = 4;
+
+function sentence({ machine, upgrades }: MachineOrUpgrades): string {
+  const gains = `gains ${machine.gain.toFixed(2)} for ${money(machine.cost)}`;
+  const instead = upgrades
+    ? `this printer gains as much with ${purchaseName(upgrades)}, for ${money(upgrades.cost)}`
+    : 'no upgrade of this printer gains as much';
+  return `${purchaseName(machine)} ${gains}; ${instead}.`.replace(/^a/, 'A');
+}
 
 type Unlocked = UpgradeOption['unlocked'][number];
 function change(u: Unlocked): string {
@@ -52,33 +65,36 @@ function opened(u: Unlocked): string {
   <template v-else>
     <p class="lead" data-testid="most-opened">
       <template v-if="most"
-        >One thing that opens most: <b>{{ upgradeNames(most.kinds) }}</b>, {{ most.opens }} more part–filament
-        pairs for {{ money(most.cost) }}.
+        >One thing that opens most: <b>{{ purchaseName(most) }}</b>, {{ most.opens }} more part–filament pairs
+        for {{ money(most.cost) }}.
       </template>
       <template v-if="best"
-        >One thing that gains most: <b>{{ upgradeNames(best.kinds) }}</b>, {{ best.gain.toFixed(2) }} in score
-        for {{ money(best.cost) }}.</template
+        >One thing that gains most: <b>{{ purchaseName(best) }}</b>, {{ best.gain.toFixed(2) }} in score for
+        {{ money(best.cost) }}.</template
       >
+    </p>
+    <p v-if="result.bestMachine" class="lead" data-testid="machine">
+      {{ sentence(result.bestMachine) }}
     </p>
     <UpgradeChart v-model:chosen="chosen" :options="result.options" :worth="worth" />
     <div class="pair">
       <DataTable
         :columns="columns"
         :rows="worth"
-        :row-key="o => o.kinds.join()"
+        :row-key="purchaseName"
         :row-class="o => (o === shown ? 'on' : '')"
-        label="Sets that are worth their price"
+        label="Purchases that are worth their price"
         data-testid="worth"
       >
         <template #set="{ row, index }">
-          <Button type="link" @click="chosen = index">{{ upgradeNames(row.kinds) }}</Button>
+          <Button type="link" @click="chosen = index">{{ purchaseName(row) }}</Button>
         </template>
         <template #cost="{ row }">{{ money(row.cost) }}</template>
         <template #gain="{ row }">{{ row.gain.toFixed(2) }}</template>
         <template #opens="{ row }">{{ row.opens }}</template>
       </DataTable>
       <div v-if="shown" class="unlocks">
-        <h3>{{ upgradeNames(shown.kinds) }}</h3>
+        <h3>{{ purchaseName(shown) }}</h3>
         <ul>
           <li v-for="u in shown.unlocked" :key="u.index">
             <b>{{ u.part }}</b>: {{ change(u) }}

@@ -8,12 +8,24 @@ import UpgradeWorth from './UpgradeWorth.vue';
 import { useUpgrades } from './useUpgrades';
 
 /**
- * What to buy for a printer: what each affordable set of upgrades opens over the parts that are still to
- * decide, against its price.
+ * What to buy for a printer: what each affordable set of upgrades, or another machine beside it, opens over
+ * the parts that are still to decide, against its price.
  */
 const stored = useParts();
-const { printer, printerId, decidedToo, offers, left, parts, result, worth, progress, failed, cancel } =
-  useUpgrades();
+const {
+  printer,
+  printerId,
+  decidedToo,
+  offers,
+  machines,
+  left,
+  parts,
+  result,
+  worth,
+  progress,
+  failed,
+  cancel,
+} = useUpgrades();
 </script>
 
 <template>
@@ -25,6 +37,7 @@ const { printer, printerId, decidedToo, offers, left, parts, result, worth, prog
         v-model:decided-too="decidedToo"
         :printer="printer.id"
         :offers="offers"
+        :machines="machines"
         :weighed="parts.length"
         @update:printer="id => (printerId = id)"
       />

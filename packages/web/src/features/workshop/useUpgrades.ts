@@ -1,7 +1,9 @@
 import {
+  printerPresets,
   sig,
   upgrades as catalogue,
   type ListedPart,
+  type MachineKind,
   type StoredPrinter,
   type UpgradeKind,
   type UpgradeOption,
@@ -16,8 +18,8 @@ import { useWorkshop } from '../../stores/workshop';
 import { useJob } from '../../workers/useJob';
 
 /** What may be bought, at the price that it is put in with. */
-export interface UpgradeOffer {
-  kind: UpgradeKind;
+export interface Offer<Kind extends string> {
+  kind: Kind;
   name: string;
   price: number;
 }
@@ -28,9 +30,11 @@ export interface Upgrades {
   printerId: Ref<string | null>;
   /** Whether parts that were decided are weighed too. */
   decidedToo: Ref<boolean>;
-  offers: ComputedRef<UpgradeOffer[]>;
+  offers: ComputedRef<Offer<UpgradeKind>[]>;
+  /** Other machines, to stand beside the printer. */
+  machines: ComputedRef<Offer<MachineKind>[]>;
   /** Offers that are left out. */
-  left: Ref<UpgradeKind[]>;
+  left: Ref<(UpgradeKind | MachineKind)[]>;
   parts: ComputedRef<ListedPart[]>;
   result: ComputedRef<WorkshopUpgradesResult | null>;
   /** The sets that no cheaper one gains as much as. */
@@ -40,18 +44,13 @@ export interface Upgrades {
   cancel: () => void;
 }
 
-/** What a set of upgrades is called. */
-export function upgradeNames(kinds: readonly UpgradeKind[]): string {
-  return kinds.map(k => catalogue.find(u => u.kind === k)?.name ?? k).join(' + ');
-}
-
 /** A sum of money as the workshop writes it, to four figures. */
 export function useMoney(): (sum: number) => string {
   const workshop = useWorkshop();
   return sum => `${workshop.currency}${sig(sum, 4)}`;
 }
 
-/** Weighs every affordable set of upgrades for a printer over the parts that are still to decide. */
+/** Weighs every affordable set of upgrades for a printer, and other machines beside it, over the parts that are still to decide. */
 export function useUpgrades(): Upgrades {
   const printers = usePrinters();
   const parts = useParts();
@@ -62,13 +61,20 @@ export function useUpgrades(): Upgrades {
   const ready = ref(false);
   const printerId = ref<string | null>(null);
   const decidedToo = ref(false);
-  const left = ref<UpgradeKind[]>([]);
+  const left = ref<(UpgradeKind | MachineKind)[]>([]);
 
   const printer = computed(() => printers.byId(printerId.value) ?? printers.list[0] ?? null);
-  const offers = computed<UpgradeOffer[]>(() =>
+  const offers = computed<Offer<UpgradeKind>[]>(() =>
     catalogue
       .filter(u => printer.value && u.apply(printer.value.profile) !== null)
       .map(u => ({ kind: u.kind, name: u.name, price: workshop.settings.upgradePrices[u.kind] ?? u.price })),
+  );
+  const machines = computed<Offer<MachineKind>[]>(() =>
+    printerPresets.map(({ key, name, price }) => ({
+      kind: key,
+      name,
+      price: workshop.settings.machinePrices[key] ?? price,
+    })),
   );
   const weighed = computed(() => parts.list.filter(p => decidedToo.value || !p.decision));
 
@@ -85,6 +91,9 @@ export function useUpgrades(): Upgrades {
       input: {
         printer: printer.value.profile,
         upgrades: offers.value.filter(o => !left.value.includes(o.kind)),
+        machines: machines.value
+          .filter(o => !left.value.includes(o.kind))
+          .map(({ kind, price }) => ({ machine: kind, price })),
         parts: weighed.value.map(p => ({
           name: p.name,
           brief: p.brief,
@@ -103,6 +112,7 @@ export function useUpgrades(): Upgrades {
     printerId,
     decidedToo,
     offers,
+    machines,
     left,
     parts: weighed,
     result,

@@ -14,6 +14,7 @@ import { useRanking } from '../../part/useRanking';
 import { useUnits } from '../../../ui/useUnits';
 import { useDraft } from '../../part/draft';
 import OptionSelect from '../../../ui/OptionSelect.vue';
+import ClampSketch from './ClampSketch.vue';
 import DeflectionCurve from './DeflectionCurve.vue';
 import MemberSketch from './MemberSketch.vue';
 import SectionChoices from './SectionChoices.vue';
@@ -77,6 +78,14 @@ const curve = computed(() => deflectionCurve(family.value, service.value, assess
         :life-mm="bends ? life : null"
         :bends="bends"
         @change="load => draft.set(`loads.${index}`, load)"
+      />
+      <ClampSketch
+        v-else-if="assessed.clampLeft !== null"
+        :index="index"
+        :force-n="service.forceN"
+        :left="assessed.clampLeft"
+        :hours="service.hours"
+        :across-layers="load.acrossLayers"
       />
       <div class="side">
         <dl>
