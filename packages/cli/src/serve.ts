@@ -28,7 +28,6 @@ export async function serve(o: ServeOptions): Promise<void> {
     const stop = (): void => {
       void running.close().then(done);
     };
-    process.once('SIGINT', stop);
-    process.once('SIGTERM', stop);
+    for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.once(signal, stop);
   });
 }

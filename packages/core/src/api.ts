@@ -125,6 +125,18 @@ export type ListedRecord = Omit<KeptRecord, 'premises'> & {
   premises: Omit<KeptRecord['premises'], 'weather'> & { weather: { name: string } | null };
 };
 
+/** A decision as lists show it: without its record. */
+export interface DecisionSummary {
+  id: string;
+  partId: string;
+  firstChoice: string;
+  secondChoice: string | null;
+  reason: string;
+  decidedBy: string;
+  decidedAt: string;
+  withdrawn: Withdrawal | null;
+}
+
 /** A decision as it was taken; never changed, only withdrawn. */
 export interface Decision {
   id: string;

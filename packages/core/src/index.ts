@@ -1,5 +1,6 @@
 export * from './input/fields.js';
 export * from './input/parse.js';
+export * from './input/well-formed.js';
 // The units room is an entry of its own (`@hornblende/core/units`): its unit library is large, and only the
 // interface reads typed quantities.
 export * from './materials/property.js';
@@ -56,6 +57,7 @@ export * from './brief/conditions.js';
 export * from './brief/service-load.js';
 export * from './workshop/printer.js';
 export * from './workshop/presets.js';
+export * from './workshop/ledger-problems.js';
 export * from './workshop/spool.js';
 export * from './workshop/purchases.js';
 export * from './advice/upgrade-input.js';

@@ -1,4 +1,6 @@
 export { createApp, BODY_LIMIT, type AppOptions } from './http/app.js';
 export { openDatabase } from './db/database.js';
 export { seedDemo } from './demo/seed.js';
-export { startServer, DATABASE_FILE, type Running, type StartOptions } from './start.js';
+export { DATABASE_FILE } from './start/workplace.js';
+export { StartProblem } from './db/start-problem.js';
+export { startServer, type Running, type StartOptions } from './start/start-server.js';

@@ -123,7 +123,9 @@ describe('the database', () => {
     await s.close();
     s = await startServer({ dataDir: dir, port: 0, fresh: true });
     expect(await count(s)).toBe(0);
-    await expect(startServer({ dataDir: dir, port: s.port })).rejects.toThrow(/Port \d+ is in use/);
+    await expect(startServer({ dataDir: dir, port: s.port })).rejects.toThrow(
+      `another Hornblende works in this folder already, at ${s.url}`,
+    );
     await s.close();
     expect(readFileSync(join(dir, 'hornblende.db')).length).toBeGreaterThan(0);
     rmSync(dir, { recursive: true, force: true });

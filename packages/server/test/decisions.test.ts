@@ -27,10 +27,15 @@ describe('decisions', () => {
       },
     });
     await call('PUT', `/api/parts/${id}`, { brief: brief({ lifeYears: 20 }), revision: 1 });
-    const kept = (await call('GET', `/api/parts/${id}/decisions`)).body as unknown as {
-      record: { premises: { brief: { lifeYears: number } } };
-    }[];
-    expect(kept[0]?.record.premises.brief.lifeYears).toBe(5);
+    const list = (await call('GET', `/api/parts/${id}/decisions`)).body as unknown as { id: string }[];
+    expect(list).toEqual([
+      expect.objectContaining({ firstChoice: 'pla', reason: 'Flat and easy.', withdrawn: null }),
+    ]);
+    // The record is fetched when it is opened.
+    expect(list[0]).not.toHaveProperty('record');
+    expect((await call('GET', `/api/parts/${id}/decisions/${list[0]!.id}`)).body).toMatchObject({
+      record: { ranking: { firstChoice: 'pla' }, premises: { brief: { lifeYears: 5 }, weather: null } },
+    });
   });
 
   it('need a reason, a person, two different choices, and the notice where it injures', async () => {
@@ -42,7 +47,8 @@ describe('decisions', () => {
       'firstChoice',
       'hazardAcknowledged',
     ]);
-    expect(await fields({ firstChoice: 'pla', secondChoice: 'pla', reason: '  ', decidedBy: 'x' })).toEqual([
+    expect(await fields({ firstChoice: 'pla', reason: '  ', decidedBy: 'x' })).toEqual(['reason']);
+    expect(await fields({ firstChoice: 'pla', secondChoice: 'pla', reason: 'no', decidedBy: 'x' })).toEqual([
       'hazardAcknowledged',
       'reason',
       'secondChoice',

@@ -21,7 +21,8 @@ export function stubPartServer(
     updatedAt: '',
     archivedAt: null,
   });
-  vi.stubGlobal('fetch', (path: string, init?: RequestInit): Promise<Response> => {
+  vi.stubGlobal('fetch', (asked: string, init?: RequestInit): Promise<Response> => {
+    const path = asked.replace(/\?.*/, '');
     if (path === '/api/parts/p1' && init?.method === 'PUT') {
       seen.puts++;
       revision++;

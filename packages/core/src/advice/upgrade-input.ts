@@ -65,7 +65,10 @@ export interface Unlocked {
   costAfter: number | null;
 }
 
-/** One purchase: a set of upgrades or another machine, its price, what it opens and how much better the open parts come out in sum. */
+/**
+ * One purchase: a set of upgrades or another machine, its price, what it opens and how much better the open parts
+ * come out in sum.
+ */
 export interface UpgradeOption {
   /** What is fitted to the printer; nothing where another machine is bought. */
   kinds: UpgradeKind[];

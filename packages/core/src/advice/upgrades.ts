@@ -32,7 +32,10 @@ function bestScore(s: Standing): number {
 /** A rise of score too small to pay for, summed over the parts. */
 const WORTHLESS = 0.005;
 
-/** Weighs every affordable set of upgrades, and every other machine, over all parts: some hundred rankings, so off the main thread. */
+/**
+ * Weighs every affordable set of upgrades, and every other machine, over all parts: some hundred rankings, so off the
+ * main thread.
+ */
 export function weighUpgrades(
   input: WorkshopUpgradesInput,
   { families = libraryFamilies, weathers = [], progress = () => undefined }: UpgradeContext = {},

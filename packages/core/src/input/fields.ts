@@ -9,6 +9,7 @@ import {
   IsNumber,
   IsObject,
   IsString,
+  Matches,
   Max,
   MaxLength,
   Min,
@@ -133,7 +134,7 @@ export function Text(o: Common & { maxLength: number; allowEmpty?: boolean }): P
   return field({ kind: 'text', doc: o.doc, maxLength: o.maxLength }, o, m => [
     IsString(m),
     MaxLength(o.maxLength, m),
-    ...(o.allowEmpty ? [] : [MinLength(1, m)]),
+    ...(o.allowEmpty ? [] : [MinLength(1, m), Matches(/\S/, m)]),
   ]);
 }
 

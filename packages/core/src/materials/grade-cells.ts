@@ -12,8 +12,23 @@ export const MEASURED = 'measured.';
 export function isColumn(name: string): boolean {
   const bare = name.startsWith(MEASURED) ? name.slice(MEASURED.length) : name;
   return (
-    bare in propertyDefinitions || name in windowLimits || (identity as readonly string[]).includes(name)
+    Object.hasOwn(propertyDefinitions, bare) ||
+    Object.hasOwn(windowLimits, name) ||
+    (identity as readonly string[]).includes(name)
   );
+}
+
+/** Every column by its name in small letters: spreadsheets and people write them as they like. */
+const byLowerCase = new Map(
+  [...identity, ...windowNames, ...propertyNames, ...propertyNames.map(n => MEASURED + n)].map(n => [
+    n.toLowerCase(),
+    n,
+  ]),
+);
+
+/** A heading as the column that it means; as it stands where it means none. */
+export function columnNamed(heading: string): string {
+  return byLowerCase.get(heading.trim().toLowerCase()) ?? heading.trim();
 }
 
 /** The columns that a table of these grades needs, in the order of writing. */

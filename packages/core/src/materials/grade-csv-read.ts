@@ -3,7 +3,8 @@ import type { Problem } from '../input/parse.js';
 import { gradeKey } from './grade-parse.js';
 import { windowLimits } from './grade.js';
 import { type Progress, type GradeTable, failed, MAX_GRADES, type GradeRow, readRow } from './grade-rows.js';
-import { isColumn, identity, MEASURED } from './grade-cells.js';
+import { columnNamed, isColumn, identity, MEASURED } from './grade-cells.js';
+import { familyNamed } from './family-named.js';
 import { unguarded } from '../lib/formula-guard.js';
 
 const delimiters = [',', ';', '\t', '|'];
@@ -14,12 +15,14 @@ export function fromCsv(text: string, progress: Progress): GradeTable {
   const head = text.slice(0, text.search(/\r|\n|$/));
   const { data, errors, meta } = Papa.parse<string[]>(text, {
     skipEmptyLines: false,
+    // The heading, and one row more than is taken: what lies beyond is not even read.
+    preview: MAX_GRADES + 2,
     delimitersToGuess: delimiters,
     ...(delimiterOf(head) ? { delimiter: delimiterOf(head) } : {}),
   });
   const broken = errors.find(e => e.type === 'Quotes');
   if (broken) return failed(`has a quotation mark that is never closed, near line ${(broken.row ?? 0) + 1}`);
-  const columns = (data[0] ?? []).map(c => c.trim());
+  const columns = (data[0] ?? []).map(columnNamed);
   const missing = ['name', 'family'].filter(c => !columns.includes(c));
   if (missing.length) {
     return failed(
@@ -37,7 +40,8 @@ export function fromCsv(text: string, progress: Progress): GradeTable {
     ? [`Columns that are not known here are left out: ${unknown.join(', ')}.`]
     : [];
   const count = data.length - 1;
-  if (count > MAX_GRADES) return failed(`holds ${count} rows; at most ${MAX_GRADES} are read at once`);
+  if (count > MAX_GRADES)
+    return failed(`holds more than ${MAX_GRADES} rows; at most that many are read at once`);
   // Where the comma does not separate fields, it can only be a decimal comma.
   const decimalComma = meta.delimiter !== ',';
   const rows: GradeRow[] = [];
@@ -54,7 +58,7 @@ export function fromCsv(text: string, progress: Progress): GradeTable {
 /** The delimiter that splits the heading into known columns, if one does. */
 function delimiterOf(head: string): string | undefined {
   return delimiters.find(d => {
-    const names = head.split(d).map(c => c.trim().replace(/^"|"$/g, ''));
+    const names = head.split(d).map(c => columnNamed(c.trim().replace(/^"|"$/g, '')));
     return names.includes('name') && names.includes('family');
   });
 }
@@ -84,7 +88,7 @@ function fromCells(line: number, columns: string[], cells: string[], decimalComm
       });
       return;
     }
-    if (column in windowLimits) {
+    if (Object.hasOwn(windowLimits, column)) {
       if (numbers.length === 2) windows[column] = { low: number(0), high: number(1) };
       else problems.push({ field: column, value: cell, message: 'must be a window: low..high' });
       return;
@@ -95,6 +99,10 @@ function fromCells(line: number, columns: string[], cells: string[], decimalComm
         : numbers.length === 2
           ? [number(0), ((number(0) ?? 0) + (number(1) ?? 0)) / 2, number(1)]
           : [number(0), number(1), number(2)];
+    if (low !== null && high !== null && !(low <= (typical ?? low) && (typical ?? high) <= high)) {
+      problems.push({ field: column, value: cell, message: 'must rise from low to high, as in 80..90..100' });
+      return;
+    }
     if (column.startsWith(MEASURED)) measured[column.slice(MEASURED.length)] = { low, typical, high };
     else sheet[column] = { low, typical, high };
   });
@@ -110,14 +118,27 @@ function fromCells(line: number, columns: string[], cells: string[], decimalComm
     key,
     name,
     maker,
-    family: get('family'),
+    family: familyNamed(get('family')),
     note: get('note'),
     archived: ['true', 'yes', '1'].includes(archived),
     sheet,
     measured,
     windows,
   });
-  return problems.length ? { ...row, grade: null, problems: [...problems, ...row.problems] } : row;
+  // A range that is refused is shown as it stands in its cell.
+  const told = row.problems.map(p =>
+    typeof p.value === 'object' && p.value !== null ? { ...p, value: cellOf(p.field) } : p,
+  );
+  function cellOf(field: string): string {
+    const name = field.replace(/^sheet\./, '').replace(/^windows\./, '');
+    return (cells[columns.findIndex(c => c === name || c === field)] ?? '').trim();
+  }
+  return {
+    ...row,
+    grade: problems.length ? null : row.grade,
+    problems: [...problems, ...told],
+    columns,
+  };
 }
 
 /**

@@ -1,3 +1,4 @@
+import { requireWellFormed } from '../input/well-formed.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
 import type { WindowName } from './family.js';
 import { familyByKey } from './library.js';
@@ -26,6 +27,7 @@ export function gradeKey(maker: string, name: string): string {
 export function parseGrade(plain: unknown): Grade {
   if (typeof plain !== 'object' || plain === null || Array.isArray(plain))
     throw new InputError([{ field: '(grade)', value: plain, message: 'must be an object' }]);
+  requireWellFormed(plain);
   const { sheet = {}, measured = {}, windows = {}, ...rest } = plain as Record<string, unknown>;
   const problems: Problem[] = [];
   let identity = new GradeIdentity();
@@ -68,7 +70,7 @@ function valuesOf(part: string, plain: unknown, problems: Problem[]): GradeValue
   }
   for (const [name, value] of Object.entries(plain)) {
     const field = `${part}.${name}`;
-    if (!(name in propertyDefinitions)) {
+    if (!Object.hasOwn(propertyDefinitions, name)) {
       problems.push({ field, value, message: 'is not a property of this format' });
       continue;
     }

@@ -1,6 +1,6 @@
 import { Grade } from './grade.js';
 import type { GradeRow } from './grade-rows.js';
-import { cellsOf, columnsOf } from './grade-cells.js';
+import { cellsOf, columnsOf, MEASURED } from './grade-cells.js';
 
 /** What importing a row would do. */
 export type ImportVerdict = 'add' | 'change' | 'same' | 'reject';
@@ -17,9 +17,26 @@ export function previewGrades(rows: readonly GradeRow[], existing: ReadonlyMap<s
     if (!row.grade) return { ...row, verdict: 'reject', changes: [] };
     const before = existing.get(row.grade.key);
     if (!before) return { ...row, verdict: 'add', changes: [] };
-    const changes = gradeChanges(before, row.grade);
-    return { ...row, verdict: changes.length ? 'change' : 'same', changes };
+    const grade = row.columns ? withColumns(before, row.grade, row.columns) : row.grade;
+    const changes = gradeChanges(before, grade);
+    return { ...row, grade, verdict: changes.length ? 'change' : 'same', changes };
   });
+}
+
+/** A grade as a table changes it: what the table has no column for stays as it was. */
+function withColumns(before: Grade, read: Grade, columns: readonly string[]): Grade {
+  const has = (column: string): boolean => columns.includes(column);
+  const kept = <T extends object>(was: T, prefix = ''): Partial<T> =>
+    Object.fromEntries(Object.entries(was).filter(([name]) => !has(prefix + name))) as Partial<T>;
+  return {
+    ...read,
+    maker: has('maker') ? read.maker : before.maker,
+    note: has('note') ? read.note : before.note,
+    archived: has('archived') ? read.archived : before.archived,
+    sheet: { ...kept(before.sheet), ...read.sheet },
+    measured: { ...kept(before.measured, MEASURED), ...read.measured },
+    windows: { ...kept(before.windows), ...read.windows },
+  };
 }
 
 /** What differs between two states of a grade, field by field. */

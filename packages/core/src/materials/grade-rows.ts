@@ -12,6 +12,8 @@ export interface GradeRow {
   name: string;
   grade: Grade | null;
   problems: Problem[];
+  /** The columns that the table has; null where a row says everything. What has no column is left as it is. */
+  columns: readonly string[] | null;
 }
 
 /** A table of grades as read. With `problems`, the file as a whole cannot be used; else each row stands for itself. */
@@ -35,10 +37,10 @@ export function failed(message: string, value: unknown = null): GradeTable {
 /** One row of a table as a grade, or with what is wrong with it. */
 export function readRow(line: number, key: string, name: string, plain: unknown): GradeRow {
   try {
-    return { line, key, name, grade: parseGrade(plain), problems: [] };
+    return { line, key, name, grade: parseGrade(plain), problems: [], columns: null };
   } catch (e) {
     if (!(e instanceof InputError)) throw e;
-    return { line, key, name, grade: null, problems: e.problems };
+    return { line, key, name, grade: null, problems: e.problems, columns: null };
   }
 }
 

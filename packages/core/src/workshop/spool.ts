@@ -1,3 +1,4 @@
+import { isISO8601 } from 'class-validator';
 import { Choice, Flag, ListOf, Quantity, Text } from '../input/fields.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
 import { typical, type Family } from '../materials/family.js';
@@ -85,9 +86,9 @@ export class Spool {
   @Flag({ optional: true, doc: 'Whether it is finished and put away; default false.' }) archived = false;
 }
 
-/** Whether a text is a date that a calendar has. */
+/** Whether a text is a date that a calendar has: not the thirtieth of February. */
 function isDate(text: string): boolean {
-  return /^\d{4}-\d{2}-\d{2}/.test(text) && Number.isFinite(Date.parse(text));
+  return isISO8601(text, { strict: true, strictSeparator: true }) && /^\d{4}-\d{2}-\d{2}/.test(text);
 }
 
 /** Reads a spool: defaults filled in, events put in order, dates checked. @throws InputError */

@@ -4,6 +4,7 @@ import type {
   Brief,
   Decision,
   DecisionRecord,
+  DecisionSummary,
   Family,
   KeptRecord,
   LatestDecision,
@@ -12,6 +13,9 @@ import type {
   Withdrawal,
 } from '@hornblende/core';
 import { HttpProblem, notFound } from '../http/errors.js';
+import { keepPieces, putTogether, takeApart, type LeanRecord, type TakenApart } from './decision-pieces.js';
+import { pageOf, type ListOrder, type Page, type PageAsked } from './page.js';
+import { writing } from './write-gate.js';
 
 interface DecisionRow {
   id: string;
@@ -32,6 +36,23 @@ interface DecisionRow {
   withdrawn_by: string | null;
   withdrawn_reason: string | null;
 }
+/** What a list shows of a decision. */
+const summaryColumns = [
+  'id',
+  'part_id',
+  'first_choice',
+  'second_choice',
+  'reason',
+  'decided_by',
+  'decided_at',
+  'withdrawn_at',
+  'withdrawn_by',
+  'withdrawn_reason',
+] as const;
+type SummaryRow = Pick<DecisionRow, (typeof summaryColumns)[number]>;
+
+const newestFirst: ListOrder = { columns: ['decided_at', 'id'], direction: 'desc' };
+
 interface SnapshotRow {
   hash: string;
   families: string;
@@ -68,22 +89,38 @@ function earlyRecord(row: DecisionRow): KeptRecord {
   };
 }
 
-function kept(row: DecisionRow): KeptRecord {
-  return row.record ? (JSON.parse(row.record) as KeptRecord) : earlyRecord(row);
+/** The whole record of a row: packed, or as earlier versions kept it. */
+async function kept(db: Knex, row: DecisionRow): Promise<KeptRecord> {
+  if (!row.record) return earlyRecord(row);
+  const record = JSON.parse(row.record) as LeanRecord | KeptRecord;
+  return 'pieces' in record ? putTogether(db, record) : record;
 }
 
-function withdrawalOf(row: DecisionRow): Withdrawal | null {
+function withdrawalOf(row: SummaryRow): Withdrawal | null {
   if (row.withdrawn_at === null) return null;
   return { at: row.withdrawn_at, by: row.withdrawn_by ?? '', reason: row.withdrawn_reason ?? '' };
 }
 
-function toDecision(row: DecisionRow): Decision {
-  const record = kept(row);
+async function toDecision(db: Knex, row: DecisionRow): Promise<Decision> {
+  const record = await kept(db, row);
   const { weather } = record.premises;
   return {
     id: row.id,
     partId: row.part_id,
     record: { ...record, premises: { ...record.premises, weather: weather && { name: weather.name } } },
+    withdrawn: withdrawalOf(row),
+  };
+}
+
+function summaryOf(row: SummaryRow): DecisionSummary {
+  return {
+    id: row.id,
+    partId: row.part_id,
+    firstChoice: row.first_choice,
+    secondChoice: row.second_choice,
+    reason: row.reason,
+    decidedBy: row.decided_by,
+    decidedAt: row.decided_at,
     withdrawn: withdrawalOf(row),
   };
 }
@@ -95,20 +132,28 @@ function toDecision(row: DecisionRow): Decision {
 export class DecisionStore {
   constructor(private readonly db: Knex) {}
 
-  /** A part's decisions, newest first. */
-  async of(partId: string): Promise<Decision[]> {
-    return (
-      await this.db<DecisionRow>('decisions')
-        .where({ part_id: partId })
-        .orderBy([{ column: 'decided_at', order: 'desc' }, { column: 'id' }])
-    ).map(toDecision);
+  /** A page of a part's decisions, newest first, without their records. */
+  async page(partId: string, asked: PageAsked): Promise<Page<DecisionSummary>> {
+    const query = this.db<DecisionRow>('decisions').where({ part_id: partId });
+    return pageOf<SummaryRow, DecisionSummary>(
+      query,
+      newestFirst,
+      asked,
+      summaryOf,
+      row => row.id,
+      summaryColumns,
+    );
+  }
+
+  /** One decision with its record. @throws HttpProblem 404 */
+  async get(partId: string, id: string): Promise<Decision> {
+    return toDecision(this.db, await this.row(partId, id));
   }
 
   /** One decision with everything it rests on. @throws HttpProblem 404 */
   async whole(partId: string, id: string): Promise<DecisionRecord> {
-    const row = await this.db<DecisionRow>('decisions').where({ part_id: partId, id }).first();
-    if (!row) throw notFound('decision', id);
-    const record = kept(row);
+    const row = await this.row(partId, id);
+    const record = await kept(this.db, row);
     const snapshot = row.snapshot
       ? await this.db<SnapshotRow>('library_snapshots').where({ hash: row.snapshot }).first()
       : undefined;
@@ -118,14 +163,16 @@ export class DecisionStore {
     };
   }
 
-  /** The newest decision that stands of every part: part id → its choice and date. */
-  async latest(): Promise<Record<string, LatestDecision>> {
+  /** The newest decision that stands of some parts: part id → its choice and date. */
+  async latest(partIds: readonly string[]): Promise<Record<string, LatestDecision>> {
     const rows = await this.db<DecisionRow>('decisions')
-      .select('part_id', 'first_choice', 'second_choice', 'decided_at')
+      .select('part_id', 'first_choice', 'second_choice')
+      .max('decided_at as decided_at')
+      .whereIn('part_id', [...partIds])
       .whereNull('withdrawn_at')
-      .orderBy('decided_at');
+      .groupBy('part_id');
     return Object.fromEntries(
-      rows.map(r => [
+      (rows as unknown as DecisionRow[]).map(r => [
         r.part_id,
         { firstChoice: r.first_choice, secondChoice: r.second_choice, decidedAt: r.decided_at },
       ]),
@@ -137,47 +184,68 @@ export class DecisionStore {
    * @throws HttpProblem 404; 409 when it was withdrawn before
    */
   async withdraw(partId: string, id: string, { at, by, reason }: Withdrawal): Promise<Decision> {
-    const changed = await this.db<DecisionRow>('decisions')
-      .where({ part_id: partId, id })
-      .whereNull('withdrawn_at')
-      .update({ withdrawn_at: at, withdrawn_by: by, withdrawn_reason: reason });
-    const row = await this.db<DecisionRow>('decisions').where({ part_id: partId, id }).first();
-    if (!row) throw notFound('decision', id);
+    const changed = await writing(this.db, t =>
+      t<DecisionRow>('decisions')
+        .where({ part_id: partId, id })
+        .whereNull('withdrawn_at')
+        .update({ withdrawn_at: at, withdrawn_by: by, withdrawn_reason: reason }),
+    );
+    const row = await this.row(partId, id);
     if (!changed)
       throw new HttpProblem(409, [{ field: 'decision', value: id, message: 'was withdrawn already' }]);
-    return toDecision(row);
+    return toDecision(this.db, row);
   }
 
   /** Keeps a decision with everything it rests on. */
-  async add(partId: string, whole: DecisionRecord): Promise<Decision> {
-    const { families, ...premises } = whole.premises;
-    const record: KeptRecord = { ...whole, premises };
-    const data = JSON.stringify(families);
-    const hash = createHash('sha256').update(data).digest('hex');
+  async add(partId: string, ready: ReadyDecision): Promise<Decision> {
+    const { lean, pieces, families, hash } = ready;
     const row: DecisionRow = {
       id: randomUUID(),
       part_id: partId,
-      first_choice: record.firstChoice,
-      second_choice: record.secondChoice,
-      reason: record.reason,
-      decided_by: record.decidedBy,
-      decided_at: record.decidedAt,
-      hazard_acknowledged: record.hazardAcknowledged ? 1 : 0,
-      library_version: record.libraryVersion,
-      // The ranking and its brief stand inside the record.
-      brief: JSON.stringify(premises.brief),
-      printer: premises.printer ? JSON.stringify(premises.printer) : null,
+      first_choice: lean.firstChoice,
+      second_choice: lean.secondChoice,
+      reason: lean.reason,
+      decided_by: lean.decidedBy,
+      decided_at: lean.decidedAt,
+      hazard_acknowledged: lean.hazardAcknowledged ? 1 : 0,
+      library_version: lean.libraryVersion,
+      // Brief, printer and ranking stand inside the record.
+      brief: '{}',
+      printer: null,
       ranking: '{}',
-      record: JSON.stringify(record),
+      record: JSON.stringify(lean),
       snapshot: hash,
       withdrawn_at: null,
       withdrawn_by: null,
       withdrawn_reason: null,
     };
-    await this.db.transaction(async t => {
-      await t<SnapshotRow>('library_snapshots').insert({ hash, families: data }).onConflict('hash').ignore();
+    await writing(this.db, async t => {
+      await t<SnapshotRow>('library_snapshots').insert({ hash, families }).onConflict('hash').ignore();
+      await keepPieces(t, pieces);
       await t('decisions').insert(row);
     });
-    return toDecision(row);
+    return toDecision(this.db, row);
   }
+
+  /** @throws HttpProblem 404 */
+  private async row(partId: string, id: string): Promise<DecisionRow> {
+    const row = await this.db<DecisionRow>('decisions').where({ part_id: partId, id }).first();
+    if (!row) throw notFound('decision', id);
+    return row;
+  }
+}
+
+/** A decision worked out and packed, ready to be kept. */
+export interface ReadyDecision extends TakenApart {
+  /** The families behind it as text, and its hash: kept once for each state of the library. */
+  families: string;
+  hash: string;
+}
+
+/** Packs a decision's record for {@link DecisionStore.add}. */
+export function readyToKeep(whole: DecisionRecord): ReadyDecision {
+  const { families, ...premises } = whole.premises;
+  const text = JSON.stringify(families);
+  const hash = createHash('sha256').update(text).digest('hex');
+  return { ...takeApart({ ...whole, premises }), families: text, hash };
 }

@@ -8,6 +8,7 @@ import {
   type ImportUndone,
 } from '@hornblende/core';
 import { HttpProblem, notFound } from '../http/errors.js';
+import { writing } from './write-gate.js';
 import { gradeColumns, readGradeRow, type GradeRow } from './grades.js';
 
 interface ImportRow {
@@ -43,7 +44,7 @@ export class GradeImports {
     wanted: () => boolean = () => true,
   ): Promise<ImportResult> {
     const id = randomUUID();
-    await this.db.transaction(async t => {
+    await writing(this.db, async t => {
       const current = new Map((await t<GradeRow>('grades')).map(r => [r.key, r]));
       refuseMoved(items, current);
       const rows = items.map(i => ({
@@ -73,7 +74,7 @@ export class GradeImports {
 
   /** Takes an import back. Grades that were changed since are left as they are, and named. @throws HttpProblem 404 */
   async undo(id: string, now: string): Promise<ImportUndone> {
-    return this.db.transaction(async t => {
+    return writing(this.db, async t => {
       const row = await t<ImportRow>('grade_imports').where({ id }).first();
       if (!row) throw notFound('import', id);
       const left: string[] = [];

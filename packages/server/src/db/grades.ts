@@ -30,7 +30,7 @@ const kind: DocumentKind<Grade, StoredGrade, GradeRow> = {
   table: 'grades',
   keyColumn: 'key',
   dated: false,
-  order: [{ column: 'key' }],
+  order: { columns: ['key'], direction: 'asc' },
   read: readGradeRow,
   columns: gradeColumns,
   keyOf: grade => grade.key,
@@ -55,7 +55,7 @@ export class GradeStore extends RevisionedStore<Grade, StoredGrade, GradeRow> {
 
   /** Grades that take part in rankings. */
   async active(): Promise<Grade[]> {
-    return (await this.list(query => query.where({ archived: 0 }))).map(g => g.grade);
+    return (await this.all(query => query.where({ archived: 0 }))).map(g => g.grade);
   }
 
   /**

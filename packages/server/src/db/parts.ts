@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { parseBrief, type Brief, type Part, type PartVersion } from '@hornblende/core';
 import { HttpProblem } from '../http/errors.js';
+import { pageOf, type Page, type PageAsked } from './page.js';
 import { RevisionedStore, type DocumentKind, type RevisionedRow, type Write } from './revisioned-store.js';
 
 /** What a save sets. */
@@ -39,7 +40,7 @@ const kind: DocumentKind<PartContent, Part, PartRow> = {
   table: 'parts',
   keyColumn: 'id',
   dated: true,
-  order: [{ column: 'updated_at', order: 'desc' }, { column: 'name' }, { column: 'id' }],
+  order: { columns: ['updated_at', 'id'], direction: 'desc' },
   read,
   columns: ({ brief, given, printerId, weatherId, archived }, before, now) => ({
     name: brief.name,
@@ -75,25 +76,28 @@ export class PartStore extends RevisionedStore<PartContent, Part, PartRow> {
     super(db, kind);
   }
 
-  /** Parts that are worked on, last touched first; or those that were put away. */
-  async listed(archived = false): Promise<Part[]> {
-    return this.list(query =>
+  /** A page of the parts that are worked on, last touched first; or of those that were put away. */
+  async listed(asked: PageAsked, archived: boolean): Promise<Page<Part>> {
+    return this.page(asked, query =>
       archived ? query.whereNotNull('archived_at') : query.whereNull('archived_at'),
     );
   }
 
-  /** How a part's brief has stood, newest first. @throws HttpProblem 404 */
-  async versions(id: string): Promise<PartVersion[]> {
+  /** A page of how a part's brief has stood, newest first. @throws HttpProblem 404 */
+  async versions(id: string, asked: PageAsked): Promise<Page<PartVersion>> {
     await this.row(id);
-    const rows = await this.db<VersionRow>('part_versions')
-      .where({ part_id: id })
-      .orderBy('revision', 'desc');
-    return rows.map(r => ({
-      revision: r.revision,
-      brief: parseBrief(JSON.parse(r.brief)),
-      printerId: r.printer_id,
-      savedAt: r.saved_at,
-    }));
+    return pageOf<VersionRow, PartVersion>(
+      this.db<VersionRow>('part_versions').where({ part_id: id }),
+      { columns: ['revision'], direction: 'desc' },
+      asked,
+      r => ({
+        revision: r.revision,
+        brief: parseBrief(JSON.parse(r.brief)),
+        printerId: r.printer_id,
+        savedAt: r.saved_at,
+      }),
+      r => String(r.revision),
+    );
   }
 
   /**

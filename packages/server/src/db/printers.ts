@@ -21,7 +21,8 @@ const kind: DocumentKind<PrinterContent, StoredPrinter, PrinterRow> = {
   table: 'printers',
   keyColumn: 'id',
   dated: true,
-  order: [{ column: 'is_default', order: 'desc' }, { column: 'name' }, { column: 'id' }],
+  // The default first.
+  order: { columns: ['1 - is_default', 'name', 'id'], direction: 'asc' },
   read: row => ({
     id: row.id,
     profile: parsePrinter(JSON.parse(row.profile)),

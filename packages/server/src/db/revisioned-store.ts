@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { HttpProblem, notFound, staleWrite } from '../http/errors.js';
+import { pageOf, type ListOrder, type Page, type PageAsked } from './page.js';
+import { writing } from './write-gate.js';
 
 /** The columns that every revisioned table has. */
 export interface RevisionedRow {
@@ -25,8 +27,8 @@ export interface DocumentKind<Content, Stored, Row extends RevisionedRow> {
   keyColumn: 'id' | 'key';
   /** Whether rows carry when they were made. */
   dated: boolean;
-  /** The order of lists; stable, so its last column is unique. */
-  order: { column: string; order?: 'asc' | 'desc' }[];
+  /** The order of lists. */
+  order: ListOrder;
   read: (row: Row) => Stored;
   /** The columns that a write sets. @param before the row as it was, or null for a new one */
   columns: (content: Content, before: Row | null, now: string) => Partial<Row>;
@@ -50,16 +52,28 @@ export class RevisionedStore<Content, Stored extends { revision: number }, Row e
     protected readonly kind: DocumentKind<Content, Stored, Row>,
   ) {}
 
-  /** Every document in the kind's order, or those that a condition picks. */
-  async list(pick: (query: Knex.QueryBuilder) => unknown = () => undefined): Promise<Stored[]> {
-    const query = this.db(this.kind.table).orderBy(this.kind.order);
+  /** Every document, or those that a condition picks. */
+  async all(pick: (query: Knex.QueryBuilder) => unknown = () => undefined): Promise<Stored[]> {
+    const { columns, direction } = this.kind.order;
+    const query = this.db(this.kind.table).orderByRaw(columns.map(c => `${c} ${direction}`).join(', '));
     pick(query);
     return ((await query) as Row[]).map(this.kind.read);
   }
 
+  /** A page of them in the kind's order. */
+  async page(
+    asked: PageAsked,
+    pick: (query: Knex.QueryBuilder) => unknown = () => undefined,
+  ): Promise<Page<Stored>> {
+    const { table, order, read, keyColumn } = this.kind;
+    const query = this.db(table);
+    pick(query);
+    return pageOf<Row, Stored>(query, order, asked, read, row => String(row[keyColumn as keyof Row]));
+  }
+
   /** @throws HttpProblem 404 */
   async get(key: string): Promise<Stored> {
-    return this.kind.read(await this.row(key));
+    return readable(this.kind, key, await this.row(key));
   }
 
   /** @throws HttpProblem 409 when the key is taken */
@@ -67,7 +81,7 @@ export class RevisionedStore<Content, Stored extends { revision: number }, Row e
     const { kind } = this;
     await kind.check?.(this.db, content, null);
     const key = kind.keyOf?.(content) ?? randomUUID();
-    await this.db.transaction(async t => {
+    await writing(this.db, async t => {
       if (await t(kind.table).where(kind.keyColumn, key).first()) throw taken(kind.keyColumn, key, kind.name);
       await t(kind.table).insert({
         [kind.keyColumn]: key,
@@ -86,7 +100,7 @@ export class RevisionedStore<Content, Stored extends { revision: number }, Row e
     const { kind } = this;
     const before = await this.row(key);
     await kind.check?.(this.db, content, before);
-    const changed = await this.db.transaction(async t => {
+    const changed = await writing(this.db, async t => {
       const rows = await t(kind.table)
         .where({ [kind.keyColumn]: key, revision })
         .update({ ...kind.columns(content, before, now), revision: revision + 1, updated_at: now });
@@ -101,7 +115,7 @@ export class RevisionedStore<Content, Stored extends { revision: number }, Row e
   /** Removes for good. @throws HttpProblem 404 */
   async remove(key: string): Promise<void> {
     await this.row(key);
-    await this.db.transaction(async t => {
+    await writing(this.db, async t => {
       await t(this.kind.table).where(this.kind.keyColumn, key).delete();
       await this.kind.removed?.(t);
     });
@@ -112,6 +126,26 @@ export class RevisionedStore<Content, Stored extends { revision: number }, Row e
     const row = (await this.db(this.kind.table).where(this.kind.keyColumn, key).first()) as Row | undefined;
     if (!row) throw notFound(this.kind.name, key);
     return row;
+  }
+}
+
+/** @throws HttpProblem 503 for a row that is damaged */
+function readable<Content, Stored, Row extends RevisionedRow>(
+  kind: DocumentKind<Content, Stored, Row>,
+  key: string,
+  row: Row,
+): Stored {
+  try {
+    return kind.read(row);
+  } catch (e) {
+    const why = (e as Error).message.slice(0, 120);
+    throw new HttpProblem(503, [
+      {
+        field: kind.name,
+        value: key,
+        message: `is damaged and cannot be read (${why}); the newest good backup has it`,
+      },
+    ]);
   }
 }
 

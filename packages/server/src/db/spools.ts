@@ -1,6 +1,16 @@
 import type { Knex } from 'knex';
-import { familyByKey, parseSpool, type Spool, type StoredSpool } from '@hornblende/core';
+import {
+  familyByKey,
+  gradeFamily,
+  ledgerProblems,
+  parseSpool,
+  type Family,
+  type Problem,
+  type Spool,
+  type StoredSpool,
+} from '@hornblende/core';
 import { HttpProblem } from '../http/errors.js';
+import { readGradeRow, type GradeRow } from './grades.js';
 import { RevisionedStore, type DocumentKind, type RevisionedRow } from './revisioned-store.js';
 
 interface SpoolRow extends RevisionedRow {
@@ -15,7 +25,7 @@ const kind: DocumentKind<Spool, StoredSpool, SpoolRow> = {
   table: 'spools',
   keyColumn: 'id',
   dated: true,
-  order: [{ column: 'material' }, { column: 'created_at' }, { column: 'id' }],
+  order: { columns: ['material', 'created_at', 'id'], direction: 'asc' },
   read: row => ({
     id: row.id,
     spool: parseSpool(JSON.parse(row.data)),
@@ -23,17 +33,43 @@ const kind: DocumentKind<Spool, StoredSpool, SpoolRow> = {
     updatedAt: row.updated_at,
   }),
   columns: spool => ({ material: spool.material, data: JSON.stringify(spool) }),
-  check: async (db, { material }) => {
-    if (familyByKey(material) || (await db('grades').where({ key: material }).first('key'))) return;
-    throw new HttpProblem(400, [
-      {
-        field: 'spool.material',
-        value: material,
-        message: 'is neither a family nor a grade of this library',
-      },
-    ]);
+  check: async (db, spool, before) => {
+    const family = familyByKey(spool.material) ?? (await gradeOf(db, spool.material));
+    const problems = [
+      ...(family ? [] : [unknownMaterial(spool.material)]),
+      ...(await codeTaken(db, spool, before)),
+      ...ledgerProblems(spool, family, new Date().toISOString()),
+    ];
+    if (problems.length)
+      throw new HttpProblem(
+        400,
+        problems.map(p => ({ ...p, field: `spool.${p.field}` })),
+      );
   },
 };
+
+async function gradeOf(db: Knex, key: string): Promise<Family | null> {
+  const row = (await db('grades').where({ key }).first()) as GradeRow | undefined;
+  return row ? gradeFamily(readGradeRow(row).grade) : null;
+}
+
+function unknownMaterial(material: string): Problem {
+  return {
+    field: 'material',
+    value: material,
+    message: 'is neither a family nor a grade of this library',
+  };
+}
+
+/** A code names one spool in use: scanned, it must not open another. */
+async function codeTaken(db: Knex, { code, archived }: Spool, before: SpoolRow | null): Promise<Problem[]> {
+  if (!code || archived) return [];
+  const others = (await db<SpoolRow>('spools')
+    .whereNot({ id: before?.id ?? '' })
+    .whereRaw("json_extract(data, '$.code') = ? and not json_extract(data, '$.archived')", [code])
+    .first('id')) as { id: string } | undefined;
+  return others ? [{ field: 'code', value: code, message: 'is on another spool that is in use' }] : [];
+}
 
 /** The shelf. */
 export class SpoolStore extends RevisionedStore<Spool, StoredSpool, SpoolRow> {

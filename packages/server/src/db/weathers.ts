@@ -2,33 +2,46 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { annualGhiKWhm2, highest, lowest, type Weather, type WeatherSummary } from '@hornblende/core';
 import { notFound } from '../http/errors.js';
+import { pageOf, type ListOrder, type Page, type PageAsked } from './page.js';
+import { writing } from './write-gate.js';
 
 interface WeatherRow {
   id: string;
   name: string;
   data: string;
+  /** What the hours come to, kept beside them so that lists read none of them. */
+  summary: string | null;
   created_at: string;
+}
+
+type Summary = Omit<WeatherSummary, 'id' | 'name' | 'createdAt'>;
+type SummaryRow = Pick<WeatherRow, 'id' | 'name' | 'summary' | 'created_at'>;
+const summaryColumns = ['id', 'name', 'summary', 'created_at'];
+const byName: ListOrder = { columns: ['name', 'id'], direction: 'asc' };
+
+/** What a year of weather comes to. */
+export function summarised(w: Weather): Summary {
+  return {
+    hours: w.airC.length,
+    airMinC: lowest(w.airC),
+    airMaxC: highest(w.airC),
+    ghiKWhm2Year: annualGhiKWhm2(w),
+  };
 }
 
 /** Hourly weather that users brought, for briefs whose climate is their own. */
 export class WeatherStore {
   constructor(private readonly db: Knex) {}
 
-  /** Every year of weather, without its hours. */
-  async list(): Promise<WeatherSummary[]> {
-    const rows = await this.db<WeatherRow>('weathers').orderBy('name');
-    return rows.map(r => {
-      const w = JSON.parse(r.data) as Weather;
-      return {
-        id: r.id,
-        name: r.name,
-        createdAt: r.created_at,
-        hours: w.airC.length,
-        airMinC: lowest(w.airC),
-        airMaxC: highest(w.airC),
-        ghiKWhm2Year: annualGhiKWhm2(w),
-      };
+  /** A page of the years of weather, without their hours. */
+  async page(asked: PageAsked): Promise<Page<WeatherSummary>> {
+    const read = (row: SummaryRow): WeatherSummary => ({
+      id: row.id,
+      name: row.name,
+      createdAt: row.created_at,
+      ...(JSON.parse(row.summary ?? '') as Summary),
     });
+    return pageOf(this.db<WeatherRow>('weathers'), byName, asked, read, row => row.id, summaryColumns);
   }
 
   /** @throws HttpProblem 404 */
@@ -41,17 +54,22 @@ export class WeatherStore {
   /** Keeps a year of weather. */
   async add(weather: Weather, now: string): Promise<{ id: string; name: string }> {
     const id = randomUUID();
-    await this.db('weathers').insert({
+    const row: WeatherRow = {
       id,
       name: weather.name,
       data: JSON.stringify(weather),
+      summary: JSON.stringify(summarised(weather)),
       created_at: now,
+    };
+    await writing(this.db, async t => {
+      await t<WeatherRow>('weathers').insert(row);
     });
     return { id, name: weather.name };
   }
 
   /** Removes weather; parts that used it fall back to the default site. */
   async remove(id: string): Promise<void> {
-    if (!(await this.db('weathers').where({ id }).delete())) throw notFound('weather', id);
+    const gone = await writing(this.db, t => t('weathers').where({ id }).delete());
+    if (!gone) throw notFound('weather', id);
   }
 }

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import { parseWorkshop, type StoredWorkshop, type WorkshopSettings } from '@hornblende/core';
 import { notFound } from '../http/errors.js';
+import { writing } from './write-gate.js';
 
 /** The workshop's own settings: one row. */
 export class WorkshopStore {
@@ -18,18 +19,20 @@ export class WorkshopStore {
 
   /** Replaces the settings. */
   async save(settings: WorkshopSettings): Promise<StoredWorkshop> {
-    await this.db('workshop')
-      .insert({ id: 1, settings: JSON.stringify(settings) })
-      .onConflict('id')
-      .merge();
+    const row = { id: 1, settings: JSON.stringify(settings) };
+    await writing(this.db, async t => {
+      await t('workshop').insert(row).onConflict('id').merge();
+    });
     return this.get();
   }
 
   /** Keeps what a print service asks for one part; null forgets it. @throws HttpProblem 404 */
   async quote(partId: string, each: number | null): Promise<StoredWorkshop> {
     if (!(await this.db('parts').where({ id: partId }).first())) throw notFound('part', partId);
-    if (each === null) await this.db('part_quotes').where({ part_id: partId }).delete();
-    else await this.db('part_quotes').insert({ part_id: partId, each }).onConflict('part_id').merge();
+    await writing(this.db, async t => {
+      if (each === null) await t('part_quotes').where({ part_id: partId }).delete();
+      else await t('part_quotes').insert({ part_id: partId, each }).onConflict('part_id').merge();
+    });
     return this.get();
   }
 }

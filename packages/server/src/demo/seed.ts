@@ -1,12 +1,13 @@
 import type { Knex } from 'knex';
 import { parseBrief, parseGrade, parsePrinter, parseSpool, parseWorkshop } from '@hornblende/core';
 import { decide } from '../jobs/decide.js';
-import { DecisionStore } from '../db/decisions.js';
+import { DecisionStore, readyToKeep } from '../db/decisions.js';
 import { GradeStore } from '../db/grades.js';
 import { PartStore } from '../db/parts.js';
 import { PrinterStore } from '../db/printers.js';
 import { SpoolStore } from '../db/spools.js';
 import { WorkshopStore } from '../db/workshop.js';
+import { writing } from '../db/write-gate.js';
 import { demoGrades } from './grades.js';
 import { demoParts } from './parts.js';
 import { demoPrinters } from './printers.js';
@@ -17,9 +18,24 @@ const DEMO_DRAWS = 2000;
 /** When printers, grades and spools of the demo were entered. */
 const SEEDED_AT = '2026-01-10T08:00:00.000Z';
 
-/** Fills an empty database with the demo workshop; leaves any other alone. @returns whether it did */
+/** The mark of a workshop that the demo was laid out in: what was cleared away since stays so. */
+const MARK = 'demo';
+
+/**
+ * Fills an empty database with the demo workshop, all of it or nothing; leaves any other alone.
+ * @returns whether it did
+ */
 export async function seedDemo(db: Knex): Promise<boolean> {
-  if ((await db('parts').first()) || (await db('printers').first())) return false;
+  return writing(db, async t => {
+    if ((await t('marks').where({ name: MARK }).first()) || (await t('parts').first())) return false;
+    if (await t('printers').first()) return false;
+    await layOut(t);
+    await t('marks').insert({ name: MARK, at: new Date().toISOString() });
+    return true;
+  });
+}
+
+async function layOut(db: Knex.Transaction): Promise<void> {
   const parts = new PartStore(db);
   const printers = new PrinterStore(db);
   const decisions = new DecisionStore(db);
@@ -46,15 +62,16 @@ export async function seedDemo(db: Knex): Promise<boolean> {
     if (decision)
       await decisions.add(
         part.id,
-        await decide(
-          { ...decision, hazardAcknowledged: false },
-          { brief, given: plain, printer: machine.profile, weather: null, grades: own },
-          decision.decidedAt,
-          DEMO_DRAWS,
+        readyToKeep(
+          decide(
+            { ...decision, hazardAcknowledged: false },
+            { brief, given: plain, printer: machine.profile, weather: null, grades: own },
+            decision.decidedAt,
+            DEMO_DRAWS,
+          ),
         ),
       );
     const quote = demoWorkshop.quotes[brief.name];
     if (quote !== undefined) await workshop.quote(part.id, quote);
   }
-  return true;
 }

@@ -1,7 +1,6 @@
 import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
-import type { Knex } from 'knex';
 import { join } from 'node:path';
 import { DecisionStore } from '../db/decisions.js';
 import { GradeStore } from '../db/grades.js';
@@ -10,12 +9,13 @@ import { PrinterStore } from '../db/printers.js';
 import { SpoolStore } from '../db/spools.js';
 import { WeatherStore } from '../db/weathers.js';
 import { WorkshopStore } from '../db/workshop.js';
+import type { Workplace } from '../start/workplace.js';
+import { workplaceGuard } from './workplace-guard.js';
 import { errorHandler, unknownRoute } from './errors.js';
 import { hostGuard } from './host-guard.js';
 import { computeRoutes } from '../routes/compute.js';
 import { decisionRoutes } from '../routes/decisions.js';
 import { gradeImportRoutes } from '../routes/grade-imports.js';
-import { GradeImports } from '../db/grade-imports.js';
 import { gradeRoutes } from '../routes/grades.js';
 import { partRoutes } from '../routes/parts.js';
 import { spoolRoutes } from '../routes/spools.js';
@@ -25,12 +25,10 @@ import { workshopRoutes } from '../routes/workshop.js';
 
 /** Largest body the API takes, bytes. */
 export const BODY_LIMIT = 512 * 1024;
-/** Largest table of grades it takes, bytes: some twenty thousand. */
-export const IMPORT_LIMIT = 32 * 1024 * 1024;
 
 /** What the application is made of. */
 export interface AppOptions {
-  db: Knex;
+  workplace: Workplace;
   /** The port being listened on, known once it is. */
   port: () => number;
   /** Folder of the built web app; none serves the API alone. */
@@ -41,14 +39,17 @@ export interface AppOptions {
 
 /** The whole HTTP side: guards, API, web app. */
 export function createApp({
-  db,
+  workplace,
   port,
   webRoot,
   now = () => new Date().toISOString(),
   version,
 }: AppOptions): Express {
+  const { db, jobs } = workplace;
   const app = express();
   app.disable('x-powered-by');
+  // Nothing of the API is cached, and a hash over megabytes would hold up everyone.
+  app.set('etag', false);
   app.use(hostGuard(port));
   app.use(
     helmet({
@@ -85,33 +86,27 @@ export function createApp({
       },
     }),
   );
-  // A body that has been read is not read again: the first that matches sets the limit.
-  api.use('/grades/import', express.json({ limit: IMPORT_LIMIT }));
-  api.use(express.json({ limit: BODY_LIMIT, strict: false }));
+  api.use(workplaceGuard(workplace));
+  // A table of grades is read where it is written.
+  const json = express.json({ limit: BODY_LIMIT, strict: false });
+  api.use((req, res, next) => (req.path === '/grades/import' ? next() : json(req, res, next)));
   api.use((_req, res, next) => {
     res.set('Cache-Control', 'no-store');
     next();
   });
-  const stores = {
-    parts: new PartStore(db),
-    printers: new PrinterStore(db),
-    decisions: new DecisionStore(db),
-    weathers: new WeatherStore(db),
-    grades: new GradeStore(db),
-  };
-  api.get('/health', async (_req, res) => {
-    await db.raw('select 1');
-    res.json({ status: 'ok', version });
+  api.get('/health', (_req, res) => {
+    const { damage } = workplace;
+    res.json({ status: damage.length ? 'damaged' : 'ok', version, ...(damage.length ? { damage } : {}) });
   });
-  api.use('/parts/:id/decisions', decisionRoutes(stores, now));
-  api.use('/parts', partRoutes(stores.parts, stores.decisions, now));
-  api.use('/printers', printerRoutes(stores.printers, now));
-  api.use('/weathers', weatherRoutes(stores.weathers, now));
-  api.use('/grades', gradeImportRoutes(new GradeImports(db), now));
-  api.use('/grades', gradeRoutes(stores.grades, now));
-  api.use('/spools', spoolRoutes(new SpoolStore(db), now));
+  api.use('/parts/:id/decisions', decisionRoutes(new DecisionStore(db), jobs, now));
+  api.use('/parts', partRoutes(new PartStore(db), jobs, now));
+  api.use('/printers', printerRoutes(new PrinterStore(db), jobs, now));
+  api.use('/weathers', weatherRoutes(new WeatherStore(db), jobs, now));
+  api.use('/grades', gradeImportRoutes(db, jobs, now));
+  api.use('/grades', gradeRoutes(new GradeStore(db), jobs, now));
+  api.use('/spools', spoolRoutes(new SpoolStore(db), jobs, now));
   api.use('/workshop', workshopRoutes(new WorkshopStore(db)));
-  api.use(computeRoutes());
+  api.use(computeRoutes(jobs));
   api.use(unknownRoute);
   app.use('/api', api);
 

@@ -37,9 +37,80 @@ export const unknownRoute: RequestHandler = req => {
   throw notFound('path', `${req.method} ${req.path}`);
 };
 
-/** Problems as JSON can say them: a missing value is null, not absent. */
-function said(problems: Problem[]): Problem[] {
-  return problems.map(p => ({ ...p, value: p.value ?? null }));
+/** What anything thrown is to a client: a status, a list of problems, and what else it needs. */
+export interface Refusal {
+  status: number;
+  problems: Problem[];
+  extra: object;
+}
+
+/** Anything thrown as a refusal; 500 for what was not foreseen. Never a stack trace. */
+export function refusalOf(error: unknown): Refusal {
+  if (error instanceof InputError) return { status: 400, problems: error.problems, extra: {} };
+  if (error instanceof HttpProblem)
+    return { status: error.status, problems: error.problems, extra: error.extra };
+  const { type, code, status, limit } = error as Partial<Record<'type' | 'code', string>> & {
+    status?: number;
+    limit?: number;
+  };
+  if (type === 'entity.too.large') return refusal(413, '(body)', `is over the limit of ${limit} bytes`);
+  if (type === 'entity.parse.failed') return refusal(400, '(body)', 'is not JSON');
+  const system = systemRefusals.find(r => r.codes.some(c => code?.startsWith(c)));
+  if (system) return refusal(system.status, system.field, system.message);
+  if (status && status >= 400 && status < 500) return refusal(status, '(request)', 'cannot be read');
+  return refusal(
+    500,
+    '(server)',
+    'failed; what was sent is not lost on your side. See the server’s own output.',
+  );
+}
+
+/** What the disk and the database can do to a request, by the beginning of their codes. */
+const systemRefusals = [
+  {
+    codes: ['SQLITE_FULL', 'ENOSPC'],
+    status: 507,
+    field: '(disk)',
+    message: 'is full: nothing was saved. Make room on it and save again; what you typed is kept here',
+  },
+  {
+    codes: ['SQLITE_CORRUPT', 'SQLITE_NOTADB'],
+    status: 503,
+    field: '(database)',
+    message: 'is damaged: this cannot be read or saved. Restore the newest good backup under Settings',
+  },
+  {
+    codes: ['SQLITE_READONLY'],
+    status: 503,
+    field: '(database)',
+    message: 'is open for reading only: nothing was saved',
+  },
+  {
+    codes: ['SQLITE_BUSY', 'SQLITE_LOCKED'],
+    status: 503,
+    field: '(database)',
+    message: 'is being written to by something else: nothing was saved. Try again in a moment',
+  },
+];
+
+function refusal(status: number, field: string, message: string): Refusal {
+  return { status, problems: [{ field, value: null, message }], extra: {} };
+}
+
+/** Values that are told back are cut to this many characters. */
+const TOLD = 200;
+
+/** Problems as JSON can say them: a missing value is null, not absent, and a long one is cut. */
+function said(problems: readonly Problem[]): Problem[] {
+  return problems.map(p => ({ ...p, value: told(p.value) }));
+}
+
+function told(value: unknown): unknown {
+  if (value === undefined || value === null) return null;
+  if (typeof value === 'string') return value.length > TOLD ? `${value.slice(0, TOLD)}…` : value;
+  if (typeof value !== 'object') return value;
+  const text = JSON.stringify(value);
+  return text.length > TOLD ? `${text.slice(0, TOLD)}…` : value;
 }
 
 /** Turns anything thrown into `{ errors: [{ field, value, message }] }`; never a stack trace. */
@@ -48,37 +119,7 @@ export const errorHandler: ErrorRequestHandler = (error: unknown, _req, res, nex
     next(error);
     return;
   }
-  if (error instanceof InputError) {
-    res.status(400).json({ errors: said(error.problems) });
-    return;
-  }
-  if (error instanceof HttpProblem) {
-    res.status(error.status).json({ errors: said(error.problems), ...error.extra });
-    return;
-  }
-  const { type, status, limit } = error as { type?: string; status?: number; limit?: number };
-  if (type === 'entity.too.large') {
-    res
-      .status(413)
-      .json({ errors: [{ field: '(body)', value: null, message: `is over the limit of ${limit} bytes` }] });
-    return;
-  }
-  if (type === 'entity.parse.failed') {
-    res.status(400).json({ errors: [{ field: '(body)', value: null, message: 'is not JSON' }] });
-    return;
-  }
-  if (status && status >= 400 && status < 500) {
-    res.status(status).json({ errors: [{ field: '(request)', value: null, message: 'cannot be read' }] });
-    return;
-  }
-  console.error(error);
-  res.status(500).json({
-    errors: [
-      {
-        field: '(server)',
-        value: null,
-        message: 'failed; what was sent is not lost on your side. See the server’s own output.',
-      },
-    ],
-  });
+  const { status, problems, extra } = refusalOf(error);
+  if (status === 500) console.error(error);
+  res.status(status).json({ errors: said(problems), ...extra });
 };

@@ -1,14 +1,11 @@
 import { InputError } from '@hornblende/core';
-import { Router, type Request } from 'express';
+import { Router, type RequestHandler } from 'express';
 import type { RevisionedRow, RevisionedStore } from '../db/revisioned-store.js';
 import { split, within } from './split.js';
 
 /** How a kind of document travels: an envelope with the document under a name of its own. */
 export interface ResourceKind<Content, Stored extends { revision: number }, Envelope extends object, Doc> {
-  store: Pick<
-    RevisionedStore<Content, Stored, RevisionedRow>,
-    'list' | 'get' | 'create' | 'update' | 'remove'
-  >;
+  store: Pick<RevisionedStore<Content, Stored, RevisionedRow>, 'get' | 'create' | 'update' | 'remove'>;
   /** What the document is called in the body: "spool". */
   document: string;
   Envelope: new () => Envelope & { revision?: number };
@@ -16,8 +13,8 @@ export interface ResourceKind<Content, Stored extends { revision: number }, Enve
   parse: (plain: unknown) => Doc;
   /** What a write sets. @param plain the document as it was given */
   content: (doc: Doc, envelope: Envelope, plain: unknown) => Content;
-  /** What the list gives; default everything. */
-  list?: (req: Request) => Promise<object[]>;
+  /** Answers with a page of the list. */
+  list: RequestHandler;
   now: () => string;
 }
 
@@ -33,9 +30,7 @@ export function resource<Content, Stored extends { revision: number }, Envelope 
     const doc = within(kind.document, () => kind.parse(plain));
     return { content: kind.content(doc, rest, plain), revision: rest.revision };
   };
-  router.get('/', async (req, res) => {
-    res.json(await (kind.list ? kind.list(req) : store.list()));
-  });
+  router.get('/', kind.list);
   router.post('/', async (req, res) => {
     res.status(201).json(await store.create(read(req.body).content, now()));
   });

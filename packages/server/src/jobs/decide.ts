@@ -5,7 +5,7 @@ import {
   InputError,
   premisedCandidates,
   premisesNow,
-  robustnessInSteps,
+  robustness,
   DRAWS,
   type Brief,
   type DecisionInput,
@@ -24,25 +24,17 @@ export interface DecisionGround {
   grades: readonly Grade[];
 }
 
-/**
- * Works out the record of a decision. The draws run in slices, so that the server answers others meanwhile.
- * @throws InputError for a decision that cannot stand
- */
-export async function decide(
+/** Works out the record of a decision: a second or two, so off the main thread. @throws InputError */
+export function decide(
   input: DecisionInput,
   ground: DecisionGround,
   decidedAt: string,
   draws = DRAWS,
-): Promise<DecisionRecord> {
+): DecisionRecord {
   const { brief, printer, weather } = ground;
   const problems = decisionProblems(input, brief, new Set([...familyKeys, ...ground.grades.map(g => g.key)]));
   if (problems.length) throw new InputError(problems);
   const premises = premisesNow(input, { brief, printer, weather, grades: [...ground.grades] });
-  const steps = robustnessInSteps(brief, { printer, weather, families: premisedCandidates(premises), draws });
-  let next = steps.next();
-  while (!next.done) {
-    await new Promise(resolve => setImmediate(resolve));
-    next = steps.next();
-  }
-  return decisionRecord(input, decidedAt, premises, ground.given, next.value);
+  const sure = robustness(brief, { printer, weather, families: premisedCandidates(premises), draws });
+  return decisionRecord(input, decidedAt, premises, ground.given, sure);
 }

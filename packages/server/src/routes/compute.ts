@@ -1,22 +1,10 @@
 import { Router } from 'express';
-import {
-  calculate,
-  families,
-  familyByKey,
-  fieldsOf,
-  modelById,
-  models,
-  parseBrief,
-  parsePrinter,
-  rank,
-  relaxations,
-} from '@hornblende/core';
+import { families, familyByKey, fieldsOf, modelById, models } from '@hornblende/core';
 import { notFound } from '../http/errors.js';
-import { RankEnvelope } from '../http/envelopes.js';
-import { split, within } from '../http/split.js';
+import { leaving, send, type Jobs } from '../jobs/jobs.js';
 
 /** What needs no database: families, models, calculation and ranking. */
-export function computeRoutes(): Router {
+export function computeRoutes(jobs: Jobs): Router {
   const router = Router();
   router.get('/families', (_req, res) => {
     res.json(families);
@@ -29,18 +17,14 @@ export function computeRoutes(): Router {
   router.get('/models', (_req, res) => {
     res.json(models.map(m => ({ id: m.id, title: m.title, source: m.source, inputs: fieldsOf(m.Input) })));
   });
-  router.post('/calc/:id', (req, res) => {
-    if (!modelById(req.params.id)) throw notFound('model', req.params.id);
-    res.json(calculate(req.params.id, req.body ?? null));
+  router.post('/calc/:id', async (req, res) => {
+    const { id } = req.params;
+    if (!modelById(id)) throw notFound('model', id);
+    const body: unknown = req.body ?? null;
+    send(res, await jobs.run('heavy', 'calculateModel', { id, body }, leaving(res)));
   });
-  router.post('/rank', (req, res) => {
-    const { rest, taken } = split(req.body, RankEnvelope, 'brief', 'printer');
-    const brief = within('brief', () => parseBrief(taken.brief));
-    const printer = taken.printer == null ? null : within('printer', () => parsePrinter(taken.printer));
-    const ranking = rank(brief, { printer, ...(rest.school ? { school: rest.school } : {}) });
-    res.json(
-      ranking.firstChoice ? ranking : { ...ranking, nothingFits: relaxations(brief, printer, families) },
-    );
+  router.post('/rank', async (req, res) => {
+    send(res, await jobs.run('heavy', 'rankBrief', { body: req.body as unknown }, leaving(res)));
   });
   return router;
 }

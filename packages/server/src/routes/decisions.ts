@@ -1,105 +1,60 @@
-import {
-  DecisionInput,
-  families,
-  parseInput,
-  recordDrift,
-  recordHtml,
-  recordMarkdown,
-  type DecisionRecord,
-} from '@hornblende/core';
 import { Router } from 'express';
 import type { DecisionStore } from '../db/decisions.js';
-import type { GradeStore } from '../db/grades.js';
-import type { PartStore } from '../db/parts.js';
-import type { PrinterStore } from '../db/printers.js';
-import type { WeatherStore } from '../db/weathers.js';
+import { parseInput } from '@hornblende/core';
 import { WithdrawalInput } from '../http/envelopes.js';
-import { notFound } from '../http/errors.js';
-import { decide, type DecisionGround } from '../jobs/decide.js';
-
-/** What a decision is taken from. */
-export interface DecisionStores {
-  parts: PartStore;
-  printers: PrinterStore;
-  decisions: DecisionStore;
-  weathers: WeatherStore;
-  grades: GradeStore;
-}
-
-/** The shapes a record goes out in. */
-const writers: Record<string, { type: string; write: (r: DecisionRecord) => string }> = {
-  json: { type: 'application/json', write: r => `${JSON.stringify(r, null, 1)}\n` },
-  md: { type: 'text/markdown', write: recordMarkdown },
-  html: { type: 'text/html', write: recordHtml },
-};
+import { listing } from '../http/listing.js';
+import { leaving, send, type Jobs } from '../jobs/jobs.js';
 
 /** The report brings its own style and nothing else; it may be opened here as it may from disk. */
 const REPORT_POLICY = "default-src 'none'; style-src 'unsafe-inline'; img-src data:; frame-ancestors 'self'";
 
+interface OfPart {
+  id: string;
+}
+interface OfDecision extends OfPart {
+  decision: string;
+}
+
 /** /parts/:id/decisions: taken, read, withdrawn, written out. */
-export function decisionRoutes(stores: DecisionStores, now: () => string): Router {
-  const { parts, decisions, grades } = stores;
+export function decisionRoutes(decisions: DecisionStore, jobs: Jobs, now: () => string): Router {
   const router = Router({ mergeParams: true });
 
-  router.get<'/', { id: string }>('/', async (req, res) => {
-    await parts.get(req.params.id);
-    res.json(await decisions.of(req.params.id));
-  });
-
-  // The record is worked out here, from what is saved: it must not depend on what a client claims.
-  router.post<'/', { id: string }>('/', async (req, res) => {
-    const ground = await groundOf(stores, req.params.id);
-    const input = parseInput(DecisionInput, req.body);
-    res.status(201).json(await decisions.add(req.params.id, await decide(input, ground, now())));
-  });
-
-  router.post<'/:decision/withdrawal', { id: string; decision: string }>(
-    '/:decision/withdrawal',
-    async (req, res) => {
-      const { reason, by } = parseInput(WithdrawalInput, req.body);
-      res.json(await decisions.withdraw(req.params.id, req.params.decision, { at: now(), by, reason }));
-    },
+  router.get<'/', OfPart>(
+    '/',
+    listing<'listDecisions', OfPart>(jobs, 'listDecisions', req => ({ partId: req.params.id })),
   );
 
-  // How today's library answers the question that was decided.
-  router.get<'/:decision/drift', { id: string; decision: string }>('/:decision/drift', async (req, res) => {
-    const record = await decisions.whole(req.params.id, req.params.decision);
-    res.json(recordDrift(record, families, await grades.active()));
+  router.post<'/', OfPart>('/', async (req, res) => {
+    const partId = req.params.id;
+    const input = { partId, body: req.body as unknown, now: now() };
+    const ready = await jobs.run('heavy', 'workOutDecision', input, leaving(res));
+    res.status(201).json(await decisions.add(partId, ready));
   });
 
-  router.get<'/:decision/record.:type', { id: string; decision: string; type: string }>(
+  router.get<'/:decision', OfDecision>('/:decision', async (req, res) => {
+    res.json(await decisions.get(req.params.id, req.params.decision));
+  });
+
+  router.post<'/:decision/withdrawal', OfDecision>('/:decision/withdrawal', async (req, res) => {
+    const { reason, by } = parseInput(WithdrawalInput, req.body);
+    res.json(await decisions.withdraw(req.params.id, req.params.decision, { at: now(), by, reason }));
+  });
+
+  router.get<'/:decision/drift', OfDecision>('/:decision/drift', async (req, res) => {
+    const asked = { partId: req.params.id, id: req.params.decision };
+    send(res, await jobs.run('heavy', 'decisionDrift', asked, leaving(res)));
+  });
+
+  router.get<'/:decision/record.:type', OfDecision & { type: string }>(
     '/:decision/record.:type',
     async (req, res) => {
       const { id, decision, type } = req.params;
-      const writer = writers[type];
-      if (!writer) throw notFound('type', type);
-      const record = await decisions.whole(id, decision);
-      res.type(writer.type);
-      if (req.query.open !== 'true') res.attachment(`${fileName(record.part)}-decision.${type}`);
+      const asked = { partId: id, id: decision, type };
+      const { headers, ...answer } = await jobs.run('heavy', 'decisionReport', asked, leaving(res));
+      if (req.query.open !== 'true') res.attachment(decodeURIComponent(headers?.['Record-Name'] ?? 'record'));
       if (type === 'html') res.set('Content-Security-Policy', REPORT_POLICY);
-      res.send(writer.write(record));
+      send(res, answer);
     },
   );
   return router;
-}
-
-/** What is saved of a part and all that its ranking rests on. @throws HttpProblem 404 */
-async function groundOf(
-  { parts, printers, weathers, grades }: DecisionStores,
-  partId: string,
-): Promise<DecisionGround> {
-  const { brief, given, printerId, weatherId } = await parts.get(partId);
-  return {
-    brief,
-    given,
-    grades: await grades.active(),
-    printer: printerId ? (await printers.get(printerId)).profile : null,
-    weather: weatherId ? await weathers.get(weatherId) : null,
-  };
-}
-
-/** A part's name as a file's. */
-function fileName(part: string): string {
-  const plain = part.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '');
-  return plain.toLowerCase() || 'decision';
 }

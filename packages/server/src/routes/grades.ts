@@ -1,23 +1,20 @@
 import { parseGrade } from '@hornblende/core';
-import { writeGradesCsv, writeGradesJson } from '@hornblende/core/tables';
 import { Router } from 'express';
 import type { GradeStore } from '../db/grades.js';
 import { DocumentEnvelope } from '../http/envelopes.js';
+import { listing } from '../http/listing.js';
 import { resource } from '../http/resource.js';
-
-const writers = {
-  csv: { type: 'text/csv', write: writeGradesCsv },
-  json: { type: 'application/json', write: writeGradesJson },
-};
+import { send, type Jobs } from '../jobs/jobs.js';
 
 /** /grades: named products on top of families, and tables of them out. */
-export function gradeRoutes(store: GradeStore, now: () => string): Router {
+export function gradeRoutes(store: GradeStore, jobs: Jobs, now: () => string): Router {
   const router = Router();
-  for (const [ending, { type, write }] of Object.entries(writers))
-    router.get(`/export.${ending}`, async (_req, res) => {
-      const grades = (await store.list()).map(g => g.grade);
-      res.type(type).attachment(`hornblende-grades.${ending}`).send(write(grades));
-    });
+  router.get('/export.:ending', async (req, res) => {
+    const { ending } = req.params;
+    const answer = await jobs.run('reading', 'exportGrades', { ending });
+    res.attachment(`hornblende-grades.${ending}`);
+    send(res, answer);
+  });
   router.use(
     resource({
       store,
@@ -25,6 +22,7 @@ export function gradeRoutes(store: GradeStore, now: () => string): Router {
       Envelope: DocumentEnvelope,
       parse: parseGrade,
       content: grade => grade,
+      list: listing(jobs, 'listGrades', () => ({})),
       now,
     }),
   );

@@ -1,12 +1,13 @@
 import { parseBrief } from '@hornblende/core';
 import type { Router } from 'express';
-import type { DecisionStore } from '../db/decisions.js';
 import type { PartStore } from '../db/parts.js';
 import { PartEnvelope } from '../http/envelopes.js';
+import { listing } from '../http/listing.js';
 import { resource } from '../http/resource.js';
+import type { Jobs } from '../jobs/jobs.js';
 
 /** /parts: what is worked on, what was put away, and how briefs have stood. */
-export function partRoutes(store: PartStore, decisions: DecisionStore, now: () => string): Router {
+export function partRoutes(store: PartStore, jobs: Jobs, now: () => string): Router {
   const router = resource({
     store,
     document: 'brief',
@@ -19,17 +20,12 @@ export function partRoutes(store: PartStore, decisions: DecisionStore, now: () =
       weatherId,
       archived,
     }),
-    list: async req => {
-      const [parts, latest] = await Promise.all([
-        store.listed(req.query.archived === 'true'),
-        decisions.latest(),
-      ]);
-      return parts.map(p => ({ ...p, decision: latest[p.id] ?? null }));
-    },
+    list: listing(jobs, 'listParts', req => ({ archived: req.query.archived === 'true' })),
     now,
   });
-  router.get('/:id/versions', async (req, res) => {
-    res.json(await store.versions(req.params.id));
-  });
+  router.get(
+    '/:id/versions',
+    listing<'listVersions', { id: string }>(jobs, 'listVersions', req => ({ partId: req.params.id })),
+  );
   return router;
 }

@@ -2,16 +2,19 @@ import { parsePrinter } from '@hornblende/core';
 import type { Router } from 'express';
 import type { PrinterStore } from '../db/printers.js';
 import { PrinterEnvelope } from '../http/envelopes.js';
+import { listing } from '../http/listing.js';
 import { resource } from '../http/resource.js';
+import type { Jobs } from '../jobs/jobs.js';
 
 /** /printers. */
-export function printerRoutes(store: PrinterStore, now: () => string): Router {
+export function printerRoutes(store: PrinterStore, jobs: Jobs, now: () => string): Router {
   return resource({
     store,
     document: 'profile',
     Envelope: PrinterEnvelope,
     parse: parsePrinter,
     content: (profile, { isDefault }) => ({ profile, isDefault }),
+    list: listing(jobs, 'listPrinters', () => ({})),
     now,
   });
 }

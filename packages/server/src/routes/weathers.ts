@@ -1,13 +1,16 @@
 import { Router } from 'express';
 import { InputError, parseInput, WeatherInput } from '@hornblende/core';
 import type { WeatherStore } from '../db/weathers.js';
+import { listing } from '../http/listing.js';
+import type { Jobs } from '../jobs/jobs.js';
 
 /** /weathers: years of hourly weather, read in the browser and kept here. */
-export function weatherRoutes(weathers: WeatherStore, now: () => string): Router {
+export function weatherRoutes(weathers: WeatherStore, jobs: Jobs, now: () => string): Router {
   const router = Router();
-  router.get('/', async (_req, res) => {
-    res.json(await weathers.list());
-  });
+  router.get(
+    '/',
+    listing(jobs, 'listWeathers', () => ({})),
+  );
   router.get('/:id', async (req, res) => {
     res.json(await weathers.get(req.params.id));
   });

@@ -1,6 +1,7 @@
 import type {
   Decision,
   DecisionInput,
+  DecisionSummary,
   Grade,
   ImportItem,
   ImportResult,
@@ -45,7 +46,48 @@ async function request<T>(
   body?: unknown,
   options: RequestOptions = {},
 ): Promise<T> {
-  const response = await reached(method, path, body, options);
+  return answered<T>(await reached(method, path, body, options));
+}
+
+/** A page of a list. */
+export interface ListPage<T> {
+  items: T[];
+  /** Asks for the page after; null at the end. */
+  next: string | null;
+  /** Rows of it that are damaged: they are left out. */
+  unreadable: number;
+}
+
+async function page<T>(path: string): Promise<ListPage<T>> {
+  const response = await reached('GET', path, undefined, {});
+  const items = await answered<T[]>(response);
+  return {
+    items,
+    next: nextOf(response.headers.get('Link')),
+    unreadable: Number(response.headers.get('Unreadable-Rows') ?? 0),
+  };
+}
+
+/** The next page's path as the header `Link` has it (RFC 8288). */
+function nextOf(link: string | null): string | null {
+  return /<\/api([^>]+)>; rel="next"/.exec(link ?? '')?.[1] ?? null;
+}
+
+/** Every page of a list, one after the other. */
+async function whole<T>(path: string): Promise<T[]> {
+  const items: T[] = [];
+  for (let next: string | null = `${path}?limit=${LONGEST_PAGE}`; next !== null;) {
+    const got: ListPage<T> = await page<T>(next);
+    items.push(...got.items);
+    next = got.next;
+  }
+  return items;
+}
+
+/** Rows that the server gives at once at most. */
+const LONGEST_PAGE = 1000;
+
+async function answered<T>(response: Response): Promise<T> {
   const text = await response.text();
   let data: unknown = null;
   try {
@@ -79,29 +121,31 @@ async function reached(
 
 /** The server's API, one function a route. */
 export const api = {
-  parts: (archived = false) => request<ListedPart[]>('GET', `/parts${archived ? '?archived=true' : ''}`),
+  parts: (next: string | null, archived = false) =>
+    page<ListedPart>(next ?? `/parts${archived ? '?archived=true' : ''}`),
   part: (id: string) => request<Part>('GET', `/parts/${id}`),
   createPart: (change: PartChange) => request<Part>('POST', '/parts', change),
   savePart: (id: string, change: PartChange, keepalive = false) =>
     request<Part>('PUT', `/parts/${id}`, change, { keepalive }),
   deletePart: (id: string) => request<null>('DELETE', `/parts/${id}`),
-  versions: (id: string) => request<PartVersion[]>('GET', `/parts/${id}/versions`),
-  weathers: () => request<WeatherSummary[]>('GET', '/weathers'),
+  versions: (id: string) => whole<PartVersion>(`/parts/${id}/versions`),
+  weathers: () => whole<WeatherSummary>('/weathers'),
   weather: (id: string) => request<Weather>('GET', `/weathers/${id}`),
   addWeather: (weather: Weather) => request<{ id: string; name: string }>('POST', '/weathers', weather),
-  decisions: (id: string) => request<Decision[]>('GET', `/parts/${id}/decisions`),
+  decisions: (id: string, next: string | null) => page<DecisionSummary>(next ?? `/parts/${id}/decisions`),
+  decision: (partId: string, id: string) => request<Decision>('GET', `/parts/${partId}/decisions/${id}`),
   decide: (id: string, input: DecisionInput) => request<Decision>('POST', `/parts/${id}/decisions`, input),
   withdraw: (partId: string, id: string, reason: string, by: string) =>
     request<Decision>('POST', `/parts/${partId}/decisions/${id}/withdrawal`, { reason, by }),
   drift: (partId: string, id: string) =>
     request<RecordDrift>('GET', `/parts/${partId}/decisions/${id}/drift`),
-  printers: () => request<StoredPrinter[]>('GET', '/printers'),
+  printers: () => whole<StoredPrinter>('/printers'),
   createPrinter: (profile: Printer, isDefault: boolean) =>
     request<StoredPrinter>('POST', '/printers', { profile, isDefault }),
   savePrinter: ({ id, profile, isDefault, revision }: StoredPrinter) =>
     request<StoredPrinter>('PUT', `/printers/${id}`, { profile, isDefault, revision }),
   removePrinter: (id: string) => request<null>('DELETE', `/printers/${id}`),
-  grades: () => request<StoredGrade[]>('GET', '/grades'),
+  grades: () => whole<StoredGrade>('/grades'),
   addGrade: (grade: Grade) => request<StoredGrade>('POST', '/grades', { grade }),
   saveGrade: (key: string, grade: Grade, revision: number) =>
     request<StoredGrade>('PUT', `/grades/${key}`, { grade, revision }),
@@ -109,7 +153,7 @@ export const api = {
   importGrades: (grades: ImportItem[], signal: AbortSignal) =>
     request<ImportResult>('POST', '/grades/import', { grades }, { signal }),
   undoImport: (id: string) => request<ImportUndone>('POST', `/grades/imports/${id}/undo`),
-  spools: () => request<StoredSpool[]>('GET', '/spools'),
+  spools: () => whole<StoredSpool>('/spools'),
   addSpool: (spool: Spool) => request<StoredSpool>('POST', '/spools', { spool }),
   saveSpool: (id: string, spool: Spool, revision: number) =>
     request<StoredSpool>('PUT', `/spools/${id}`, { spool, revision }),

@@ -6,23 +6,54 @@ import { api } from '../api/client';
 /** The list of parts, and apart from it those that were put away. */
 export const useParts = defineStore('parts', () => {
   const list = ref<ListedPart[]>([]);
+  /** Where the list goes on; null when all of it is here. */
+  const next = ref<string | null>(null);
+  /** Parts of the list that are damaged and left out. */
+  const unreadable = ref(0);
   const away = ref<ListedPart[]>([]);
+  const awayNext = ref<string | null>(null);
   const state = ref<'loading' | 'ready' | 'failed'>('loading');
   const error = ref('');
 
-  /** Fetches the parts that are worked on. */
+  /** Fetches the first of the parts that are worked on. */
   async function load(): Promise<void> {
     try {
-      list.value = await api.parts();
+      const page = await api.parts(null);
+      list.value = page.items;
+      next.value = page.next;
+      unreadable.value = page.unreadable;
       state.value = 'ready';
     } catch (e) {
       error.value = (e as Error).message;
       state.value = 'failed';
     }
   }
-  /** Fetches the parts that were put away. @throws ApiError */
+  /** Fetches some more of them. @throws ApiError */
+  async function loadMore(): Promise<void> {
+    if (next.value === null) return;
+    const page = await api.parts(next.value);
+    const here = new Set(list.value.map(p => p.id));
+    list.value = [...list.value, ...page.items.filter(p => !here.has(p.id))];
+    next.value = page.next;
+    unreadable.value += page.unreadable;
+  }
+  /** Fetches all of them. */
+  async function loadAll(): Promise<void> {
+    await load();
+    while (next.value !== null) await loadMore();
+  }
+  /** Fetches the first of the parts that were put away. @throws ApiError */
   async function loadAway(): Promise<void> {
-    away.value = await api.parts(true);
+    const page = await api.parts(null, true);
+    away.value = page.items;
+    awayNext.value = page.next;
+  }
+  /** Fetches some more of them. @throws ApiError */
+  async function loadMoreAway(): Promise<void> {
+    if (awayNext.value === null) return;
+    const page = await api.parts(awayNext.value, true);
+    away.value = [...away.value, ...page.items];
+    awayNext.value = page.next;
   }
 
   /** Makes a part: like another one, or from a start. @throws ApiError */
@@ -57,5 +88,21 @@ export const useParts = defineStore('parts', () => {
     await loadAway();
   }
 
-  return { list, away, state, error, load, loadAway, create, setArchived, remove };
+  return {
+    list,
+    next,
+    unreadable,
+    away,
+    awayNext,
+    state,
+    error,
+    load,
+    loadMore,
+    loadAll,
+    loadAway,
+    loadMoreAway,
+    create,
+    setArchived,
+    remove,
+  };
 });

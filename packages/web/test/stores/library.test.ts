@@ -19,7 +19,8 @@ const grade = (fields: object = {}): Grade =>
 class FakeServer {
   grades = new Map<string, StoredGrade>();
   away = false;
-  readonly fetch = (path: string, init?: RequestInit): Promise<Response> => {
+  readonly fetch = (asked: string, init?: RequestInit): Promise<Response> => {
+    const path = asked.replace(/\?.*/, '');
     if (init?.signal?.aborted) return Promise.reject(new DOMException('aborted', 'AbortError'));
     if (this.away) return Promise.reject(new TypeError('fetch failed'));
     const body = init?.body

@@ -16,7 +16,8 @@ beforeEach(() => {
   setActivePinia(createPinia());
   spools = [];
   settings = { format: 'hornblende-workshop', version: 1 };
-  vi.stubGlobal('fetch', (path: string, init?: RequestInit): Promise<Response> => {
+  vi.stubGlobal('fetch', (asked: string, init?: RequestInit): Promise<Response> => {
+    const path = asked.replace(/\?.*/, '');
     const body = init?.body ? (JSON.parse(String(init.body)) as { spool?: Spool; revision?: number }) : null;
     if (path === '/api/spools' && !body) return Promise.resolve(Response.json(spools));
     if (path === '/api/spools' && body?.spool) {

@@ -4,6 +4,7 @@ import { givenWeatherVersions } from './002-given-weather-versions.js';
 import { gradesSpoolsWorkshop } from './003-grades-spools-workshop.js';
 import { wholeRecords } from './004-whole-records.js';
 import { withdrawnDecisions } from './005-withdrawn-decisions.js';
+import { piecesAndIndexes } from './006-pieces-and-indexes.js';
 import type { Migration } from './migration.js';
 
 /** The schema's history. Only ever add to the end; an old step is never changed. */
@@ -13,6 +14,7 @@ export const steps: readonly Migration[] = [
   gradesSpoolsWorkshop,
   wholeRecords,
   withdrawnDecisions,
+  piecesAndIndexes,
 ];
 
 /** The history as Knex reads it, compiled in so that a build needs no loose files. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Decision } from '@hornblende/core';
 import { computed, ref, watch } from 'vue';
-import { api } from '../../api/client';
+import { useLibrary } from '../../stores/library';
+import MoreButton from '../../ui/MoreButton.vue';
 import PageState from '../../ui/PageState.vue';
 import StatusMark from '../../ui/StatusMark.vue';
 import { useUnits } from '../../ui/useUnits';
@@ -9,72 +9,63 @@ import { useDraft } from '../part/draft';
 import { useRanking } from '../part/useRanking';
 import DecideForm from './DecideForm.vue';
 import RecordCard from './RecordCard.vue';
+import { useDecisions } from './useDecisions';
 
 const draft = useDraft();
 const { say } = useUnits();
 const { ranking } = useRanking();
-const decisions = ref<Decision[]>([]);
-const state = ref<'loading' | 'ready' | 'failed'>('loading');
+const library = useLibrary();
+const { list: decisions, opened, state, next, load, loadMore, open, withdrawn } = useDecisions();
 const firstChoice = ref('');
 
-async function load(): Promise<void> {
-  if (!draft.id) return;
-  state.value = 'loading';
-  try {
-    decisions.value = await api.decisions(draft.id);
-    state.value = 'ready';
-  } catch {
-    state.value = 'failed';
-  }
-}
 watch(
   () => draft.id,
-  () => void load(),
+  () => void load(draft.id),
   { immediate: true },
 );
 
 const candidates = computed(() => ranking.value?.candidates ?? []);
-const nameOf = (key: string | null): string =>
-  candidates.value.find(c => c.material === key)?.name ?? key ?? 'nothing';
+const nameOf = (key: string | null): string => (key === null ? 'nothing' : library.nameOf(key));
 const familyOf = (key: string | null): string | null =>
   candidates.value.find(c => c.material === key)?.family ?? key;
 /** Everything but the choice being recorded, with its main reason against. */
 const others = computed(() => candidates.value.filter(c => c.material !== firstChoice.value));
 /** The newest decision that stands. */
 const latest = computed(() => decisions.value.find(d => d.withdrawn === null) ?? null);
+/** What led when the newest decision was taken. */
+const ledThen = computed(() => opened.value.get(latest.value?.id ?? '')?.record.ranking.firstChoice);
 /** Another grade of the family that led then is no other answer. */
 const differs = computed(
   () =>
-    latest.value !== null &&
-    familyOf(ranking.value?.firstChoice ?? null) !== familyOf(latest.value.record.ranking.firstChoice),
+    ledThen.value !== undefined && familyOf(ranking.value?.firstChoice ?? null) !== familyOf(ledThen.value),
 );
-function replaceDecision(changed: Decision): void {
-  decisions.value = decisions.value.map(d => (d.id === changed.id ? changed : d));
-}
 </script>
 
 <template>
   <div v-if="ranking && draft.brief" class="page decision">
     <div class="columns">
-      <DecideForm v-model:first-choice="firstChoice" :ranking="ranking" @recorded="load" />
+      <DecideForm v-model:first-choice="firstChoice" :ranking="ranking" @recorded="load(draft.id)" />
       <section aria-label="Record">
         <h2>The record</h2>
-        <PageState :state="state" what="the record" @retry="load">
+        <PageState :state="state" what="the record" @retry="load(draft.id)">
           <p v-if="!decisions.length" class="soft">
             Nothing is decided yet. What you record here keeps the brief, the printer and the whole ranking as
             they stood, so that the choice can be defended in two years.
           </p>
           <p v-if="differs" class="notice small">
             Today’s answer differs: {{ nameOf(ranking.firstChoice) }} leads now,
-            {{ nameOf(latest?.record.ranking.firstChoice ?? null) }} led then.
+            {{ nameOf(ledThen ?? null) }} led then.
           </p>
           <RecordCard
             v-for="d in decisions"
             :key="d.id"
             :decision="d"
+            :opened="opened.get(d.id) ?? null"
             :latest="d === latest"
-            @withdrawn="replaceDecision"
+            @open="open(d)"
+            @withdrawn="withdrawn"
           />
+          <MoreButton :more="next !== null" what="decisions" :load="loadMore" />
           <div v-if="!decisions.length && others.length" class="others">
             <h3>Today, why not the others</h3>
             <ul>

@@ -1,34 +1,30 @@
 <script setup lang="ts">
 import { Button } from 'ant-design-vue';
-import { gateLabel, sig, type RecordDrift } from '@hornblende/core';
+import { sig, type Decision, type DecisionSummary, type RecordDrift } from '@hornblende/core';
 import dayjs from 'dayjs';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';
-import type { Decision } from '@hornblende/core';
-import { useUnits } from '../../ui/useUnits';
-import StatusMark from '../../ui/StatusMark.vue';
+import { useLibrary } from '../../stores/library';
+import RecordDetails from './RecordDetails.vue';
 import WithdrawForm from './WithdrawForm.vue';
 
 /**
  * One decision as it stands: the choice, why, what was rejected, what it rests on, and whether today's data
  * would answer otherwise.
  */
-const props = defineProps<{ decision: Decision; latest: boolean }>();
-const emit = defineEmits<{ withdrawn: [decision: Decision] }>();
+const props = defineProps<{
+  decision: DecisionSummary;
+  /** Its record, once it was fetched. */
+  opened: Decision | null;
+  latest: boolean;
+}>();
+const emit = defineEmits<{ open: []; withdrawn: [decision: Decision] }>();
 const withdrawing = ref(false);
-const { gate, say, show } = useUnits();
-const r = computed(() => props.decision.record);
+const library = useLibrary();
 const drift = ref<RecordDrift | null>(null);
 const driftFailed = ref(false);
 const unfolded = ref(props.latest);
-const nameOf = (key: string | null): string =>
-  r.value.ranking.candidates.find(c => c.material === key)?.name ?? key ?? 'none';
-const chance = computed(
-  () => r.value.robustness.candidates.find(c => c.material === r.value.firstChoice) ?? null,
-);
-const first = computed(
-  () => r.value.ranking.candidates.find(c => c.material === r.value.firstChoice) ?? null,
-);
+const nameOf = (key: string | null): string => (key === null ? 'none' : library.nameOf(key));
 const at = computed(() => `/api/parts/${props.decision.partId}/decisions/${props.decision.id}/record`);
 async function ask(): Promise<void> {
   try {
@@ -39,6 +35,10 @@ async function ask(): Promise<void> {
   }
 }
 if (props.latest) void ask();
+function fold(): void {
+  unfolded.value = !unfolded.value;
+  if (unfolded.value) emit('open');
+}
 const marks: Record<string, string> = { fits: '●', marginal: '◐', out: '○' };
 const standing = (s: { status: string; score: number } | null): string =>
   s ? `${s.score.toFixed(2)} ${marks[s.status]} ${s.status}` : 'not there';
@@ -61,36 +61,23 @@ function driftLine(d: RecordDrift): string {
 <template>
   <article data-testid="decision">
     <div class="when soft small">
-      {{ dayjs(r.decidedAt).format('D MMMM YYYY, HH:mm') }}, {{ r.decidedBy }}
+      {{ dayjs(decision.decidedAt).format('D MMMM YYYY, HH:mm') }}, {{ decision.decidedBy }}
     </div>
     <div>
-      <b class="choice">{{ nameOf(r.firstChoice) }}</b><span v-if="r.secondChoice" class="soft"
-        >, then {{ nameOf(r.secondChoice) }}</span
+      <b class="choice">{{ nameOf(decision.firstChoice) }}</b><span v-if="decision.secondChoice" class="soft"
+        >, then {{ nameOf(decision.secondChoice) }}</span
       >
     </div>
     <p v-if="decision.withdrawn" class="withdrawn small" data-testid="withdrawn">
       <b>Withdrawn</b> {{ dayjs(decision.withdrawn.at).format('D MMMM YYYY') }} by
       {{ decision.withdrawn.by }}: {{ decision.withdrawn.reason }}
     </p>
-    <p class="why">{{ r.reason }}</p>
-    <p class="small soft">
-      Then
-      {{
-        r.ranking.firstChoice === r.firstChoice
-          ? 'the ranking led with it too'
-          : `the ranking led with ${nameOf(r.ranking.firstChoice)}`
-      }}; the part reached {{ show(r.ranking.conditions.partMaxC, 'temperature')
-      }}<template v-if="chance"
-        >; it was first in {{ Math.round(100 * chance.pFirst) }} and passed in
-        {{ Math.round(100 * chance.pFits) }} of 100 draws</template
-      >; library {{ r.libraryVersion
-      }}<template v-if="r.hazardAcknowledged">; the hazard notice was acknowledged</template>.
-    </p>
+    <p class="why">{{ decision.reason }}</p>
     <p class="small links">
       <a :href="`${at}.html?open=true`" target="_blank" rel="noopener">Report</a
       ><a :href="`${at}.html`" download>HTML</a><a :href="`${at}.md`" download>Markdown</a
       ><a :href="`${at}.json`" download>JSON</a
-      ><Button type="text" size="small" :aria-expanded="unfolded" @click="unfolded = !unfolded">
+      ><Button type="text" size="small" :aria-expanded="unfolded" @click="fold">
         {{ unfolded ? 'Fold' : 'Unfold' }}</Button
       ><Button v-if="!drift" type="text" size="small" @click="ask">
         Would today’s data answer the same? </Button
@@ -135,44 +122,8 @@ function driftLine(d: RecordDrift): string {
         </p>
       </template>
     </div>
-    <div v-if="unfolded" class="inside">
-      <template v-if="first"
-        ><h3>{{ first.name }}</h3>
-        <p class="small">
-          {{ say(first.for.join(' ')) }}
-          <template v-if="first.against.length"><b>Against:</b> {{ say(first.against[0] ?? '') }}</template>
-        </p>
-        <p class="small soft">
-          {{
-            first.gates
-              .filter(g => g.verdict !== 'pass' || typeof g.need === 'number')
-              .slice(0, 5)
-              .map(g => `${gateLabel(g.id)}: ${gate(g)}`)
-              .join('; ')
-          }}
-        </p></template
-      >
-      <template v-if="r.rejected.length"
-        ><h3>Why not the others</h3>
-        <div class="rejected" tabindex="0" role="region" aria-label="Why not the others">
-          <ul>
-            <li v-for="x in r.rejected" :key="x.material">
-              <b>{{ x.name }}</b> <StatusMark :status="x.status" />
-              <span class="soft small">{{ say(x.why) }}</span>
-            </li>
-          </ul>
-        </div></template
-      >
-      <p v-if="r.assumptions.length" class="small soft">
-        <b>Assumed:</b> {{ say(r.assumptions.map(a => `${a.label}: ${a.shown}`).join('; ')) }}.
-      </p>
-      <p class="small soft">
-        <b>Rests on:</b> {{ r.premises.printer ? r.premises.printer.name : 'no printer in particular'
-        }}<template v-if="r.premises.weather">, {{ r.premises.weather.name }}</template
-        >, {{ r.premises.grades.length }} own grades, {{ r.robustness.draws }} draws from seed
-        {{ r.robustness.seed }}. The JSON holds all of it: the ranking can be worked out again from it.
-      </p>
-    </div>
+    <RecordDetails v-if="unfolded && opened" :decision="opened" />
+    <p v-else-if="unfolded" class="soft small" role="status">Fetching the record…</p>
   </article>
 </template>
 
@@ -206,19 +157,5 @@ article {
 ul {
   margin: 2px 0 6px;
   padding-left: 18px;
-}
-.inside h3 {
-  margin: 10px 0 2px;
-}
-.rejected {
-  max-height: 260px;
-  overflow: auto;
-}
-.rejected ul {
-  list-style: none;
-  padding: 0;
-}
-.rejected li {
-  padding: 2px 0;
 }
 </style>

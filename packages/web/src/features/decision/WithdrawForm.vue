@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Decision } from '@hornblende/core';
+import type { Decision, DecisionSummary } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';
@@ -8,7 +8,7 @@ import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
 
 /** Says of a decision that it no longer stands, and why. The record is kept as it was taken. */
-const props = defineProps<{ decision: Decision }>();
+const props = defineProps<{ decision: DecisionSummary }>();
 const emit = defineEmits<{ close: []; withdrawn: [decision: Decision] }>();
 const settings = useSettings();
 const { attempt } = useFeedback();

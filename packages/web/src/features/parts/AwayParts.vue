@@ -5,6 +5,7 @@ import dayjs from 'dayjs';
 import { onMounted, ref } from 'vue';
 import { api } from '../../api/client';
 import { useParts } from '../../stores/parts';
+import MoreButton from '../../ui/MoreButton.vue';
 import PageState from '../../ui/PageState.vue';
 import { useFeedback } from '../../ui/useFeedback';
 
@@ -55,6 +56,7 @@ function remove(p: ListedPart): void {
           </span>
         </li>
       </ul>
+      <MoreButton :more="parts.awayNext !== null" what="parts" :load="parts.loadMoreAway" />
     </PageState>
   </section>
 </template>

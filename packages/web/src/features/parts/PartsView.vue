@@ -7,6 +7,7 @@ import { useParts } from '../../stores/parts';
 import { usePrinters } from '../../stores/printers';
 import { useWeathers } from '../../stores/weathers';
 import { useKeys } from '../../ui/keys';
+import MoreButton from '../../ui/MoreButton.vue';
 import SearchField from '../../ui/SearchField.vue';
 import PartList from './PartList.vue';
 import { useStandings } from './useStandings';
@@ -26,6 +27,13 @@ const { byPart, failed } = useStandings();
 
 async function load(): Promise<void> {
   await parts.load();
+  await fetchWeathers();
+}
+async function loadMore(): Promise<void> {
+  await parts.loadMore();
+  await fetchWeathers();
+}
+async function fetchWeathers(): Promise<void> {
   await Promise.all(parts.list.map(p => weathers.ensure(p.weatherId).catch(() => undefined)));
 }
 onMounted(() => {
@@ -83,6 +91,11 @@ const groups = computed(() =>
       :standings="byPart"
       @copy="begin"
     />
+    <MoreButton :more="parts.next !== null" what="parts" :load="loadMore" />
+    <p v-if="parts.unreadable" class="notice small" role="alert">
+      {{ parts.unreadable === 1 ? 'One part is' : `${parts.unreadable} parts are` }} damaged and left out
+      here. A backup under <RouterLink to="/settings">Settings</RouterLink> has what was lost.
+    </p>
     <p v-if="parts.state === 'ready'" class="away">
       <Button type="text" :aria-expanded="away" @click="away = !away">{{
         away ? 'Fold the parts put away' : 'Parts put away'

@@ -50,7 +50,10 @@ export function useMoney(): (sum: number) => string {
   return sum => `${workshop.currency}${sig(sum, 4)}`;
 }
 
-/** Weighs every affordable set of upgrades for a printer, and other machines beside it, over the parts that are still to decide. */
+/**
+ * Weighs every affordable set of upgrades for a printer, and other machines beside it, over the parts that are still
+ * to decide.
+ */
 export function useUpgrades(): Upgrades {
   const printers = usePrinters();
   const parts = useParts();
@@ -79,7 +82,7 @@ export function useUpgrades(): Upgrades {
   const weighed = computed(() => parts.list.filter(p => decidedToo.value || !p.decision));
 
   onMounted(async () => {
-    await Promise.allSettled([parts.load(), printers.load(), workshop.load(), library.load()]);
+    await Promise.allSettled([parts.loadAll(), printers.load(), workshop.load(), library.load()]);
     await Promise.allSettled(parts.list.map(p => weathers.ensure(p.weatherId)));
     // The least able printer has the most to gain.
     printerId.value ??= printers.list.find(p => !p.isDefault)?.id ?? printers.list[0]?.id ?? null;

@@ -1,0 +1,9 @@
+import type { Knex } from 'knex';
+import type { JobAnswer } from './answer.js';
+
+/** A piece of work for a thread: an answer to be sent as it is, or a value to go on with. */
+export interface Task<Input, Output = JobAnswer> {
+  /** Whether it writes: then it has a connection that may, and is not to be ended in the middle. */
+  writes?: true;
+  run: (db: Knex, input: Input) => Promise<Output> | Output;
+}

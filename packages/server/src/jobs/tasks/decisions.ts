@@ -1,0 +1,77 @@
+import {
+  DecisionInput,
+  families,
+  parseInput,
+  recordDrift,
+  recordHtml,
+  recordMarkdown,
+  type DecisionRecord,
+} from '@hornblende/core';
+import type { Knex } from 'knex';
+import { DecisionStore, readyToKeep, type ReadyDecision } from '../../db/decisions.js';
+import { GradeStore } from '../../db/grades.js';
+import { PartStore } from '../../db/parts.js';
+import { PrinterStore } from '../../db/printers.js';
+import { WeatherStore } from '../../db/weathers.js';
+import { notFound } from '../../http/errors.js';
+import { bytes, json } from '../answer.js';
+import { decide, type DecisionGround } from '../decide.js';
+import type { Task } from '../task.js';
+
+/** Which decision of which part. */
+export interface DecisionAsked {
+  partId: string;
+  id: string;
+}
+
+/** Works a decision out from what is saved, packed for keeping: it must not depend on what a client claims. */
+export const workOutDecision: Task<{ partId: string; body: unknown; now: string }, ReadyDecision> = {
+  async run(db, { partId, body, now }) {
+    const ground = await groundOf(db, partId);
+    return readyToKeep(decide(parseInput(DecisionInput, body), ground, now));
+  },
+};
+
+/** How today's library answers the question that was decided. */
+export const decisionDrift: Task<DecisionAsked> = {
+  async run(db, { partId, id }) {
+    const record = await new DecisionStore(db).whole(partId, id);
+    return json(recordDrift(record, families, await new GradeStore(db).active()));
+  },
+};
+
+/** The shapes a record goes out in. */
+const writers: Record<string, { type: string; write: (r: DecisionRecord) => string }> = {
+  json: { type: 'application/json', write: r => `${JSON.stringify(r, null, 1)}\n` },
+  md: { type: 'text/markdown', write: recordMarkdown },
+  html: { type: 'text/html', write: recordHtml },
+};
+
+/** A decision's record as a file; the header `Record-Name` has what it is called. */
+export const decisionReport: Task<DecisionAsked & { type: string }> = {
+  async run(db, { partId, id, type }) {
+    const writer = Object.hasOwn(writers, type) ? writers[type] : undefined;
+    if (!writer) throw notFound('type', type);
+    const record = await new DecisionStore(db).whole(partId, id);
+    const headers = { 'Record-Name': `${fileName(record.part)}-decision.${type}` };
+    return { status: 200, type: writer.type, body: bytes(writer.write(record)), headers };
+  },
+};
+
+/** What is saved of a part and all that its ranking rests on. @throws HttpProblem 404 */
+async function groundOf(db: Knex, partId: string): Promise<DecisionGround> {
+  const { brief, given, printerId, weatherId } = await new PartStore(db).get(partId);
+  return {
+    brief,
+    given,
+    grades: await new GradeStore(db).active(),
+    printer: printerId ? (await new PrinterStore(db).get(printerId)).profile : null,
+    weather: weatherId ? await new WeatherStore(db).get(weatherId) : null,
+  };
+}
+
+/** A part's name as a file's. */
+function fileName(part: string): string {
+  const plain = part.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '');
+  return encodeURIComponent(plain.toLowerCase() || 'decision');
+}

@@ -1,0 +1,45 @@
+import { calculateModel, rankBrief } from './compute.js';
+import { decisionDrift, decisionReport, workOutDecision } from './decisions.js';
+import { exportGrades, importGrades, undoImport } from './grades.js';
+import {
+  listDecisions,
+  listGrades,
+  listParts,
+  listPrinters,
+  listSpools,
+  listVersions,
+  listWeathers,
+} from './lists.js';
+
+/** Everything that threads know how to do, by name. */
+export const tasks = {
+  calculateModel,
+  rankBrief,
+  workOutDecision,
+  decisionDrift,
+  decisionReport,
+  exportGrades,
+  importGrades,
+  undoImport,
+  listDecisions,
+  listGrades,
+  listParts,
+  listPrinters,
+  listSpools,
+  listVersions,
+  listWeathers,
+};
+
+/** The name of a task. */
+export type JobName = keyof typeof tasks;
+/** What a task is given. */
+export type JobInput<Name extends JobName> = Parameters<(typeof tasks)[Name]['run']>[1];
+/** What a task gives. */
+export type JobOutput<Name extends JobName> = Awaited<ReturnType<(typeof tasks)[Name]['run']>>;
+
+/** What one thread is told to do, on which database. */
+export interface JobCall<Name extends JobName = JobName> {
+  file: string;
+  name: Name;
+  input: JobInput<Name>;
+}

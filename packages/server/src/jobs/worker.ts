@@ -1,0 +1,42 @@
+import type { Knex } from 'knex';
+import { openForReading, openForWriting } from '../db/database.js';
+import { refusalOf } from '../http/errors.js';
+import type { Report } from './answer.js';
+import type { Task } from './task.js';
+import { tasks, type JobCall, type JobName, type JobOutput } from './tasks/index.js';
+
+// One thread of the pool: looks the job up, gives it a connection of its own, and says a refusal as data.
+
+const reading = new Map<string, Knex>();
+
+/** Runs one job. */
+export default async function run<Name extends JobName>(
+  call: JobCall<Name>,
+): Promise<Report<JobOutput<Name>>> {
+  const task = tasks[call.name] as unknown as Task<unknown, JobOutput<Name>>;
+  try {
+    return { output: await connected(task, call.file, db => task.run(db, call.input)) };
+  } catch (e) {
+    const refused = refusalOf(e);
+    if (refused.status === 500) console.error(e);
+    return { refused };
+  }
+}
+
+async function connected<T>(
+  task: Pick<Task<unknown>, 'writes'>,
+  file: string,
+  work: (db: Knex) => Promise<T> | T,
+): Promise<T> {
+  if (!task.writes) {
+    const db = reading.get(file) ?? openForReading(file);
+    reading.set(file, db);
+    return work(db);
+  }
+  const db = openForWriting(file);
+  try {
+    return await work(db);
+  } finally {
+    await db.destroy();
+  }
+}

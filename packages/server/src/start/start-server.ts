@@ -1,0 +1,117 @@
+import { existsSync, mkdirSync, renameSync } from 'node:fs';
+import type { Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { join } from 'node:path';
+import type { Express } from 'express';
+import { startProblemOf } from '../db/start-problem.js';
+import { createApp } from '../http/app.js';
+import { seedDemo } from '../demo/seed.js';
+import { lockFolder } from './folder-lock.js';
+import { DATABASE_FILE, portProblem, Workplace } from './workplace.js';
+
+/** How the server is started. */
+export interface StartOptions {
+  /** Folder of the database. */
+  dataDir: string;
+  /** 0 picks a free port. */
+  port: number;
+  webRoot?: string;
+  /** Seed the demo into an empty database. */
+  demo?: boolean;
+  /** Put the old database aside and begin anew. */
+  fresh?: boolean;
+  version?: string;
+}
+
+/** A running server. */
+export interface Running {
+  url: string;
+  port: number;
+  /** Stops taking requests, lets those under way finish for some seconds, closes the database. */
+  close: () => Promise<void>;
+}
+
+/** How long requests under way may take when the server stops, ms. */
+const GRACE_MS = 5000;
+
+/**
+ * Takes the data folder, opens the database, seeds it if asked to, and serves on 127.0.0.1 only.
+ * @throws StartProblem in words for whoever starts it
+ */
+export async function startServer(o: StartOptions): Promise<Running> {
+  makeFolder(o.dataDir);
+  const lock = lockFolder(o.dataDir);
+  try {
+    // The folder is ours: nothing is pulled from under another server.
+    if (o.fresh) setAside(join(o.dataDir, DATABASE_FILE));
+    const workplace = await Workplace.open(o.dataDir);
+    try {
+      if (o.demo && !workplace.damage.length) await seedDemo(workplace.db);
+      const served = await serve(workplace, o);
+      lock.servesAt(served.url);
+      return {
+        ...served,
+        close: async () => {
+          await served.close();
+          await workplace.close();
+          lock.release();
+        },
+      };
+    } catch (e) {
+      await workplace.close();
+      throw e;
+    }
+  } catch (e) {
+    lock.release();
+    throw startProblemOf(o.dataDir, e) ?? e;
+  }
+}
+
+async function serve(workplace: Workplace, o: StartOptions): Promise<Running> {
+  let port = o.port;
+  const app = createApp({
+    workplace,
+    port: () => port,
+    version: o.version ?? '0.1.0',
+    ...(o.webRoot ? { webRoot: o.webRoot } : {}),
+  });
+  const server = await listening(app, o.port);
+  port = (server.address() as AddressInfo).port;
+  return { url: `http://127.0.0.1:${port}`, port, close: () => stopped(server) };
+}
+
+function listening(app: Express, port: number): Promise<Server> {
+  return new Promise((resolve, reject) => {
+    const server = app.listen(port, '127.0.0.1');
+    server.once('listening', () => resolve(server));
+    server.once('error', (e: NodeJS.ErrnoException) =>
+      reject(e.code === 'EADDRINUSE' ? portProblem(port) : e),
+    );
+  });
+}
+
+async function stopped(server: Server): Promise<void> {
+  const done = new Promise<void>(resolve => server.close(() => resolve()));
+  server.closeIdleConnections();
+  const late = setTimeout(() => server.closeAllConnections(), GRACE_MS);
+  await done;
+  clearTimeout(late);
+}
+
+/** @throws StartProblem */
+function makeFolder(dataDir: string): void {
+  try {
+    mkdirSync(dataDir, { recursive: true });
+  } catch (e) {
+    throw startProblemOf(dataDir, e) ?? e;
+  }
+}
+
+/** Renames a database, with its log, so that nothing is lost by starting afresh. */
+export function setAside(file: string): void {
+  if (!existsSync(file)) return;
+  const stamp = new Date().toISOString().replace(/[:.]/g, '-');
+  for (const suffix of ['', '-wal', '-shm'])
+    if (existsSync(file + suffix))
+      renameSync(file + suffix, `${file.replace(/\.db$/, '')}-${stamp}.db${suffix}`);
+}
