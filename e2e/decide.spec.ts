@@ -54,7 +54,7 @@ test('a decision made by mouse, by keyboard and on the command line is the same 
   const printer = (await get<{ id: string; profile: object }[]>('/printers')).find(
     p => p.id === listed.printerId,
   )!;
-  const decisions = await get<{ id: string; record: { firstChoice: string; secondChoice: string } }[]>(
+  const decisions = await get<{ id: string; firstChoice: string; secondChoice: string }[]>(
     `/parts/${listed.id}/decisions`,
   );
   const [a, b] = await Promise.all(
@@ -77,9 +77,9 @@ test('a decision made by mouse, by keyboard and on the command line is the same 
         '--grades',
         file('grades.csv', await (await page.request.get(`${server.url}/api/grades/export.csv`)).text()),
         '--first',
-        decisions[0]!.record.firstChoice,
+        decisions[0]!.firstChoice,
         '--second',
-        decisions[0]!.record.secondChoice,
+        decisions[0]!.secondChoice,
         '--reason',
         reason,
         '--by',

@@ -1,11 +1,19 @@
 import { Command, CommanderError } from 'commander';
 import { InputError } from '@hornblende/core';
 import { decideCommand } from './commands/decide.js';
+import {
+  backupCommand,
+  exportCommand,
+  importCommand,
+  restoreCommand,
+  verifyCommand,
+} from './commands/keeping.js';
 import { calcCommand, familiesCommand, modelsCommand } from './commands/library.js';
 import { rankCommand } from './commands/rank.js';
 import { startCommand } from './commands/start.js';
 import { endOnClosedPipe } from './output.js';
 import { problemsText } from './text.js';
+import { version } from './version.js';
 
 /** Exit code for input that cannot be used. */
 const BAD_INPUT = 2;
@@ -14,7 +22,7 @@ const BAD_INPUT = 2;
 function program(): Command {
   const cli = new Command('hornblende')
     .description('Select the filament for a functional FDM part.')
-    .version('0.1.0');
+    .version(version);
   const commands = [
     rankCommand(),
     decideCommand(),
@@ -22,6 +30,11 @@ function program(): Command {
     modelsCommand(),
     familiesCommand(),
     startCommand(),
+    backupCommand(),
+    restoreCommand(),
+    verifyCommand(),
+    exportCommand(),
+    importCommand(),
   ];
   for (const command of [cli, ...commands])
     command

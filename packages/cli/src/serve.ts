@@ -1,9 +1,8 @@
 import { existsSync } from 'node:fs';
-import { dirname, join, resolve } from 'node:path';
-import { fileURLToPath } from 'node:url';
+import { join } from 'node:path';
 import { startServer } from '@hornblende/server';
-
-const root = resolve(dirname(fileURLToPath(import.meta.url)), '../../..');
+import { dataFolder, root } from './data-folder.js';
+import { version } from './version.js';
 
 /** Options of `hornblende start`. */
 export interface ServeOptions {
@@ -17,10 +16,12 @@ export interface ServeOptions {
 export async function serve(o: ServeOptions): Promise<void> {
   const webRoot = join(root, 'packages/web/dist');
   const running = await startServer({
-    dataDir: resolve(o.data ?? join(root, 'data')),
+    dataDir: dataFolder(o.data),
     port: o.port,
     demo: o.demo ?? false,
     fresh: o.fresh ?? false,
+    housekeeping: true,
+    version,
     ...(existsSync(webRoot) ? { webRoot } : {}),
   });
   process.stdout.write(`Hornblende is at ${running.url}\n`);

@@ -144,3 +144,55 @@ export interface Decision {
   record: ListedRecord;
   withdrawn: Withdrawal | null;
 }
+
+/** Why a backup was made. */
+export type BackupKind = 'daily' | 'demand' | 'migration';
+
+/** A backup of the whole workshop. */
+export interface BackupSummary {
+  name: string;
+  kind: BackupKind;
+  at: string;
+  bytes: number;
+  /** How many of each kind of record are in it. */
+  counts: Record<string, number>;
+  /** Records that were read through after writing, and what was wrong with them. */
+  checked: number;
+  problems: string[];
+}
+
+/** What importing an archive would do to one kind of record. */
+export interface ArchiveKindPreview {
+  kind: string;
+  adds: number;
+  changes: number;
+  /** Records that were changed here after the archive was made. */
+  conflicts: number;
+  same: number;
+}
+
+/** What importing an archive would do. */
+export interface ArchivePreview {
+  /** Names the archive when it is imported. */
+  id: string;
+  madeAt: string;
+  kinds: ArchiveKindPreview[];
+  /** Some of what would be changed, by name. */
+  named: { kind: string; title: string; verdict: 'add' | 'change' | 'conflict' }[];
+}
+
+/** What importing an archive did; `id` takes it back. */
+export interface ArchiveImported {
+  id: string;
+  added: number;
+  changed: number;
+  /** Records in conflict that were left as they are here. */
+  kept: number;
+}
+
+/** What taking the import of an archive back did. */
+export interface ArchiveUndone {
+  restored: number;
+  /** Records that were changed since and are left as they are. */
+  left: string[];
+}

@@ -7,19 +7,21 @@ interface Query {
   sql: string;
 }
 interface SqliteClient {
-  _query(connection: unknown, query: Query): Promise<unknown>;
+  _query(connection: { inTransaction: boolean }, query: Query): Promise<unknown>;
 }
 const SqliteDialect = createRequire(import.meta.url)(
   'knex/lib/dialects/better-sqlite3/index.js',
 ) as new () => SqliteClient;
 
 /**
- * Write transactions take the lock when they begin: one that reads first and writes later would otherwise find the
- * database changed under it.
+ * Transactions as SQLite has them. They take the lock when they begin: one that reads first and writes later would
+ * otherwise find the database changed under it. And a full disk has taken one back already when Knex is about to.
  */
 class ImmediateClient extends SqliteDialect {
-  override _query(connection: unknown, query: Query): Promise<unknown> {
+  override _query(connection: { inTransaction: boolean }, query: Query): Promise<unknown> {
     if (query.sql === 'BEGIN;') query.sql = 'BEGIN IMMEDIATE;';
+    if (/^ROLLBACK;?$/.test(query.sql) && !connection.inTransaction)
+      return Promise.resolve({ ...query, response: [] });
     return super._query(connection, query);
   }
 }

@@ -49,7 +49,8 @@ export function pieceOf(value: unknown): PieceRow {
   return { hash: createHash('sha256').update(text).digest('hex'), data: packed(text) };
 }
 
-function packed(text: string): Buffer {
+/** A text packed. */
+export function packed(text: string): Buffer {
   return brotliCompressSync(text, {
     params: {
       [constants.BROTLI_PARAM_QUALITY]: QUALITY,
@@ -58,9 +59,9 @@ function packed(text: string): Buffer {
   });
 }
 
-/** What a piece holds. */
-export function unpacked(data: Buffer): unknown {
-  return JSON.parse(brotliDecompressSync(data).toString());
+/** The text of what was packed. */
+export function unpackedText(data: Uint8Array): string {
+  return brotliDecompressSync(data).toString();
 }
 
 /** Keeps pieces that are not kept yet. */
@@ -82,7 +83,7 @@ export async function putTogether(db: Knex, { pieces, premises, ...lean }: LeanR
       names.map(name => {
         const data = byHash.get(pieces[name]);
         if (!data) throw new Error(`its ${name} is missing`);
-        return [name, unpacked(data)];
+        return [name, JSON.parse(unpackedText(data)) as unknown];
       }),
     );
   return { ...lean, ...take(bulk), premises: { ...premises, ...take(premisedBulk) } } as KeptRecord;

@@ -13,6 +13,8 @@ import type { Workplace } from '../start/workplace.js';
 import { workplaceGuard } from './workplace-guard.js';
 import { errorHandler, unknownRoute } from './errors.js';
 import { hostGuard } from './host-guard.js';
+import { archiveRoutes } from '../routes/archive.js';
+import { backupRoutes } from '../routes/backups.js';
 import { computeRoutes } from '../routes/compute.js';
 import { decisionRoutes } from '../routes/decisions.js';
 import { gradeImportRoutes } from '../routes/grade-imports.js';
@@ -25,6 +27,9 @@ import { workshopRoutes } from '../routes/workshop.js';
 
 /** Largest body the API takes, bytes. */
 export const BODY_LIMIT = 512 * 1024;
+
+/** Paths whose bodies are not JSON, or are too large to be read here. */
+const unread: ReadonlySet<string> = new Set(['/grades/import', '/archive/previews']);
 
 /** What the application is made of. */
 export interface AppOptions {
@@ -87,9 +92,9 @@ export function createApp({
     }),
   );
   api.use(workplaceGuard(workplace));
-  // A table of grades is read where it is written.
+  // A table of grades is read where it is written, an archive as it streams in.
   const json = express.json({ limit: BODY_LIMIT, strict: false });
-  api.use((req, res, next) => (req.path === '/grades/import' ? next() : json(req, res, next)));
+  api.use((req, res, next) => (unread.has(req.path) ? next() : json(req, res, next)));
   api.use((_req, res, next) => {
     res.set('Cache-Control', 'no-store');
     next();
@@ -106,6 +111,8 @@ export function createApp({
   api.use('/grades', gradeRoutes(new GradeStore(db), jobs, now));
   api.use('/spools', spoolRoutes(new SpoolStore(db), jobs, now));
   api.use('/workshop', workshopRoutes(new WorkshopStore(db)));
+  api.use('/backups', backupRoutes(workplace));
+  api.use('/archive', archiveRoutes(workplace, version, now));
   api.use(computeRoutes(jobs));
   api.use(unknownRoute);
   app.use('/api', api);

@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, renameSync } from 'node:fs';
+import { mkdirSync, statSync } from 'node:fs';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
@@ -7,6 +7,8 @@ import { startProblemOf } from '../db/start-problem.js';
 import { createApp } from '../http/app.js';
 import { seedDemo } from '../demo/seed.js';
 import { lockFolder } from './folder-lock.js';
+import { Housekeeping } from './housekeeping.js';
+import { setAside } from './restore.js';
 import { DATABASE_FILE, portProblem, Workplace } from './workplace.js';
 
 /** How the server is started. */
@@ -21,6 +23,8 @@ export interface StartOptions {
   /** Put the old database aside and begin anew. */
   fresh?: boolean;
   version?: string;
+  /** Look for damage and make a backup each day. */
+  housekeeping?: boolean;
 }
 
 /** A running server. */
@@ -31,6 +35,8 @@ export interface Running {
   close: () => Promise<void>;
 }
 
+/** A database up to this size is looked through before it is served, bytes; a larger one meanwhile. */
+const QUICKLY_READ = 64 * 2 ** 20;
 /** How long requests under way may take when the server stops, ms. */
 const GRACE_MS = 5000;
 
@@ -46,12 +52,15 @@ export async function startServer(o: StartOptions): Promise<Running> {
     if (o.fresh) setAside(join(o.dataDir, DATABASE_FILE));
     const workplace = await Workplace.open(o.dataDir);
     try {
+      if (statSync(workplace.file).size < QUICKLY_READ) await workplace.lookForDamage();
       if (o.demo && !workplace.damage.length) await seedDemo(workplace.db);
       const served = await serve(workplace, o);
       lock.servesAt(served.url);
+      const housekeeping = o.housekeeping ? new Housekeeping(workplace) : null;
       return {
         ...served,
         close: async () => {
+          housekeeping?.stop();
           await served.close();
           await workplace.close();
           lock.release();
@@ -105,13 +114,4 @@ function makeFolder(dataDir: string): void {
   } catch (e) {
     throw startProblemOf(dataDir, e) ?? e;
   }
-}
-
-/** Renames a database, with its log, so that nothing is lost by starting afresh. */
-export function setAside(file: string): void {
-  if (!existsSync(file)) return;
-  const stamp = new Date().toISOString().replace(/[:.]/g, '-');
-  for (const suffix of ['', '-wal', '-shm'])
-    if (existsSync(file + suffix))
-      renameSync(file + suffix, `${file.replace(/\.db$/, '')}-${stamp}.db${suffix}`);
 }

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { migrate, openForReading, openForWriting } from '../db/database.js';
 import { lookAt } from '../db/look-at.js';
 import { StartProblem, startProblemOf } from '../db/start-problem.js';
+import { Backups } from '../backup/backups.js';
 import { Jobs } from '../jobs/jobs.js';
 
 /** The database's name inside the data folder. */
@@ -19,31 +20,38 @@ export class Workplace {
     readonly file: string,
     readonly db: Knex,
     readonly jobs: Jobs,
+    readonly backups: Backups,
   ) {}
 
   /**
    * Opens the database of a folder and brings it to this version's schema.
-   * @param beforeMigration keeps what is there, before an older schema is changed
+   * What is there is backed up before an older schema is changed.
    * @throws StartProblem
    */
-  static async open(
-    dataDir: string,
-    beforeMigration: (file: string) => Promise<void> = () => Promise.resolve(),
-  ): Promise<Workplace> {
+  static async open(dataDir: string): Promise<Workplace> {
     const file = join(dataDir, DATABASE_FILE);
     const found = lookAt(file);
     const damaged = found.damage.length > 0;
-    if (found.pending && !found.isNew) await beforeMigration(file);
+    const jobs = new Jobs(file);
+    const backups = new Backups(dataDir, file, path => jobs.run('heavy', 'inspectFile', { path }));
+    if (found.pending && !found.isNew) await backups.make('migration');
     const db = damaged ? openForReading(file) : openForWriting(file);
     try {
       if (!damaged) await broughtUp(db);
     } catch (e) {
       await db.destroy();
+      await jobs.close();
       throw startProblemOf(file, e) ?? e;
     }
-    const workplace = new Workplace(dataDir, file, db, new Jobs(file));
+    const workplace = new Workplace(dataDir, file, db, jobs, backups);
     workplace.damage = found.damage;
     return workplace;
+  }
+
+  /** Has SQLite look through the file; what it finds is kept in {@link damage}. */
+  async lookForDamage(): Promise<void> {
+    const found = await this.jobs.run('reading', 'lookForDamage', null);
+    if (found.length) this.damage = found;
   }
 
   /** Waits while the database is being put in place of another. */

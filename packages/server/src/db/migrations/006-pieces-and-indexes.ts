@@ -32,6 +32,12 @@ export const piecesAndIndexes: Migration = {
       t.text('name').primary();
       t.text('at').notNullable();
     });
+    // What an import of an archive changed, so that it can be taken back whole.
+    await db.schema.createTable('archive_imports', t => {
+      t.text('id').primary();
+      t.text('at').notNullable();
+      t.text('before').notNullable();
+    });
     await db.schema.alterTable('weathers', t => {
       t.text('summary').nullable();
     });
@@ -56,6 +62,7 @@ export const piecesAndIndexes: Migration = {
     await db.schema.alterTable('weathers', t => {
       t.dropColumn('summary');
     });
+    await db.schema.dropTable('archive_imports');
     await db.schema.dropTable('marks');
     await db.schema.dropTable('record_pieces');
   },

@@ -2,6 +2,15 @@ import { calculateModel, rankBrief } from './compute.js';
 import { decisionDrift, decisionReport, workOutDecision } from './decisions.js';
 import { exportGrades, importGrades, undoImport } from './grades.js';
 import {
+  importArchive,
+  inspectFile,
+  lookForDamage,
+  previewArchive,
+  undoArchive,
+  verifyWorkshop,
+  writeArchive,
+} from './keeping.js';
+import {
   listDecisions,
   listGrades,
   listParts,
@@ -28,6 +37,13 @@ export const tasks = {
   listSpools,
   listVersions,
   listWeathers,
+  lookForDamage,
+  verifyWorkshop,
+  inspectFile,
+  writeArchive,
+  previewArchive,
+  importArchive,
+  undoArchive,
 };
 
 /** The name of a task. */

@@ -39,6 +39,8 @@ async function create(): Promise<void> {
   tried.value = true;
   if (!wanted) return;
   await attempt(async () => {
+    // Asked for by whoever is quicker than the first page: a part must not go without its printer.
+    if (!printers.loaded) await printers.load();
     const printerId = printers.list.find(p => p.isDefault)?.id ?? null;
     const part = await parts.create(wanted, printerId, props.from ?? undefined, start.value?.brief ?? {});
     open.value = false;

@@ -1,0 +1,2 @@
+/** The version of Hornblende. */
+export const version = '0.1.0';

@@ -1,0 +1,31 @@
+import type { Knex } from 'knex';
+import { fileOf, keyText, recordKinds } from '../db/kinds.js';
+import { steps } from '../db/migrations/index.js';
+import { rowsOf } from '../db/rows.js';
+import { MANIFEST, type FileEntry, type Manifest } from './manifest.js';
+import { entryOf, ZipWriter } from './zip.js';
+
+/** Writes the whole workshop into one zip: a file a record, and the manifest last, when all is known. */
+export async function exportArchive(db: Knex, to: string, app: string, at: string): Promise<Manifest> {
+  const files: Record<string, FileEntry> = {};
+  const zip = new ZipWriter(to);
+  const put = (path: string, value: unknown): void => {
+    const bytes = new TextEncoder().encode(`${JSON.stringify(value, null, 1)}\n`);
+    files[path] = entryOf(bytes);
+    zip.add(path, bytes);
+  };
+  for (const kind of recordKinds)
+    for await (const row of rowsOf(db, kind))
+      put(`${kind.name}/${encodeURIComponent(keyText(kind, row))}.json`, fileOf(kind, row));
+  const manifest: Manifest = {
+    format: 'hornblende-archive',
+    version: 1,
+    app,
+    schema: steps.at(-1)?.name ?? '',
+    at,
+    files: { ...files },
+  };
+  put(MANIFEST, manifest);
+  zip.close();
+  return manifest;
+}

@@ -1,0 +1,33 @@
+import type { Knex } from 'knex';
+import type { RecordKind, Row } from './kinds.js';
+
+/** Rows read at once. */
+const CHUNK = 500;
+
+/**
+ * Every row of a kind by its key, a few hundred at a time: ten thousand years of records must not stand in memory
+ * at once.
+ */
+export async function* rowsOf(db: Knex, { table, key }: RecordKind): AsyncGenerator<Row> {
+  const columns = key.join(', ');
+  let after: unknown[] | null = null;
+  for (;;) {
+    const query = db(table).orderByRaw(columns).limit(CHUNK);
+    if (after) query.whereRaw(`(${columns}) > (${key.map(() => '?').join(', ')})`, after as string[]);
+    const rows = (await query) as Row[];
+    yield* rows;
+    const last = rows.at(-1);
+    if (rows.length < CHUNK || !last) return;
+    after = key.map(k => last[k]);
+  }
+}
+
+/** The row of a kind that has the same key as another. */
+export async function sameKey(db: Knex, kind: RecordKind, row: Row): Promise<Row | undefined> {
+  return (await db(kind.table).where(keyOf(kind, row)).first()) as Row | undefined;
+}
+
+/** The columns that name a row, with its values. */
+export function keyOf(kind: RecordKind, row: Row): Row {
+  return Object.fromEntries(kind.key.map(k => [k, row[k]]));
+}

@@ -1,0 +1,36 @@
+import { Router } from 'express';
+import { holdingGate } from '../db/write-gate.js';
+import { HttpProblem } from '../http/errors.js';
+import { send } from '../jobs/jobs.js';
+import { restoreInto } from '../start/restore.js';
+import type { Workplace } from '../start/workplace.js';
+
+/** /backups: made, listed, put in place of what is there; and /backups/verify: every record read through. */
+export function backupRoutes(workplace: Workplace): Router {
+  const { backups, jobs, db } = workplace;
+  const router = Router();
+  router.get('/', (_req, res) => {
+    res.json(backups.list());
+  });
+  router.post('/', async (_req, res) => {
+    res.status(201).json(await backups.make('demand'));
+  });
+  router.get('/verify', async (_req, res) => {
+    send(res, await jobs.run('heavy', 'verifyWorkshop', null));
+  });
+  router.post('/:name/restore', async (req, res) => {
+    const path = backups.pathOf(req.params.name);
+    const { problems } = await jobs.run('heavy', 'inspectFile', { path });
+    if (problems.length)
+      throw new HttpProblem(409, [
+        {
+          field: 'backup',
+          value: req.params.name,
+          message: `is damaged itself (${problems[0]}); choose another`,
+        },
+      ]);
+    await holdingGate(db, () => workplace.replace(() => restoreInto(path, workplace.file)));
+    res.json({ restored: req.params.name });
+  });
+  return router;
+}

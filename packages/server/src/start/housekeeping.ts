@@ -1,0 +1,45 @@
+import type { Workplace } from './workplace.js';
+
+/** How often it is looked whether something is due, ms. */
+const LOOK_MS = 3_600_000;
+const DAY_MS = 24 * LOOK_MS;
+/** The first look waits until a start is over, ms. */
+const FIRST_MS = 5000;
+
+/** What is done each day without being asked: a look for damage, and a backup. */
+export class Housekeeping {
+  private readonly first: NodeJS.Timeout;
+  private readonly daily: NodeJS.Timeout;
+  private lookedAt = 0;
+  private busy = false;
+
+  constructor(private readonly workplace: Workplace) {
+    this.first = setTimeout(() => void this.look(), FIRST_MS);
+    this.daily = setInterval(() => void this.look(), LOOK_MS);
+    this.first.unref();
+    this.daily.unref();
+  }
+
+  stop(): void {
+    clearTimeout(this.first);
+    clearInterval(this.daily);
+  }
+
+  /** Does what is due. A failure is said in the server's output; it must not end the server. */
+  private async look(): Promise<void> {
+    if (this.busy) return;
+    this.busy = true;
+    const { workplace } = this;
+    try {
+      if (Date.now() - this.lookedAt >= DAY_MS) {
+        await workplace.lookForDamage();
+        this.lookedAt = Date.now();
+      }
+      if (!workplace.damage.length && workplace.backups.isDue()) await workplace.backups.make('daily');
+    } catch (e) {
+      console.error(`The daily backup could not be made: ${(e as Error).message}`);
+    } finally {
+      this.busy = false;
+    }
+  }
+}
