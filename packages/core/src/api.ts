@@ -196,3 +196,19 @@ export interface ArchiveUndone {
   /** Records that were changed since and are left as they are. */
   left: string[];
 }
+
+/** How the server is. */
+export interface Health {
+  status: 'ok' | 'damaged';
+  version: string;
+  /** What is damaged, in SQLite's words. */
+  damage?: string[];
+}
+
+/** What reading every record through found. */
+export interface Verification {
+  ok: boolean;
+  /** Records that were read. */
+  checked: number;
+  problems: string[];
+}

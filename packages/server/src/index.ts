@@ -3,6 +3,5 @@ export { openDatabase } from './db/database.js';
 export { seedDemo } from './demo/seed.js';
 export { DATABASE_FILE } from './start/workplace.js';
 export { backUp, exportTo, importFrom, restore, verify } from './start/offline.js';
-export type { Verification } from './db/verify.js';
 export { StartProblem } from './db/start-problem.js';
 export { startServer, type Running, type StartOptions } from './start/start-server.js';

@@ -174,7 +174,7 @@ describe('the archive', () => {
     const zip = new Uint8Array(await (await fetch(`${api.server().url}/api/archive`)).arrayBuffer());
     const files = unzipSync(zip);
     const before = contents(join(dataDir, 'hornblende.db'));
-    const refused = async (body: Uint8Array): Promise<string> => {
+    const refused = async (body: Uint8Array<ArrayBuffer>): Promise<string> => {
       const r = await fetch(`${api.server().url}/api/archive/previews`, { method: 'POST', body });
       expect(r.status).toBe(400);
       return ((await r.json()) as { errors: { message: string }[] }).errors[0]!.message;

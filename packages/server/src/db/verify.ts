@@ -1,14 +1,7 @@
+import type { Verification } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { keyText, recordKinds } from './kinds.js';
 import { rowsOf } from './rows.js';
-
-/** What a check found. */
-export interface Verification {
-  ok: boolean;
-  /** Records that were read. */
-  checked: number;
-  problems: string[];
-}
 
 /** Problems that are told; the rest are counted. */
 const TOLD = 50;

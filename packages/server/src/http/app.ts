@@ -1,3 +1,4 @@
+import type { Health } from '@hornblende/core';
 import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
@@ -101,7 +102,8 @@ export function createApp({
   });
   api.get('/health', (_req, res) => {
     const { damage } = workplace;
-    res.json({ status: damage.length ? 'damaged' : 'ok', version, ...(damage.length ? { damage } : {}) });
+    const health: Health = damage.length ? { status: 'damaged', version, damage } : { status: 'ok', version };
+    res.json(health);
   });
   api.use('/parts/:id/decisions', decisionRoutes(new DecisionStore(db), jobs, now));
   api.use('/parts', partRoutes(new PartStore(db), jobs, now));

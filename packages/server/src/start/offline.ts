@@ -1,4 +1,4 @@
-import type { ArchiveImported, ArchivePreview, BackupSummary } from '@hornblende/core';
+import type { ArchiveImported, ArchivePreview, BackupSummary, Verification } from '@hornblende/core';
 import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { exportArchive } from '../archive/export.js';
@@ -7,7 +7,7 @@ import { checkedManifest, discard, stage } from '../archive/staging.js';
 import { openDatabase, openForReading } from '../db/database.js';
 import { lookAt } from '../db/look-at.js';
 import { StartProblem } from '../db/start-problem.js';
-import { verifyDatabase, type Verification } from '../db/verify.js';
+import { verifyDatabase } from '../db/verify.js';
 import { lockFolder } from './folder-lock.js';
 import { restoreInto } from './restore.js';
 import { DATABASE_FILE, Workplace } from './workplace.js';

@@ -1,8 +1,13 @@
 import type {
+  ArchiveImported,
+  ArchivePreview,
+  ArchiveUndone,
+  BackupSummary,
   Decision,
   DecisionInput,
   DecisionSummary,
   Grade,
+  Health,
   ImportItem,
   ImportResult,
   ImportUndone,
@@ -18,6 +23,7 @@ import type {
   StoredPrinter,
   StoredSpool,
   StoredWorkshop,
+  Verification,
   Weather,
   WeatherSummary,
   WorkshopSettings,
@@ -101,18 +107,23 @@ async function answered<T>(response: Response): Promise<T> {
   throw new ApiError(response.status, errors ?? unknown, rest);
 }
 
-async function reached(
-  method: string,
-  path: string,
-  body: unknown,
-  options: RequestOptions,
-): Promise<Response> {
-  const sent =
+/** Sends a file as it is. */
+function sent(path: string, file: Blob, signal: AbortSignal): Promise<Response> {
+  const headers = { 'Content-Type': 'application/octet-stream' };
+  return fetched(path, { method: 'POST', headers, body: file, signal });
+}
+
+function reached(method: string, path: string, body: unknown, options: RequestOptions): Promise<Response> {
+  const json =
     body === undefined ? {} : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) };
+  return fetched(path, { method, ...options, ...json });
+}
+
+async function fetched(path: string, init: RequestInit): Promise<Response> {
   try {
-    return await fetch(`/api${path}`, { method, ...options, ...sent });
+    return await fetch(`/api${path}`, init);
   } catch (e) {
-    if (options.signal?.aborted) throw e;
+    if (init.signal?.aborted) throw e;
     throw new ApiError(0, [
       { field: 'Hornblende', value: null, message: 'cannot be reached: is it still running?' },
     ]);
@@ -160,6 +171,16 @@ export const api = {
   removeSpool: (id: string) => request<null>('DELETE', `/spools/${id}`),
   workshop: () => request<StoredWorkshop>('GET', '/workshop'),
   saveWorkshop: (settings: WorkshopSettings) => request<StoredWorkshop>('PUT', '/workshop', settings),
+  health: () => request<Health>('GET', '/health'),
+  backups: () => request<BackupSummary[]>('GET', '/backups'),
+  makeBackup: () => request<BackupSummary>('POST', '/backups'),
+  restoreBackup: (name: string) => request<object>('POST', `/backups/${encodeURIComponent(name)}/restore`),
+  verify: () => request<Verification>('GET', '/backups/verify'),
+  previewArchive: async (file: Blob, signal: AbortSignal) =>
+    answered<ArchivePreview>(await sent('/archive/previews', file, signal)),
+  importArchive: (id: string, conflicts: 'keep' | 'replace') =>
+    request<ArchiveImported>('POST', '/archive/imports', { id, conflicts }),
+  undoArchive: (id: string) => request<ArchiveUndone>('POST', `/archive/imports/${id}/undo`),
   saveQuote: (partId: string, each: number | null) =>
     request<StoredWorkshop>('PUT', `/workshop/quotes/${partId}`, { each }),
 };

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import ConfigProvider from 'ant-design-vue/es/config-provider';
 import { computed, defineAsyncComponent, onMounted, watchEffect } from 'vue';
+import { useHealth } from '../stores/health';
 import { useSettings } from '../stores/settings';
 import { useWorking } from '../stores/working';
 import { kitTheme } from '../theme/kit';
@@ -14,6 +15,7 @@ const WorkingDrawer = defineAsyncComponent(() => import('../features/working/Wor
 
 const settings = useSettings();
 const working = useWorking();
+const health = useHealth();
 const { help } = useShortcuts();
 const theme = computed(() => kitTheme(settings.theme));
 watchEffect(() => {
@@ -28,6 +30,11 @@ onMounted(() => void prefetchPages());
       <a class="skip" href="#main">Skip to the page</a>
       <AppRail @help="help = true" />
       <main id="main" tabindex="-1">
+        <p v-if="health.damage.length" class="damaged" role="alert">
+          The workshop’s file is damaged: it can be read, but nothing is saved. Restore the newest good backup
+          under
+          <RouterLink to="/settings">Settings</RouterLink>.
+        </p>
         <RouterView />
       </main>
       <WorkingDrawer v-if="working.topic" />
@@ -48,6 +55,16 @@ main {
   overflow: auto;
   outline: none;
   min-width: 0;
+}
+.damaged {
+  margin: 0;
+  padding: 8px 20px;
+  background: var(--out);
+  color: #fff;
+}
+.damaged a {
+  color: #fff;
+  text-decoration: underline;
 }
 .skip {
   position: absolute;

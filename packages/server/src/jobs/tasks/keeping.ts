@@ -1,11 +1,11 @@
-import type { ArchivePreview } from '@hornblende/core';
+import type { ArchivePreview, Verification } from '@hornblende/core';
 import { existsSync } from 'node:fs';
 import { exportArchive } from '../../archive/export.js';
 import { importStaged, previewImport, undoImported } from '../../archive/import.js';
 import { discard, stage } from '../../archive/staging.js';
 import { openForReading } from '../../db/database.js';
 import { recordKinds } from '../../db/kinds.js';
-import { damageOf, verifyDatabase, type Verification } from '../../db/verify.js';
+import { damageOf, verifyDatabase } from '../../db/verify.js';
 import { notFound } from '../../http/errors.js';
 import { json } from '../answer.js';
 import type { Task } from '../task.js';

@@ -5,6 +5,8 @@ import { useSettings } from '../../stores/settings';
 import { useWorkshop } from '../../stores/workshop';
 import NumberInput from '../../ui/NumberInput.vue';
 import { useFeedback } from '../../ui/useFeedback';
+import ArchivePanel from './ArchivePanel.vue';
+import BackupPanel from './BackupPanel.vue';
 
 /** What holds for this browser, and what for the workshop. */
 const settings = useSettings();
@@ -80,30 +82,32 @@ function setCurrency(): void {
         </p>
       </div>
     </section>
+    <BackupPanel />
+    <ArchivePanel />
   </div>
 </template>
 
 <style scoped>
-section {
-  max-width: 620px;
+.settings :deep(section) {
+  max-width: 720px;
   margin-top: 22px;
 }
-h2 {
+.settings :deep(h2) {
   font-size: 20px;
   margin: 0 0 4px;
 }
-.setting {
+.settings :deep(.setting) {
   border-top: 1px solid var(--rule);
   padding: 12px 0;
 }
-h3 {
+.settings :deep(h3) {
   font-size: 15px;
   margin: 0 0 6px;
 }
 .short {
   width: 76px;
 }
-p {
+.settings :deep(.setting p) {
   margin: 6px 0 0;
 }
 </style>

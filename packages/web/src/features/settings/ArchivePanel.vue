@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { Button, Modal, Radio, RadioGroup } from 'ant-design-vue';
+import dayjs from 'dayjs';
+import { computed, ref } from 'vue';
+import DataTable from '../../ui/DataTable.vue';
+import FileButton from '../../ui/FileButton.vue';
+import { useFeedback } from '../../ui/useFeedback';
+import { useArchiveImport } from './useArchiveImport';
+
+/** The whole workshop in one file, out; and one like it in again, looked at before. */
+const { attempt, tell } = useFeedback();
+const { fileName, stage, preview, result, problems, conflicts, read, write, undo, cancel } =
+  useArchiveImport();
+const open = ref(false);
+const busy = computed(() => stage.value === 'reading' || stage.value === 'writing');
+
+const kindNames: Record<string, string> = {
+  marks: 'marks',
+  workshop: 'the workshop’s settings',
+  printers: 'printers',
+  weathers: 'years of weather',
+  grades: 'grades',
+  spools: 'spools',
+  parts: 'parts',
+  'part-versions': 'versions of briefs',
+  quotes: 'quotes',
+  libraries: 'states of the library',
+  pieces: 'pieces of decisions',
+  decisions: 'decisions',
+};
+const columns = [
+  { key: 'kind', title: 'Kind' },
+  { key: 'adds', title: 'To add', number: true },
+  { key: 'changes', title: 'To change', number: true },
+  { key: 'conflicts', title: 'Changed here since', number: true },
+  { key: 'same', title: 'The same', number: true },
+];
+const kinds = computed(
+  () => preview.value?.kinds.filter(k => k.adds + k.changes + k.conflicts + k.same) ?? [],
+);
+const sum = (of: 'adds' | 'changes' | 'conflicts'): number => kinds.value.reduce((s, k) => s + k[of], 0);
+const anything = computed(() => sum('adds') + sum('changes') + sum('conflicts') > 0);
+const verdictNames = { add: 'to add', change: 'to change', conflict: 'changed here since' };
+const named = computed(() =>
+  (preview.value?.named ?? [])
+    .filter(n => !['pieces', 'libraries', 'part-versions'].includes(n.kind))
+    .slice(0, 12),
+);
+
+async function take(file: File): Promise<void> {
+  open.value = true;
+  await read(file);
+}
+function close(): void {
+  cancel();
+  open.value = false;
+  // What the pages hold may be older than what was taken over.
+  if (result.value) location.reload();
+}
+async function takeBack(): Promise<void> {
+  await attempt(async () => tell(await undo()));
+}
+</script>
+
+<template>
+  <section>
+    <h2>Archive</h2>
+    <div class="setting">
+      <p class="deeds">
+        <Button href="/api/archive" download>Export everything</Button>
+        <FileButton label="Import an archive" accept=".zip" @file="take" />
+      </p>
+      <p class="soft small">
+        One zip with a file for each record, for another machine, another disk, or a look with other tools.
+        Importing shows first what it would do, and can be taken back.
+      </p>
+    </div>
+    <Modal v-if="open" open :title="`Import ${fileName}`" :width="640" :mask-closable="false" @cancel="close">
+      <div data-testid="archive">
+        <p v-if="busy" role="status">
+          {{ stage === 'reading' ? 'Reading it through, record by record…' : 'Taking it over…' }}
+        </p>
+        <ul v-else-if="stage === 'failed'" class="out" role="alert">
+          <li v-for="p in problems" :key="p">{{ p }}. Nothing was written.</li>
+        </ul>
+        <template v-else-if="stage === 'done'">
+          <p v-if="result" role="status">
+            ● {{ result.added }} records added, {{ result.changed }} changed<template v-if="result.kept"
+              >, {{ result.kept }} kept as they are here</template
+            >.
+          </p>
+          <p v-else role="status">The import was taken back.</p>
+        </template>
+        <template v-else-if="preview">
+          <p>
+            Made {{ dayjs(preview.madeAt).format('D MMMM YYYY, HH:mm') }}.
+            <template v-if="!anything">It holds nothing that is not here already.</template>
+          </p>
+          <DataTable
+            v-if="anything"
+            :columns="columns"
+            :rows="kinds"
+            :row-key="k => k.kind"
+            label="What importing would do"
+          >
+            <template #kind="{ row }">{{ kindNames[row.kind] ?? row.kind }}</template>
+            <template #adds="{ row }">{{ row.adds || '' }}</template>
+            <template #changes="{ row }">{{ row.changes || '' }}</template>
+            <template #conflicts="{ row }">{{ row.conflicts || '' }}</template>
+            <template #same="{ row }">{{ row.same || '' }}</template>
+          </DataTable>
+          <p v-if="named.length" class="small soft">
+            Among them
+            {{ named.map(n => `${n.title} (${verdictNames[n.verdict]})`).join(', ') }}.
+          </p>
+          <RadioGroup
+            v-if="sum('conflicts')"
+            v-model:value="conflicts"
+            aria-label="What was changed here since"
+          >
+            <Radio value="keep">Keep what was changed here since</Radio>
+            <Radio value="replace">Take the archive’s</Radio>
+          </RadioGroup>
+        </template>
+      </div>
+      <template #footer>
+        <Button v-if="stage === 'done' && result" @click="takeBack">Take it back</Button>
+        <Button v-if="stage === 'preview' && anything" type="primary" @click="write">Import</Button>
+        <Button @click="close">{{ stage === 'done' ? 'Done' : 'Close' }}</Button>
+      </template>
+    </Modal>
+  </section>
+</template>
+
+<style scoped>
+.deeds {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  flex-wrap: wrap;
+  margin: 0;
+}
+</style>

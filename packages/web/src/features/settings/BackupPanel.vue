@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import type { BackupSummary, Verification } from '@hornblende/core';
+import { Button } from 'ant-design-vue';
+import dayjs from 'dayjs';
+import { onMounted, ref, shallowRef } from 'vue';
+import { api } from '../../api/client';
+import { useHealth } from '../../stores/health';
+import DataTable from '../../ui/DataTable.vue';
+import PageState from '../../ui/PageState.vue';
+import { useFeedback } from '../../ui/useFeedback';
+import { backupReasons, contentsText, sizeText } from './backup-words';
+
+/** The workshop's backups: what there are and what is in them, made now, and put in place again. */
+const { ask, attempt, tell } = useFeedback();
+const health = useHealth();
+const list = shallowRef<BackupSummary[]>([]);
+const state = ref<'loading' | 'ready' | 'failed'>('loading');
+const busy = ref<'backup' | 'verify' | null>(null);
+const found = shallowRef<Verification | null>(null);
+const columns = [
+  { key: 'at', title: 'Made' },
+  { key: 'contents', title: 'What is in it' },
+  { key: 'size', title: 'Size', number: true },
+  { key: 'act', title: 'Restore', hiddenTitle: true, width: '100px' },
+];
+
+async function load(): Promise<void> {
+  try {
+    list.value = await api.backups();
+    state.value = 'ready';
+  } catch {
+    state.value = 'failed';
+  }
+}
+onMounted(load);
+
+async function backUp(): Promise<void> {
+  busy.value = 'backup';
+  await attempt(async () => {
+    await api.makeBackup();
+    await load();
+    tell('Backed up and read through.');
+  });
+  busy.value = null;
+}
+async function verify(): Promise<void> {
+  busy.value = 'verify';
+  await attempt(async () => {
+    found.value = await api.verify();
+  });
+  busy.value = null;
+}
+function restore(b: BackupSummary): void {
+  ask({
+    title: `Go back to ${dayjs(b.at).format('D MMMM YYYY, HH:mm')}?`,
+    content:
+      `It holds ${contentsText(b.counts)}. What was done since is not in it; the workshop as it is now is set ` +
+      'aside in its folder, not deleted.',
+    deed: 'Restore it',
+    leave: 'Leave all as it is',
+    danger: true,
+    act: async () => {
+      await api.restoreBackup(b.name);
+      await health.ask();
+      // Every page holds something of the workshop that was.
+      location.reload();
+    },
+  });
+}
+</script>
+
+<template>
+  <section>
+    <h2>Backups</h2>
+    <div class="setting">
+      <p class="deeds">
+        <Button type="primary" :loading="busy === 'backup'" @click="backUp">Back up now</Button>
+        <Button :loading="busy === 'verify'" @click="verify">Read every record through</Button>
+      </p>
+      <p class="soft small">
+        One is made each day and before each new version, read through after writing, and kept beside the
+        workshop: seven days and four weeks back. A backup on the same disk does not outlive the disk: export
+        an archive now and then.
+      </p>
+      <p v-if="found" :class="found.ok ? 'fits' : 'out'" role="status" data-testid="verified">
+        {{ found.ok ? `● ${found.checked} records, all sound.` : `○ ${found.checked} records were read:` }}
+      </p>
+      <ul v-if="found && !found.ok" class="small">
+        <li v-for="p in found.problems" :key="p">{{ p }}</li>
+      </ul>
+      <PageState :state="state" what="the backups" @retry="load">
+        <p v-if="!list.length" class="soft">There is no backup yet.</p>
+        <DataTable
+          v-else
+          :columns="columns"
+          :rows="list"
+          :row-key="b => b.name"
+          label="Backups"
+          row-testid="backup"
+        >
+          <template #at="{ row }">
+            {{ dayjs(row.at).format('D MMM YYYY, HH:mm') }}
+            <div class="soft small">{{ backupReasons[row.kind] }}</div>
+          </template>
+          <template #contents="{ row }">
+            {{ contentsText(row.counts) }}
+            <div v-if="row.problems.length" class="out small">○ {{ row.problems[0] }}</div>
+          </template>
+          <template #size="{ row }">{{ sizeText(row.bytes) }}</template>
+          <template #act="{ row }">
+            <Button
+              type="text"
+              :disabled="row.problems.length > 0"
+              :aria-label="`Restore the backup of ${dayjs(row.at).format('D MMM YYYY, HH:mm')}`"
+              @click="restore(row)"
+              >Restore</Button
+            >
+          </template>
+        </DataTable>
+      </PageState>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.deeds {
+  display: flex;
+  gap: 10px;
+  flex-wrap: wrap;
+  margin: 0;
+}
+</style>

@@ -1,0 +1,79 @@
+import type { ArchiveImported, ArchivePreview } from '@hornblende/core';
+import { ref, shallowRef, type Ref, type ShallowRef } from 'vue';
+import { api } from '../../api/client';
+import { problemLines } from '../../api/problem-lines';
+
+/** An archive on its way in. */
+export interface ArchiveImport {
+  fileName: Ref<string>;
+  stage: Ref<'reading' | 'preview' | 'writing' | 'failed' | 'done'>;
+  preview: ShallowRef<ArchivePreview | null>;
+  result: ShallowRef<ArchiveImported | null>;
+  problems: Ref<string[]>;
+  /** What becomes of records that were changed here after the archive was made. */
+  conflicts: Ref<'keep' | 'replace'>;
+  read: (file: File) => Promise<void>;
+  write: () => Promise<void>;
+  undo: () => Promise<string>;
+  cancel: () => void;
+}
+
+/** Reads an archive of a workshop, shows what it would do, and does it: all or nothing, and back again. */
+export function useArchiveImport(): ArchiveImport {
+  const fileName = ref('');
+  const stage = ref<'reading' | 'preview' | 'writing' | 'failed' | 'done'>('reading');
+  const preview = shallowRef<ArchivePreview | null>(null);
+  const result = shallowRef<ArchiveImported | null>(null);
+  const problems = ref<string[]>([]);
+  const conflicts = ref<'keep' | 'replace'>('keep');
+  let abort = new AbortController();
+
+  function failed(e: unknown): void {
+    if (abort.signal.aborted) return;
+    problems.value = problemLines(e);
+    stage.value = 'failed';
+  }
+  async function read(file: File): Promise<void> {
+    abort = new AbortController();
+    fileName.value = file.name;
+    stage.value = 'reading';
+    preview.value = null;
+    result.value = null;
+    try {
+      preview.value = await api.previewArchive(file, abort.signal);
+      stage.value = 'preview';
+    } catch (e) {
+      failed(e);
+    }
+  }
+  async function write(): Promise<void> {
+    if (!preview.value) return;
+    stage.value = 'writing';
+    try {
+      result.value = await api.importArchive(preview.value.id, conflicts.value);
+      stage.value = 'done';
+    } catch (e) {
+      failed(e);
+    }
+  }
+  /** Takes the import back. @returns what that did, in words. @throws ApiError */
+  async function undo(): Promise<string> {
+    if (!result.value) return '';
+    const { restored, left } = await api.undoArchive(result.value.id);
+    result.value = null;
+    const kept = left.length ? `; ${left.length} changed since stay as they are` : '';
+    return `Taken back: ${restored} records are as they were${kept}.`;
+  }
+  return {
+    fileName,
+    stage,
+    preview,
+    result,
+    problems,
+    conflicts,
+    read,
+    write,
+    undo,
+    cancel: () => abort.abort(),
+  };
+}

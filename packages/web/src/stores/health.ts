@@ -1,0 +1,21 @@
+import { useIntervalFn } from '@vueuse/core';
+import { defineStore } from 'pinia';
+import { ref } from 'vue';
+import { api } from '../api/client';
+
+/** How often it is asked whether the workshop is well, ms. */
+const ASK_MS = 300_000;
+
+/** Whether the workshop's database is well; what is damaged is said on every page. */
+export const useHealth = defineStore('health', () => {
+  const damage = ref<string[]>([]);
+  async function ask(): Promise<void> {
+    try {
+      damage.value = (await api.health()).damage ?? [];
+    } catch {
+      /* away: the pages say so themselves */
+    }
+  }
+  useIntervalFn(() => void ask(), ASK_MS, { immediateCallback: true });
+  return { damage, ask };
+});
