@@ -154,6 +154,8 @@ export function ListOf(type: () => ClassConstructor<object>, o: Common & { max: 
     Type(type),
     IsArray(m),
     ArrayMaxSize(o.max, m),
+    // A list inside the list would pass for an object without fields.
+    IsObject({ ...m, each: true }),
     ValidateNested({ ...m, each: true }),
   ]);
 }

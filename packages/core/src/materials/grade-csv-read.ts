@@ -40,8 +40,7 @@ export function fromCsv(text: string, progress: Progress): GradeTable {
     ? [`Columns that are not known here are left out: ${unknown.join(', ')}.`]
     : [];
   const count = data.length - 1;
-  if (count > MAX_GRADES)
-    return failed(`holds more than ${MAX_GRADES} rows; at most that many are read at once`);
+  if (count > MAX_GRADES) return failed(`holds more rows than can be read at once: at most ${MAX_GRADES}`);
   // Where the comma does not separate fields, it can only be a decimal comma.
   const decimalComma = meta.delimiter !== ',';
   const rows: GradeRow[] = [];

@@ -78,9 +78,8 @@ export class PartStore extends RevisionedStore<PartContent, Part, PartRow> {
 
   /** A page of the parts that are worked on, last touched first; or of those that were put away. */
   async listed(asked: PageAsked, archived: boolean): Promise<Page<Part>> {
-    return this.page(asked, query =>
-      archived ? query.whereNotNull('archived_at') : query.whereNull('archived_at'),
-    );
+    // As the index has it, so that neither kind is looked for row by row.
+    return this.page(asked, query => query.whereRaw('(archived_at is null) = ?', [archived ? 0 : 1]));
   }
 
   /** A page of how a part's brief has stood, newest first. @throws HttpProblem 404 */

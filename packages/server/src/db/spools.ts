@@ -4,9 +4,9 @@ import {
   gradeFamily,
   ledgerProblems,
   parseSpool,
+  Spool,
   type Family,
   type Problem,
-  type Spool,
   type StoredSpool,
 } from '@hornblende/core';
 import { HttpProblem } from '../http/errors.js';
@@ -28,7 +28,7 @@ const kind: DocumentKind<Spool, StoredSpool, SpoolRow> = {
   order: { columns: ['material', 'created_at', 'id'], direction: 'asc' },
   read: row => ({
     id: row.id,
-    spool: parseSpool(JSON.parse(row.data)),
+    spool: readSpool(JSON.parse(row.data)),
     revision: row.revision,
     updatedAt: row.updated_at,
   }),
@@ -47,6 +47,17 @@ const kind: DocumentKind<Spool, StoredSpool, SpoolRow> = {
       );
   },
 };
+
+const fields = Object.keys(new Spool());
+
+/**
+ * A stored spool. It was read by the core's parser when it was written; a ledger of hundreds of lines must not be
+ * checked again for every list, only where an older version left a field out.
+ */
+function readSpool(plain: unknown): Spool {
+  const complete = typeof plain === 'object' && plain !== null && fields.every(f => Object.hasOwn(plain, f));
+  return complete ? (plain as Spool) : parseSpool(plain);
+}
 
 async function gradeOf(db: Knex, key: string): Promise<Family | null> {
   const row = (await db('grades').where({ key }).first()) as GradeRow | undefined;

@@ -8,7 +8,7 @@ export const APPLICATION_ID = 0x486f726e;
 
 /** What lists are asked for, in their order. */
 const indexes: readonly { name: string; on: string }[] = [
-  { name: 'parts_listed', on: 'parts (archived_at, updated_at desc, id desc)' },
+  { name: 'parts_listed', on: 'parts ((archived_at is null), updated_at desc, id desc)' },
   { name: 'decisions_of_part', on: 'decisions (part_id, decided_at desc, id desc)' },
   { name: 'decisions_standing', on: 'decisions (part_id, withdrawn_at, decided_at)' },
   { name: 'spools_shelved', on: 'spools (material, created_at, id)' },

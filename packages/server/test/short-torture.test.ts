@@ -1,0 +1,102 @@
+import { pathToFileURL } from 'node:url';
+import { resolve } from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { brief, runningApi } from './running.js';
+
+// A short run of `npm run torture fuzz`, from the same generators.
+
+interface OddInput {
+  routes: { method: string; path: string; seedBody: unknown }[];
+  bodyOf: (right: unknown, random: () => number) => string | undefined;
+  brokenFile: (random: () => number) => Buffer;
+}
+const scripts = resolve(import.meta.dirname, '../../../scripts/torture');
+const { routes, bodyOf, brokenFile } = (await import(
+  pathToFileURL(`${scripts}/odd-input.mjs`).href
+)) as OddInput;
+const { seeded } = (await import(pathToFileURL(`${scripts}/server.mjs`).href)) as {
+  seeded: (seed: number) => () => number;
+};
+
+const { call, server } = runningApi();
+
+describe('odd input', () => {
+  it('is refused in words: never a 5xx, never something half written', async () => {
+    const random = seeded(7);
+    const part = String((await call('POST', '/api/parts', { brief: brief() })).body.id);
+    const told: string[] = [];
+    for (let i = 0; i < 400; i++) {
+      const { method, path, seedBody } = routes[i % routes.length]!;
+      const at = `/api${path.replace(/:part|:decided/, part)}`;
+      const body = bodyOf(seedBody, random);
+      const { status } = await call(method, at, undefined, method === 'GET' ? undefined : body);
+      if (status >= 500) told.push(`${status} ${method} ${at} ${body?.slice(0, 200)}`);
+    }
+    for (let i = 0; i < 40; i++)
+      for (const path of ['/api/grades/import', '/api/archive/previews']) {
+        const answer = await fetch(server().url + path, {
+          method: 'POST',
+          body: new Uint8Array(brokenFile(random)),
+        });
+        if (answer.status >= 500) told.push(`${answer.status} ${path}`);
+      }
+    expect(told).toEqual([]);
+    expect((await call('GET', '/api/backups/verify')).body).toMatchObject({ ok: true, problems: [] });
+  });
+
+  it('names of the object’s own prototype are refused by name, wherever they stand', async () => {
+    const problems = async (path: string, raw: string): Promise<string[]> =>
+      ((await call('POST', path, undefined, raw)).body.errors ?? []).map(e => `${e.field} ${e.message}`);
+    const head = '"format":"hornblende-grade","version":1,"key":"k","name":"K","family":"pla"';
+    expect(await problems('/api/grades', `{"grade":{${head},"sheet":{"constructor":5}}}`)).toEqual([
+      'grade.sheet.constructor is not a name that a field may have',
+    ]);
+    expect(await problems('/api/grades', `{"grade":{${head},"sheet":{"__proto__":5}}}`)).toEqual([
+      'grade.sheet.__proto__ is not a name that a field may have',
+    ]);
+    expect(await problems('/api/calc/load.beam', '{"constructor":{"x":1},"case":"tension"}')).toContain(
+      'constructor is not a name that a field may have',
+    );
+    expect(await problems('/api/parts', `{"brief":${'{"a":'.repeat(1500)}1${'}'.repeat(1500)}}`)).toEqual([
+      expect.stringContaining('must not nest more than'),
+    ]);
+    expect(await problems('/api/grades', '{"grade":{"name":"\\u0000"}}')).toEqual([
+      expect.stringContaining('must not hold a NUL character'),
+    ]);
+    expect(await problems('/api/grades', `{"grade":{${head.replace('"K"', '"   "')}}}`)).toEqual([
+      expect.stringMatching(/^grade\.name must be/),
+    ]);
+    // What is told back of a long value is short.
+    const long = await call('POST', '/api/grades', { grade: { format: 'x'.repeat(100_000) } });
+    expect(JSON.stringify(long.body).length).toBeLessThan(3000);
+  });
+});
+
+describe('pages', () => {
+  it('follow each other by the header, each row once, in a stable order', async () => {
+    for (let i = 0; i < 12; i++) await call('POST', '/api/parts', { brief: brief({ name: `Page ${i}` }) });
+    const seen: string[] = [];
+    let path: string | null = '/api/parts?limit=5';
+    let pages = 0;
+    while (path !== null) {
+      const page: Awaited<ReturnType<typeof call>> = await call('GET', path);
+      seen.push(...(page.body as unknown as { id: string }[]).map(p => p.id));
+      path = /<([^>]+)>; rel="next"/.exec(page.headers.get('link') ?? '')?.[1] ?? null;
+      pages++;
+    }
+    const whole = (await call('GET', '/api/parts?limit=1000')).body as unknown as { id: string }[];
+    expect(pages).toBe(Math.ceil(whole.length / 5));
+    expect(seen).toEqual(whole.map(p => p.id));
+  });
+
+  it('refuse a limit and a cursor that none gave', async () => {
+    const field = async (query: string): Promise<string | undefined> =>
+      (await call('GET', `/api/parts?${query}`)).body.errors?.[0]?.field;
+    expect(await field('limit=0')).toBe('limit');
+    expect(await field('limit=1001')).toBe('limit');
+    expect(await field('limit=x')).toBe('limit');
+    expect(await field('after=nonsense')).toBe('after');
+    expect(await field('after=WzFd')).toBe('after');
+    expect(await field('after=a&after=b')).toBe('after');
+  });
+});

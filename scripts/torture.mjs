@@ -1,0 +1,16 @@
+// npm run torture [freeze|growth|kill|fuzz …]: minutes of ill-treatment, from a seed. Ends with 1 when anything broke.
+import { ensureInstalled } from './install.mjs';
+
+ensureInstalled();
+const { buildAll } = await import('./build.mjs');
+buildAll();
+const all = ['freeze', 'growth', 'kill', 'fuzz'];
+const asked = process.argv.slice(2).filter(a => all.includes(a));
+const seed = Number(process.env.SEED ?? 1);
+let failed = 0;
+for (const name of asked.length ? asked : all) {
+  const { [name]: run } = await import(`./torture/${name}.mjs`);
+  failed += await run(seed);
+}
+console.log(failed ? `${failed} broke (SEED=${seed})` : 'nothing broke');
+process.exitCode = failed ? 1 : 0;
