@@ -23,6 +23,35 @@ test('a kill −9 right after an acknowledged save loses nothing, and Ctrl-C end
   }
 });
 
+test('with a full disk the page says so in a sentence, keeps what was typed, and saves when there is room', async ({
+  page,
+}) => {
+  const server = new TestServer();
+  try {
+    await server.start();
+    await page.goto(server.url);
+    await page.getByRole('link', { name: 'Van dashboard clip' }).click();
+    const message = 'is full: nothing was saved. Make room on it and save again';
+    await page.route('**/api/parts/*', (route, request) =>
+      request.method() === 'PUT'
+        ? route.fulfill({ status: 507, json: { errors: [{ field: '(disk)', value: null, message }] } })
+        : route.fallback(),
+    );
+    await page.getByLabel('Service life').fill('9 years');
+    await expect(
+      page.getByRole('alert').filter({ hasText: 'The disk is full: nothing was saved' }),
+    ).toBeVisible();
+    await expect(page.getByLabel('Service life')).toHaveValue('9 years');
+    await page.unroute('**/api/parts/*');
+    await expect(page.getByTestId('save-state')).toHaveText('Saved');
+    await page.reload();
+    await expect(page.getByLabel('Service life')).toHaveValue('9 years');
+  } finally {
+    await server.stop('SIGKILL');
+    server.dispose();
+  }
+});
+
 test('what is typed while the server is away is kept, and saved when it is back', async ({ page }) => {
   const server = new TestServer();
   try {

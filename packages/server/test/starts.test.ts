@@ -1,7 +1,7 @@
 import Driver from 'better-sqlite3';
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
@@ -127,6 +127,29 @@ describe('a start after a kill', () => {
     await once(child, 'exit');
     const running = await startServer({ dataDir: dir, port: 0 });
     await running.close();
+  });
+
+  it('--fresh pulls nothing from under a server that runs', async () => {
+    const dir = folder();
+    const first = await startServer({ dataDir: dir, port: 0, demo: true });
+    await expect(startServer({ dataDir: dir, port: 0, fresh: true })).rejects.toThrow(
+      'works in this folder already',
+    );
+    expect((await fetch(`${first.url}/api/parts`)).status).toBe(200);
+    expect(readdirSync(dir).filter(f => f.endsWith('.db'))).toEqual(['hornblende.db']);
+    await first.close();
+  });
+
+  it('told to stop, it finishes what is under way', async () => {
+    const { url, close } = await startServer({ dataDir: folder(), port: 0 });
+    const answer = fetch(`${url}/api/calc/score.robustness`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ brief: brief(), draws: 20_000 }),
+    });
+    await new Promise(ok => setTimeout(ok, 150));
+    await close();
+    expect((await answer).status).toBe(200);
   });
 
   it('a database of an older schema is backed up before it is changed', async () => {

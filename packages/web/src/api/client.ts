@@ -29,6 +29,20 @@ import type {
   WorkshopSettings,
 } from '@hornblende/core';
 
+/** What is meant by the fields that are none of a form's. */
+const places: Record<string, string> = {
+  '(disk)': 'The disk',
+  '(database)': 'The workshop’s file',
+  '(server)': 'The server',
+  '(request)': 'The request',
+  '(archive)': 'The archive',
+};
+
+/** A problem as a sentence without its end: where, and what is the matter. */
+export function problemSentence({ field, message }: Problem): string {
+  return `${places[field] ?? field} ${message}`;
+}
+
 /** An answer of the server that is not a success. Status 0: it could not be reached. */
 export class ApiError extends Error {
   constructor(
@@ -36,7 +50,7 @@ export class ApiError extends Error {
     readonly problems: Problem[],
     readonly body: Record<string, unknown> = {},
   ) {
-    super(problems.map(p => `${p.field} ${p.message}`).join('; '));
+    super(problems.map(problemSentence).join('; '));
     this.name = 'ApiError';
   }
 }

@@ -1,9 +1,9 @@
 import { InputError, problemLine } from '@hornblende/core';
-import { ApiError } from './client';
+import { ApiError, problemSentence } from './client';
 
 /** What is wrong, a line a problem, whether core or the server found it, or neither expected it. */
 export function problemLines(error: unknown): string[] {
   if (error instanceof InputError) return error.problems.map(problemLine);
-  if (error instanceof ApiError) return error.problems.map(p => `${p.field} ${p.message}`);
+  if (error instanceof ApiError) return error.problems.map(problemSentence);
   return [error instanceof Error ? error.message : String(error)];
 }

@@ -52,7 +52,19 @@ useAutosave(() => {
   </div>
   <template v-else>
     <VerdictBar :ranking="ranking" :first="first" :second="second" :part-id="id" />
+    <p v-if="draft.saveState === 'failed'" class="unsaved" role="alert">
+      {{ draft.saveError }}. It is tried again by itself.
+    </p>
     <RouterView />
     <ConflictDialog />
   </template>
 </template>
+
+<style scoped>
+.unsaved {
+  margin: 0;
+  padding: 6px 20px;
+  border-bottom: 1px solid var(--rule);
+  border-left: 4px solid var(--out);
+}
+</style>
