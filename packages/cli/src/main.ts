@@ -1,6 +1,8 @@
 import { Command, CommanderError } from 'commander';
 import { InputError } from '@hornblende/core';
 import { decideCommand } from './commands/decide.js';
+import { gcodeCommand } from './commands/gcode.js';
+import { meshCommand } from './commands/mesh.js';
 import {
   backupCommand,
   exportCommand,
@@ -29,6 +31,8 @@ function program(): Command {
     calcCommand(),
     modelsCommand(),
     familiesCommand(),
+    meshCommand(),
+    gcodeCommand(),
     startCommand(),
     backupCommand(),
     restoreCommand(),

@@ -10,6 +10,15 @@ export function wholeNumber(min: number, max: number, what = 'it'): (text: strin
   };
 }
 
+/** Reads a number above zero. @throws InvalidArgumentError saying what it is */
+export function number(what: string): (text: string) => number {
+  return text => {
+    const n = Number(text);
+    if (!Number.isFinite(n) || n <= 0) throw new InvalidArgumentError(`${what} is a number above zero.`);
+    return n;
+  };
+}
+
 /** The most draws that one command makes. */
 export const MOST_DRAWS = 1e6;
 

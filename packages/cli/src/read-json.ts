@@ -3,8 +3,13 @@ import { InputError } from '@hornblende/core';
 
 /** Reads text from a file, or from standard input for "-". @throws InputError when it cannot be read */
 export function readText(file: string): string {
+  return readBytes(file).toString('utf8');
+}
+
+/** Reads a file, or standard input for "-". @throws InputError when it cannot be read */
+export function readBytes(file: string): Buffer {
   try {
-    return readFileSync(file === '-' ? 0 : file, 'utf8');
+    return readFileSync(file === '-' ? 0 : file);
   } catch (e) {
     const { code } = e as NodeJS.ErrnoException;
     throw new InputError([

@@ -67,6 +67,7 @@ export * from './advice/upgrades.js';
 export * from './workshop/settings.js';
 export * from './models/spool-moisture.js';
 export * from './print/economics.js';
+export * from './print/gcode.js';
 export * from './score/gate.js';
 export * from './score/comfort.js';
 export * from './score/context.js';

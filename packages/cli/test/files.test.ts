@@ -1,0 +1,81 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { afterAll, describe, expect, it } from 'vitest';
+import { openDatabase } from '@hornblende/server';
+
+const bin = resolve(import.meta.dirname, '../bin/hornblende.mjs');
+const dir = mkdtempSync(join(tmpdir(), 'hornblende-files-'));
+afterAll(() => rmSync(dir, { recursive: true, force: true }));
+
+function run(...args: string[]): { status: number | null; out: string; err: string } {
+  const r = spawnSync(process.execPath, [bin, ...args], { encoding: 'utf8', cwd: dir });
+  return { status: r.status, out: r.stdout, err: r.stderr };
+}
+function file(name: string, value: string): string {
+  const path = join(dir, name);
+  writeFileSync(path, value);
+  return path;
+}
+const tetrahedron = `v 0 0 0\nv 30 0 0\nv 0 30 0\nv 0 0 30\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 1 4 3\n`;
+
+describe('hornblende mesh and gcode', () => {
+  it('measures a shape, as JSON and in words', () => {
+    const path = file('corner.obj', tetrahedron);
+    const report = JSON.parse(run('mesh', path, '--json').out) as Record<string, unknown>;
+    expect(report).toMatchObject({ format: 'obj', triangles: 4, watertight: true, shells: 1, warnings: [] });
+    expect(report.volumeMm3).toBeCloseTo(4500, 6);
+    expect(report.sharpCorners).toHaveLength(3);
+    expect(run('mesh', path).out).toContain('30 × 30 × 30 mm, drawn in millimeter');
+    expect(run('mesh', path, '--unit', 'inch', '--json').out).toContain('"units": "inch"');
+  });
+  it('refuses what is no shape with 2 and a line', () => {
+    const bad = run('mesh', file('x.stl', 'nothing of a shape'), '--json');
+    expect(bad).toMatchObject({ status: 2, out: '' });
+    expect(bad.err).toContain('(file): null holds no triangle');
+    expect(run('mesh', join(dir, 'not-there.stl')).err).toContain('does not exist');
+    expect(run('mesh', join(dir, 'corner.obj'), '--unit', 'cubit').status).toBe(2);
+  });
+  it('reads G-code', () => {
+    const path = file('a.gcode', 'M83\nG1 X100 E5 F3000\nT1\nG1 X0 E5\n');
+    const report = JSON.parse(run('gcode', path, '--json', '--acceleration', '500').out) as Record<
+      string,
+      unknown
+    >;
+    expect(report).toMatchObject({ filamentMm: 10, layers: 1, warnings: [] });
+    expect(report.byTool).toHaveLength(2);
+    expect(run('gcode', path).out).toContain('10 mm of filament');
+    expect(run('gcode', path, '--diameter', '-1').status).toBe(2);
+    expect(run('gcode', file('b.gcode', '; nothing')).err).toContain('holds no G-code');
+  });
+});
+
+describe('keeping a workshop', () => {
+  it('backs up, verifies, exports, imports and restores from the command line', async () => {
+    const data = join(dir, 'data');
+    expect(run('verify', '--data', data)).toMatchObject({ status: 1 });
+    expect(run('verify', '--data', data).err).toContain('there is no workshop here');
+    rmSync(data, { recursive: true, force: true });
+    run('import', file('no.zip', 'PK'), '--data', data); // makes the folder
+    await (await openDatabase(join(data, 'hornblende.db'))).destroy();
+    expect(JSON.parse(run('verify', '--data', data, '--json').out)).toEqual({
+      ok: true,
+      checked: 0,
+      problems: [],
+    });
+    const backup = JSON.parse(run('backup', '--data', data, '--json').out) as { name: string; kind: string };
+    expect(backup.kind).toBe('demand');
+    const path = join(data, 'backups', backup.name);
+    expect(run('verify', path).out).toContain('all sound');
+    const zip = join(dir, 'all.zip');
+    expect(run('export', zip, '--data', data).status).toBe(0);
+    expect(JSON.parse(run('verify', zip, '--json').out)).toMatchObject({ ok: true });
+    const elsewhere = join(dir, 'elsewhere');
+    expect(run('import', zip, '--data', elsewhere).out).toContain('Nothing was imported');
+    expect(run('import', zip, '--data', elsewhere, '--yes').out).toContain('0 added');
+    expect(run('restore', path, '--data', elsewhere).out).toContain('Restored');
+    expect(run('restore', file('no.db', 'x'.repeat(300)), '--data', elsewhere)).toMatchObject({ status: 1 });
+    expect(existsSync(join(elsewhere, 'hornblende.db'))).toBe(true);
+  });
+});
