@@ -69,6 +69,20 @@ const views = [
     },
   ],
   ['decision', `/parts/${idOf('Hive-stand levelling foot')}/decision`, 'light', '[data-testid=decision]'],
+  ['card', `/parts/${latch}/card`, 'light', '[data-testid=card-amounts]'],
+  [
+    'settings',
+    '/settings',
+    'light',
+    'text=Back up now',
+    async page => {
+      await page.getByRole('button', { name: 'Back up now' }).click();
+      await page.waitForSelector('[data-testid=backup]');
+      await page.waitForTimeout(3500);
+      await page.evaluate(() => document.querySelector('main').scrollBy(0, 900));
+      await page.waitForTimeout(300);
+    },
+  ],
   [
     'rank-sure',
     `/parts/${idOf('Extractor crank knob')}/rank`,

@@ -54,9 +54,10 @@ export async function growth() {
     const before = small.times[name];
     const bad = ms > Math.max(WANTED.times * before, NOISE_MS);
     if (bad) failed++;
+    const times = (ms / before).toFixed(2);
     console.log(
-      `growth: ${name}: first page ${ms.toFixed(1)} ms, ${(ms / before).toFixed(2)} × that of a hundredth${bad ? ' ✗' : ''} ` +
-        `(wanted under ${WANTED.times} ×)`,
+      `growth: ${name}: first page ${ms.toFixed(1)} ms, ${times} × that of a hundredth` +
+        `${bad ? ' ✗' : ''} (wanted under ${WANTED.times} ×)`,
     );
   }
   const fits = large.bytes < WANTED.bytes;

@@ -1,6 +1,7 @@
 import { Command, CommanderError } from 'commander';
 import { InputError } from '@hornblende/core';
 import { decideCommand } from './commands/decide.js';
+import { cardCommand } from './commands/card.js';
 import { gcodeCommand } from './commands/gcode.js';
 import { meshCommand } from './commands/mesh.js';
 import {
@@ -31,6 +32,7 @@ function program(): Command {
     calcCommand(),
     modelsCommand(),
     familiesCommand(),
+    cardCommand(),
     meshCommand(),
     gcodeCommand(),
     startCommand(),

@@ -51,6 +51,26 @@ describe('hornblende mesh and gcode', () => {
   });
 });
 
+describe('hornblende card', () => {
+  it('writes the card, with a file’s own size, as Markdown, HTML and JSON', () => {
+    const brief = file('b.json', JSON.stringify({ format: 'hornblende-brief', version: 1, name: 'Corner' }));
+    const shape = file('corner.obj', tetrahedron);
+    const json = run('card', brief, '--material', 'petg', '--mesh', shape, '--json');
+    const card = JSON.parse(json.out) as Record<string, unknown>;
+    expect(card).toMatchObject({ format: 'hornblende-card', version: 1, material: 'petg', part: 'Corner' });
+    // 4.5 cm³ of a file are lighter than the brief's own guess of its size.
+    const plain = JSON.parse(run('card', brief, '--material', 'petg', '--json').out) as Record<
+      string,
+      number
+    >;
+    expect(card.massG).toBeLessThan(plain.massG!);
+    expect(run('card', brief, '--material', 'petg').out).toContain('# Corner in PETG');
+    expect(run('card', brief, '--material', 'petg', '--as', 'html').out).toMatch(/^<!doctype html>/);
+    expect(run('card', brief, '--material', 'zinc')).toMatchObject({ status: 2 });
+    expect(run('card', brief).status).toBe(2);
+  });
+});
+
 describe('keeping a workshop', () => {
   it('backs up, verifies, exports, imports and restores from the command line', async () => {
     const data = join(dir, 'data');

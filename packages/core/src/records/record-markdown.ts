@@ -1,25 +1,25 @@
 import { CERTIFICATION_NOTICE } from '../score/cautions.js';
+import { escapeMarkdown } from './escape.js';
 import type { DecisionRecord } from './record.js';
 import { recordLead, recordSections } from './record-sections.js';
 
 /** A decision as Markdown, for a wiki, a repository or a colleague. Pictures stand as their tables. */
 export function recordMarkdown(r: DecisionRecord): string {
-  const text = (s: string): string => s.replace(/([\\`*_[\]<>|#])/g, '\\$1').replace(/\s*\n+\s*/g, ' ');
   const sections = recordSections(r, CERTIFICATION_NOTICE).filter(s => s.paragraphs.length || s.table);
   const body = sections.flatMap(s => [
-    `## ${text(s.title)}`,
-    ...s.paragraphs.map(text),
+    `## ${escapeMarkdown(s.title)}`,
+    ...s.paragraphs.map(escapeMarkdown),
     ...(s.table
       ? [
           [
-            row(s.table.head.map(text)),
+            row(s.table.head.map(escapeMarkdown)),
             row(s.table.head.map((_, i) => (s.table?.right != null && i >= s.table.right ? '--:' : '---'))),
-            ...s.table.rows.map(cells => row(cells.map(text))),
+            ...s.table.rows.map(cells => row(cells.map(escapeMarkdown))),
           ].join('\n'),
         ]
       : []),
   ]);
-  return `${[`# ${text(r.part)}: ${text(recordLead(r))}`, ...body].join('\n\n')}\n`;
+  return `${[`# ${escapeMarkdown(r.part)}: ${escapeMarkdown(recordLead(r))}`, ...body].join('\n\n')}\n`;
 }
 
 function row(cells: string[]): string {

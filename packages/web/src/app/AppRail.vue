@@ -12,6 +12,7 @@ const stages = [
   { key: 'brief', label: 'Brief' },
   { key: 'rank', label: 'Rank' },
   { key: 'decision', label: 'Decision' },
+  { key: 'card', label: 'Print card' },
 ];
 const places = [
   { to: '/parts', label: 'Parts' },
@@ -194,9 +195,10 @@ kbd {
     flex: 1;
   }
   .part ol a {
-    padding: 10px 8px;
+    padding: 10px 4px;
     justify-content: center;
-    gap: 8px;
+    gap: 6px;
+    white-space: nowrap;
   }
   ol li:not(:last-child)::after {
     display: none;

@@ -10,6 +10,7 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: 'g b', does: "Go to this part's brief" },
   { keys: 'g r', does: "Go to this part's ranking" },
   { keys: 'g d', does: "Go to this part's decision" },
+  { keys: 'g c', does: "Go to this part's print card" },
   { keys: 'g l', does: 'Go to the library' },
   { keys: 'g w', does: 'Go to the workshop' },
   { keys: 'n', does: 'New part (on the parts page)' },
@@ -41,6 +42,7 @@ export function useShortcuts(): { help: Ref<boolean> } {
     'g b': goToPart('brief'),
     'g r': goToPart('rank'),
     'g d': goToPart('decision'),
+    'g c': goToPart('card'),
     'g l': go('/library'),
     'g w': go('/workshop'),
   });

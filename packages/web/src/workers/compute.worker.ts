@@ -7,6 +7,7 @@ const loaders: { [N in JobName]: () => Promise<{ run: Job<Jobs[N]['question'], J
   advice: () => import('./jobs/advice'),
   contenders: () => import('./jobs/contenders'),
   grades: () => import('./jobs/grades'),
+  mesh: () => import('./jobs/mesh'),
   relax: () => import('./jobs/relax'),
   robustness: () => import('./jobs/robustness'),
   standings: () => import('./jobs/standings'),

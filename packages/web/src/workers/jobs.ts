@@ -1,6 +1,8 @@
 import type { AdviceAnswer, AdviceQuestion } from './jobs/advice';
 import type { ContendersQuestion } from './jobs/contenders';
 import type { GradesAnswer, GradesQuestion } from './jobs/grades';
+import type { MeshReport } from '@hornblende/core/geometry';
+import type { MeshQuestion } from './jobs/mesh';
 import type { RelaxQuestion } from './jobs/relax';
 import type { RobustnessQuestion } from './jobs/robustness';
 import type { Standing, StandingsQuestion } from './jobs/standings';
@@ -14,6 +16,7 @@ export interface Jobs {
   advice: { question: AdviceQuestion; answer: AdviceAnswer };
   contenders: { question: ContendersQuestion; answer: string[] };
   grades: { question: GradesQuestion; answer: GradesAnswer };
+  mesh: { question: MeshQuestion; answer: MeshReport };
   relax: { question: RelaxQuestion; answer: NothingFits };
   robustness: { question: RobustnessQuestion; answer: Robustness };
   standings: { question: StandingsQuestion; answer: Standing[] };

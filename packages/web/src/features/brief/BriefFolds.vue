@@ -18,6 +18,7 @@ import SentenceSelect from '../../ui/SentenceSelect.vue';
 import ClimatePicker from './ClimatePicker.vue';
 import HeatDetails from './folds/HeatDetails.vue';
 import Limits from './folds/Limits.vue';
+import ShapeFile from './folds/ShapeFile.vue';
 import PrintSettings from './folds/PrintSettings.vue';
 import WearAndCurrent from './folds/WearAndCurrent.vue';
 import MoreLoads from './MoreLoads.vue';
@@ -186,6 +187,7 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
       <template #extra
         ><span class="soft small">true to {{ show(b.toleranceMm, 'length', 3) }}</span></template
       >
+      <ShapeFile />
       <div class="field-row">
         <QuantityInput
           label="Tolerance"

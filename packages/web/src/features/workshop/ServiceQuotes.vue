@@ -5,7 +5,7 @@ import { useWorkshop } from '../../stores/workshop';
 import DataTable from '../../ui/DataTable.vue';
 import NumberInput from '../../ui/NumberInput.vue';
 import { useFeedback } from '../../ui/useFeedback';
-import { useMoney } from './useUpgrades';
+import { useMoney } from '../../ui/useMoney';
 
 /** What a print service asks for each part, against what it costs here. */
 const props = defineProps<{ parts: ListedPart[]; result: WorkshopUpgradesResult | null }>();

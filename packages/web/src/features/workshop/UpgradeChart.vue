@@ -6,7 +6,7 @@ import { computed } from 'vue';
 import VChart from 'vue-echarts';
 import { useChartColours } from '../../charts/useCharts';
 import { useWorkshop } from '../../stores/workshop';
-import { useMoney } from './useUpgrades';
+import { useMoney } from '../../ui/useMoney';
 
 use([ScatterChart, LineChart]);
 

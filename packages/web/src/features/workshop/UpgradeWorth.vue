@@ -10,7 +10,7 @@ import { computed, ref, watch } from 'vue';
 import { useLibrary } from '../../stores/library';
 import DataTable from '../../ui/DataTable.vue';
 import UpgradeChart from './UpgradeChart.vue';
-import { useMoney } from './useUpgrades';
+import { useMoney } from '../../ui/useMoney';
 
 /** Which purchases are worth their price, and what each of them unlocks. */
 const props = defineProps<{ result: WorkshopUpgradesResult; worth: UpgradeOption[] }>();

@@ -1,6 +1,5 @@
 import {
   printerPresets,
-  sig,
   upgrades as catalogue,
   type ListedPart,
   type MachineKind,
@@ -42,12 +41,6 @@ export interface Upgrades {
   progress: Ref<number | null>;
   failed: Ref<string>;
   cancel: () => void;
-}
-
-/** A sum of money as the workshop writes it, to four figures. */
-export function useMoney(): (sum: number) => string {
-  const workshop = useWorkshop();
-  return sum => `${workshop.currency}${sig(sum, 4)}`;
 }
 
 /**

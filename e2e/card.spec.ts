@@ -1,0 +1,54 @@
+import { readFileSync } from 'node:fs';
+import { choose } from './controls';
+import { expect, test } from './server';
+
+test('the card follows the filament and the spool, is ticked off, goes out, and a print comes off the spool', async ({
+  page,
+  server,
+}) => {
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Entrance-gate hinge' }).click();
+  await page.getByRole('link', { name: 'Print card' }).click();
+  const card = page.getByTestId('print-card');
+  await expect(card.getByTestId('card-amounts')).toContainText('The first print succeeds');
+
+  // Another filament, another machine setting; the spool's ledger says how to dry it.
+  await choose(card, 'Filament', 'PETG');
+  await expect(card.getByTestId('line-plate')).toContainText('let go');
+  await choose(card, 'Filament', 'ASA');
+  await expect(card).toContainText('Gives off styrene');
+  await expect(card.getByTestId('line-air')).toContainText('min before');
+
+  await card.getByRole('checkbox', { name: /^Nozzle/ }).check();
+  await page.reload();
+  await choose(card, 'Filament', 'ASA');
+  await expect(card.getByRole('checkbox', { name: /^Nozzle/ })).toBeChecked();
+
+  const download = page.waitForEvent('download');
+  await card.getByRole('button', { name: 'Markdown' }).click();
+  const text = readFileSync((await (await download).path())!, 'utf8');
+  expect(text).toContain('# Entrance-gate hinge in ASA');
+  expect(text).toContain('- [ ] **Bed**: 100 °C');
+});
+
+test('a print written down comes off its spool, and can be taken back', async ({ page, server }) => {
+  const spools = async (): Promise<
+    { spool: { material: string; events: { kind: string; note: string }[] } }[]
+  > => (await (await page.request.get(`${server.url}/api/spools`)).json()) as never;
+  const used = (await spools()).map(s => s.spool.material);
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Frame-spacing jig' }).click();
+  await page.getByRole('link', { name: 'Print card' }).click();
+  const card = page.getByTestId('print-card');
+  expect(used).toContain('petg');
+  await choose(card, 'Filament', 'PETG');
+  await card.getByRole('radio', { name: 'It failed' }).check();
+  await card.getByLabel('What went wrong').fill('a corner lifted');
+  await card.getByLabel('Grams that went in').fill('7');
+  await card.getByRole('button', { name: /^Take it off/ }).click();
+  await expect(page.getByText(/^7 g came off/)).toBeVisible();
+  const notes = async (): Promise<string[]> => (await spools()).flatMap(s => s.spool.events.map(e => e.note));
+  expect(await notes()).toContain('Frame-spacing jig, failed: a corner lifted');
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect.poll(notes).not.toContain('Frame-spacing jig, failed: a corner lifted');
+});

@@ -1,0 +1,53 @@
+import { sig } from '../../lib/figures.js';
+import type { RecipeRule } from './recipe-line.js';
+
+/** Walls, top and bottom, as the brief is judged with. */
+export const wallsRule: RecipeRule = ({ brief: { print, loads } }) => ({
+  id: 'walls',
+  group: 'body',
+  label: 'Walls',
+  set: print.walls,
+  value:
+    `${print.walls} walls of ${sig(print.lineMm, 2)} mm, ` +
+    `${print.topLayers} layers on top, ${print.bottomLayers} below`,
+  why: loads.length
+    ? 'Walls carry: the ranking is worked out for these. Fewer, and its margins are others.'
+    : 'As the brief has it; nothing is carried here.',
+});
+
+/** Layers. */
+export const layersRule: RecipeRule = ({ brief: { print, loads, geometry } }) => ({
+  id: 'layers',
+  group: 'body',
+  label: 'Layers',
+  set: print.layerMm,
+  unit: 'mm',
+  value: `${sig(print.layerMm, 2)} mm, ${Math.max(1, Math.round(geometry.zMm / print.layerMm))} of them`,
+  why: loads.some(l => l.acrossLayers)
+    ? 'A load pulls them apart: if it can be laid otherwise, lay it otherwise.'
+    : 'Laid so that what it carries runs along them.',
+});
+
+/** Infill. */
+export const infillRule: RecipeRule = ({ brief: { print } }) => ({
+  id: 'infill',
+  group: 'body',
+  label: 'Inside',
+  set: 100 * print.infill,
+  unit: '%',
+  value: print.pattern === 'solid' ? 'solid' : `${sig(100 * print.infill, 3)} % ${print.pattern}`,
+  why: 'It holds the walls apart; two more walls usually buy more than twice the infill.',
+});
+
+/** Supports, where the family has something to say about them. */
+export const supportRule: RecipeRule = ({ family: f }) => {
+  const line = { id: 'supports', group: 'body' as const, label: 'Supports' };
+  if (f.flags.soluble) return { ...line, value: 'it is one', why: 'It washes away in water.' };
+  if (f.flags.drive === 'direct')
+    return { ...line, value: 'lay it so that it needs none', why: 'Those of rubber do not come off.' };
+  return {
+    ...line,
+    value: 'only under what hangs over by more than 45°',
+    why: 'Every one leaves a rough face, and takes filament and time.',
+  };
+};

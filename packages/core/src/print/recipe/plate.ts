@@ -1,0 +1,78 @@
+import { sig } from '../../lib/figures.js';
+import { adhesiveNames, plateNames } from '../../materials/names.js';
+import { footholdName } from '../adhesion.js';
+import type { RecipeRule } from './recipe-line.js';
+
+/** Plate and what is put on it. */
+export const plateRule: RecipeRule = ({ family: f, warp }) => {
+  const line = { id: 'plate', group: 'plate' as const, label: 'Plate' };
+  const best = warp.adhesion;
+  if (!best)
+    return { ...line, value: 'no plate here that it is known to hold on', why: 'Try a small print first.' };
+  if (best.grips)
+    return {
+      ...line,
+      value: `${plateNames[best.plate]}, with a release layer of glue`,
+      why: 'On it bare it bonds so hard that it tears the plate.',
+    };
+  const gripping = Object.entries(f.adhesion).some(([, hold]) => hold.grips) && best.adhesive !== null;
+  return {
+    ...line,
+    value: footholdName(best),
+    why: gripping
+      ? `Here ${adhesiveNames[best.adhesive ?? 'glue-stick']} is to let go, not to hold: bare, it tears the plate.`
+      : `The best hold there is here: ${sig(best.energyJm2, 3)} J/m². Washed with soap, not only wiped.`,
+  };
+};
+
+/** Rims for the chance that it lifts, from which chance on, mm. */
+const RIMS: readonly { from: number; rimMm: number; ears: boolean }[] = [
+  { from: 0.15, rimMm: 8, ears: true },
+  { from: 0.05, rimMm: 5, ears: false },
+];
+
+/** What holds its edge down. */
+export const rimRule: RecipeRule = ({ brief, warp }) => {
+  const line = { id: 'rim', group: 'plate' as const, label: 'Brim' };
+  const times = `This part lifts ${warp.pLift < 0.01 ? 'less than once' : `${sig(100 * warp.pLift, 2)} times`} in 100`;
+  const rim = RIMS.find(r => warp.pLift >= r.from);
+  if (!rim) {
+    const { xMm, yMm, zMm } = brief.geometry;
+    const tall = zMm > 3 * Math.min(xMm, yMm);
+    return tall
+      ? {
+          ...line,
+          value: '5 mm',
+          set: 5,
+          unit: 'mm',
+          why: 'It stands tall on a small foot, and is knocked off easily.',
+        }
+      : { ...line, value: 'none', set: 0, unit: 'mm', why: `${times}.` };
+  }
+  const corners = brief.geometry.sharpCorners;
+  const ears = rim.ears && corners > 0 ? `, and ears at its ${corners} sharp corners` : '';
+  return {
+    ...line,
+    value: `${rim.rimMm} mm${ears}`,
+    set: rim.rimMm,
+    unit: 'mm',
+    why: `${times}; bow when it is off ${sig(warp.bow.bowMm, 2)} mm. In the middle of the plate, not at its cool edge.`,
+  };
+};
+
+/** The first layer. */
+export const firstLayerRule: RecipeRule = ({ family: f }) => {
+  const soft = f.flags.drive === 'direct';
+  const set = soft ? 12 : 20;
+  return {
+    id: 'first-layer',
+    group: 'plate',
+    label: 'First layer',
+    set,
+    unit: 'mm/s',
+    value: `${set} mm/s, fan off`,
+    why: soft
+      ? 'Soft filament buckles when it is pushed.'
+      : 'All that follows stands on it: slow and without air it lies down and holds.',
+  };
+};

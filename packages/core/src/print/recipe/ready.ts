@@ -1,0 +1,90 @@
+import { sig } from '../../lib/figures.js';
+import { typical, typicalOrNull } from '../../materials/family.js';
+import type { RecipeRule } from './recipe-line.js';
+
+/** Dry it first: by the spool's own ledger where there is one, else by what the family drinks. */
+export const dryingRule: RecipeRule = ({ family: f, printer, moisture }) => {
+  const line = { id: 'drying', group: 'ready' as const, label: 'Drying' };
+  if (moisture) {
+    const { waterPct, limitPct, advice } = moisture;
+    const why = `By its ledger it holds ${sig(waterPct, 2)} % water; it prints well under ${sig(limitPct, 2)} %.`;
+    return { ...line, value: advice, why };
+  }
+  if (f.flags.moisture === 'low')
+    return { ...line, value: 'not needed', why: 'It takes up next to no water.' };
+  const limitC = typical(f, 'spoolLimitC');
+  const wantedC = Math.min(typicalOrNull(f, 'dryC') ?? limitC, limitC);
+  const hours = typicalOrNull(f, 'dryHours') ?? 6;
+  const least = f.properties.dryC?.low ?? wantedC;
+  const reach = printer ? printer.dryerMaxC : wantedC;
+  const why =
+    `It takes up ${sig(typical(f, 'waterUptakePct'), 2)} % of water at most; damp it ` +
+    `${f.flags.moisture === 'high' ? 'bubbles, prints rough and holds together badly' : 'strings'}. ` +
+    `Never over ${sig(limitC, 3)} °C: the spool softens.`;
+  if (reach === null || reach < least)
+    return {
+      ...line,
+      value: 'fresh from its sealed bag',
+      why: `${why} There is no dryer here that reaches ${sig(least, 3)} °C.`,
+    };
+  const setC = Math.min(wantedC, reach);
+  const drinks = f.flags.moisture === 'high';
+  const oven = `${sig(hours, 2)} h at ${sig(setC, 3)} °C`;
+  return {
+    ...line,
+    value: drinks ? `${oven}, and print it from a dry box` : `if it stood open: ${oven}`,
+    why,
+    set: setC,
+    unit: '°C',
+  };
+};
+
+/** What a nozzle must be made of. */
+export const nozzleMetalRule: RecipeRule = ({ family: f, printer }) =>
+  f.flags.abrasive
+    ? {
+        id: 'nozzle-metal',
+        group: 'ready',
+        label: 'Nozzle',
+        value: printer?.nozzleMetal === 'hardened' ? 'hardened, as fitted' : 'fit a hardened one',
+        why: 'What is in it grinds brass away within a spool.',
+      }
+    : null;
+
+/** Minutes of preheating for each kind of air: the frame of a printer takes that long to follow. */
+const PREHEAT_MIN = { enclosed: 20, heated: 40 };
+/** Air warmer than this softens a filament before it reaches the nozzle, where its window ends lower, °C. */
+const WARM_AIR_C = 40;
+
+/** The air around the print, and how long before. */
+export const airRule: RecipeRule = ({ family: f, printer, warp }) => {
+  const { low, high } = f.windows.chamberC;
+  const line = { id: 'air', group: 'ready' as const, label: 'Air around it', low, high, unit: '°C' };
+  const closed = printer !== null && printer.chamber !== 'open';
+  if (high <= WARM_AIR_C)
+    return {
+      ...line,
+      value: closed ? 'door and lid open' : 'open, without a draught',
+      why: `Over ${sig(high, 3)} °C it softens on its way to the nozzle, and corners lose their shape.`,
+    };
+  if (low <= 25)
+    return {
+      ...line,
+      value: closed ? 'door closed or open, without a draught' : 'a room without a draught',
+      why: 'It needs no warm air; closed, it bows a little less and strings a little more.',
+    };
+  if (!closed)
+    return {
+      ...line,
+      value: `wants ${sig(low, 3)} °C: cover it, and keep draughts off`,
+      why: `In open air this part lifts ${sig(100 * warp.pLift, 2)} times in 100.`,
+    };
+  const minutes = PREHEAT_MIN[printer.chamber === 'heated' ? 'heated' : 'enclosed'];
+  const setC = Math.min(printer.chamberC, high);
+  return {
+    ...line,
+    value: `closed, bed on for ${minutes} min before, until ${sig(setC, 3)} °C`,
+    why: `Warm, still air from ${sig(low, 3)} °C on keeps layers from pulling on each other while they set.`,
+    set: setC,
+  };
+};

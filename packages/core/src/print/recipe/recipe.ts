@@ -1,0 +1,34 @@
+import { bakingRule, coolingDownRule, smoothingRule } from './after.js';
+import { infillRule, layersRule, supportRule, wallsRule } from './body.js';
+import { bedRule, nozzleRule } from './heat.js';
+import { fanRule, retractionRule, speedRule } from './motion.js';
+import { firstLayerRule, plateRule, rimRule } from './plate.js';
+import { airRule, dryingRule, nozzleMetalRule } from './ready.js';
+import type { RecipeGround, RecipeLine, RecipeRule } from './recipe-line.js';
+
+/** Every rule, in the order of the work. */
+const rules: readonly RecipeRule[] = [
+  dryingRule,
+  nozzleMetalRule,
+  airRule,
+  nozzleRule,
+  bedRule,
+  plateRule,
+  firstLayerRule,
+  rimRule,
+  speedRule,
+  fanRule,
+  retractionRule,
+  wallsRule,
+  layersRule,
+  infillRule,
+  supportRule,
+  coolingDownRule,
+  bakingRule,
+  smoothingRule,
+];
+
+/** What to set and do for one part in one filament on one printer, in the order of the work, each with its reason. */
+export function recipe(ground: RecipeGround): RecipeLine[] {
+  return rules.flatMap(rule => rule(ground) ?? []);
+}

@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { cardAmounts, cardDoubts, cardHtml, cardMarkdown, cardStages } from '@hornblende/core';
+import { Button } from 'ant-design-vue';
+import { useLocalStorage } from '@vueuse/core';
+import { computed } from 'vue';
+import { useWorkshop } from '../../stores/workshop';
+import SentenceSelect from '../../ui/SentenceSelect.vue';
+import StatusMark from '../../ui/StatusMark.vue';
+import { saveAs } from '../../ui/save-as';
+import { useUnits } from '../../ui/useUnits';
+import { useDraft } from '../part/draft';
+import CardStage from './CardStage.vue';
+import LogPrint from './LogPrint.vue';
+import { usePrintCard } from './usePrintCard';
+
+/** All that is needed at the machine, stage by stage, each line with its reason, to tick off while doing. */
+const draft = useDraft();
+const workshop = useWorkshop();
+const { say } = useUnits();
+const { material, materials, spoolId, spools, spool, card } = usePrintCard();
+
+const spoolChoices = computed(() => [
+  { value: '', label: 'none in particular' },
+  ...spools.value.map(s => ({
+    value: s.id,
+    label: [s.spool.code || s.name, s.spool.colour, `${Math.round(s.leftG)} g left`]
+      .filter(Boolean)
+      .join(', '),
+  })),
+]);
+const stages = computed(() => (card.value ? cardStages(card.value) : []));
+const short = computed(() => {
+  if (!spool.value || !card.value) return '';
+  const wanted = card.value.massG * card.value.quantity;
+  return wanted > spool.value.leftG
+    ? `The spool has ${Math.round(spool.value.leftG)} g left; ${Math.round(wanted)} g are wanted.`
+    : '';
+});
+
+/** What is ticked off, by part and filament, kept in this browser. */
+const ticks = useLocalStorage<Record<string, string[]>>('hornblende-card-ticks', {});
+const key = computed(() => `${draft.id ?? ''} ${material.value}`);
+const ticked = computed(() => new Set(ticks.value[key.value] ?? []));
+function tick(id: string, on: boolean): void {
+  const others = [...ticked.value].filter(t => t !== id);
+  ticks.value = { ...ticks.value, [key.value]: on ? [...others, id] : others };
+}
+function untickAll(): void {
+  ticks.value = { ...ticks.value, [key.value]: [] };
+}
+
+const fileName = computed(() =>
+  `${card.value?.part ?? 'part'}-${material.value}-card`.replace(/[^\p{L}\p{N}-]+/gu, '-').toLowerCase(),
+);
+function openSheet(): void {
+  if (!card.value) return;
+  const sheet = new Blob([cardHtml(card.value, workshop.currency)], { type: 'text/html' });
+  const url = URL.createObjectURL(sheet);
+  window.open(url, '_blank', 'noopener');
+  setTimeout(() => URL.revokeObjectURL(url), 60_000);
+}
+function save(as: 'html' | 'md' | 'json'): void {
+  if (!card.value) return;
+  const written = {
+    html: () => cardHtml(card.value!, workshop.currency),
+    md: () => cardMarkdown(card.value!, workshop.currency),
+    json: () => `${JSON.stringify(card.value, null, 1)}\n`,
+  };
+  const types = { html: 'text/html', md: 'text/markdown', json: 'application/json' };
+  saveAs(`${fileName.value}.${as}`, written[as](), types[as]);
+}
+</script>
+
+<template>
+  <div v-if="card" class="page card" data-testid="print-card">
+    <p class="pick">
+      In <SentenceSelect v-model="material" label="Filament" :options="materials" />
+      <template v-if="spools.length">
+        from <SentenceSelect v-model="spoolId" label="Spool" :options="spoolChoices" />
+      </template>
+      {{ card.printer === null ? 'on no printer in particular' : `on ${card.printer}` }}
+      <StatusMark :status="card.status" />
+    </p>
+    <p class="amounts" data-testid="card-amounts">{{ say(cardAmounts(card, workshop.currency)) }}</p>
+    <p v-if="card.doubts.length" class="soft small">{{ cardDoubts(card) }}</p>
+    <p v-if="short" class="out small" role="alert">{{ short }}</p>
+    <div v-for="a in card.against" :key="a" class="against small">{{ say(a) }}</div>
+    <div v-for="c in card.cautions" :key="c" class="caution small"><b>Caution.</b> {{ say(c) }}</div>
+    <section class="small-print" aria-label="A small print first">
+      <h2>A small print first</h2>
+      <p>
+        Print {{ say(card.small.what) }}, about {{ Math.round(card.small.massG) }} g.
+        {{ say(card.small.look) }}
+      </p>
+    </section>
+    <div class="stages">
+      <CardStage
+        v-for="s in stages"
+        :key="s.title"
+        :title="s.title"
+        :lines="s.lines"
+        :ticked="ticked"
+        @tick="tick"
+      />
+    </div>
+    <p class="deeds">
+      <Button type="primary" @click="openSheet">Open the sheet to print</Button>
+      <Button type="text" @click="save('html')">HTML</Button>
+      <Button type="text" @click="save('md')">Markdown</Button>
+      <Button type="text" @click="save('json')">JSON</Button>
+      <Button type="text" :disabled="!ticked.size" @click="untickAll">Untick all</Button>
+    </p>
+    <LogPrint :card="card" :spool="spool" />
+    <p class="soft small">{{ card.notice }}</p>
+  </div>
+</template>
+
+<style scoped>
+.card {
+  max-width: 1020px;
+}
+.pick,
+.amounts {
+  font-size: 18px;
+  margin: 0 0 6px;
+}
+.amounts {
+  font-weight: 700;
+}
+.against,
+.caution {
+  border-left: 3px solid var(--out);
+  padding: 1px 0 1px 10px;
+  margin: 5px 0;
+}
+.caution {
+  border-left-color: var(--marginal-fill);
+}
+.small-print {
+  margin: 16px 0 6px;
+  padding: 10px 0;
+  border-top: 1px solid var(--rule);
+  border-bottom: 1px solid var(--rule);
+}
+.small-print h2 {
+  font-size: 16px;
+  margin: 0 0 4px;
+}
+.small-print p {
+  margin: 0;
+}
+.stages {
+  columns: 2 380px;
+  column-gap: 44px;
+}
+.deeds {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 18px 0 8px;
+}
+</style>
