@@ -98,8 +98,12 @@ test('an empty workshop invites; a full one stays usable', async ({ page }) => {
         },
       });
     await page.goto(server.url);
+    await expect(page.getByTestId('part-row')).toHaveCount(100);
+    await page.getByRole('button', { name: 'More parts' }).click();
     await expect(page.getByTestId('part-row')).toHaveCount(150);
-    await page.getByLabel('Find a part').fill('149');
+    await page.reload();
+    // It stands on the second page: what is looked for is fetched.
+    await page.getByLabel('Find a part').fill('003');
     await expect(page.getByTestId('part-row')).toHaveCount(1);
     const spill = await page.evaluate(
       () => document.documentElement.scrollWidth - document.documentElement.clientWidth,

@@ -15,6 +15,7 @@ import { loadDrop } from './models/load-drop.js';
 import { loadSnapFit } from './models/load-snap-fit.js';
 import { answer, type Answer, type Model } from './models/model.js';
 import { printEconomicsModel } from './print/economics.js';
+import { printPairModel } from './print/pair.js';
 import { answerRanged, hasRanges, type RangedAnswer } from './models/ranged.js';
 import { scoreDesirability } from './score/desirability.js';
 import { sectionPrinted } from './models/section-printed.js';
@@ -61,6 +62,7 @@ export const models: readonly Model[] = [
   flexIndentation,
   flexModulus,
   printEconomicsModel,
+  printPairModel,
   spoolMoisture,
   scoreDesirability,
   scoreRank,

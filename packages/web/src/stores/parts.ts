@@ -37,10 +37,14 @@ export const useParts = defineStore('parts', () => {
     next.value = page.next;
     unreadable.value += page.unreadable;
   }
-  /** Fetches all of them. */
+  /** Fetches all that are not here yet. @throws ApiError */
+  async function loadRest(): Promise<void> {
+    while (next.value !== null) await loadMore();
+  }
+  /** Fetches all of them. @throws ApiError */
   async function loadAll(): Promise<void> {
     await load();
-    while (next.value !== null) await loadMore();
+    await loadRest();
   }
   /** Fetches the first of the parts that were put away. @throws ApiError */
   async function loadAway(): Promise<void> {
@@ -98,6 +102,7 @@ export const useParts = defineStore('parts', () => {
     error,
     load,
     loadMore,
+    loadRest,
     loadAll,
     loadAway,
     loadMoreAway,

@@ -1,4 +1,5 @@
 import { sig } from '../../lib/figures.js';
+import { solubleSupports } from '../pair.js';
 import type { RecipeRule } from './recipe-line.js';
 
 /** Walls, top and bottom, as the brief is judged with. */
@@ -45,9 +46,12 @@ export const supportRule: RecipeRule = ({ family: f }) => {
   if (f.flags.soluble) return { ...line, value: 'it is one', why: 'It washes away in water.' };
   if (f.flags.drive === 'direct')
     return { ...line, value: 'lay it so that it needs none', why: 'Those of rubber do not come off.' };
+  const washes = solubleSupports(f).map(s => s.name);
   return {
     ...line,
     value: 'only under what hangs over by more than 45°',
-    why: 'Every one leaves a rough face, and takes filament and time.',
+    why:
+      'Every one leaves a rough face, and takes filament and time.' +
+      (washes.length ? ` With a second nozzle ${washes.join(' or ')} washes away from it.` : ''),
   };
 };

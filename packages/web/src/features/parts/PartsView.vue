@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ListedPart } from '@hornblende/core';
 import Button from 'ant-design-vue/es/button';
-import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useGrades } from '../../stores/grades';
 import { useParts } from '../../stores/parts';
 import { usePrinters } from '../../stores/printers';
@@ -33,6 +33,17 @@ async function loadMore(): Promise<void> {
   await parts.loadMore();
   await fetchWeathers();
 }
+// What is looked for may stand further down than was fetched.
+let looking = false;
+watch([search, () => parts.next], async ([words, next]) => {
+  if (looking || !words.trim() || next === null) return;
+  looking = true;
+  await parts
+    .loadRest()
+    .then(fetchWeathers)
+    .catch(() => undefined);
+  looking = false;
+});
 async function fetchWeathers(): Promise<void> {
   await Promise.all(parts.list.map(p => weathers.ensure(p.weatherId).catch(() => undefined)));
 }

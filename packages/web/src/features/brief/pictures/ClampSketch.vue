@@ -38,7 +38,7 @@ const after = computed(() =>
 );
 const first = computed(() => (props.forceN === null ? 'all of it' : show(props.forceN, 'force')));
 const last = computed(() =>
-  props.forceN === null ? `${sig(100 * props.left, 2)} %` : show(props.forceN * props.left, 'force', 2),
+  props.forceN === null ? `${sig(100 * props.left, 2)} %` : show(props.forceN * props.left, 'force', 0),
 );
 
 /** An arrow down onto the head, or up against the washer, its point at `tip`. */
@@ -68,8 +68,8 @@ function arrow(x: number, tip: number, length: number, up: boolean): string {
     />
     <rect :x="block.x + 40" :y="block.y - 12" width="70" height="12" rx="3" class="screw" />
     <rect :x="block.x + 30" :y="bottom" width="90" height="6" class="screw" />
-    <path :d="arrow(block.x + 22, block.y - 4, LONGEST, false)" class="first" />
-    <path :d="arrow(block.x + 22, bottom + 4, LONGEST, true)" class="first" />
+    <path :d="arrow(block.x + 22, block.y - 4, LONGEST, false)" class="force" />
+    <path :d="arrow(block.x + 22, bottom + 4, LONGEST, true)" class="force" />
     <path :d="arrow(block.x + 128, block.y - 4, leftLength, false)" class="later" />
     <path :d="arrow(block.x + 128, bottom + 4, leftLength, true)" class="later" />
     <text :x="block.x - 6" :y="block.y - 22" text-anchor="end">{{ first }}</text>
@@ -79,40 +79,9 @@ function arrow(x: number, tip: number, length: number, up: boolean): string {
   </svg>
 </template>
 
+<style scoped src="./sketch.css"></style>
 <style scoped>
-.sketch {
-  max-width: 100%;
-}
-text {
-  font:
-    12px 'Atkinson Hyperlegible',
-    system-ui,
-    sans-serif;
-  fill: var(--soft);
-}
-.member {
-  fill: var(--s-impact);
-  opacity: 0.45;
-  stroke: var(--s-strength);
-}
-.layers {
-  stroke: var(--s-strength);
-  stroke-width: 0.6;
-  opacity: 0.7;
-  fill: none;
-}
 .screw {
   fill: var(--rule-strong);
-}
-.first {
-  stroke: var(--ink);
-  stroke-width: 2;
-  fill: none;
-}
-.later {
-  stroke: var(--out);
-  stroke-width: 2;
-  fill: none;
-  stroke-dasharray: 5 4;
 }
 </style>

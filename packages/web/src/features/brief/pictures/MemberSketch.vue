@@ -211,45 +211,16 @@ function nudge(handle: Handle, e: KeyboardEvent): void {
   </svg>
 </template>
 
+<style scoped src="./sketch.css"></style>
 <style scoped>
 .sketch {
   touch-action: none;
-  max-width: 100%;
-}
-text {
-  font:
-    12px 'Atkinson Hyperlegible',
-    system-ui,
-    sans-serif;
-  fill: var(--soft);
 }
 .wall {
   fill: var(--rule-strong);
 }
-.member {
-  fill: var(--s-impact);
-  opacity: 0.45;
-  stroke: var(--s-strength);
-}
-.layers {
-  stroke: var(--s-strength);
-  stroke-width: 0.6;
-  opacity: 0.7;
-  fill: none;
-}
 .now {
   stroke: var(--s-strength);
-  stroke-width: 2;
-  fill: none;
-}
-.later {
-  stroke: var(--out);
-  stroke-width: 2;
-  fill: none;
-  stroke-dasharray: 5 4;
-}
-.force {
-  stroke: var(--ink);
   stroke-width: 2;
   fill: none;
 }

@@ -3,11 +3,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { openDatabase } from '../src/db/database.js';
-import { DecisionStore } from '../src/db/decisions.js';
-import { PartStore } from '../src/db/parts.js';
-import { SpoolStore } from '../src/db/spools.js';
-import { WeatherStore } from '../src/db/weathers.js';
+import { openDatabase } from '../../src/db/database.js';
+import { DecisionStore } from '../../src/db/decisions.js';
+import { PartStore } from '../../src/db/parts.js';
+import { SpoolStore } from '../../src/db/spools.js';
+import { WeatherStore } from '../../src/db/weathers.js';
 
 let folder = '';
 let db: Knex;

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, describe, expect, it } from 'vitest';
-import { migrationSource, steps } from '../src/db/migrations/index.js';
+import { migrationSource, steps } from '../../src/db/migrations/index.js';
 
 const folders: string[] = [];
 const open = async (): Promise<Knex> => {

@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest';
+import {
+  bondKindOf,
+  calculate,
+  families,
+  familyByKey,
+  gradeFamily,
+  parseGrade,
+  printPair,
+  solubleSupports,
+} from '../../src/index.js';
+
+const pair = (a: string, b: string, lengthMm = 50): ReturnType<typeof printPair> =>
+  printPair(familyByKey(a)!, familyByKey(b)!, lengthMm);
+
+describe('print.pair', () => {
+  it('two of one kind weld; PLA and PP do not', () => {
+    expect(pair('abs', 'asa')).toMatchObject({ bond: 'welds', verdict: 'good' });
+    expect(pair('pla', 'pp')).toMatchObject({ bond: 'none', verdict: 'no' });
+    expect(pair('pla', 'tpu-95a').bond).toBe('holds');
+  });
+  it('soluble supports: PVA for PLA, not for ABS in its warm cabinet', () => {
+    expect(pair('pla', 'pva')).toMatchObject({ soluble: true });
+    expect(pair('pla', 'pva').verdict).not.toBe('no');
+    expect(solubleSupports(familyByKey('pla')!).map(f => f.key)).toContain('pva');
+    expect(solubleSupports(familyByKey('peek')!)).toEqual([]);
+  });
+  it('a grade welds as its family does', () => {
+    const own = gradeFamily(
+      parseGrade({
+        format: 'hornblende-grade',
+        version: 1,
+        key: 'fell-asa',
+        name: 'Fell ASA',
+        family: 'asa',
+      }),
+    );
+    expect(printPair(own, familyByKey('abs')!, 50)).toMatchObject({ bond: 'welds', verdict: 'good' });
+    expect(() => solubleSupports(own)).not.toThrow();
+  });
+  it('windows that lie apart are said', () => {
+    const hot = pair('pla', 'peek');
+    expect(hot).toMatchObject({ nozzleC: null, verdict: 'no' });
+    expect(hot.reasons.join(' ')).toContain('No nozzle temperature suits both');
+  });
+  it('the mismatch is the difference of what each contracts, α·(T_s − 23) and its crystals, over the seam', () => {
+    const of = (key: string): number => {
+      const p = familyByKey(key)!.properties;
+      return (
+        p.alphaPerK!.typical * (p.solidificationC!.typical - 23) + (p.crystallisationStrain?.typical ?? 0)
+      );
+    };
+    expect(pair('pla', 'abs', 100).mismatchMm).toBeCloseTo(100 * Math.abs(of('abs') - of('pla')), 9);
+    expect(pair('abs', 'abs', 100).mismatchMm).toBe(0);
+    const answer = calculate('print.pair', { first: 'pla', second: 'abs', lengthMm: 100 });
+    expect(answer.steps.at(-1)?.value).toBeCloseTo(pair('pla', 'abs', 100).mismatchMm, 9);
+  });
+  it('is the same either way round, and known for every family', () => {
+    for (const a of families) {
+      expect(bondKindOf(a.key)).toBeTruthy();
+      for (const b of families) {
+        const x = printPair(a, b, 50);
+        const y = printPair(b, a, 50);
+        expect([x.bond, x.verdict, x.mismatchMm]).toEqual([y.bond, y.verdict, y.mismatchMm]);
+      }
+    }
+  });
+});
