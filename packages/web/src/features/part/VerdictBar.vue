@@ -182,6 +182,9 @@ function showScore(c: Candidate): void {
   .verdict {
     grid-template-columns: minmax(0, 1.2fr) auto minmax(0, 1fr) auto;
     padding: 7px 20px;
+    /* As high with nothing to say as with two rows: the page beneath does not jump. */
+    box-sizing: border-box;
+    min-height: 87px;
   }
   .thin {
     grid-column: 1 / 3;
@@ -207,6 +210,9 @@ function showScore(c: Candidate): void {
 }
 /* The words come before the buttons: those stand one above the other. */
 @media (max-width: 1120px) {
+  .verdict {
+    min-height: 94px;
+  }
   .verdict > .end {
     flex-direction: column-reverse;
     align-items: stretch;
@@ -218,6 +224,7 @@ function showScore(c: Candidate): void {
     grid-template-columns: minmax(0, 1fr) auto;
     padding: 7px 14px;
     position: static;
+    min-height: 0;
   }
   .choice,
   .unknown {
