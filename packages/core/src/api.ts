@@ -4,6 +4,7 @@ import type { RecordPremises } from './records/premises.js';
 import type { DecisionRecord } from './records/record.js';
 import type { Printer } from './workshop/printer.js';
 import type { WorkshopSettings } from './workshop/settings.js';
+import type { PrintEntry } from './workshop/print-log.js';
 import type { Spool } from './workshop/spool.js';
 
 // What travels between server and interface: stated once, for both.
@@ -96,6 +97,23 @@ export interface ImportResult {
 export interface ImportUndone {
   restored: number;
   left: string[];
+}
+
+/** A print of the log. */
+export interface StoredPrint extends Revisioned {
+  id: string;
+  print: PrintEntry;
+}
+
+/** What the server keeps of a part's file. */
+export interface StoredShape {
+  partId: string;
+  name: string;
+  /** The unit that it is read in; null: as the file says. */
+  unit: string | null;
+  bytes: number;
+  sha256: string;
+  updatedAt: string;
 }
 
 /** A spool of the shelf. */

@@ -14,6 +14,7 @@ import { loadDeceleration } from './models/load-deceleration.js';
 import { loadDrop } from './models/load-drop.js';
 import { loadSnapFit } from './models/load-snap-fit.js';
 import { answer, type Answer, type Model } from './models/model.js';
+import { warpCalibrateModel } from './models/warp-calibrate.js';
 import { printEconomicsModel } from './print/economics.js';
 import { printPairModel } from './print/pair.js';
 import { answerRanged, hasRanges, type RangedAnswer } from './models/ranged.js';
@@ -61,6 +62,7 @@ export const models: readonly Model[] = [
   warpLiftOff,
   flexIndentation,
   flexModulus,
+  warpCalibrateModel,
   printEconomicsModel,
   printPairModel,
   spoolMoisture,

@@ -130,6 +130,8 @@ describe('warp', () => {
     lengthMm: 150,
     crystallisationStrain: 0,
     solidFraction: 0.3,
+    scale: 1,
+    solidExponent: 0.3,
   };
   /** The bow's integral by a plain fine sum, against the model's split midpoint rule. */
   function plainSum(i: WarpBowInput): number {

@@ -166,6 +166,7 @@ describe('step-up adds up what a family asks', () => {
 
 describe('economics', () => {
   const input = {
+    supportCm3: 0,
     volumeCm3: 20,
     solidFraction: 0.5,
     densityGcm3: 1.2,

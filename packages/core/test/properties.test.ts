@@ -169,6 +169,8 @@ describe('physics only goes one way', () => {
             lengthMm: l,
             crystallisationStrain: 0,
             solidFraction: 0.3,
+            scale: 1,
+            solidExponent: 0.3,
           }).bowMm;
         expect(at(lengthMm * times) / at(lengthMm)).toBeCloseTo(times ** 2, 6);
       }),

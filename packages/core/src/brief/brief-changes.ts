@@ -11,14 +11,15 @@ export interface BriefChange {
 }
 
 /** Lists are told whole: that one chemical of three changed place says nothing. */
-const wholeLists = ['contact.chemicals', 'flex.shoreA'];
+const wholeLists =
+  /^(contact\.chemicals|flex\.shoreA|geometry\.(?:fromFile|up|deepShares)|loads\.\d+\.(?:heldAtMm|actsAtMm))\.\d+$/;
 
 /** What differs between two briefs, field by field, in words. Weights that are not set do not appear. */
 export function briefChanges(before: Brief, after: Brief): BriefChange[] {
   const seen = new Set<string>();
   return diff(before, after).flatMap(d => {
     const full = d.path.join('.');
-    const path = wholeLists.find(w => full.startsWith(w)) ?? full;
+    const path = wholeLists.exec(full)?.[1] ?? full;
     if (seen.has(path)) return [];
     seen.add(path);
     return [{ path, label: labelOf(path), from: valueAt(before, path), to: valueAt(after, path) }];

@@ -1,8 +1,14 @@
 import { BOX_SHARE } from './defaults.js';
-import { Quantity } from '../input/fields.js';
+import { DEPTHS } from '../geometry/depth-grid.js';
+import { Choices, Quantity, Series, Text, Vector } from '../input/fields.js';
 
 /** Limits of a length of a part, mm. */
 export const MM = { min: 0.1, max: 2000, unit: 'mm' };
+
+/** What of the part's size and shape a file may have said. */
+export const shapeFields = ['xMm', 'yMm', 'zMm', 'wallMm', 'volumeCm3', 'sharpCorners'] as const;
+/** What of the part's size and shape a file may have said. */
+export type ShapeField = (typeof shapeFields)[number];
 
 /** The part's size and shape. */
 export class BriefGeometry {
@@ -29,4 +35,45 @@ export class BriefGeometry {
     doc: 'Share of the volume that is plastic once sliced; default null: as walls and infill make it.',
   })
   solidFraction: number | null = null;
+  @Text({
+    maxLength: 200,
+    optional: true,
+    nullable: true,
+    doc: 'Name of the file that the shape was taken from; default null.',
+  })
+  file: string | null = null;
+  @Choices(shapeFields, {
+    optional: true,
+    doc: 'What was taken from that file and not said since; default none.',
+  })
+  fromFile: ShapeField[] = [];
+  @Vector({
+    length: 3,
+    min: -1,
+    max: 1,
+    optional: true,
+    nullable: true,
+    doc: 'Which direction of the file points up as it is laid, [x, y, z] of length 1; default null: as in the file.',
+  })
+  up: [number, number, number] | null = null;
+  @Quantity({
+    min: 0,
+    max: 1e6,
+    unit: 'cm³',
+    optional: true,
+    nullable: true,
+    doc: 'Room under what hangs over, which supports fill in part; default null: not known, taken as none.',
+  })
+  supportCm3: number | null = null;
+  @Series({
+    min: 0,
+    max: 1,
+    lengths: [DEPTHS],
+    optional: true,
+    nullable: true,
+    doc:
+      'Shares of the volume that lie deeper than so many mm from the outline of their layer and from open air above ' +
+      'and below, as the file has it; default null. With them the plastic follows from walls and layers.',
+  })
+  deepShares: number[] | null = null;
 }

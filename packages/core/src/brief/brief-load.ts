@@ -1,4 +1,4 @@
-import { Choice, Choices, Flag, Quantity } from '../input/fields.js';
+import { Choice, Choices, Flag, Quantity, Vector } from '../input/fields.js';
 import { loadKinds, type LoadKind, loadCases, type LoadCase } from './choices.js';
 import { MM } from './brief-geometry.js';
 
@@ -19,6 +19,8 @@ export const loadNumbers = [
 
 /** A number of a load. */
 export type LoadNumber = (typeof loadNumbers)[number];
+
+const PLACE = { length: 3, min: -10_000, max: 10_000, unit: 'mm', optional: true, nullable: true };
 
 /** One load. Which lengths are needed depends on the case; see `docs/formats.md`. */
 export class BriefLoad {
@@ -115,6 +117,16 @@ export class BriefLoad {
     doc: 'Cycles; default 10 000 when cyclic, else 1.',
   })
   cycles: number | null = null;
+  @Vector({
+    ...PLACE,
+    doc: 'Where on the shape it is held, in the axes of its file, mm; default null: not said.',
+  })
+  heldAtMm: [number, number, number] | null = null;
+  @Vector({
+    ...PLACE,
+    doc: 'Where on the shape it acts, in the axes of its file, mm; default null: not said.',
+  })
+  actsAtMm: [number, number, number] | null = null;
   @Choices(loadNumbers, {
     optional: true,
     doc: 'Numbers that were put in to start from and that nobody has said yet; default none.',

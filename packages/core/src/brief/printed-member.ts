@@ -47,6 +47,12 @@ function wallAsPrinted(brief: Brief): SectionPrintedInput {
   return { ...section, topBottomMm: (print.walls * print.lineMm + lyingMm) / 2 };
 }
 
+/** What printing leaves of a wall of the part, bent: for a part of which nothing is asked in particular. */
+export function wallMember(brief: Brief): PrintedMember {
+  const input = wallAsPrinted(brief);
+  return { input, ratios: printedSection(input) };
+}
+
 /** What printing leaves of the member that a load bears on; null where the load is a strain or an energy. */
 export function printedMember(brief: Brief, load: BriefLoad): PrintedMember | null {
   const width = load.widthMm ?? 0;

@@ -1,8 +1,9 @@
 import { loadNumbers, type BriefLoad, type LoadNumber } from './brief-load.js';
+import { shapeFields, type ShapeField } from './brief-geometry.js';
 import type { Brief } from './brief.js';
 
 /** What of a brief keeps account of numbers that nobody has said. */
-type Accounted = Pick<Brief, 'loads' | 'heat'>;
+type Accounted = Pick<Brief, 'loads' | 'heat' | 'geometry'>;
 
 /**
  * The brief once a path has been said: what was only assumed there is assumed no more. A load that is replaced
@@ -13,9 +14,20 @@ type Accounted = Pick<Brief, 'loads' | 'heat'>;
 export function onceSaid<T extends Partial<Accounted>>(before: T, after: T, path: string): T {
   const load = /^loads\.(\d+)(?:\.(\w+))?$/.exec(path);
   if (load) return withLoad(before, after, Number(load[1]), load[2]);
+  const size = /^geometry\.(\w+)$/.exec(path);
+  if (size) return withSize(after, size[1] as ShapeField);
   const heat = /^heat\.(sourceC|partC)$/.exec(path);
   if (!heat || !after.heat?.assumed?.length) return after;
   return { ...after, heat: { ...after.heat, assumed: after.heat.assumed.filter(n => n !== heat[1]) } };
+}
+
+/** A size that is said by hand is no longer the file's, and neither is how deep its plastic lies. */
+function withSize<T extends Partial<Accounted>>(after: T, field: ShapeField): T {
+  const { geometry: g } = after;
+  if (!g?.fromFile?.includes(field) || !shapeFields.includes(field)) return after;
+  const fromFile = g.fromFile.filter(f => f !== field);
+  const kept = field === 'sharpCorners' || field === 'wallMm' ? {} : { deepShares: null };
+  return { ...after, geometry: { ...g, ...kept, fromFile } };
 }
 
 function withLoad<T extends Partial<Accounted>>(before: T, after: T, index: number, field?: string): T {

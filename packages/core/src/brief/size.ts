@@ -1,4 +1,5 @@
 import { BOX_SHARE } from './defaults.js';
+import { insideShare } from '../geometry/depth-grid.js';
 import { bisect } from '../lib/bisect.js';
 import { coreShare } from '../models/infill-pattern.js';
 import type { Brief } from './brief.js';
@@ -31,15 +32,17 @@ export function bodyThicknessMm({ geometry: g }: Pick<Brief, 'geometry'>): numbe
 }
 
 /**
- * Share of the model that is plastic once sliced: as said, else what walls, top, bottom and infill make of a
- * body of its thickness (half of its faces stand, half lie).
+ * Share of the model that is plastic once sliced: as said, else as its own shape has it, else what walls, top,
+ * bottom and infill make of a body of its thickness (half of its faces stand, half lie).
  */
 export function solidFractionOf(brief: Pick<Brief, 'geometry' | 'print'>): number {
   if (brief.geometry.solidFraction !== null) return brief.geometry.solidFraction;
   const { walls, lineMm, topLayers, bottomLayers, layerMm, infill, pattern } = brief.print;
   const standing = 2 * walls * lineMm;
   const lying = (topLayers + bottomLayers) * layerMm;
-  const skinMm = (standing + lying) / 2;
-  const core = Math.max(0, 1 - skinMm / bodyThicknessMm(brief));
+  const { deepShares } = brief.geometry;
+  const core = deepShares
+    ? insideShare(deepShares, standing / 2, lying / 2)
+    : Math.max(0, 1 - (standing + lying) / 2 / bodyThicknessMm(brief));
   return Math.max(0.01, 1 - core * (1 - coreShare(infill, pattern)));
 }

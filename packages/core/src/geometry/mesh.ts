@@ -12,6 +12,8 @@ export const unitMm = {
   foot: 304.8,
   meter: 1000,
 } as const;
+/** Units that a shape may be drawn in, by name. */
+export const meshUnits = Object.keys(unitMm) as MeshUnit[];
 /** The unit that a shape is drawn in. */
 export type MeshUnit = keyof typeof unitMm;
 

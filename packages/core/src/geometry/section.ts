@@ -9,7 +9,41 @@ export type Outline = readonly (readonly [number, number])[];
  * @param gridMm how far corners that are meant to be one may lie apart
  */
 export function sectionAt(heap: Float32Array, zMm: number, gridMm = 0): Outline[] {
-  const positions = crossed(heap, zMm);
+  return cut(crossed(heap, zMm), zMm, gridMm);
+}
+
+/**
+ * Cuts a shape at many heights: each triangle is looked at once, and goes to the heights that it crosses.
+ * @param heightsMm in ascending order
+ */
+export function sectionsAt(heap: Float32Array, heightsMm: readonly number[], gridMm = 0): Outline[][] {
+  const picked: number[][] = heightsMm.map(() => []);
+  for (let i = 0; i < heap.length; i += 9) {
+    const a = heap[i + 2]!;
+    const b = heap[i + 5]!;
+    const c = heap[i + 8]!;
+    const low = Math.min(a, b, c);
+    const high = Math.max(a, b, c);
+    for (let k = firstOver(heightsMm, low); k < heightsMm.length && heightsMm[k]! <= high; k++)
+      picked[k]!.push(i);
+  }
+  return heightsMm.map((z, k) => cut(picks(heap, picked[k]!), z, gridMm));
+}
+
+/** The first of ascending heights over a height. */
+function firstOver(heights: readonly number[], z: number): number {
+  let low = 0;
+  let high = heights.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (heights[middle]! > z) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+
+/** The outlines where triangles that cross a height cross it. */
+function cut(positions: Float32Array, zMm: number, gridMm: number): Outline[] {
   const { corners, vertexCount, cornerOf } = weld(positions, gridMm);
   const height = (v: number): number => positions[3 * cornerOf[v]! + 2]!;
   /** Where the cut crosses the edge between two vertices, the same for both triangles that share it. */
@@ -56,6 +90,10 @@ function crossed(heap: Float32Array, zMm: number): Float32Array {
     const a = heap[i + 2]! >= zMm;
     if (a !== heap[i + 5]! >= zMm || a !== heap[i + 8]! >= zMm) picked.push(i);
   }
+  return picks(heap, picked);
+}
+
+function picks(heap: Float32Array, picked: readonly number[]): Float32Array {
   const positions = new Float32Array(9 * picked.length);
   for (const [k, i] of picked.entries()) positions.set(heap.subarray(i, i + 9), 9 * k);
   return positions;

@@ -4,6 +4,8 @@ import { meshProblem } from './mesh-problem.js';
 /** Bytes before the first triangle of a binary file, and of each triangle. */
 const HEAD = 84;
 const EACH = 50;
+/** Bytes of a triangle's normal, before its corners. */
+const NORMAL = 12;
 /** Triangles between two words about progress. */
 const STEP = 100_000;
 
@@ -31,15 +33,19 @@ function readBinary(bytes: Uint8Array, progress: MeshProgress): Mesh {
   const count = Math.min(promised, there);
   if (count === 0) throw meshProblem('holds no triangle: it is no STL, or is cut short');
   const positions = new Float32Array(9 * count);
-  // Copied by half words, since a triangle of fifty bytes does not stand where whole words do; STL and every machine
-  // that this runs on are little-endian.
-  const even = bytes.byteOffset % 2 === 0 ? bytes : bytes.slice();
-  const from = new Uint16Array(even.buffer, even.byteOffset, even.length >> 1);
-  const to = new Uint16Array(positions.buffer);
+  // Copied by whole words; STL and every machine that this runs on are little-endian.
+  const aligned = bytes.byteOffset % 4 === 0 ? bytes : bytes.slice();
+  const from = new Uint32Array(aligned.buffer, aligned.byteOffset, aligned.length >> 2);
+  const to = new Uint32Array(positions.buffer);
   for (let t = 0; t < count; t++) {
     // Twelve bytes of normal come first; many writers leave them empty, so they are not trusted.
-    const at = (HEAD + EACH * t + 12) / 2;
-    for (let k = 0; k < 18; k++) to[18 * t + k] = from[at + k]!;
+    const begin = HEAD + EACH * t + NORMAL;
+    if (t % 2 === 0) for (let k = 0; k < 9; k++) to[9 * t + k] = from[begin / 4 + k]!;
+    else {
+      // A triangle has fifty bytes: every other one stands across words, half in one and half in the next.
+      const at = (begin - 2) / 4;
+      for (let k = 0; k < 9; k++) to[9 * t + k] = (from[at + k]! >>> 16) | (from[at + k + 1]! << 16);
+    }
     if (t % STEP === 0) progress(t / count);
   }
   const warnings =

@@ -19,26 +19,38 @@ const INSIDE_MM = 1e-3;
 
 /**
  * Measures walls by rays inwards from places spread over the surface, to the next face that they meet.
- * @param positions nine coordinates a triangle, mm
- * @param inwards −1 where the triangles face inwards, else 1
+ * @param positions nine coordinates a triangle, mm; triangles face outwards
  * @returns null where no ray meets anything: an open sheet
  */
-export function wallThickness(positions: Float32Array, inwards: 1 | -1 = 1): WallThickness | null {
+export function wallThickness(positions: Float32Array): WallThickness | null {
+  const thick = wallPlaces(positions)
+    .map(w => w.thickMm)
+    .sort((a, b) => a - b);
+  if (!thick.length) return null;
+  return { minMm: quantileSorted(thick, THIN_SHARE), medianMm: quantileSorted(thick, 0.5) };
+}
+
+/** A place on the surface, and how thick the wall is there. */
+export interface WallPlace {
+  atMm: [number, number, number];
+  thickMm: number;
+}
+
+/** Walls at places spread over the surface by area; places where no ray meets anything are left out. */
+export function wallPlaces(positions: Float32Array): WallPlace[] {
   const geometry = new BufferGeometry();
   geometry.setAttribute('position', new BufferAttribute(positions.slice(), 3));
   const tree = new MeshBVH(geometry);
   const ray = new Ray();
-  const thick: number[] = [];
+  const places: WallPlace[] = [];
   for (const { point, normal } of samples(positions)) {
-    ray.direction.copy(normal).multiplyScalar(-inwards);
+    ray.direction.copy(normal).negate();
     ray.origin.copy(point).addScaledVector(ray.direction, INSIDE_MM);
     const hit = tree.raycastFirst(ray, DoubleSide);
-    if (hit) thick.push(hit.distance + INSIDE_MM);
+    if (hit) places.push({ atMm: [point.x, point.y, point.z], thickMm: hit.distance + INSIDE_MM });
   }
   geometry.dispose();
-  if (!thick.length) return null;
-  thick.sort((a, b) => a - b);
-  return { minMm: quantileSorted(thick, THIN_SHARE), medianMm: quantileSorted(thick, 0.5) };
+  return places;
 }
 
 /** Places on the surface: one in each of equal shares of its area, the same for the same shape. */

@@ -15,6 +15,11 @@ export function lockedInK(mismatchK: number): number {
   return mismatchK > 0 ? LOCKED_SHARE * mismatchK * (1 - Math.exp(-mismatchK / CREEP_OFF_K)) : 0;
 }
 
+/** Power of the solid fraction until one's own bars say otherwise; an estimate. */
+export const SOLID_EXPONENT = 0.3;
+/** Solid fraction that the constants were set for. */
+export const USUAL_SOLID = 0.3;
+
 /** Input of `warp.bow`. */
 export class WarpBowInput {
   @Quantity({ min: 0, max: 1e-3, unit: '1/K', doc: 'Linear thermal expansion.' }) alphaPerK!: number;
@@ -32,6 +37,20 @@ export class WarpBowInput {
   crystallisationStrain = 0;
   @Quantity({ min: 0.01, max: 1, optional: true, doc: 'Solid fraction of the print; default 0.3.' })
   solidFraction = 0.3;
+  @Quantity({
+    min: 0.05,
+    max: 20,
+    optional: true,
+    doc: 'What bars printed on this machine bow over what is worked out, from warp.calibrate; default 1.',
+  })
+  scale = 1;
+  @Quantity({
+    min: -2,
+    max: 2,
+    optional: true,
+    doc: 'Power of the solid fraction, from warp.calibrate where light and heavy bars are there; default 0.3.',
+  })
+  solidExponent = SOLID_EXPONENT;
 }
 
 /** Result of `warp.bow`. */
@@ -80,9 +99,10 @@ export function warpBowOf(i: WarpBowInput): WarpBowResult {
       }
     }
   }
-  const curvaturePerMm = (12 / H ** 3) * moment;
-  const light = (i.solidFraction / 0.3) ** 0.3;
-  return { bowMm: ((curvaturePerMm * i.lengthMm ** 2) / 8) * light, curvaturePerMm, meanStrain: area / H };
+  const curvaturePerMm = i.scale * (12 / H ** 3) * moment;
+  const light = (i.solidFraction / USUAL_SOLID) ** i.solidExponent;
+  const bowMm = ((curvaturePerMm * i.lengthMm ** 2) / 8) * light;
+  return { bowMm, curvaturePerMm, meanStrain: (i.scale * area) / H };
 }
 
 /** `warp.bow`: how far the ends of a released part stand up. */
@@ -119,11 +139,18 @@ export const warpBow = model({
           100 * result.meanStrain,
           '%',
         ),
-        step('κ', '12/H³·∫e(z)·(z − H/2)dz', `H = ${sig(i.heightMm)} mm`, result.curvaturePerMm, '1/mm'),
+        step(
+          'κ',
+          i.scale === 1 ? '12/H³·∫e(z)·(z − H/2)dz' : 's·12/H³·∫e(z)·(z − H/2)dz',
+          `H = ${sig(i.heightMm)} mm${i.scale === 1 ? '' : `, s = ${sig(i.scale, 3)} by bars printed here`}`,
+          result.curvaturePerMm,
+          '1/mm',
+        ),
         step(
           'bow',
-          'κ·L²/8·(φ/0.3)^0.3',
-          `${sig(result.curvaturePerMm)} × ${sig(i.lengthMm)}² / 8 × (${sig(i.solidFraction)}/0.3)^0.3`,
+          `κ·L²/8·(φ/0.3)^${sig(i.solidExponent, 2)}`,
+          `${sig(result.curvaturePerMm)} × ${sig(i.lengthMm)}² / 8 × ` +
+            `(${sig(i.solidFraction)}/0.3)^${sig(i.solidExponent, 2)}`,
           result.bowMm,
           'mm',
         ),

@@ -8,6 +8,14 @@ export class PrintEconomicsInput {
   @Quantity({ min: 0.0001, max: 1e6, unit: 'cm³', doc: 'Volume of the model.' }) volumeCm3!: number;
   @Quantity({ min: 0.01, max: 1, optional: true, doc: 'Share of it that is plastic; default 0.4.' })
   solidFraction = 0.4;
+  @Quantity({
+    min: 0,
+    max: 1e6,
+    unit: 'cm³',
+    optional: true,
+    doc: 'Room under what hangs over, which supports fill in part; default 0.',
+  })
+  supportCm3 = 0;
   @Quantity({ min: 0.1, max: 25, unit: 'g/cm³', doc: 'Density.' }) densityGcm3!: number;
   @Quantity({ min: 0, max: 1e5, unit: 'per kg', doc: 'Price of the filament.' }) pricePerKg!: number;
   @Quantity({
@@ -34,6 +42,8 @@ export class PrintEconomicsInput {
 /** Result of `print.economics`, for one part. */
 export interface PrintEconomicsResult {
   massG: number;
+  /** What supports take besides; it is thrown away. */
+  supportG: number;
   hours: number;
   costEach: number;
   flowMm3s: number;
@@ -41,6 +51,8 @@ export interface PrintEconomicsResult {
 
 /** Share of the time that goes into travel and retraction on top of extrusion. */
 const TRAVEL = 0.25;
+/** Share of the room under an overhang that a support fills: sparse lines under a dense roof; an estimate. */
+const SUPPORT_SHARE = 0.18;
 /** Seconds a layer change takes. */
 const LAYER_SECONDS = 2;
 
@@ -64,12 +76,16 @@ export function usualSpeedMmS(f: Family): number {
 
 /** Mass, time and cost of one part. */
 export function printEconomics(i: PrintEconomicsInput): PrintEconomicsResult {
-  const plasticMm3 = i.volumeCm3 * 1000 * i.solidFraction;
-  const massG = (plasticMm3 / 1000) * i.densityGcm3;
+  const partMm3 = i.volumeCm3 * 1000 * i.solidFraction;
+  const supportMm3 = i.supportCm3 * 1000 * SUPPORT_SHARE;
+  const plasticMm3 = partMm3 + supportMm3;
+  const massG = (partMm3 / 1000) * i.densityGcm3;
+  const supportG = (supportMm3 / 1000) * i.densityGcm3;
   const flowMm3s = Math.min(i.maxFlowMm3s, i.speedMmS * i.lineMm * i.layerMm);
   const hours = ((plasticMm3 / flowMm3s) * (1 + TRAVEL) + (i.heightMm / i.layerMm) * LAYER_SECONDS) / 3600;
-  const costEach = ((massG / 1000) * i.pricePerKg + hours * i.machinePerHour + i.labour) / i.success;
-  return { massG, hours, costEach, flowMm3s };
+  const costEach =
+    (((massG + supportG) / 1000) * i.pricePerKg + hours * i.machinePerHour + i.labour) / i.success;
+  return { massG, supportG, hours, costEach, flowMm3s };
 }
 
 /** `print.economics`: mass, time and cost of one printed part. */
@@ -79,7 +95,7 @@ export const printEconomicsModel = model({
   source:
     'Volume over the slower of melt flow and line speed; a quarter more for travel, 2 s a layer; ' +
     'spread over the prints that succeed',
-  validity: 'Single parts; speeds as the slicer sets them, without supports.',
+  validity: 'Single parts; speeds as the slicer sets them.',
   Input: PrintEconomicsInput,
   compute(i: PrintEconomicsInput) {
     const r = printEconomics(i);
@@ -94,6 +110,17 @@ export const printEconomicsModel = model({
           r.massG,
           'g',
         ),
+        ...(i.supportCm3 > 0
+          ? [
+              step(
+                'm_s',
+                `V_s·${SUPPORT_SHARE}·ρ`,
+                `${sig(i.supportCm3)} × ${SUPPORT_SHARE} × ${sig(i.densityGcm3)}`,
+                r.supportG,
+                'g',
+              ),
+            ]
+          : []),
         step(
           'Q',
           'min(Q_max, v·w·h)',
@@ -103,16 +130,16 @@ export const printEconomicsModel = model({
         ),
         step(
           't',
-          'V·φ/Q·1.25 + layers·2 s',
-          `${sig(i.volumeCm3 * 1000 * i.solidFraction)}/${sig(r.flowMm3s)} × 1.25 s + ` +
+          '(V·φ + V_s)/Q·1.25 + layers·2 s',
+          `${sig(((r.massG + r.supportG) / i.densityGcm3) * 1000)}/${sig(r.flowMm3s)} × 1.25 s + ` +
             `${sig(i.heightMm / i.layerMm)} × 2 s`,
           r.hours,
           'h',
         ),
         step(
           'cost',
-          '(m·price + t·machine + labour)/p',
-          `(${sig(r.massG / 1000)} × ${sig(i.pricePerKg)} + ${sig(r.hours)} × ` +
+          '((m + m_s)·price + t·machine + labour)/p',
+          `(${sig((r.massG + r.supportG) / 1000)} × ${sig(i.pricePerKg)} + ${sig(r.hours)} × ` +
             `${sig(i.machinePerHour)} + ${sig(i.labour)}) / ${sig(i.success)}`,
           r.costEach,
           '',

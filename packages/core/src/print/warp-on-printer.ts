@@ -1,11 +1,12 @@
 import type { Brief } from '../brief/brief.js';
 import { plateLengthMm } from '../brief/size.js';
 import { typical, type Family } from '../materials/family.js';
-import { warpBowOf, type WarpBowInput, type WarpBowResult } from '../models/warp-bow.js';
+import { SOLID_EXPONENT, warpBowOf, type WarpBowInput, type WarpBowResult } from '../models/warp-bow.js';
 import { liftOff, type WarpLiftOffInput } from '../models/warp-lift-off.js';
 import type { Printer } from '../workshop/printer.js';
 import { bestAdhesion, type Adhesion } from './adhesion.js';
 import { storedModulusMPa } from './stored-modulus.js';
+import { warpCalibrationOf } from './warp-calibration.js';
 
 /** Air that a print stands in when no printer is named and the family asks for nothing warmer, °C. */
 const ROOM_AIR_C = 28;
@@ -17,6 +18,24 @@ export interface WarpOnPrinter {
   pLift: number;
   liftInput: WarpLiftOffInput;
   adhesion: Adhesion | null;
+}
+
+/** What is done against warping beyond what brief and printer say: see `warp-mitigations`. */
+export interface WarpTweaks {
+  /** Radius of the corners on the plate, mm. */
+  filletMm?: number;
+  /** What holds the edge down more, as a factor of the hold: a brim, a slow first layer; less on a dirty plate. */
+  holdFactor?: number;
+  /** Sharp corners do not matter: something stands on them. */
+  cornersHeld?: boolean;
+  /** The base is cut into pieces of this length by grooves, mm. */
+  pieceMm?: number;
+  /** What of the bow is left, by what is done after printing. */
+  bowShare?: number;
+  /** The bed as it is set, °C; else the middle of the family's window. */
+  bedC?: number;
+  /** Kept off the cool rim of the plate. */
+  offRim?: boolean;
 }
 
 /** Kelvins that a bed may fall short of a family's window before its hold is down by a factor e. */
@@ -38,10 +57,10 @@ function airOf(f: Family, p: Printer | null): number {
 }
 
 /** What is left of a plate's hold on a bed that is too cold, and where the part reaches its cool rim. */
-function holdLeft(brief: Brief, f: Family, p: Printer | null, bedC: number): number {
+function holdLeft(brief: Brief, f: Family, p: Printer | null, bedC: number, { offRim }: WarpTweaks): number {
   const shortK = f.flags.coldBed ? 0 : Math.max(0, f.windows.bedC.low - bedC);
   const cold = Math.exp(-shortK / COLD_BED_K);
-  return cold * (p && reachesRim(brief, p) ? COOL_RIM.factor : 1);
+  return cold * (p && !offRim && reachesRim(brief, p) ? COOL_RIM.factor : 1);
 }
 
 function reachesRim({ geometry: g }: Brief, { buildMm: [bx, by] }: Printer): boolean {
@@ -56,21 +75,26 @@ export function warpOnPrinter(
   f: Family,
   p: Printer | null,
   solidFraction: number,
+  tweaks: WarpTweaks = {},
 ): WarpOnPrinter {
   const g = brief.geometry;
   const lengthMm = plateLengthMm(brief);
+  const calibration = p ? warpCalibrationOf(p, f.grade?.family ?? f.key) : null;
   const bowInput: WarpBowInput = {
     alphaPerK: typical(f, 'alphaPerK'),
     solidificationC: typical(f, 'solidificationC'),
-    bedC: bedOf(f, p),
+    bedC: tweaks.bedC ?? bedOf(f, p),
     chamberC: airOf(f, p),
     heightMm: g.zMm,
     lengthMm,
     crystallisationStrain: f.properties.crystallisationStrain?.typical ?? 0,
     solidFraction,
+    scale: (calibration?.scale ?? 1) * (tweaks.bowShare ?? 1),
+    solidExponent: calibration?.solidExponent ?? SOLID_EXPONENT,
   };
   const bow = warpBowOf(bowInput);
-  const filmMm = Math.min(g.zMm, lengthMm * FILM.share, FILM.mostMm);
+  const pieceMm = Math.min(lengthMm, tweaks.pieceMm ?? lengthMm);
+  const filmMm = Math.min(g.zMm, pieceMm * FILM.share, FILM.mostMm);
   const adhesion = bestAdhesion(f, p);
   // Thin-film lift-off holds for a film long against its height: only the lower layers of a tall part pull
   // on its edge, and their strain is what counts. An infilled part stores its share of a solid one's energy, and a
@@ -79,9 +103,10 @@ export function warpOnPrinter(
     modulusMPa: storedModulusMPa(f, bowInput.chamberC) * solidFraction,
     meanStrain: filmMm === g.zMm ? bow.meanStrain : warpBowOf({ ...bowInput, heightMm: filmMm }).meanStrain,
     heightMm: filmMm,
-    adhesionJm2: (adhesion?.energyJm2 ?? 1) * holdLeft(brief, f, p, bowInput.bedC),
-    sharpCorners: g.sharpCorners,
-    filletMm: 0,
+    adhesionJm2:
+      (adhesion?.energyJm2 ?? 1) * holdLeft(brief, f, p, bowInput.bedC, tweaks) * (tweaks.holdFactor ?? 1),
+    sharpCorners: tweaks.cornersHeld ? 0 : g.sharpCorners,
+    filletMm: tweaks.filletMm ?? 0,
   };
   return { bow, bowInput, liftInput, pLift: liftOff(liftInput).pLift, adhesion };
 }

@@ -13,18 +13,36 @@ export function cardStages(card: Pick<PrintCard, 'lines'>): { title: string; lin
 /** Where it is printed, what it takes and what it asks for: the first words of a card on paper. */
 export function cardLead(card: PrintCard, currency: string): string {
   const where = card.printer === null ? 'On no printer in particular' : `On ${card.printer}`;
-  return `${where}. ${cardAmounts(card, currency)} ${cardDoubts(card)}`.trim();
+  return [`${where}.`, cardAmounts(card, currency), cardRecord(card), cardDoubts(card)]
+    .filter(Boolean)
+    .join(' ');
 }
 
 /** What one part takes, in a sentence. */
 export function cardAmounts(card: PrintCard, currency: string): string {
-  const { massG, hours, costEach, success, quantity } = card;
+  const { massG, supportG, costEach, quantity } = card;
+  const hours = card.hours * (card.time?.factor ?? 1);
   const each = quantity > 1 ? ' each' : '';
   const some = `${quantity} of them ${sig(massG * quantity, 3)} g in ${hoursText(hours * quantity)}`;
+  const supports = supportG < 0.05 ? '' : ` and ${sig(supportG, 2)} g of supports`;
+  const chance = Math.round(100 * (card.record?.success ?? card.success));
   return (
-    `${sig(massG, 3)} g, ${hoursText(hours)}, ${currency}${costEach.toFixed(2)}${each}` +
-    `${quantity > 1 ? `; ${some}` : ''}. The first print succeeds ${Math.round(100 * success)} times in 100.`
+    `${sig(massG, 3)} g${supports}, ${hoursText(hours)}, ${currency}${costEach.toFixed(2)}${each}` +
+    `${quantity > 1 ? `; ${some}` : ''}. The next print succeeds ${chance} times in 100.`
   );
+}
+
+/** What this printer's own log has changed in those figures, in sentences; empty where it says nothing. */
+export function cardRecord({ record, time, success, hours }: PrintCard): string {
+  const went = record
+    ? `By this printer’s log: ${record.well} of ${record.well + record.failed} of these prints went well, ` +
+      `so ${Math.round(100 * record.success)} times in 100 where the models alone say ${Math.round(100 * success)}. `
+    : '';
+  const took = time
+    ? `Prints here take ${sig(time.factor, 3)} times what is expected (${time.timed} timed): ` +
+      `${hoursText(hours)} by the models.`
+    : '';
+  return `${went}${took}`.trim();
 }
 
 function hoursText(hours: number): string {

@@ -1,15 +1,22 @@
 import type { Brief } from '../brief/brief.js';
 import type { Weather } from '../climate/weather.js';
 import { bakedFamily } from '../materials/baked.js';
-import type { Family } from '../materials/family.js';
+import type { Family, Plate } from '../materials/family.js';
 import { recipe } from '../print/recipe/recipe.js';
 import type { RecipeGround, RecipeLine } from '../print/recipe/recipe-line.js';
 import { smallPrint, type SmallPrint } from '../print/recipe/small-print.js';
 import type { Candidate, Status } from '../score/candidate.js';
+import {
+  successByRecord,
+  timeByRecord,
+  type SuccessRecord,
+  type TimeRecord,
+} from '../print/success-record.js';
 import { CERTIFICATION_NOTICE } from '../score/cautions.js';
 import { rank } from '../score/rank.js';
 import { warpBowOf } from '../models/warp-bow.js';
 import type { Printer } from '../workshop/printer.js';
+import type { PrintEntry } from '../workshop/print-log.js';
 import type { SpoolMoisture } from '../workshop/spool.js';
 
 /** `hornblende-card/1`: all that is needed at the machine for one part in one filament, each line with its reason. */
@@ -20,17 +27,25 @@ export interface PrintCard {
   material: string;
   name: string;
   printer: string | null;
+  /** The plate that it holds best on here; null where there is none. */
+  plate: Plate | null;
   /** How the filament stands for this part, and what is against it. */
   status: Status;
   against: string[];
   lines: RecipeLine[];
   /** For one part. */
   massG: number;
+  /** What supports take besides. */
+  supportG: number;
   hours: number;
   costEach: number;
   quantity: number;
-  /** Chance that the first print succeeds. */
+  /** Chance that the first print succeeds, by the models. */
   success: number;
+  /** The same with what this printer's own log says; null where it says nothing. */
+  record: SuccessRecord | null;
+  /** How long prints take on this printer against what is expected of them; null where none was timed. */
+  time: TimeRecord | null;
   /** What lowers that chance, the most first. */
   doubts: { label: string; factor: number }[];
   small: SmallPrint;
@@ -45,6 +60,8 @@ export interface CardOptions {
   weather?: Weather | null;
   /** The water in the spool that is meant. */
   moisture?: SpoolMoisture | null;
+  /** The log of prints, and the printer's id in it. */
+  log?: { prints: readonly PrintEntry[]; printerId: string | null };
 }
 
 /** Factors of the success that are worth a word. */
@@ -56,7 +73,7 @@ export function printCard(brief: Brief, o: CardOptions): PrintCard {
   const [candidate] = rank(brief, { printer, weather, families: [family] }).candidates;
   if (!candidate) throw new Error(`${family.key} was not judged`);
   const ground = groundOf(brief, o, candidate);
-  const { massG, hours, costEach, success, factors } = candidate.printing;
+  const { massG, supportG, hours, costEach, success, factors } = candidate.printing;
   return {
     format: 'hornblende-card',
     version: 1,
@@ -64,19 +81,30 @@ export function printCard(brief: Brief, o: CardOptions): PrintCard {
     material: family.key,
     name: family.name,
     printer: printer?.name ?? null,
+    plate: candidate.printing.adhesion?.plate ?? null,
     status: candidate.status,
     against: candidate.gates.filter(g => g.verdict !== 'pass').map(g => g.why),
     lines: recipe(ground),
     massG,
+    supportG,
     hours,
     costEach,
     quantity: brief.quantity,
     success,
+    ...recordOf(o, candidate),
     doubts: factors.filter(f => f.factor < WORTH_A_WORD).sort((a, b) => a.factor - b.factor),
     small: smallPrint(ground),
     cautions: candidate.cautions,
     notice: CERTIFICATION_NOTICE,
   };
+}
+
+/** What the printer's own log makes of the estimates. */
+function recordOf({ log }: CardOptions, c: Candidate): Pick<PrintCard, 'record' | 'time'> {
+  if (!log) return { record: null, time: null };
+  const record = successByRecord(c.printing.success, log.prints, log.printerId, c.family);
+  const time = timeByRecord(log.prints, log.printerId);
+  return { record: record.well + record.failed > 0 ? record : null, time: time.timed > 0 ? time : null };
 }
 
 function groundOf(
@@ -92,6 +120,7 @@ function groundOf(
     warp: { bow: warpBowOf(bowInput), bowInput, liftInput, pLift, adhesion },
     pSplit,
     moisture,
+    supportG: c.printing.supportG,
     baked: c.baked,
   };
 }

@@ -167,6 +167,7 @@ function economicsOf(ctx: Context, f: Family, p: Printability): PrintEconomicsIn
   return {
     volumeCm3: ctx.volumeCm3,
     solidFraction: ctx.solidFraction,
+    supportCm3: ctx.brief.geometry.supportCm3 ?? 0,
     densityGcm3: typical(f, 'densityGcm3'),
     pricePerKg: typical(f, 'pricePerKg'),
     maxFlowMm3s: Math.min(typical(f, 'maxFlowMm3s'), ctx.printer?.maxFlowMm3s ?? Infinity),

@@ -1,5 +1,6 @@
-import { Choice, Choices, Quantity, Text, Vector } from '../input/fields.js';
+import { Choice, Choices, ListOf, Quantity, Text, Vector } from '../input/fields.js';
 import { parseInput } from '../input/parse.js';
+import { WarpBar } from './warp-bar.js';
 import { adhesives, plates, type Adhesive, type Plate } from '../materials/family.js';
 
 /** What may stand around a print. */
@@ -75,6 +76,12 @@ export class Printer {
   dryerMaxC: number | null = null;
   @Quantity({ min: 0.1, max: 200, unit: 'mm³/s', optional: true, doc: 'Melt flow limit; default 12.' })
   maxFlowMm3s = 12;
+  @ListOf(() => WarpBar, {
+    max: 300,
+    optional: true,
+    doc: 'Bars printed on it to see how much it warps; default none.',
+  })
+  warpBars: WarpBar[] = [];
 }
 
 /** Reads a printer: defaults filled in, unknown fields refused. @throws InputError */

@@ -38,6 +38,13 @@ export class SpoolEvent {
   grams: number | null = null;
   @Text({ maxLength: 200, optional: true, allowEmpty: true, doc: 'What was printed, or anything else.' })
   note = '';
+  @Text({
+    maxLength: 60,
+    optional: true,
+    nullable: true,
+    doc: 'printed: the print it is of, in the log of prints; default null.',
+  })
+  print: string | null = null;
 }
 
 /** `hornblende-spool/1`: a spool on the shelf. */

@@ -87,6 +87,11 @@ export function binaryStl(triangles: readonly Triangle[], head = 'made for a tes
   return bytes;
 }
 
+/** Triangles as a heap: nine coordinates each. */
+export function heapOf(triangles: readonly Triangle[]): Float32Array {
+  return new Float32Array(triangles.flat(2));
+}
+
 /** STL as text. */
 export function textStl(triangles: readonly Triangle[]): Uint8Array {
   const facets = triangles.map(

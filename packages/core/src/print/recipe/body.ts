@@ -37,19 +37,21 @@ export const infillRule: RecipeRule = ({ brief: { print } }) => ({
   set: 100 * print.infill,
   unit: '%',
   value: print.pattern === 'solid' ? 'solid' : `${sig(100 * print.infill, 3)} % ${print.pattern}`,
-  why: 'It holds the walls apart; two more walls usually buy more than twice the infill.',
+  why: 'It holds walls, top and bottom apart; those carry.',
 });
 
 /** Supports, where the family has something to say about them. */
-export const supportRule: RecipeRule = ({ family: f }) => {
+export const supportRule: RecipeRule = ({ family: f, brief, supportG }) => {
   const line = { id: 'supports', group: 'body' as const, label: 'Supports' };
   if (f.flags.soluble) return { ...line, value: 'it is one', why: 'It washes away in water.' };
   if (f.flags.drive === 'direct')
     return { ...line, value: 'lay it so that it needs none', why: 'Those of rubber do not come off.' };
+  if (brief.geometry.supportCm3 !== null && supportG < 0.05)
+    return { ...line, value: 'none', why: 'Laid as it is, nothing of it hangs over far enough.' };
   const washes = solubleSupports(f).map(s => s.name);
   return {
     ...line,
-    value: 'only under what hangs over by more than 45°',
+    value: `only under what hangs over by more than 45°${supportG < 0.05 ? '' : `, about ${sig(supportG, 2)} g`}`,
     why:
       'Every one leaves a rough face, and takes filament and time.' +
       (washes.length ? ` With a second nozzle ${washes.join(' or ')} washes away from it.` : ''),

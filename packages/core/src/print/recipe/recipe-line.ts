@@ -44,6 +44,8 @@ export interface RecipeGround {
   pSplit: number;
   /** The water in the spool that is meant, by its ledger; null where none is. */
   moisture: SpoolMoisture | null;
+  /** What supports take, as the part is laid, g. */
+  supportG: number;
   /** What an oven makes of it, where it is judged as baked. */
   baked: { ovenC: number; hours: number; shrinkagePct: number } | null;
 }

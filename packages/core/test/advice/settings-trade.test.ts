@@ -1,0 +1,84 @@
+import { describe, expect, it } from 'vitest';
+import {
+  familyByKey,
+  parseBrief,
+  settingsPoint,
+  settingsTrade,
+  wallsAgainstInfill,
+} from '../../src/index.js';
+
+const petg = familyByKey('petg')!;
+const bar = (height: number, print: object = {}): ReturnType<typeof parseBrief> =>
+  parseBrief({
+    format: 'hornblende-brief',
+    version: 1,
+    name: 'Bar',
+    print,
+    geometry: { xMm: 100, yMm: 20, zMm: height, volumeCm3: 2 * height },
+    loads: [{ kind: 'short', case: 'cantilever', forceN: 10, lengthMm: 80, widthMm: 20, heightMm: height }],
+  });
+
+describe('settings traded', () => {
+  const points = settingsTrade(bar(15), petg, null);
+  it('mark what nothing beats, and only that', () => {
+    const worse = (a: (typeof points)[0], b: (typeof points)[0]): boolean =>
+      b.massG <= a.massG + 1e-9 &&
+      b.minutes <= a.minutes + 1e-9 &&
+      b.strength >= a.strength - 1e-9 &&
+      b.stiffness >= a.stiffness - 1e-9 &&
+      (b.massG < a.massG - 1e-3 || b.minutes < a.minutes - 1e-3 || b.strength > a.strength + 1e-3);
+    for (const p of points.filter(x => x.undominated)) expect(points.some(o => worse(p, o))).toBe(false);
+    expect(points.some(p => !p.undominated)).toBe(true);
+    expect(points.filter(p => p.current)).toHaveLength(1);
+  });
+  it('hold the settings of the brief where they are none of the usual', () => {
+    const odd = settingsTrade(bar(15, { walls: 7, infill: 0.33 }), petg, null);
+    expect(odd.length).toBe(points.length + 1);
+    expect(odd.find(p => p.current)).toMatchObject({ walls: 7, infill: 0.33 });
+  });
+  it('never make it weaker, softer or lighter with more walls or infill', () => {
+    for (const infill of [0.1, 0.4, 1])
+      for (const walls of [2, 3, 4, 5]) {
+        const base = { infill, pattern: 'grid' as const, layerMm: 0.2 };
+        const a = settingsPoint(bar(15), { ...base, walls }, petg, null);
+        const b = settingsPoint(bar(15), { ...base, walls: walls + 1 }, petg, null);
+        for (const k of ['massG', 'strength', 'stiffness'] as const)
+          expect(b[k]).toBeGreaterThanOrEqual(a[k] - 1e-12);
+      }
+  });
+  it('keep the skin above and below as thick with thinner layers', () => {
+    const thin = settingsPoint(bar(15), { walls: 3, infill: 0.2, pattern: 'grid', layerMm: 0.1 }, petg, null);
+    const usual = settingsPoint(
+      bar(15),
+      { walls: 3, infill: 0.2, pattern: 'grid', layerMm: 0.2 },
+      petg,
+      null,
+    );
+    expect(thin.strength).toBeCloseTo(usual.strength, 9);
+    expect(thin.minutes).toBeGreaterThan(usual.minutes);
+  });
+});
+
+describe('walls against infill', () => {
+  it('says what two more walls buy, and at what infill the same is had', () => {
+    const w = wallsAgainstInfill(bar(15), petg, null);
+    expect(w.infill).toBeGreaterThan(0.2);
+    const same = settingsPoint(
+      bar(15),
+      { walls: 3, infill: w.infill!, pattern: 'grid', layerMm: 0.2 },
+      petg,
+      null,
+    );
+    const walls = settingsPoint(
+      bar(15),
+      { walls: 5, infill: 0.2, pattern: 'grid', layerMm: 0.2 },
+      petg,
+      null,
+    );
+    expect(same.strength).toBeCloseTo(walls.strength, 6);
+    expect(w.sentence).toMatch(/^Two more walls make it \d+ % stronger for /);
+  });
+  it('says when they buy nothing', () => {
+    expect(wallsAgainstInfill(bar(15, { walls: 30 }), petg, null).sentence).toContain('buy nothing');
+  });
+});

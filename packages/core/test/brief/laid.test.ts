@@ -1,0 +1,121 @@
+import { describe, expect, it } from 'vitest';
+import {
+  boxLays,
+  briefChanges,
+  laidBrief,
+  onceSaid,
+  parseBrief,
+  pullOf,
+  solidFractionOf,
+  type LaidShape,
+} from '../../src/index.js';
+
+const brief = parseBrief({
+  format: 'hornblende-brief',
+  version: 1,
+  name: 'Arm',
+  geometry: { xMm: 10, yMm: 10, zMm: 10, solidFraction: 0.9 },
+  loads: [
+    {
+      kind: 'short',
+      case: 'cantilever',
+      forceN: 10,
+      lengthMm: 50,
+      widthMm: 10,
+      heightMm: 6,
+      heldAtMm: [0, 5, 5],
+      actsAtMm: [50, 5, 5],
+    },
+    { kind: 'short', case: 'tension', forceN: 10, widthMm: 5, heightMm: 5, acrossLayers: true },
+  ],
+});
+const shares = Array.from({ length: 48 }, () => 0.25);
+const lay = (up: LaidShape['up'], z = 12): LaidShape => ({
+  up,
+  xMm: 60.123,
+  yMm: 20,
+  zMm: z,
+  volumeMm3: 8000,
+  sharpCorners: [1, 2],
+  support: { volumeMm3: 500 },
+  deepShares: shares,
+});
+
+describe('a brief with its shape laid', () => {
+  it('takes sizes, corners, supports and depth, and marks them as the file’s', () => {
+    const laid = laidBrief(brief, lay([0, 0, 1]), 'arm.stl', 3.2);
+    expect(laid.geometry).toMatchObject({
+      xMm: 60.12,
+      zMm: 12,
+      wallMm: 3.2,
+      volumeCm3: 8,
+      sharpCorners: 2,
+      solidFraction: null,
+      file: 'arm.stl',
+      up: [0, 0, 1],
+      supportCm3: 0.5,
+    });
+    expect(laid.geometry.fromFile).toContain('volumeCm3');
+    expect(parseBrief(JSON.parse(JSON.stringify(laid)))).toEqual(laid);
+    // 1 − 0.25·(1 − 0.2)
+    expect(solidFractionOf(laid)).toBeCloseTo(0.8, 9);
+  });
+  it('turns loads whose direction is known with the part, and leaves the others as said', () => {
+    expect(laidBrief(brief, lay([0, 0, 1])).loads.map(l => l.acrossLayers)).toEqual([false, true]);
+    expect(laidBrief(brief, lay([1, 0, 0])).loads.map(l => l.acrossLayers)).toEqual([true, true]);
+    // Leaning by 20° the layers still carry; by 30° they decide.
+    const leaning = (deg: number): boolean[] => {
+      const a = (deg * Math.PI) / 180;
+      return laidBrief(brief, lay([Math.sin(a), 0, Math.cos(a)])).loads.map(l => l.acrossLayers);
+    };
+    expect(leaning(20)[0]).toBe(false);
+    expect(leaning(30)[0]).toBe(true);
+  });
+  it('has no pull where both ends are one place or one is not said', () => {
+    expect(pullOf({ heldAtMm: [1, 1, 1], actsAtMm: [1, 1, 1] })).toBeNull();
+    expect(pullOf({ heldAtMm: null, actsAtMm: [1, 1, 1] })).toBeNull();
+    expect(pullOf({ heldAtMm: [0, 0, 0], actsAtMm: [0, 3, 0] })).toEqual([0, 1, 0]);
+  });
+  it('stops being the file’s where it is said by hand', () => {
+    const laid = laidBrief(brief, lay([0, 0, 1]), 'arm.stl');
+    const longer = { ...laid, geometry: { ...laid.geometry, xMm: 80 } };
+    const said = onceSaid(laid, longer, 'geometry.xMm');
+    expect(said.geometry.fromFile).not.toContain('xMm');
+    expect(said.geometry.fromFile).toContain('yMm');
+    expect(said.geometry.deepShares).toBeNull();
+    const corners = onceSaid(laid, laid, 'geometry.sharpCorners');
+    expect(corners.geometry.deepShares).toEqual(shares);
+  });
+  it('tells of a lay as one change, not of each number of it', () => {
+    const paths = briefChanges(
+      laidBrief(brief, lay([0, 0, 1]), 'a.stl'),
+      laidBrief(brief, lay([1, 0, 0]), 'a.stl'),
+    ).map(c => c.path);
+    expect(paths).toContain('geometry.up');
+    expect(new Set(paths).size).toBe(paths.length);
+  });
+  it('turns a part of which only sizes are known by its sides', () => {
+    const plain = parseBrief({
+      format: 'hornblende-brief',
+      version: 1,
+      name: 'x',
+      geometry: { xMm: 60, yMm: 40, zMm: 10 },
+    });
+    const onEnd = laidBrief(plain, boxLays(plain)[2]!);
+    expect(onEnd.geometry).toMatchObject({
+      xMm: 40,
+      yMm: 10,
+      zMm: 60,
+      volumeCm3: null,
+      file: null,
+      up: null,
+      fromFile: [],
+    });
+  });
+  it('refuses a direction that is none, and depths that are too few', () => {
+    const bad = { ...brief, geometry: { ...brief.geometry, up: [0, 0], deepShares: [1] } };
+    expect(() => parseBrief(JSON.parse(JSON.stringify(bad)))).toThrow(
+      /geometry.up.*3 numbers[\s\S]*deepShares.*48/,
+    );
+  });
+});
