@@ -20,6 +20,9 @@ export interface Manifest {
   files: Record<string, FileEntry>;
 }
 
+/** What the name of a file of bytes ends with, beside the record that it belongs to. */
+export const BLOB = '.bin';
+
 /** Its name in the archive. */
 export const MANIFEST = 'manifest.json';
 

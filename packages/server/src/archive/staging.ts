@@ -3,7 +3,7 @@ import { rmSync } from 'node:fs';
 import { migrate, openForWriting } from '../db/database.js';
 import { recordKinds, rowOf, type Row } from '../db/kinds.js';
 import { migrationSource, steps } from '../db/migrations/index.js';
-import { archiveProblem, MANIFEST, readManifest, type Manifest } from './manifest.js';
+import { archiveProblem, BLOB, MANIFEST, readManifest, type Manifest } from './manifest.js';
 import { entryOf, readZip } from './zip.js';
 
 /** Rows written in one statement. */
@@ -65,16 +65,30 @@ export function checkedManifest(archive: string): Manifest {
 
 async function fill(db: Knex, archive: string): Promise<void> {
   const byTable = new Map<string, Row[]>();
+  /** Rows whose bytes stand in a file beside them, and those bytes, by their path without an ending. */
+  const wanting = new Map<string, { row: Row; column: string }>();
+  const blobs = new Map<string, Buffer>();
   readZip(archive, (name, bytes) => {
     const kind = recordKinds.find(k => name.startsWith(`${k.name}/`));
     if (!kind) {
       if (name === MANIFEST) return;
       throw archiveProblem(`holds ${name.slice(0, 120)}, a kind of record that is not known here`);
     }
+    if (kind.blob && name.endsWith(BLOB)) {
+      blobs.set(name.slice(0, -BLOB.length), Buffer.from(bytes));
+      return;
+    }
     const rows = byTable.get(kind.table) ?? [];
     byTable.set(kind.table, rows);
-    rows.push(rowOf(kind, objectIn(name, bytes)));
+    const row = rowOf(kind, objectIn(name, bytes));
+    rows.push(row);
+    if (kind.blob) wanting.set(name.replace(/\.json$/, ''), { row, column: kind.blob });
   });
+  for (const [path, { row, column }] of wanting) {
+    const bytes = blobs.get(path);
+    if (!bytes) throw archiveProblem(`lacks ${path.slice(0, 120)}${BLOB}, which a record belongs to`);
+    row[column] = bytes;
+  }
   await db.transaction(async t => {
     for (const { table } of recordKinds)
       for (let rows = byTable.get(table) ?? []; rows.length; rows = rows.slice(CHUNK))

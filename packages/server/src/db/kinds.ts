@@ -2,6 +2,7 @@ import {
   parseBrief,
   parseGrade,
   parsePrinter,
+  parsePrintEntry,
   parseSpool,
   parseWorkshop,
   type Weather,
@@ -24,6 +25,8 @@ export interface RecordKind {
   key: readonly string[];
   /** Columns that hold JSON as text; files have them as it. */
   json: readonly string[];
+  /** A column of bytes, which an archive has as a file of its own beside the row's. */
+  blob?: string;
   /** What a person would call a row. */
   title: (row: Row) => string;
   /** @throws Error for a row that cannot be used */
@@ -154,6 +157,28 @@ export const recordKinds: readonly RecordKind[] = [
     title: row => `the decision for ${text(row, 'first_choice')}`,
     check: row => void parsed(row, 'record' in row && row.record !== null ? 'record' : 'ranking'),
   },
+  {
+    name: 'prints',
+    table: 'prints',
+    key: ['id'],
+    json: ['data'],
+    title: row => `a print of ${text(row, 'at').slice(0, 10)}`,
+    check: row => void parsePrintEntry(parsed(row, 'data')),
+  },
+  {
+    name: 'shapes',
+    table: 'shapes',
+    key: ['part_id'],
+    json: [],
+    blob: 'data',
+    title: titled('name'),
+    check: row => {
+      const sum = createHash('sha256')
+        .update(row.data as Buffer)
+        .digest('hex');
+      if (sum !== row.sha256) throw new Error('is not what its hash says');
+    },
+  },
 ];
 
 /** Tables that are no record of the workshop: what the database keeps for itself, and what takes imports back. */
@@ -173,6 +198,7 @@ export function keyText(kind: RecordKind, row: Row): string {
 export function fileOf(kind: RecordKind, row: Row): Row {
   if (kind.toFile) return kind.toFile(row);
   const file = { ...row };
+  if (kind.blob) delete file[kind.blob];
   for (const column of kind.json)
     if (typeof row[column] === 'string') file[column] = JSON.parse(row[column]) as unknown;
   return file;

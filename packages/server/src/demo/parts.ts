@@ -2,6 +2,8 @@
 export interface DemoPart {
   printer: 0 | 1;
   brief: object;
+  /** The coupon that its file is made with, and the coupon's numbers. */
+  shape?: { coupon: string; numbers?: object; file: string };
   decision?: {
     firstChoice: string;
     secondChoice: string;
@@ -20,12 +22,13 @@ const base = { format: 'hornblende-brief', version: 1 };
 export const demoParts: DemoPart[] = [
   {
     printer: 1,
+    shape: { coupon: 'latch', file: 'melter-latch.stl' },
     brief: {
       ...base,
       name: 'Solar wax melter latch',
       lifeYears: 6,
       ifItFails: 'annoys',
-      geometry: { xMm: 95, yMm: 28, zMm: 14, wallMm: 4, volumeCm3: 19, sharpCorners: 4, solidFraction: 0.6 },
+      geometry: { wallMm: 4 },
       loads: [
         {
           kind: 'sustained',
@@ -35,6 +38,8 @@ export const demoParts: DemoPart[] = [
           widthMm: 18,
           heightMm: 8,
           hours: 20000,
+          heldAtMm: [0, 14, 7],
+          actsAtMm: [95, 14, 7],
         },
       ],
       heat: { setting: 'near-source', sourceC: 64, ambientMinC: -8, partMinC: -8, hoursADay: 6 },
@@ -46,12 +51,13 @@ export const demoParts: DemoPart[] = [
   },
   {
     printer: 1,
+    shape: { coupon: 'levelling-foot', file: 'levelling-foot.stl' },
     brief: {
       ...base,
       name: 'Hive-stand levelling foot',
       lifeYears: 8,
       ifItFails: 'damages',
-      geometry: { xMm: 70, yMm: 70, zMm: 45, wallMm: 5, volumeCm3: 92, sharpCorners: 0, solidFraction: 0.55 },
+      geometry: { wallMm: 5 },
       loads: [
         { kind: 'sustained', case: 'compression', forceN: 260, lengthMm: 40, widthMm: 34, heightMm: 34 },
       ],
@@ -138,20 +144,17 @@ export const demoParts: DemoPart[] = [
   },
   {
     printer: 1,
+    shape: {
+      coupon: 'housing',
+      numbers: { lengthMm: 130, widthMm: 90, heightMm: 40, wallMm: 3 },
+      file: 'scale-housing.3mf',
+    },
     brief: {
       ...base,
       name: 'Hive-scale housing',
       lifeYears: 5,
       ifItFails: 'damages',
-      geometry: {
-        xMm: 130,
-        yMm: 90,
-        zMm: 40,
-        wallMm: 3,
-        volumeCm3: 120,
-        sharpCorners: 4,
-        solidFraction: 0.45,
-      },
+      geometry: { wallMm: 3 },
       heat: { setting: 'outdoors', climate: 'hill' },
       sun: 'full',
       water: 'rain',

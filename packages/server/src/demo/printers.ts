@@ -1,3 +1,16 @@
+/** A bar of ASA printed in the cabinet, and how high its ends and its middle stood on a flat table. */
+const bar = (change: object): object => ({
+  family: 'asa',
+  at: '2026-09-19',
+  lengthMm: 150,
+  heightMm: 6,
+  solidFraction: 0.3,
+  bedC: 100,
+  chamberC: 45,
+  resolutionMm: 0.02,
+  ...change,
+});
+
 /** The two printers of the Highfell Bee Co-op, an invented hill apiary. */
 export const demoPrinters = [
   {
@@ -35,5 +48,23 @@ export const demoPrinters = [
     ventilation: 'extracted',
     dryerMaxC: 85,
     maxFlowMm3s: 20,
+    warpBars: [
+      bar({ endAMm: [6.7, 6.72], endBMm: [6.66, 6.68], middleMm: [6.04, 6.02], note: 'Door closed' }),
+      bar({ endAMm: [6.76, 6.74], endBMm: [6.8, 6.78], middleMm: [6.06, 6.06], note: 'Door closed, again' }),
+      bar({
+        chamberC: 30,
+        endAMm: [6.98, 7.0],
+        endBMm: [6.92, 6.92],
+        middleMm: [6.02, 6.04],
+        note: 'Door open',
+      }),
+      bar({
+        solidFraction: 0.9,
+        endAMm: [6.96, 7.0],
+        endBMm: [6.92, 6.94],
+        middleMm: [6.04, 6.02],
+        note: 'Solid',
+      }),
+    ],
   },
-] as const;
+];

@@ -1,16 +1,30 @@
 import type { Knex } from 'knex';
-import { parseBrief, parseGrade, parsePrinter, parseSpool, parseWorkshop } from '@hornblende/core';
+import {
+  laidBrief,
+  parseBrief,
+  parseGrade,
+  parsePrinter,
+  parsePrintEntry,
+  parseSpool,
+  parseWorkshop,
+  type Brief,
+} from '@hornblende/core';
+import { makeCoupon, stlBytes, threeMfBytes } from '@hornblende/core/coupons';
+import { layWith } from '@hornblende/core/geometry';
 import { decide } from '../jobs/decide.js';
 import { DecisionStore, readyToKeep } from '../db/decisions.js';
 import { GradeStore } from '../db/grades.js';
 import { PartStore } from '../db/parts.js';
+import { PrintStore } from '../db/prints.js';
 import { PrinterStore } from '../db/printers.js';
+import { ShapeStore } from '../db/shapes.js';
 import { SpoolStore } from '../db/spools.js';
 import { WorkshopStore } from '../db/workshop.js';
 import { writing } from '../db/write-gate.js';
 import { demoGrades } from './grades.js';
-import { demoParts } from './parts.js';
+import { demoParts, type DemoPart } from './parts.js';
 import { demoPrinters } from './printers.js';
+import { demoPrints } from './prints.js';
 import { demoSpools, demoWorkshop } from './spools.js';
 
 /** Draws behind the demo's decisions: enough to show, few enough that the first start stays quick. */
@@ -50,8 +64,11 @@ async function layOut(db: Knex.Transaction): Promise<void> {
   const workshop = new WorkshopStore(db);
   await workshop.save(parseWorkshop(demoWorkshop.settings));
   // The first part is touched last, so that the list opens on it.
-  for (const [i, { printer, brief: plain, decision }] of demoParts.entries()) {
-    const brief = parseBrief(plain);
+  const partIds = new Map<string, string>();
+  for (const [i, { printer, brief: said, decision, shape }] of demoParts.entries()) {
+    const shaped = await shapedBrief(parseBrief(said), shape);
+    const { brief } = shaped;
+    const plain = shaped.file ? { ...said, geometry: brief.geometry, loads: brief.loads } : said;
     const machine = stored[printer];
     if (!machine) continue;
     const touched = new Date(Date.UTC(2026, 10, 20 - i, 9)).toISOString();
@@ -59,6 +76,9 @@ async function layOut(db: Knex.Transaction): Promise<void> {
       { brief, given: plain, printerId: machine.id, weatherId: null, archived: false },
       touched,
     );
+    partIds.set(brief.name, part.id);
+    if (shape && shaped.file)
+      await new ShapeStore(db).put(part.id, shape.file, null, Buffer.from(shaped.file), touched);
     if (decision)
       await decisions.add(
         part.id,
@@ -74,4 +94,28 @@ async function layOut(db: Knex.Transaction): Promise<void> {
     const quote = demoWorkshop.quotes[brief.name];
     if (quote !== undefined) await workshop.quote(part.id, quote);
   }
+  const prints = new PrintStore(db);
+  for (const { printer, part, ...print } of demoPrints)
+    await prints.create(
+      parsePrintEntry({
+        format: 'hornblende-print',
+        version: 1,
+        ...print,
+        part,
+        partId: partIds.get(part) ?? null,
+        printerId: stored[printer]!.id,
+      }),
+      print.at,
+    );
+}
+
+/** A brief with the shape that its coupon has, lying as it is in its file, and the file. */
+async function shapedBrief(
+  brief: Brief,
+  shape: DemoPart['shape'],
+): Promise<{ brief: Brief; file: Uint8Array | null }> {
+  if (!shape) return { brief, file: null };
+  const positions = await makeCoupon(shape.coupon, shape.numbers);
+  const file = shape.file.endsWith('.3mf') ? threeMfBytes(positions) : stlBytes(positions);
+  return { brief: laidBrief(brief, layWith({ positions }, [0, 0, 1]), shape.file), file };
 }

@@ -7,6 +7,8 @@ import { DecisionStore } from '../db/decisions.js';
 import { GradeStore } from '../db/grades.js';
 import { PartStore } from '../db/parts.js';
 import { PrinterStore } from '../db/printers.js';
+import { PrintStore } from '../db/prints.js';
+import { ShapeStore } from '../db/shapes.js';
 import { SpoolStore } from '../db/spools.js';
 import { WeatherStore } from '../db/weathers.js';
 import { WorkshopStore } from '../db/workshop.js';
@@ -24,6 +26,8 @@ import { partRoutes } from '../routes/parts.js';
 import { spoolRoutes } from '../routes/spools.js';
 import { weatherRoutes } from '../routes/weathers.js';
 import { printerRoutes } from '../routes/printers.js';
+import { printRoutes } from '../routes/prints.js';
+import { shapeRoutes } from '../routes/shapes.js';
 import { workshopRoutes } from '../routes/workshop.js';
 
 /** Largest body the API takes, bytes. */
@@ -31,6 +35,7 @@ export const BODY_LIMIT = 512 * 1024;
 
 /** Paths whose bodies are not JSON, or are too large to be read here. */
 const unread: ReadonlySet<string> = new Set(['/grades/import', '/archive/previews']);
+const unreadShape = /^\/parts\/[^/]+\/shape$/;
 
 /** What the application is made of. */
 export interface AppOptions {
@@ -101,12 +106,16 @@ export function createApp({
   api.use(workplaceGuard(workplace));
   // A table of grades is read where it is written, an archive as it streams in.
   const json = express.json({ limit: BODY_LIMIT, strict: false });
-  api.use((req, res, next) => (unread.has(req.path) ? next() : json(req, res, next)));
+  api.use((req, res, next) =>
+    unread.has(req.path) || unreadShape.test(req.path) ? next() : json(req, res, next),
+  );
   api.use((_req, res, next) => {
     res.set('Cache-Control', 'no-store');
     next();
   });
   api.use('/parts/:id/decisions', decisionRoutes(new DecisionStore(db), jobs, now));
+  api.use('/parts/:id/shape', shapeRoutes(new ShapeStore(db), now));
+  api.use('/prints', printRoutes(new PrintStore(db), jobs, now));
   api.use('/parts', partRoutes(new PartStore(db), jobs, now));
   api.use('/printers', printerRoutes(new PrinterStore(db), jobs, now));
   api.use('/weathers', weatherRoutes(new WeatherStore(db), jobs, now));

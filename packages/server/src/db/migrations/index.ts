@@ -5,6 +5,7 @@ import { gradesSpoolsWorkshop } from './003-grades-spools-workshop.js';
 import { wholeRecords } from './004-whole-records.js';
 import { withdrawnDecisions } from './005-withdrawn-decisions.js';
 import { piecesAndIndexes } from './006-pieces-and-indexes.js';
+import { printsAndShapes } from './007-prints-and-shapes.js';
 import type { Migration } from './migration.js';
 
 /** The schema's history. Only ever add to the end; an old step is never changed. */
@@ -15,6 +16,7 @@ export const steps: readonly Migration[] = [
   wholeRecords,
   withdrawnDecisions,
   piecesAndIndexes,
+  printsAndShapes,
 ];
 
 /** The history as Knex reads it, compiled in so that a build needs no loose files. */

@@ -3,6 +3,7 @@ import { GradeStore } from '../../db/grades.js';
 import type { Page, PageAsked } from '../../db/page.js';
 import { PartStore } from '../../db/parts.js';
 import { PrinterStore } from '../../db/printers.js';
+import { PrintStore } from '../../db/prints.js';
 import { SpoolStore } from '../../db/spools.js';
 import { WeatherStore } from '../../db/weathers.js';
 import { json, type JobAnswer } from '../answer.js';
@@ -57,6 +58,9 @@ export const listGrades = list((db, asked: ListAsked) => new GradeStore(db).page
 
 /** The shelf. */
 export const listSpools = list((db, asked: ListAsked) => new SpoolStore(db).page(asked));
+
+/** The log of prints. */
+export const listPrints = list((db, asked: ListAsked) => new PrintStore(db).page(asked));
 
 /** Years of weather. */
 export const listWeathers = list((db, asked: ListAsked) => new WeatherStore(db).page(asked));

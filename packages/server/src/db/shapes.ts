@@ -1,0 +1,79 @@
+import type { StoredShape } from '@hornblende/core';
+import type { Knex } from 'knex';
+import { createHash } from 'node:crypto';
+import { notFound } from '../http/errors.js';
+import { writing } from './write-gate.js';
+
+interface ShapeRow {
+  part_id: string;
+  name: string;
+  unit: string | null;
+  sha256: string;
+  bytes: number;
+  updated_at: string;
+  data: Buffer;
+}
+
+const facts = ['part_id', 'name', 'unit', 'sha256', 'bytes', 'updated_at'] as const;
+
+/** The files that parts were taken from, one a part, as they were given. */
+export class ShapeStore {
+  constructor(private readonly db: Knex) {}
+
+  /** What is kept of a part; null where it has no file. */
+  async facts(partId: string): Promise<StoredShape | null> {
+    const row = (await this.db<ShapeRow>('shapes')
+      .where({ part_id: partId })
+      .first(...facts)) as Omit<ShapeRow, 'data'> | undefined;
+    return row ? read(row) : null;
+  }
+
+  /** The file itself. @throws HttpProblem 404 */
+  async bytes(partId: string): Promise<Buffer> {
+    const row = await this.db<ShapeRow>('shapes').where({ part_id: partId }).first('data');
+    if (!row) throw notFound('shape', partId);
+    return row.data;
+  }
+
+  /** Keeps a part's file in place of any other. @throws HttpProblem 404 for a part that is not there */
+  async put(
+    partId: string,
+    name: string,
+    unit: string | null,
+    data: Buffer,
+    now: string,
+  ): Promise<StoredShape> {
+    const row: ShapeRow = {
+      part_id: partId,
+      name,
+      unit,
+      sha256: createHash('sha256').update(data).digest('hex'),
+      bytes: data.length,
+      updated_at: now,
+      data,
+    };
+    await writing(this.db, async t => {
+      if (!(await t('parts').where({ id: partId }).first('id'))) throw notFound('part', partId);
+      await t<ShapeRow>('shapes').insert(row).onConflict('part_id').merge();
+    });
+    return read(row);
+  }
+
+  /** Forgets a part's file. */
+  async remove(partId: string): Promise<void> {
+    await writing(this.db, async t => {
+      await t('shapes').where({ part_id: partId }).delete();
+    });
+  }
+}
+
+function read(row: Omit<ShapeRow, 'data'>): StoredShape {
+  return {
+    partId: row.part_id,
+    name: row.name,
+    unit: row.unit,
+    bytes: row.bytes,
+    sha256: row.sha256,
+    updatedAt: row.updated_at,
+  };
+}

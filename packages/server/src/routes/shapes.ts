@@ -1,0 +1,39 @@
+import { Choice, meshUnits, parseInput, Text, type MeshUnit } from '@hornblende/core';
+import express, { Router } from 'express';
+import type { ShapeStore } from '../db/shapes.js';
+import { HttpProblem } from '../http/errors.js';
+
+/** Largest file of a shape that is kept, bytes: what one file of an archive may hold. */
+export const SHAPE_LIMIT = 48 * 2 ** 20;
+
+/** Query of `PUT /api/parts/:id/shape`. */
+class ShapeQuery {
+  @Text({ maxLength: 200, doc: 'The name of the file.' }) name!: string;
+  @Choice(meshUnits, { optional: true, nullable: true, doc: 'What it is drawn in, where it does not say.' })
+  unit: MeshUnit | null = null;
+}
+
+/** /parts/:id/shape: the file that a part was taken from. */
+export function shapeRoutes(store: ShapeStore, now: () => string): Router {
+  const router = Router({ mergeParams: true });
+  const partOf = (params: unknown): string => (params as { id: string }).id;
+  router.get('/', async (req, res) => {
+    res.json(await store.facts(partOf(req.params)));
+  });
+  router.get('/file', async (req, res) => {
+    const bytes = await store.bytes(partOf(req.params));
+    res.type('application/octet-stream').send(bytes);
+  });
+  router.put('/', express.raw({ type: () => true, limit: SHAPE_LIMIT }), async (req, res) => {
+    const { name, unit } = parseInput(ShapeQuery, { ...req.query });
+    const data: unknown = req.body;
+    if (!Buffer.isBuffer(data) || !data.length)
+      throw new HttpProblem(400, [{ field: '(file)', value: null, message: 'must not be empty' }]);
+    res.json(await store.put(partOf(req.params), name, unit, data, now()));
+  });
+  router.delete('/', async (req, res) => {
+    await store.remove(partOf(req.params));
+    res.status(204).end();
+  });
+  return router;
+}
