@@ -2,7 +2,9 @@ import { Command, CommanderError } from 'commander';
 import { InputError } from '@hornblende/core';
 import { decideCommand } from './commands/decide.js';
 import { cardCommand } from './commands/card.js';
+import { couponCommand } from './commands/coupon.js';
 import { gcodeCommand } from './commands/gcode.js';
+import { layCommand } from './commands/lay.js';
 import { meshCommand } from './commands/mesh.js';
 import {
   backupCommand,
@@ -34,6 +36,8 @@ function program(): Command {
     familiesCommand(),
     cardCommand(),
     meshCommand(),
+    layCommand(),
+    couponCommand(),
     gcodeCommand(),
     startCommand(),
     backupCommand(),

@@ -71,6 +71,40 @@ describe('hornblende card', () => {
   });
 });
 
+describe('hornblende coupon and lay', () => {
+  const brief = (): string =>
+    file('arm.json', JSON.stringify({ format: 'hornblende-brief', version: 1, name: 'Arm' }));
+  it('makes a shape, lays it in every way, and writes the card for the best', () => {
+    const stl = join(dir, 'latch.stl');
+    expect(run('coupon', 'latch', '--set', 'lengthMm=80', '--set', 'thickMm=10', '--out', stl).status).toBe(
+      0,
+    );
+    const report = JSON.parse(run('mesh', stl, '--json').out) as { boundsMm: object; watertight: boolean };
+    expect(report).toMatchObject({ watertight: true, boundsMm: { x: 80, z: 10 } });
+    const lays = JSON.parse(run('lay', brief(), '--mesh', stl, '--material', 'petg', '--json').out) as {
+      ways: { rank: number; current: boolean; supportG: number; firstChoice: string }[];
+      easier: unknown;
+    };
+    expect(lays.ways[0]).toMatchObject({ rank: 1, current: true, supportG: 0 });
+    expect(lays.ways.length).toBeGreaterThan(3);
+    expect(lays.ways.every(w => typeof w.firstChoice === 'string')).toBe(true);
+    expect(run('lay', brief(), '--mesh', stl, '--material', 'petg').out).toContain('needs no supports');
+    const onFile = ['card', brief(), '--material', 'petg', '--mesh', stl, '--json'];
+    const best = JSON.parse(run(...onFile, '--lay', 'best').out) as { supportG: number; massG: number };
+    expect(best.supportG).toBe(0);
+    expect(best.massG).toBeGreaterThan(3);
+  });
+  it('refuses with 2 what cannot be made', () => {
+    const out = join(dir, 'never.stl');
+    expect(run('coupon', 'teapot', '--out', out)).toMatchObject({ status: 2 });
+    expect(run('coupon', 'latch', '--set', 'lengthMm=1', '--out', out).err).toContain('lengthMm: 1 must be');
+    expect(run('coupon', 'latch', '--set', 'long', '--out', out).status).toBe(2);
+    expect(run('coupon', 'latch', '--out', join(dir, 'x.obj')).err).toContain('must end with .stl or .3mf');
+    expect(existsSync(out)).toBe(false);
+    expect(run('lay', brief(), '--material', 'petg').status).toBe(2);
+  });
+});
+
 describe('keeping a workshop', () => {
   it('backs up, verifies, exports, imports and restores from the command line', async () => {
     const data = join(dir, 'data');
