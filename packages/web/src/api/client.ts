@@ -15,12 +15,16 @@ import type {
   Part,
   PartChange,
   PartVersion,
+  MeshUnit,
   Printer,
+  PrintEntry,
   Problem,
   RecordDrift,
   Spool,
   StoredGrade,
+  StoredPrint,
   StoredPrinter,
+  StoredShape,
   StoredSpool,
   StoredWorkshop,
   Verification,
@@ -122,9 +126,9 @@ async function answered<T>(response: Response): Promise<T> {
 }
 
 /** Sends a file as it is. */
-function sent(path: string, file: Blob, signal: AbortSignal): Promise<Response> {
+function sent(path: string, file: Blob, signal?: AbortSignal, method = 'POST'): Promise<Response> {
   const headers = { 'Content-Type': 'application/octet-stream' };
-  return fetched(path, { method: 'POST', headers, body: file, signal });
+  return fetched(path, { method, headers, body: file, ...(signal ? { signal } : {}) });
 }
 
 function reached(method: string, path: string, body: unknown, options: RequestOptions): Promise<Response> {
@@ -183,6 +187,18 @@ export const api = {
   saveSpool: (id: string, spool: Spool, revision: number) =>
     request<StoredSpool>('PUT', `/spools/${id}`, { spool, revision }),
   removeSpool: (id: string) => request<null>('DELETE', `/spools/${id}`),
+  prints: () => whole<StoredPrint>('/prints'),
+  addPrint: (print: PrintEntry) => request<StoredPrint>('POST', '/prints', { print }),
+  removePrint: (id: string) => request<null>('DELETE', `/prints/${id}`),
+  shape: (partId: string) => request<StoredShape | null>('GET', `/parts/${partId}/shape`),
+  shapeFile: async (partId: string): Promise<ArrayBuffer> => {
+    const response = await fetched(`/parts/${partId}/shape/file`, { method: 'GET' });
+    return response.ok ? response.arrayBuffer() : answered<never>(response);
+  },
+  keepShape: async (partId: string, name: string, unit: MeshUnit | null, file: Blob) => {
+    const query = new URLSearchParams({ name, ...(unit ? { unit } : {}) });
+    return answered<StoredShape>(await sent(`/parts/${partId}/shape?${query}`, file, undefined, 'PUT'));
+  },
   workshop: () => request<StoredWorkshop>('GET', '/workshop'),
   saveWorkshop: (settings: WorkshopSettings) => request<StoredWorkshop>('PUT', '/workshop', settings),
   health: () => request<Health>('GET', '/health'),

@@ -12,6 +12,8 @@ const stages = [
   { key: 'brief', label: 'Brief' },
   { key: 'rank', label: 'Rank' },
   { key: 'decision', label: 'Decision' },
+  { key: 'shape', label: 'Shape' },
+  { key: 'warp', label: 'Warp' },
   { key: 'card', label: 'Print card' },
 ];
 const places = [
@@ -194,11 +196,21 @@ kbd {
   .part li {
     flex: 1;
   }
+  .part {
+    min-width: 0;
+  }
+  .part ol {
+    overflow-x: auto;
+  }
   .part ol a {
-    padding: 10px 4px;
+    padding: 10px 3px;
     justify-content: center;
-    gap: 6px;
+    gap: 4px;
     white-space: nowrap;
+    font-size: 14px;
+  }
+  .rhomb {
+    width: 8px;
   }
   ol li:not(:last-child)::after {
     display: none;

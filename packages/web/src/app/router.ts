@@ -7,6 +7,8 @@ const pages = {
   brief: () => import('../features/brief/BriefView.vue'),
   rank: () => import('../features/rank/RankView.vue'),
   decision: () => import('../features/decision/DecisionView.vue'),
+  shape: () => import('../features/shape/ShapeView.vue'),
+  warp: () => import('../features/warp/WarpView.vue'),
   card: () => import('../features/card/CardView.vue'),
   library: () => import('../features/library/LibraryView.vue'),
   family: () => import('../features/library/FamilyView.vue'),
@@ -30,6 +32,8 @@ const routes: RouteRecordRaw[] = [
       { path: 'brief', component: pages.brief, meta: { title: 'Brief' } },
       { path: 'rank', component: pages.rank, meta: { title: 'Rank' } },
       { path: 'decision', component: pages.decision, meta: { title: 'Decision' } },
+      { path: 'shape', component: pages.shape, meta: { title: 'Shape' } },
+      { path: 'warp', component: pages.warp, meta: { title: 'Warp' } },
       { path: 'card', component: pages.card, meta: { title: 'Print card' } },
     ],
   },
@@ -71,7 +75,7 @@ router.afterEach(to => {
   document.title = `${String(to.meta.title ?? '')} · Hornblende`;
 });
 
-const PREFETCH_AFTER_MS = 1500;
+const PREFETCH_AFTER_MS = 3000;
 /**
  * Fetches every other page's script, once the browser has nothing better to do: a page must open even while the
  * server is away.

@@ -10,6 +10,8 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: 'g b', does: "Go to this part's brief" },
   { keys: 'g r', does: "Go to this part's ranking" },
   { keys: 'g d', does: "Go to this part's decision" },
+  { keys: 'g s', does: "Go to this part's shape" },
+  { keys: 'g a', does: "Go to this part's warp" },
   { keys: 'g c', does: "Go to this part's print card" },
   { keys: 'g l', does: 'Go to the library' },
   { keys: 'g w', does: 'Go to the workshop' },
@@ -20,6 +22,8 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: '↑ ↓', does: 'On the strata chart: the next layer' },
   { keys: 'Enter', does: 'On the strata chart: the working of that layer' },
   { keys: '+ −', does: 'On the strata chart: more or less weight for that layer' },
+  { keys: '← → ↑ ↓', does: 'On the shape: turn it' },
+  { keys: '+ − Home', does: 'On the shape: nearer, further, all of it' },
   { keys: 'Esc', does: 'Close a drawer or dialogue' },
 ];
 
@@ -42,6 +46,8 @@ export function useShortcuts(): { help: Ref<boolean> } {
     'g b': goToPart('brief'),
     'g r': goToPart('rank'),
     'g d': goToPart('decision'),
+    'g s': goToPart('shape'),
+    'g a': goToPart('warp'),
     'g c': goToPart('card'),
     'g l': go('/library'),
     'g w': go('/workshop'),

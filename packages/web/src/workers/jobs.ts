@@ -1,24 +1,30 @@
 import type { AdviceAnswer, AdviceQuestion } from './jobs/advice';
 import type { ContendersQuestion } from './jobs/contenders';
 import type { GradesAnswer, GradesQuestion } from './jobs/grades';
-import type { MeshReport } from '@hornblende/core/geometry';
-import type { MeshQuestion } from './jobs/mesh';
+import type { LayVerdictsAnswer, LayVerdictsQuestion } from './jobs/lay-verdicts';
+import type { LaysAnswer, LaysQuestion } from './jobs/lays';
 import type { RelaxQuestion } from './jobs/relax';
 import type { RobustnessQuestion } from './jobs/robustness';
+import type { SettingsTradeAnswer, SettingsTradeQuestion } from './jobs/settings-trade';
+import type { ShapeAnswer, ShapeQuestion } from './jobs/shape';
 import type { Standing, StandingsQuestion } from './jobs/standings';
 import type { UpgradesQuestion } from './jobs/upgrades';
 import type { WeatherAnswer } from './jobs/weather';
 import type { YearAnswer, YearQuestion } from './jobs/year';
-import type { NothingFits, Robustness, WorkshopUpgradesResult } from '@hornblende/core';
+import type { GcodeReport, NothingFits, Robustness, WorkshopUpgradesResult } from '@hornblende/core';
 
 /** Every job of the compute worker: question and answer by name. */
 export interface Jobs {
   advice: { question: AdviceQuestion; answer: AdviceAnswer };
   contenders: { question: ContendersQuestion; answer: string[] };
+  gcode: { question: { bytes: Uint8Array }; answer: GcodeReport };
   grades: { question: GradesQuestion; answer: GradesAnswer };
-  mesh: { question: MeshQuestion; answer: MeshReport };
+  lays: { question: LaysQuestion; answer: LaysAnswer };
+  layVerdicts: { question: LayVerdictsQuestion; answer: LayVerdictsAnswer };
   relax: { question: RelaxQuestion; answer: NothingFits };
   robustness: { question: RobustnessQuestion; answer: Robustness };
+  settingsTrade: { question: SettingsTradeQuestion; answer: SettingsTradeAnswer };
+  shape: { question: ShapeQuestion; answer: ShapeAnswer };
   standings: { question: StandingsQuestion; answer: Standing[] };
   upgrades: { question: UpgradesQuestion; answer: WorkshopUpgradesResult };
   weather: { question: File; answer: WeatherAnswer };

@@ -135,7 +135,15 @@ describe('the shelf', () => {
           ...wet.spool,
           events: [
             ...wet.spool.events,
-            { kind: 'dried', at: '2026-05-01T08:04:00Z', dryingC: 80, hours: 20, grams: null, note: '' },
+            {
+              kind: 'dried',
+              at: '2026-05-01T08:04:00Z',
+              dryingC: 80,
+              hours: 20,
+              grams: null,
+              note: '',
+              print: null,
+            },
           ],
         },
         wet,

@@ -16,6 +16,8 @@ const empty: Omit<BriefLoad, 'kind' | 'case'> = {
   hours: null,
   cycles: null,
   areaMm2: null,
+  heldAtMm: null,
+  actsAtMm: null,
   assumed: [],
 };
 

@@ -7,6 +7,9 @@ import { useUnits } from '../../ui/useUnits';
 defineProps<{ title: string; lines: RecipeLine[]; ticked: ReadonlySet<string> }>();
 const emit = defineEmits<{ tick: [id: string, on: boolean] }>();
 const { say } = useUnits();
+/** A figure and its unit stay on one line. */
+const glued = (text: string): string =>
+  text.replace(/(\d) (°C|°F|mm|in|h|min|%|g)\b/g, '$1\u00a0$2').replace(/(\d) °/g, '$1\u00a0°');
 </script>
 
 <template>
@@ -16,7 +19,7 @@ const { say } = useUnits();
       <li v-for="l in lines" :key="l.id" :class="{ done: ticked.has(l.id) }" :data-testid="`line-${l.id}`">
         <Checkbox :checked="ticked.has(l.id)" @update:checked="on => emit('tick', l.id, on)">
           <span class="label">{{ l.label }}</span>
-          <span class="value">{{ say(l.value) }}</span>
+          <span class="value">{{ glued(say(l.value)) }}</span>
         </Checkbox>
         <p class="why soft small">{{ say(l.why) }}</p>
       </li>

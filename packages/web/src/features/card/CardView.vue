@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { cardAmounts, cardDoubts, cardHtml, cardMarkdown, cardStages } from '@hornblende/core';
+import { cardAmounts, cardDoubts, cardHtml, cardMarkdown, cardRecord, cardStages } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { useLocalStorage } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import { useWorkshop } from '../../stores/workshop';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import StatusMark from '../../ui/StatusMark.vue';
@@ -10,14 +10,21 @@ import { saveAs } from '../../ui/save-as';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
 import CardStage from './CardStage.vue';
+import GcodePanel from './GcodePanel.vue';
 import LogPrint from './LogPrint.vue';
+import PairPanel from './PairPanel.vue';
+import { useRanking } from '../part/useRanking';
 import { usePrintCard } from './usePrintCard';
+
+// The chart is large, and stands at the end of the page.
+const SettingsTrade = defineAsyncComponent(() => import('./SettingsTrade.vue'));
 
 /** All that is needed at the machine, stage by stage, each line with its reason, to tick off while doing. */
 const draft = useDraft();
 const workshop = useWorkshop();
 const { say } = useUnits();
-const { material, materials, spoolId, spools, spool, card } = usePrintCard();
+const { candidates } = useRanking();
+const { material, materials, spoolId, spools, spool, family, card } = usePrintCard();
 
 const spoolChoices = computed(() => [
   { value: '', label: 'none in particular' },
@@ -31,7 +38,7 @@ const spoolChoices = computed(() => [
 const stages = computed(() => (card.value ? cardStages(card.value) : []));
 const short = computed(() => {
   if (!spool.value || !card.value) return '';
-  const wanted = card.value.massG * card.value.quantity;
+  const wanted = (card.value.massG + card.value.supportG) * card.value.quantity;
   return wanted > spool.value.leftG
     ? `The spool has ${Math.round(spool.value.leftG)} g left; ${Math.round(wanted)} g are wanted.`
     : '';
@@ -82,6 +89,7 @@ function save(as: 'html' | 'md' | 'json'): void {
       <StatusMark :status="card.status" />
     </p>
     <p class="amounts" data-testid="card-amounts">{{ say(cardAmounts(card, workshop.currency)) }}</p>
+    <p v-if="cardRecord(card)" class="small" data-testid="card-record">{{ say(cardRecord(card)) }}</p>
     <p v-if="card.doubts.length" class="soft small">{{ cardDoubts(card) }}</p>
     <p v-if="short" class="out small" role="alert">{{ short }}</p>
     <div v-for="a in card.against" :key="a" class="against small">{{ say(a) }}</div>
@@ -110,7 +118,12 @@ function save(as: 'html' | 'md' | 'json'): void {
       <Button type="text" @click="save('json')">JSON</Button>
       <Button type="text" :disabled="!ticked.size" @click="untickAll">Untick all</Button>
     </p>
-    <LogPrint :card="card" :spool="spool" />
+    <template v-if="family">
+      <LogPrint :card="card" :family="family" :spool="spool" />
+      <SettingsTrade :family="family" />
+      <PairPanel :family="family" :candidates="candidates" />
+      <GcodePanel :card="card" :family="family" />
+    </template>
     <p class="soft small">{{ card.notice }}</p>
   </div>
 </template>

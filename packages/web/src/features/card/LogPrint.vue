@@ -1,69 +1,123 @@
 <script setup lang="ts">
-import type { PrintCard } from '@hornblende/core';
+import type { Family, PrintCard, PrintEntry } from '@hornblende/core';
 import { Button, Radio, RadioGroup } from 'ant-design-vue';
-import { ref, watch } from 'vue';
-import { useShelf, type ShelfRow } from '../../stores/shelf';
+import { computed, ref, watch } from 'vue';
+import { useLibrary } from '../../stores/library';
+import { usePrints } from '../../stores/prints';
+import type { ShelfRow } from '../../stores/shelf';
 import NumberInput from '../../ui/NumberInput.vue';
 import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
+import { useDraft } from '../part/draft';
+import { usePlate } from '../shape/usePlate';
 
-/** A print written down: what it took comes off the spool, and how it went stands in its ledger. */
-const props = defineProps<{ card: PrintCard; spool: ShelfRow | null }>();
-const shelf = useShelf();
+/**
+ * A print written down: what it took comes off the spool, the next one is given a fresh place on the plate, and how it
+ * went counts in this printer's record.
+ */
+const props = defineProps<{ card: PrintCard; family: Family; spool: ShelfRow | null }>();
+const draft = useDraft();
+const prints = usePrints();
+const library = useLibrary();
+const { placeFor, printerName } = usePlate(() => props.family);
 const { attempt, offerUndo } = useFeedback();
 const grams = ref<number | null>(null);
+const minutes = ref<number | null>(null);
 const went = ref<'well' | 'failed'>('well');
 const what = ref('');
 const busy = ref(false);
 watch(
   [() => props.card.part, () => props.card.material],
-  () => (grams.value = Math.round(props.card.massG)),
+  () => {
+    grams.value = Math.round(props.card.massG + props.card.supportG);
+    minutes.value = null;
+  },
   { immediate: true },
+);
+const sizeMm = computed<[number, number]>(() => {
+  const g = draft.brief?.geometry;
+  return [g?.xMm ?? 10, g?.yMm ?? 10];
+});
+const place = computed(() => placeFor(sizeMm.value));
+const printerId = computed(() => draft.content?.printerId ?? null);
+const mine = computed(() =>
+  prints.list.filter(p => p.print.partId === draft.id && p.print.outcome !== 'timed'),
 );
 
 async function log(): Promise<void> {
-  const { spool } = props;
-  if (!spool || grams.value === null) return;
-  const outcome =
-    went.value === 'well' ? 'went well' : `failed${what.value.trim() ? `: ${what.value.trim()}` : ''}`;
-  const note = `${props.card.part}, ${outcome}`.slice(0, 200);
-  const event = {
-    kind: 'printed' as const,
+  const { card, spool } = props;
+  if (printerId.value === null || grams.value === null) return;
+  const entry: PrintEntry = {
+    format: 'hornblende-print',
+    version: 1,
+    outcome: went.value,
     at: new Date().toISOString(),
+    part: card.part,
+    partId: draft.id,
+    printerId: printerId.value,
+    material: card.material,
+    family: props.family.grade?.family ?? props.family.key,
+    spoolId: spool?.id ?? null,
     grams: grams.value,
-    note,
-    dryingC: null,
-    hours: null,
+    minutes: minutes.value,
+    expectedMinutes: Math.max(0.1, 60 * card.hours),
+    note: went.value === 'failed' ? what.value.trim() : '',
+    plate: card.plate,
+    placeMm: place.value ? [place.value.xMm, place.value.yMm] : null,
+    sizeMm: sizeMm.value,
   };
   busy.value = true;
   await attempt(async () => {
-    const before = spool.spool;
-    const saved = await shelf.save({ ...before, events: [...before.events, event] }, spool);
-    offerUndo(`${grams.value} g came off ${before.code || spool.name}.`, () => shelf.save(before, saved));
+    const saved = await prints.add(entry);
+    const off = spool ? ` ${entry.grams} g came off ${spool.spool.code || spool.name}.` : '';
+    offerUndo(`The print is written down.${off}`, () => prints.remove(saved));
     what.value = '';
+    minutes.value = null;
   });
   busy.value = false;
 }
+const day = (at: string): string =>
+  new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 </script>
 
 <template>
   <section class="log" aria-label="Write this print down">
     <h2>Write this print down</h2>
-    <p v-if="!spool" class="soft small">
-      Choose a spool above, and what the print took comes off it. Spools are kept under
-      <RouterLink to="/workshop/spools">Workshop</RouterLink>.
+    <p v-if="printerId === null" class="soft small">
+      Say in the brief which printer it is for, and its prints can be written down.
     </p>
-    <div v-else class="field-row">
-      <RadioGroup v-model:value="went" aria-label="How it went">
-        <Radio value="well">It went well</Radio>
-        <Radio value="failed">It failed</Radio>
-      </RadioGroup>
-      <NumberInput v-model="grams" label="Grams that went in" :min="0" :max="20000" />
-      <TextField v-if="went === 'failed'" v-model="what" label="What went wrong" :maxlength="120" />
-      <Button :loading="busy" :disabled="grams === null" @click="log"
-        >Take it off {{ spool.spool.code || 'the spool' }}</Button
-      >
-    </div>
+    <template v-else>
+      <p v-if="!spool" class="soft small">
+        Choose a spool above, and what the print took comes off it. Spools are kept under
+        <RouterLink to="/workshop/spools">Workshop</RouterLink>.
+      </p>
+      <div class="field-row">
+        <RadioGroup v-model:value="went" aria-label="How it went">
+          <Radio value="well">It went well</Radio>
+          <Radio value="failed">It failed</Radio>
+        </RadioGroup>
+        <NumberInput v-model="grams" label="Grams that went in" :min="0" :max="20000" />
+        <NumberInput v-model="minutes" label="Minutes it took" :min="0.1" :max="100000" nullable />
+        <TextField v-if="went === 'failed'" v-model="what" label="What went wrong" :maxlength="120" />
+        <Button :loading="busy" :disabled="grams === null" @click="log">{{
+          spool ? `Take it off ${spool.spool.code || 'the spool'}` : 'Write it down'
+        }}</Button>
+      </div>
+      <p v-if="place" class="soft small">
+        On {{ printerName }} it stands {{ Math.round(place.xMm) }} mm from the left and
+        {{ Math.round(place.yMm) }} mm from the front: the freshest place off the cool rim.
+      </p>
+      <ul v-if="mine.length" class="small" data-testid="print-log">
+        <li v-for="{ id, print } in mine.slice(0, 6)" :key="id">
+          {{ day(print.at) }}, {{ library.find(print.material)?.name ?? print.material }},
+          {{ print.grams }} g<template v-if="print.minutes"> in {{ print.minutes }} min</template>:
+          <span :class="print.outcome === 'well' ? 'fits' : 'out'">{{
+            print.outcome === 'well' ? '● went well' : '○ failed'
+          }}</span>
+          {{ print.note }}
+        </li>
+      </ul>
+    </template>
   </section>
 </template>
 
@@ -76,5 +130,10 @@ async function log(): Promise<void> {
 h2 {
   font-size: 16px;
   margin: 0 0 6px;
+}
+ul {
+  list-style: none;
+  margin: 8px 0 0;
+  padding: 0;
 }
 </style>

@@ -1,24 +1,21 @@
-import { printCard, type PrintCard } from '@hornblende/core';
-import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { printCard, type Family, type PrintCard } from '@hornblende/core';
+import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { usePrints } from '../../stores/prints';
 import { useShelf, type ShelfRow } from '../../stores/shelf';
 import { useDraft } from '../part/draft';
+import { usePickedMaterial } from '../part/usePickedMaterial';
 import { useRanking } from '../part/useRanking';
-
-/** A choice in a select. */
-export interface Choice {
-  value: string;
-  label: string;
-}
 
 /** The print card of the part being worked on. */
 export interface LiveCard {
   /** The filament that it is written for: the first choice until another is picked. */
   material: Ref<string>;
-  materials: ComputedRef<Choice[]>;
+  materials: ComputedRef<{ value: string; label: string }[]>;
   /** The spool that is meant; '' for none in particular. */
   spoolId: Ref<string>;
   spools: ComputedRef<ShelfRow[]>;
   spool: ComputedRef<ShelfRow | null>;
+  family: ComputedRef<Family | null>;
   card: ComputedRef<PrintCard | null>;
 }
 
@@ -26,20 +23,14 @@ export interface LiveCard {
 export function usePrintCard(): LiveCard {
   const draft = useDraft();
   const shelf = useShelf();
-  const { ranking, candidates, printer, weather } = useRanking();
-  const picked = ref('');
+  const prints = usePrints();
+  onMounted(() => {
+    if (prints.state !== 'ready') prints.load().catch(() => undefined);
+  });
+  const { printer, weather } = useRanking();
   const spoolId = ref('');
 
-  const material = computed({
-    get: () => picked.value || (ranking.value?.firstChoice ?? ranking.value?.candidates[0]?.material ?? ''),
-    set: key => (picked.value = key),
-  });
-  const materials = computed(() =>
-    (ranking.value?.candidates ?? []).map(c => ({
-      value: c.material,
-      label: c.material === ranking.value?.firstChoice ? `${c.name}, the first choice` : c.name,
-    })),
-  );
+  const { material, materials, family } = usePickedMaterial();
   const spools = computed(() =>
     shelf.rows.filter(r => r.spool.material === material.value && !r.spool.archived && r.leftG > 0),
   );
@@ -55,14 +46,14 @@ export function usePrintCard(): LiveCard {
     { immediate: true },
   );
   const card = computed(() => {
-    const family = candidates.value.find(f => f.key === material.value);
-    if (!draft.brief || !family) return null;
+    if (!draft.brief || !family.value) return null;
     return printCard(draft.brief, {
-      family,
+      family: family.value,
       printer: printer.value,
       weather: weather.value,
       moisture: spool.value?.moisture ?? null,
+      log: { prints: prints.entries, printerId: draft.content?.printerId ?? null },
     });
   });
-  return { material, materials, spoolId, spools, spool, card };
+  return { material, materials, spoolId, spools, spool, family, card };
 }

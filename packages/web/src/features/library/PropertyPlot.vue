@@ -13,9 +13,10 @@ import { use, type ECElementEvent } from 'echarts/core';
 import { LabelLayout } from 'echarts/features';
 import type { CustomSeriesRenderItem } from 'echarts/types/dist/shared';
 import { computed } from 'vue';
-import VChart from 'vue-echarts';
 import { useRouter } from 'vue-router';
 import OptionSelect from '../../ui/OptionSelect.vue';
+import { chartAxis, chartText, chartTooltip } from '../../charts/chart-parts';
+import ChartFrame from '../../charts/ChartFrame.vue';
 import { useChartColours } from '../../charts/useCharts';
 import { useProperties } from './useProperties';
 
@@ -66,17 +67,18 @@ function logEnds(name: PropertyName): { min: number; max: number } {
     max: Number((Math.max(...all) * 1.4).toPrecision(1)),
   };
 }
-const axis = (name: PropertyName): object => ({
-  type: isLog(name) ? 'log' : 'value',
-  scale: true,
-  ...(isLog(name) ? logEnds(name) : {}),
-  name: `${label(name)}${unit(name) ? `, ${unit(name)}` : ''}${isLog(name) ? ' (log scale)' : ''}`,
-  nameLocation: 'middle',
-  nameTextStyle: { color: colours.value.ink, fontSize: 13 },
-  axisLabel: { color: colours.value.soft, formatter: (v: number) => String(Number(v.toPrecision(3))) },
-  axisLine: { show: true, lineStyle: { color: colours.value.soft } },
-  splitLine: { lineStyle: { color: colours.value.rule } },
-});
+const axis = (name: PropertyName, gap: number): object =>
+  chartAxis(
+    colours.value,
+    `${label(name)}${unit(name) ? `, ${unit(name)}` : ''}${isLog(name) ? ' (log scale)' : ''}`,
+    gap,
+    {
+      type: isLog(name) ? 'log' : 'value',
+      scale: true,
+      ...(isLog(name) ? logEnds(name) : {}),
+      axisLabel: { color: colours.value.soft, formatter: (v: number) => String(Number(v.toPrecision(3))) },
+    },
+  );
 /** Both ranges of a filament as a cross with its middle left free for the dot. */
 const cross: CustomSeriesRenderItem = (_params, api) => {
   const at = (i: number, j: number): number[] => api.coord([api.value(i), api.value(j)]);
@@ -138,13 +140,9 @@ const option = computed(() => {
   }));
   return {
     animation: false,
-    textStyle: { fontFamily: "'Atkinson Hyperlegible', system-ui, sans-serif" },
+    textStyle: chartText,
     grid: { left: 66, right: 90, top: 24, bottom: 52 },
-    tooltip: {
-      confine: true,
-      backgroundColor: colours.value.panel,
-      borderColor: colours.value.rule,
-      textStyle: { color: colours.value.ink, fontSize: 13 },
+    tooltip: chartTooltip(colours.value, {
       formatter: (p: { data: { key: string; name: string } }) => {
         const f = props.rows.find(r => r.key === p.data.key);
         const line = (n: PropertyName): string => {
@@ -155,9 +153,9 @@ const option = computed(() => {
         };
         return `<b>${escaped(p.data.name)}</b><br>${line(x.value)}<br>${line(y.value)}`;
       },
-    },
-    xAxis: { ...axis(x.value), nameGap: 30 },
-    yAxis: { ...axis(y.value), nameGap: 46 },
+    }),
+    xAxis: axis(x.value, 30),
+    yAxis: axis(y.value, 46),
     series: [
       ...(few
         ? [
@@ -220,15 +218,12 @@ const summary = computed(() =>
       <slot />
     </div>
     <p v-if="!points.length" class="soft">None of these has both properties.</p>
-    <VChart
+    <ChartFrame
       v-else
       class="chart"
       data-testid="plot"
       :option="option"
-      :update-options="{ notMerge: true }"
-      autoresize
-      :aria-label="`${label(y)} against ${label(x)}: ${summary}`"
-      role="img"
+      :label="`${label(y)} against ${label(x)}: ${summary}`"
       @click="open"
     />
     <p class="soft small">

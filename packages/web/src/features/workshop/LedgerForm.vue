@@ -50,6 +50,7 @@ async function write(): Promise<void> {
     hours: dried ? hours.value : null,
     grams: amount(),
     note: note.value,
+    print: null,
   };
   if (!(await props.add(event))) return;
   at.value = now();

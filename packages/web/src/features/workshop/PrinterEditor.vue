@@ -50,7 +50,8 @@ function setBuild(axis: number, mm: number | null): void {
 function startFrom(key: string): void {
   preset.value = key;
   const kind = printerPresets.find(p => p.key === key);
-  if (kind) profile.value = { ...kind.profile };
+  // Bars that were measured on it stay its own, whatever kind it is called.
+  if (kind) profile.value = { ...kind.profile, warpBars: profile.value.warpBars };
 }
 async function save(): Promise<void> {
   const checked = parsePrinter(profile.value);

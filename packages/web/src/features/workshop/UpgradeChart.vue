@@ -3,7 +3,8 @@ import { purchaseName, type UpgradeOption } from '@hornblende/core';
 import { LineChart, ScatterChart } from 'echarts/charts';
 import { use, type ECElementEvent } from 'echarts/core';
 import { computed } from 'vue';
-import VChart from 'vue-echarts';
+import ChartFrame from '../../charts/ChartFrame.vue';
+import { chartAxis, chartText, chartTooltip } from '../../charts/chart-parts';
 import { useChartColours } from '../../charts/useCharts';
 import { useWorkshop } from '../../stores/workshop';
 import { useMoney } from '../../ui/useMoney';
@@ -29,37 +30,23 @@ const point = (o: UpgradeOption): Point => ({
   option: o,
   name: purchaseName(o),
 });
-const axis = (type: 'value' | 'log', name: string, gap: number): object => ({
-  type,
-  name,
-  nameLocation: 'middle',
-  nameGap: gap,
-  nameTextStyle: { color: colours.value.ink, fontSize: 13 },
-  axisLabel: { color: colours.value.soft },
-  splitLine: { lineStyle: { color: colours.value.rule } },
-  axisLine: { show: true, lineStyle: { color: colours.value.soft } },
-});
 /** The end of the axis is no round figure, and would lie over the one before it. */
 const endless = (): object => ({ color: colours.value.soft, showMaxLabel: false });
 const option = computed(() => ({
   animation: false,
-  textStyle: { fontFamily: "'Atkinson Hyperlegible', system-ui, sans-serif" },
+  textStyle: chartText,
   grid: { left: 62, right: 24, top: 16, bottom: 50 },
-  tooltip: {
-    confine: true,
-    backgroundColor: colours.value.panel,
-    borderColor: colours.value.rule,
-    textStyle: { color: colours.value.ink, fontSize: 13 },
+  tooltip: chartTooltip(colours.value, {
     formatter: ({ data }: { data: Point }) =>
       `<b>${data.name}</b><br>${money(data.option.cost)}, gain ${data.value[1].toFixed(2)}`,
-  },
-  xAxis: {
-    ...axis('log', `cost, ${workshop.currency}`, 28),
+  }),
+  xAxis: chartAxis(colours.value, `cost, ${workshop.currency}`, 28, {
+    type: 'log',
     min: 'dataMin',
     max: 'dataMax',
     axisLabel: endless(),
-  },
-  yAxis: axis('value', 'gain in score', 40),
+  }),
+  yAxis: chartAxis(colours.value, 'gain in score', 40),
   series: [
     {
       type: 'scatter',
@@ -91,15 +78,7 @@ function pick(e: ECElementEvent): void {
 </script>
 
 <template>
-  <VChart
-    class="chart"
-    :option="option"
-    :update-options="{ notMerge: true }"
-    autoresize
-    role="img"
-    :aria-label="spoken"
-    @click="pick"
-  />
+  <ChartFrame class="chart" :option="option" :label="spoken" @click="pick" />
 </template>
 
 <style scoped>

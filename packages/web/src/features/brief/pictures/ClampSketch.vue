@@ -79,6 +79,7 @@ function arrow(x: number, tip: number, length: number, up: boolean): string {
   </svg>
 </template>
 
+<style scoped src="./picture.css"></style>
 <style scoped src="./sketch.css"></style>
 <style scoped>
 .screw {

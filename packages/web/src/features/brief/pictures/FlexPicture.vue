@@ -65,19 +65,10 @@ const x = (a: number): number => 10 + a * 5.6;
   </figure>
 </template>
 
+<style scoped src="./picture.css"></style>
 <style scoped>
 figure {
   margin: 6px 0 0;
-}
-svg {
-  max-width: 100%;
-}
-text {
-  font:
-    12px 'Atkinson Hyperlegible',
-    system-ui,
-    sans-serif;
-  fill: var(--soft);
 }
 .n {
   fill: var(--ink);

@@ -211,6 +211,7 @@ function nudge(handle: Handle, e: KeyboardEvent): void {
   </svg>
 </template>
 
+<style scoped src="./picture.css"></style>
 <style scoped src="./sketch.css"></style>
 <style scoped>
 .sketch {

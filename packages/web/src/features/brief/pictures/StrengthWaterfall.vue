@@ -87,17 +87,8 @@ const spoken = computed(
   </div>
 </template>
 
+<style scoped src="./picture.css"></style>
 <style scoped>
-svg {
-  max-width: 100%;
-}
-text {
-  font:
-    12px 'Atkinson Hyperlegible',
-    system-ui,
-    sans-serif;
-  fill: var(--soft);
-}
 .bold {
   fill: var(--ink);
   font-weight: 700;

@@ -66,19 +66,10 @@ const x = (years: number): number => Math.min(1, years / max.value) * W;
   </figure>
 </template>
 
+<style scoped src="./picture.css"></style>
 <style scoped>
 figure {
   margin: 6px 0 0;
-}
-svg {
-  max-width: 100%;
-}
-text {
-  font:
-    12px 'Atkinson Hyperlegible',
-    system-ui,
-    sans-serif;
-  fill: var(--soft);
 }
 .lab {
   fill: var(--s-uv);

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { printPair, type Family } from '@hornblende/core';
+import { computed, ref, watch } from 'vue';
+import SentenceSelect from '../../ui/SentenceSelect.vue';
+import { useUnits } from '../../ui/useUnits';
+import { useDraft } from '../part/draft';
+
+/** A second filament in the same print: whether it bonds, whether one machine can hold both, what washes away. */
+const props = defineProps<{ family: Family; candidates: readonly Family[] }>();
+const draft = useDraft();
+const { say } = useUnits();
+const second = ref('');
+watch(
+  () => props.family.key,
+  () => (second.value = ''),
+);
+const options = computed(() => [
+  { value: '', label: 'no second filament' },
+  ...props.candidates
+    .filter(f => f.key !== props.family.key)
+    .map(f => ({ value: f.key, label: f.flags.soluble ? `${f.name}, washes away` : f.name })),
+]);
+const other = computed(() => props.candidates.find(f => f.key === second.value) ?? null);
+const pair = computed(() => {
+  const g = draft.brief?.geometry;
+  return other.value ? printPair(props.family, other.value, g ? Math.max(g.xMm, g.yMm) : 50) : null;
+});
+const verdicts = {
+  good: { mark: '●', words: 'goes together', tone: 'fits' },
+  'with care': { mark: '◐', words: 'goes together with care', tone: 'marginal' },
+  no: { mark: '○', words: 'does not go together', tone: 'out' },
+} as const;
+</script>
+
+<template>
+  <section class="pair" aria-label="Two filaments in one print" data-testid="pair">
+    <h2>Two filaments in one print</h2>
+    <p>
+      Together with <SentenceSelect v-model="second" label="Second filament" :options="options" />
+      <template v-if="pair && other">
+        it
+        <b :class="verdicts[pair.verdict].tone">
+          <span aria-hidden="true">{{ verdicts[pair.verdict].mark }}</span>
+          {{ verdicts[pair.verdict].words }}</b
+        >.
+      </template>
+    </p>
+    <ul v-if="pair" class="small">
+      <li v-for="r in pair.reasons" :key="r">{{ say(r) }}</li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.pair {
+  border-top: 1px solid var(--rule);
+  padding-top: 10px;
+  margin-top: 12px;
+}
+ul {
+  margin: 2px 0 6px;
+  padding-left: 18px;
+}
+</style>

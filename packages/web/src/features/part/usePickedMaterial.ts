@@ -1,0 +1,32 @@
+import type { Family } from '@hornblende/core';
+import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { useRanking } from './useRanking';
+
+/** A filament that a page is about. */
+export interface PickedMaterial {
+  /** Its key: the first choice until another is picked. */
+  material: Ref<string>;
+  /** All that were judged, the best first, for a select. */
+  materials: ComputedRef<{ value: string; label: string }[]>;
+  family: ComputedRef<Family | null>;
+}
+
+/** The filament that a page of a part is about, which the reader may change. */
+export function usePickedMaterial(): PickedMaterial {
+  const { ranking, candidates } = useRanking();
+  const picked = ref('');
+  const material = computed({
+    get: () => picked.value || (ranking.value?.firstChoice ?? ranking.value?.candidates[0]?.material ?? ''),
+    set: key => (picked.value = key),
+  });
+  return {
+    material,
+    materials: computed(() =>
+      (ranking.value?.candidates ?? []).map(c => ({
+        value: c.material,
+        label: c.material === ranking.value?.firstChoice ? `${c.name}, the first choice` : c.name,
+      })),
+    ),
+    family: computed(() => candidates.value.find(f => f.key === material.value) ?? null),
+  };
+}

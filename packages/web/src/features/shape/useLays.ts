@@ -1,0 +1,71 @@
+import { boxLays, type LayChoice, type Family, type LayVerdict, type ShapeLay } from '@hornblende/core';
+import { watchDebounced } from '@vueuse/core';
+import { computed, type ComputedRef, type Ref } from 'vue';
+import { useJob } from '../../workers/useJob';
+import { useDraft } from '../part/draft';
+import { usePickedMaterial } from '../part/usePickedMaterial';
+import { useRanking } from '../part/useRanking';
+import { useShape } from './useShape';
+
+/** The ways to lay the part, compared. */
+export interface LiveLays {
+  /** The filament that they are compared in: the first choice until another is picked. */
+  material: Ref<string>;
+  materials: ComputedRef<{ value: string; label: string }[]>;
+  family: ComputedRef<Family | null>;
+  lays: ComputedRef<ShapeLay[]>;
+  verdicts: ComputedRef<LayVerdict[]>;
+  choices: ComputedRef<LayChoice[]>;
+  easier: ComputedRef<LayChoice | null>;
+  busy: Ref<number | null>;
+  failed: Ref<string>;
+}
+
+/** How long typing rests before lays are compared anew, ms. */
+const REST_MS = 150;
+
+/** Compares the ways to lay the part whenever shape, brief, printer or filament changes. */
+export function useLays(): LiveLays {
+  const draft = useDraft();
+  const { lays: measured, state } = useShape();
+  const { candidates, printer, weather } = useRanking();
+  const job = useJob('layVerdicts');
+  const { material, materials, family } = usePickedMaterial();
+  const lays = computed<ShapeLay[]>(() => {
+    if (measured.value.length) return measured.value;
+    if (state.value !== 'none' && state.value !== 'failed') return [];
+    return draft.brief ? boxLays(draft.brief).map(l => ({ ...l, steady: true, look: null })) : [];
+  });
+  watchDebounced(
+    [lays, () => draft.brief, printer, weather, material],
+    () => {
+      if (!draft.brief || !lays.value.length || !material.value) return;
+      job.ask({
+        brief: draft.brief,
+        lays: lays.value.map(lean),
+        material: material.value,
+        printer: printer.value,
+        weather: weather.value,
+        families: candidates.value,
+      });
+    },
+    { immediate: true, debounce: REST_MS },
+  );
+  return {
+    material,
+    materials,
+    family,
+    lays,
+    verdicts: computed(() => job.answer.value?.verdicts ?? []),
+    choices: computed(() => job.answer.value?.choices ?? []),
+    easier: computed(() => job.answer.value?.easier ?? null),
+    busy: job.progress,
+    failed: job.failed,
+  };
+}
+
+/** What the comparison needs of a lay. */
+function lean(lay: ShapeLay): ShapeLay {
+  const { up, xMm, yMm, zMm, volumeMm3, sharpCorners, support, deepShares, steady, look } = lay;
+  return { up, xMm, yMm, zMm, volumeMm3, sharpCorners, support, deepShares, steady, look };
+}

@@ -1,0 +1,100 @@
+import type { Family, StoredPrinter, WarpBar } from '@hornblende/core';
+import { useLocalStorage } from '@vueuse/core';
+import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from 'vue';
+
+/** A bar as it is being typed: readings as text, several of one place with spaces between. */
+export interface BarSheet {
+  lengthMm: number;
+  heightMm: number;
+  solidPct: number;
+  bedC: number | null;
+  chamberC: number | null;
+  endA: string;
+  endB: string;
+  middle: string;
+  note: string;
+}
+
+/** What is typed of a bar, and the bar that it makes. */
+export interface LiveBarSheet {
+  sheet: ComputedRef<BarSheet>;
+  put: (change: Partial<BarSheet>) => void;
+  /** The bar, once all of it is there. */
+  bar: ComputedRef<WarpBar | null>;
+  /** Whether something stands there that is no reading. */
+  bad: ComputedRef<boolean>;
+  /** Where it is printed, unless said otherwise. */
+  usual: ComputedRef<{ bedC: number; chamberC: number }>;
+}
+
+const empty: BarSheet = {
+  lengthMm: 150,
+  heightMm: 6,
+  solidPct: 30,
+  bedC: null,
+  chamberC: null,
+  endA: '',
+  endB: '',
+  middle: '',
+  note: '',
+};
+/** Air that stands in where no printer is named, °C. */
+const ROOM_C = 28;
+
+/** Several readings of one place as typed, "6.12 6.15 6,13"; none where one of them is no number. */
+export function readings(text: string): number[] {
+  const found = text
+    .trim()
+    .split(/[\s;]+/)
+    .filter(Boolean)
+    .map(t => Number(t.replace(',', '.')));
+  return found.every(n => Number.isFinite(n)) ? found : [];
+}
+
+/** The sheet of a family's next bar on a printer. What is typed stays when the page goes away. */
+export function useBarSheet(
+  family: MaybeRefOrGetter<Family>,
+  printer: MaybeRefOrGetter<StoredPrinter | null>,
+): LiveBarSheet {
+  const sheets = useLocalStorage<Record<string, BarSheet>>('hornblende-warp-bars', {});
+  const key = computed(() => toValue(family).grade?.family ?? toValue(family).key);
+  const sheet = computed(() => ({ ...empty, ...sheets.value[key.value] }));
+  const usual = computed(() => {
+    const { low, high } = toValue(family).windows.bedC;
+    const profile = toValue(printer)?.profile;
+    return {
+      bedC: Math.min((low + high) / 2, profile?.bedMaxC ?? Infinity),
+      chamberC: profile?.chamberC ?? ROOM_C,
+    };
+  });
+  const bar = computed<WarpBar | null>(() => {
+    const s = sheet.value;
+    const endAMm = readings(s.endA);
+    const endBMm = readings(s.endB);
+    const middleMm = readings(s.middle);
+    if (!endAMm.length || !endBMm.length || !middleMm.length || !toValue(printer)) return null;
+    return {
+      family: key.value,
+      at: new Date().toISOString().slice(0, 10),
+      lengthMm: s.lengthMm,
+      heightMm: s.heightMm,
+      solidFraction: s.solidPct / 100,
+      bedC: s.bedC ?? usual.value.bedC,
+      chamberC: s.chamberC ?? usual.value.chamberC,
+      endAMm,
+      endBMm,
+      middleMm,
+      resolutionMm: 0.02,
+      note: s.note.trim(),
+    };
+  });
+  return {
+    sheet,
+    put: change => (sheets.value = { ...sheets.value, [key.value]: { ...sheet.value, ...change } }),
+    bar,
+    bad: computed(() =>
+      [sheet.value.endA, sheet.value.endB, sheet.value.middle].some(t => t.trim() && !readings(t).length),
+    ),
+    usual,
+  };
+}

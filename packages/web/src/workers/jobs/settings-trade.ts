@@ -1,0 +1,29 @@
+import {
+  settingsTrade,
+  wallsAgainstInfill,
+  type Brief,
+  type Family,
+  type Printer,
+  type SettingsPoint,
+} from '@hornblende/core';
+
+/** A part, and the filament and printer that it is printed with. */
+export interface SettingsTradeQuestion {
+  brief: Brief;
+  family: Family;
+  printer: Printer | null;
+}
+
+/** Every way to set it within reach, and what two more walls buy. */
+export interface SettingsTradeAnswer {
+  points: SettingsPoint[];
+  sentence: string;
+}
+
+/** Trades walls, infill, pattern and layers against grams, minutes, strength and stiffness. */
+export function run({ brief, family, printer }: SettingsTradeQuestion): SettingsTradeAnswer {
+  return {
+    points: settingsTrade(brief, family, printer),
+    sentence: wallsAgainstInfill(brief, family, printer).sentence,
+  };
+}
