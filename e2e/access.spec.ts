@@ -57,6 +57,10 @@ for (const [theme, width] of [
         `/parts/${latch}/brief`,
         `/parts/${idOf('Hive-stand levelling foot')}/decision`,
         `/parts/${latch}/rank`,
+        // Drawn in space by the processor alone these take long: the widest and the narrowest have to do.
+        ...(wears === 'light theme at 1280 px' || width === 390
+          ? ['shape', 'warp', 'card'].map(page => `/parts/${latch}/${page}`)
+          : []),
       ]) {
         await page.goto(server.url + path);
         await expect(page.locator('h1, h2').first()).toBeVisible();

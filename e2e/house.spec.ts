@@ -58,10 +58,18 @@ for (const width of [390, 1024]) {
     const list = (await (await page.request.get(`${server.url}/api/parts`)).json()) as { id: string }[];
     const part = `/parts/${list[0]!.id}`;
     const paths = ['/parts', '/library', '/library/asa-cf', '/workshop', '/workshop/upgrades', '/settings'];
-    for (const path of [...paths, `${part}/brief`, `${part}/rank`, `${part}/decision`]) {
+    for (const path of [
+      ...paths,
+      `${part}/brief`,
+      `${part}/rank`,
+      `${part}/decision`,
+      `${part}/shape`,
+      `${part}/warp`,
+      `${part}/card`,
+    ]) {
       await page.goto(server.url + path);
       await expect(page.locator('h1, h2').first()).toBeVisible();
-      await page.waitForLoadState('networkidle');
+      await page.evaluate(() => document.fonts.ready);
       const spill = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
       );
