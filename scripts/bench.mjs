@@ -1,5 +1,6 @@
 // npm run bench: how long the work takes beside a fixed reference loop in the same run, as ratios; times
 // alone say more about the machine.
+import { benchShapes } from './bench-shapes.mjs';
 import { buildAll } from './build.mjs';
 import { benchFirstPaint } from './first-paint.mjs';
 import { ensureInstalled } from './install.mjs';
@@ -171,4 +172,5 @@ for (const [what, ms, limit] of rows)
   );
 const { startServer } = await import('../packages/server/dist/index.js');
 await benchFirstPaint(startServer);
+await benchShapes();
 if (!Number.isFinite(sink)) process.exitCode = 1;

@@ -69,6 +69,24 @@ const views = [
     },
   ],
   ['decision', `/parts/${idOf('Hive-stand levelling foot')}/decision`, 'light', '[data-testid=decision]'],
+  [
+    'shape',
+    `/parts/${latch}/shape`,
+    'light',
+    '[data-testid=ways]',
+    async page => {
+      await page.waitForTimeout(2500);
+    },
+  ],
+  [
+    'warp',
+    `/parts/${idOf('Hive-scale housing')}/warp`,
+    'light',
+    '[data-testid=warp-sweep] svg',
+    async page => {
+      await page.waitForTimeout(600);
+    },
+  ],
   ['card', `/parts/${latch}/card`, 'light', '[data-testid=card-amounts]'],
   [
     'settings',
@@ -80,18 +98,6 @@ const views = [
       await page.waitForSelector('[data-testid=backup]');
       await page.waitForTimeout(3500);
       await page.evaluate(() => document.querySelector('main').scrollBy(0, 900));
-      await page.waitForTimeout(300);
-    },
-  ],
-  [
-    'rank-sure',
-    `/parts/${idOf('Extractor crank knob')}/rank`,
-    'light',
-    '[data-testid=ruler]',
-    async page => {
-      await page.click('[role=tab] >> text=How sure');
-      await page.waitForSelector('[data-testid=sure-words]', { timeout: 30_000 });
-      await page.evaluate(() => document.querySelector('main').scrollBy(0, 400));
       await page.waitForTimeout(300);
     },
   ],
@@ -120,19 +126,6 @@ const views = [
     },
   ],
   ['library', '/library', 'light', '[data-testid=library-row]'],
-  [
-    'library-plot',
-    '/library',
-    'light',
-    '[data-testid=library-row]',
-    async page => {
-      await page.click('.ant-radio-button-wrapper >> text=Plot');
-      await page.getByRole('combobox', { name: 'Needs of' }).fill('Solar wax melter latch');
-      await page.keyboard.press('Enter');
-      await page.waitForSelector('[data-testid=plot] canvas, [data-testid=plot] svg');
-      await page.waitForTimeout(500);
-    },
-  ],
   ['family', '/library/petg-cf', 'light', '[data-testid=trade]'],
   ['workshop', '/workshop', 'light', '[data-testid=printer]'],
   ['spools', '/workshop/spools', 'light', '[data-testid=spool-row]'],
