@@ -3,9 +3,10 @@ import { defineConfig } from '@playwright/test';
 /** Browser journeys through the real interface, each file on a server and SQLite file of its own. */
 export default defineConfig({
   testDir: 'e2e',
+  globalSetup: './e2e/sow-demo.ts',
   timeout: 180_000,
   expect: { timeout: 20_000 },
-  fullyParallel: false,
+  fullyParallel: true,
   // Each test has a server and a browser of its own; two at a time keep both cores of a small machine busy.
   workers: 2,
   retries: 0,

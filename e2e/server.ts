@@ -1,16 +1,26 @@
 import { test as base } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 
 const root = resolve(import.meta.dirname, '..');
 
+/** The demo workshop, sown once by `sow-demo.ts`: sowing takes longer than most tests. */
+export const sownDemo = join(root, '.cache', 'demo-workshop');
+
 /** A Hornblende process of its own, on a data folder of its own. */
 export class TestServer {
-  readonly dataDir = mkdtempSync(join(tmpdir(), 'hornblende-e2e-'));
   url = '';
   private child: ChildProcess | null = null;
+
+  /** @param dataDir  its data folder: an empty one of its own unless told otherwise */
+  constructor(readonly dataDir = mkdtempSync(join(tmpdir(), 'hornblende-e2e-'))) {}
+
+  /** Begins with a copy of the demo as it was sown. */
+  copyDemo(): void {
+    cpSync(sownDemo, this.dataDir, { recursive: true });
+  }
 
   /** Starts it; the second start finds the data of the first. */
   async start(demo = true): Promise<void> {
@@ -58,6 +68,7 @@ export const test = base.extend<{ server: TestServer }>({
   // eslint-disable-next-line no-empty-pattern -- Playwright reads the fixtures asked for from the pattern
   server: async ({}, use) => {
     const server = new TestServer();
+    server.copyDemo();
     await server.start();
     await use(server);
     await server.stop();
