@@ -42,6 +42,8 @@ test('warp is predicted, changed, and measured by bars of one’s own; a decisio
   await expect(bench.getByRole('alert')).toHaveCount(0);
   await bench.getByRole('button', { name: 'Take it', exact: true }).click();
   await expect(bench.getByTestId('calibration')).toContainText('By 1 bar of it');
+  await expect(bench.getByTestId('measuring-effect')).toContainText('This part in ABS bows');
+  await expect(bench.getByTestId('measuring-effect')).toContainText('The first choice stays');
   await expect(answer).not.toHaveText(before);
   await expect(bench.getByTestId('bars').getByRole('listitem')).toHaveCount(1);
 
@@ -52,4 +54,46 @@ test('warp is predicted, changed, and measured by bars of one’s own; a decisio
   await bench.getByRole('button', { name: /^Take the bar/ }).click();
   await expect(bench.getByTestId('calibration')).toContainText('Nothing of ABS was measured');
   await expect(answer).toHaveText(before);
+});
+
+test('the door is compared, and a gauge tells what to type in; the card says it', async ({
+  page,
+  server,
+}) => {
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Solar wax melter latch' }).click();
+  await page.getByRole('link', { name: 'Warp', exact: true }).click();
+  const lab = page.getByTestId('warp-page');
+  await choose(lab, 'Filament', 'PETG');
+  const airs = lab.getByTestId('airs');
+  await expect(airs.getByRole('listitem')).toHaveCount(3);
+  await expect(airs).toContainText('door open');
+  await expect(airs).toContainText('Warm air costs corners');
+  await airs.getByRole('button').first().click();
+  await expect(page.getByTestId('working')).toContainText('print.cooling');
+  await page.keyboard.press('Escape');
+
+  // Nothing of PETG was measured here: a file to print, readings, and what they come to.
+  const bench = lab.getByTestId('gauge-bench');
+  const download = page.waitForEvent('download');
+  await bench.getByRole('link', { name: 'The gauge as STL' }).click();
+  expect((await download).suggestedFilename()).toBe('gauge.stl');
+  await bench.getByLabel('1 Its length').fill('4.7');
+  await expect(bench.getByRole('alert')).toContainText('in inches');
+  await bench.getByLabel('1 Its length').fill('119.5 119.52');
+  await bench.getByLabel('2 Its width').fill('23.93');
+  await bench.getByLabel('5 Wide hole').fill('about ten');
+  await expect(bench.getByRole('button', { name: 'Take the gauge' })).toBeDisabled();
+  await bench.getByLabel('5 Wide hole').fill('9.78');
+  await page.reload();
+  await choose(lab, 'Filament', 'PETG');
+  await expect(bench.getByLabel('5 Wide hole')).toHaveValue('9.78');
+  await bench.getByRole('button', { name: 'Take the gauge' }).click();
+  await expect(bench.getByTestId('gauge-answer')).toContainText('To type in: 100.');
+  await expect(bench.getByTestId('measuring-effect')).toContainText('This part in PETG is true to');
+  await expect(bench.getByLabel('1 Its length')).toHaveValue('');
+
+  await page.getByRole('link', { name: 'Print card', exact: true }).click();
+  await choose(page.locator('main'), 'Filament', 'PETG');
+  await expect(page.getByText('% along the plate').first()).toBeVisible();
 });

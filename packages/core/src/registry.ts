@@ -1,6 +1,10 @@
 import { creepStrain } from './models/creep-strain.js';
 import { flexIndentation } from './models/flex-indentation.js';
+import { flexFoamModel } from './models/flex-foam.js';
+import { flexInfillModel } from './models/flex-infill.js';
 import { flexModulus } from './models/flex-modulus.js';
+import { flexReadingModel } from './models/flex-reading.js';
+import { flexSoakModel } from './models/flex-soak.js';
 import { heatAgeingModel } from './models/heat-ageing.js';
 import { heatAllowable } from './models/heat-allowable.js';
 import { heatDay } from './models/heat-day.js';
@@ -13,6 +17,7 @@ import { loadClamp } from './models/load-clamp.js';
 import { loadDeceleration } from './models/load-deceleration.js';
 import { loadDrop } from './models/load-drop.js';
 import { loadSnapFit } from './models/load-snap-fit.js';
+import { accuracyGaugeModel } from './models/accuracy-gauge.js';
 import { answer, type Answer, type Model } from './models/model.js';
 import { warpCalibrateModel } from './models/warp-calibrate.js';
 import { printEconomicsModel } from './print/economics.js';
@@ -29,6 +34,10 @@ import { scoreRank } from './score/score-rank.js';
 import { scoreRobustness } from './score/draws/score-robustness.js';
 import { scoreTipping } from './advice/score-tipping.js';
 import { workshopUpgrades } from './advice/upgrades.js';
+import { warpMitigate } from './advice/warp-mitigate.js';
+import { printCoolingModel } from './print/layer-cooling.js';
+import { trialCompareModel } from './trials/compare.js';
+import { trialPowerModel } from './trials/power.js';
 import { waterLifeModel } from './models/water-life.js';
 import { warpBow } from './models/warp-bow.js';
 import { warpFree } from './models/warp-free.js';
@@ -62,8 +71,15 @@ export const models: readonly Model[] = [
   warpLiftOff,
   flexIndentation,
   flexModulus,
+  flexReadingModel,
+  flexInfillModel,
+  flexFoamModel,
+  flexSoakModel,
+  warpMitigate,
   warpCalibrateModel,
+  accuracyGaugeModel,
   printEconomicsModel,
+  printCoolingModel,
   printPairModel,
   spoolMoisture,
   scoreDesirability,
@@ -72,6 +88,8 @@ export const models: readonly Model[] = [
   scoreTipping,
   scoreExplain,
   workshopUpgrades,
+  trialCompareModel,
+  trialPowerModel,
 ] as unknown as readonly Model[];
 
 const byId = new Map(models.map(m => [m.id, m]));

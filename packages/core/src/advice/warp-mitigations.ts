@@ -1,32 +1,15 @@
-import type { Brief } from '../brief/brief.js';
 import { plateLengthMm, solidFractionOf } from '../brief/size.js';
-import { sig } from '../lib/figures.js';
+import type { Brief } from '../brief/brief.js';
 import type { Family } from '../materials/family.js';
-import { splitChance } from '../print/splitting.js';
-import { warpOnPrinter, type WarpOnPrinter, type WarpTweaks } from '../print/warp-on-printer.js';
+import { offRimTurnDeg } from '../print/plate-turn.js';
+import type { WarpTweaks } from '../print/warp-on-printer.js';
 import type { Printer } from '../workshop/printer.js';
+import type { WarpSetup } from './warp-outcome.js';
 
 /** Where something is changed against warping. */
 export const warpDomains = ['design', 'filament', 'slicing', 'machine', 'process'] as const;
 /** Where something is changed against warping. */
 export type WarpDomain = (typeof warpDomains)[number];
-
-/** All that decides how a part warps. */
-export interface WarpSetup {
-  brief: Brief;
-  family: Family;
-  printer: Printer | null;
-  solidFraction: number;
-  tweaks: WarpTweaks;
-}
-
-/** How a part warps: what it bows, and how likely it is lost on the way. */
-export interface WarpOutcome extends WarpOnPrinter {
-  bowMm: number;
-  pSplit: number;
-  /** Chance that it lifts or splits. */
-  pTrouble: number;
-}
 
 /** Something that can be done against warping: a change of inputs, and what it costs to do. */
 export interface WarpMitigation {
@@ -37,31 +20,6 @@ export interface WarpMitigation {
   /** 1: a setting; 2: a minute at the machine; 3: something to make or buy; 4: a change of the part. */
   effort: number;
   apply: (setup: WarpSetup) => WarpSetup;
-}
-
-/** A mitigation, or several at once, with what a rerun of the model gives. */
-export interface WarpRemedy {
-  ids: string[];
-  label: string;
-  domain: WarpDomain;
-  how: string;
-  effort: number;
-  bowMm: number;
-  pTrouble: number;
-  /** What it gains: trouble that is left out, and bow in tolerances. */
-  gain: number;
-}
-
-/** Runs the model for a setup. */
-export function warpOutcome({ brief, family, printer, solidFraction, tweaks }: WarpSetup): WarpOutcome {
-  const warp = warpOnPrinter(brief, family, printer, solidFraction, tweaks);
-  const pSplit = splitChance(brief, family, warp.bowInput.chamberC);
-  return { ...warp, bowMm: warp.bow.bowMm, pSplit, pTrouble: 1 - (1 - warp.pLift) * (1 - pSplit) };
-}
-
-/** The setup of a brief in a family on a printer, as it is now. */
-export function warpSetup(brief: Brief, family: Family, printer: Printer | null): WarpSetup {
-  return { brief, family, printer, solidFraction: solidFractionOf(brief), tweaks: {} };
 }
 
 const tweaked =
@@ -95,18 +53,23 @@ function lightestOf({ geometry, print }: Brief): number {
 }
 
 /** Air that a cover adds in an open room, K, and what half an hour of preheating adds in a closed printer. */
-const AIR_K = { cover: 12, preheat: 5 };
+export const AIR_K = { cover: 12, preheat: 5 };
 /** Estimates of what is known to help but not worked out from first principles: factors of the edge's hold. */
-const HOLD = { brim: 1.6, slowFirstLayer: 1.25, ears: 1.15, washed: 1.3 };
+const HOLD = { brim: 1.6, slowFirstLayer: 1.25, ears: 1.15, parted: 1.08, washed: 1.3 };
+/** Discs that stand off by a hair hold a corner as a fillet of this radius would, mm; an estimate. */
+const PARTED_AS_FILLET_MM = 4;
 /** What of the bow is left where a part cools on the plate before it is taken off; an estimate. */
 const COOLED_ON_PLATE = 0.85;
 /** Grooves under the base: every so many mm, and what of the bow they leave; an estimate. */
 const GROOVES = { everyMm: 30, bowShare: 0.75 };
+/** A part this full is as good as solid, and ribs in its place leave this share; an estimate. */
+const RIBS = { fromShare: 0.6, share: 0.35 };
 
 /** What can be done against the warping of a setup; what changes nothing there is left out by its rerun. */
 export function warpMitigationsFor(setup: WarpSetup): WarpMitigation[] {
   const { family: f } = setup;
   const length = plateLengthMm(setup.brief);
+  const turnDeg = setup.printer && offRimTurnDeg(setup.brief, setup.printer);
   const list: WarpMitigation[] = [
     {
       id: 'fillet',
@@ -123,6 +86,14 @@ export function warpMitigationsFor(setup: WarpSetup): WarpMitigation[] {
       how: `A groove of two layers every ${GROOVES.everyMm} mm across its length: each piece pulls by itself.`,
       effort: 4,
       apply: tweaked({ pieceMm: GROOVES.everyMm, bowShare: GROOVES.bowShare }),
+    },
+    {
+      id: 'ribs',
+      domain: 'design',
+      label: 'ribs in place of a solid body',
+      how: 'A floor and ribs carry nearly as much and pull a third as hard.',
+      effort: 4,
+      apply: t => (t.solidFraction < RIBS.fromShare ? t : { ...t, solidFraction: RIBS.share }),
     },
     {
       id: 'split',
@@ -152,9 +123,17 @@ export function warpMitigationsFor(setup: WarpSetup): WarpMitigation[] {
       id: 'ears',
       domain: 'slicing',
       label: 'discs at its corners',
-      how: 'Thin discs that its corners stand on; take them from here as a file.',
+      how: 'Thin discs that its corners stand on, cut off afterwards; the page of its shape gives them as a file.',
       effort: 2,
       apply: tweaked({ cornersHeld: true, holdFactor: HOLD.ears }),
+    },
+    {
+      id: 'ears-parted',
+      domain: 'slicing',
+      label: 'discs at its corners, a hair apart',
+      how: 'With a gap of 0.15 mm they snap off without a knife, and hold less.',
+      effort: 2,
+      apply: tweaked({ filletMm: PARTED_AS_FILLET_MM, holdFactor: HOLD.parted }),
     },
     {
       id: 'first-layer',
@@ -163,14 +142,6 @@ export function warpMitigationsFor(setup: WarpSetup): WarpMitigation[] {
       how: 'Half the speed and no fan: it lies down and holds.',
       effort: 1,
       apply: tweaked({ holdFactor: HOLD.slowFirstLayer }),
-    },
-    {
-      id: 'middle',
-      domain: 'slicing',
-      label: 'keep it off the cool rim of the plate',
-      how: 'In the middle, or turned along the diagonal.',
-      effort: 1,
-      apply: tweaked({ offRim: true }),
     },
     {
       id: 'cover',
@@ -237,6 +208,15 @@ export function warpMitigationsFor(setup: WarpSetup): WarpMitigation[] {
       apply: tweaked({ bowShare: COOLED_ON_PLATE }),
     },
   ];
+  if (turnDeg)
+    list.push({
+      id: 'turn',
+      domain: 'slicing',
+      label: `turn it ${turnDeg}° on the plate`,
+      how: 'So it keeps off the cool rim of a bed that is heated in its middle.',
+      effort: 1,
+      apply: tweaked({ offRim: true }),
+    });
   return length < 2 * GROOVES.everyMm ? list.filter(m => m.id !== 'grooves' && m.id !== 'split') : list;
 }
 
@@ -250,81 +230,4 @@ export function filamentMitigations(others: readonly Family[]): WarpMitigation[]
     effort: 2,
     apply: s => ({ ...s, family: f }),
   }));
-}
-
-/** Chance of trouble that is good enough, and gains too small to tell. */
-const GOOD_CHANCE = 0.05;
-const LEAST_GAIN = 0.005;
-/** Mitigations that stacks are made of, and how many of them at once. */
-const STACKED = 9;
-const MOST_AT_ONCE = 3;
-
-/** Every mitigation that helps, by what it gains for its effort. */
-export function warpRemedies(
-  setup: WarpSetup,
-  mitigations: readonly WarpMitigation[] = warpMitigationsFor(setup),
-): WarpRemedy[] {
-  const before = warpOutcome(setup);
-  return mitigations
-    .map(m => remedyOf([m], setup, before))
-    .filter(r => r.gain > LEAST_GAIN)
-    .sort((a, b) => b.gain / b.effort - a.gain / a.effort);
-}
-
-/**
- * The least that gets a part under its tolerance and down to a chance of trouble of one in twenty: of one, two or
- * three mitigations at once the set of least effort. Null where it is there already, or no set gets it there.
- */
-export function cheapestRemedy(
-  setup: WarpSetup,
-  mitigations: readonly WarpMitigation[] = warpMitigationsFor(setup),
-): WarpRemedy | null {
-  const { toleranceMm } = setup.brief;
-  const before = warpOutcome(setup);
-  const enough = (o: Pick<WarpOutcome, 'bowMm' | 'pTrouble'>): boolean =>
-    o.bowMm <= toleranceMm && o.pTrouble <= GOOD_CHANCE;
-  if (enough(before)) return null;
-  const best = warpRemedies(setup, mitigations).slice(0, STACKED);
-  const byId = new Map(mitigations.map(m => [m.id, m]));
-  const sets = subsets(best.flatMap(r => r.ids.map(id => byId.get(id)!)));
-  const found = sets.map(set => remedyOf(set, setup, before)).filter(enough);
-  found.sort((a, b) => a.effort - b.effort || b.gain - a.gain);
-  return found[0] ?? null;
-}
-
-/** Every choice of up to three; of filaments one at the most. */
-function subsets(list: readonly WarpMitigation[]): WarpMitigation[][] {
-  let sets: WarpMitigation[][] = [[]];
-  for (const m of list)
-    sets = [...sets, ...sets.filter(s => s.length < MOST_AT_ONCE && fitsIn(s, m)).map(s => [...s, m])];
-  return sets.filter(s => s.length);
-}
-
-function fitsIn(set: readonly WarpMitigation[], m: WarpMitigation): boolean {
-  return m.domain !== 'filament' || !set.some(s => s.domain === 'filament');
-}
-
-function remedyOf(set: readonly WarpMitigation[], setup: WarpSetup, before: WarpOutcome): WarpRemedy {
-  // The filament first: what else is changed is changed for it.
-  const order = [...set].sort((a, b) => Number(b.domain === 'filament') - Number(a.domain === 'filament'));
-  const { bowMm, pTrouble } = warpOutcome(order.reduce((s, m) => m.apply(s), setup));
-  const [first] = set;
-  return {
-    ids: set.map(m => m.id),
-    label: set.map(m => m.label).join(', '),
-    domain: first!.domain,
-    how: set.length === 1 ? first!.how : '',
-    effort: set.reduce((sum, m) => sum + m.effort, 0),
-    bowMm,
-    pTrouble,
-    gain: before.pTrouble - pTrouble + (before.bowMm - bowMm) / (2 * setup.brief.toleranceMm),
-  };
-}
-
-/** How a part warps, in a sentence. */
-export function warpSentence({ bowMm, pLift, pSplit }: WarpOutcome, lengthMm: number): string {
-  const times = (p: number): string =>
-    p < 0.01 ? 'less than once in 100' : `${Math.round(100 * p)} times in 100`;
-  const split = pSplit >= 0.02 ? `, splits between its layers ${times(pSplit)}` : '';
-  return `Over ${sig(lengthMm, 3)} mm it bows ${sig(bowMm, 2)} mm; a corner lifts ${times(pLift)}${split}.`;
 }

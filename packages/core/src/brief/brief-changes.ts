@@ -12,7 +12,7 @@ export interface BriefChange {
 
 /** Lists are told whole: that one chemical of three changed place says nothing. */
 const wholeLists =
-  /^(contact\.chemicals|flex\.shoreA|geometry\.(?:fromFile|up|deepShares)|loads\.\d+\.(?:heldAtMm|actsAtMm))\.\d+$/;
+  /^(contact\.chemicals|flex\.shoreA|geometry\.(?:fromFile|up|\w+Shares|footFill)|loads\.\d+\.(?:heldAtMm|actsAtMm))\.\d+$/;
 
 /** What differs between two briefs, field by field, in words. Weights that are not set do not appear. */
 export function briefChanges(before: Brief, after: Brief): BriefChange[] {

@@ -1,5 +1,6 @@
 import { BOX_SHARE } from './defaults.js';
 import { DEPTHS } from '../geometry/depth-grid.js';
+import { FOOT_HEIGHTS_MM } from '../geometry/foot-fill.js';
 import { Choices, Quantity, Series, Text, Vector } from '../input/fields.js';
 
 /** Limits of a length of a part, mm. */
@@ -76,4 +77,15 @@ export class BriefGeometry {
       'and below, as the file has it; default null. With them the plastic follows from walls and layers.',
   })
   deepShares: number[] | null = null;
+  @Series({
+    min: 0,
+    max: 2,
+    lengths: [FOOT_HEIGHTS_MM.length],
+    optional: true,
+    nullable: true,
+    doc:
+      'How full the shape is over its footprint up to 1, 2, 4, 8, 14 and 20 mm, as the file has it; default null: a ' +
+      'block. An open box pulls less on its edge.',
+  })
+  footFill: number[] | null = null;
 }

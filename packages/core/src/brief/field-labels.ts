@@ -30,6 +30,7 @@ const labels: Record<string, string> = {
   'geometry.up': 'How it is laid',
   'geometry.supportCm3': 'Room for supports, cm³',
   'geometry.deepShares': 'How deep it is',
+  'geometry.footFill': 'How full it is at its foot',
   'heat.setting': 'Where it lives',
   'heat.climate': 'Climate',
   'heat.ambientMaxC': 'Hottest air, °C',

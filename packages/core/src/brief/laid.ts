@@ -16,6 +16,8 @@ export interface LaidShape {
   support: { volumeMm3: number } | null;
   /** What lies how deep; null where it is not known. */
   deepShares: readonly number[] | null;
+  /** How full it is over its footprint; null where it is not known. */
+  footFill: readonly number[] | null;
 }
 
 /**
@@ -42,6 +44,7 @@ export function boxLays({ geometry: g }: Pick<Brief, 'geometry'>): (LaidShape & 
     sharpCorners: Array.from({ length: Math.round(g.sharpCorners) }),
     support: null,
     deepShares: null,
+    footFill: null,
   };
   const lay = (up: Xyz, x: number, y: number, z: number, turns: string): LaidShape & { turns: string } => ({
     ...base,
@@ -100,6 +103,7 @@ export function laidBrief<B extends Pick<Brief, 'geometry' | 'loads'>>(
       up: file === null ? null : (lay.up.map(d => round(d, 6)) as [number, number, number]),
       supportCm3: lay.support && round(lay.support.volumeMm3 / 1000, 3),
       deepShares: lay.deepShares && [...lay.deepShares],
+      footFill: lay.footFill && [...lay.footFill],
     },
     loads: brief.loads.map(l => ({ ...l, acrossLayers: acrossWhenLaid(l, lay.up) })),
   };

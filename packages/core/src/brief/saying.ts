@@ -21,12 +21,12 @@ export function onceSaid<T extends Partial<Accounted>>(before: T, after: T, path
   return { ...after, heat: { ...after.heat, assumed: after.heat.assumed.filter(n => n !== heat[1]) } };
 }
 
-/** A size that is said by hand is no longer the file's, and neither is how deep its plastic lies. */
+/** A size that is said by hand is no longer the file's, and neither is where its plastic lies. */
 function withSize<T extends Partial<Accounted>>(after: T, field: ShapeField): T {
   const { geometry: g } = after;
   if (!g?.fromFile?.includes(field) || !shapeFields.includes(field)) return after;
   const fromFile = g.fromFile.filter(f => f !== field);
-  const kept = field === 'sharpCorners' || field === 'wallMm' ? {} : { deepShares: null };
+  const kept = field === 'sharpCorners' || field === 'wallMm' ? {} : { deepShares: null, footFill: null };
   return { ...after, geometry: { ...g, ...kept, fromFile } };
 }
 

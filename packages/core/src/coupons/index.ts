@@ -1,8 +1,10 @@
 // Shapes made from numbers: an entry of its own, for only what makes them needs the modelling library.
 import { InputError } from '../input/parse.js';
+import { gauge } from './gauge.js';
 import { housing } from './housing.js';
 import { latch } from './latch.js';
 import { levellingFoot } from './levelling-foot.js';
+import { warpBar } from './warp-bar.js';
 import { maker, trianglesOf } from './solids.js';
 import type { Maker, Solid } from './solids.js';
 import type { CouponKind } from './coupon.js';
@@ -12,6 +14,8 @@ export const coupons: readonly (CouponKind & { of: (plain: unknown) => (make: Ma
   latch,
   levellingFoot,
   housing,
+  warpBar,
+  gauge,
 ];
 
 /**

@@ -3,6 +3,7 @@ import { MeshBVH } from 'three-mesh-bvh';
 import { sharpCorners, type SharpCorner } from './corners.js';
 import { extent } from './extent.js';
 import type { Mesh, MeshProgress } from './mesh.js';
+import { footFill } from './foot-fill.js';
 import { facingOut } from './outward.js';
 import { overhangMm2 } from './overhang.js';
 import { outlinesMm2, plateOutline } from './plate-outline.js';
@@ -32,6 +33,8 @@ export interface Lay extends Rest {
   volumeMm3: number;
   /** What lies how deep: see `insideShare`. */
   deepShares: number[];
+  /** How full it is over its footprint: see `footFill`; null where it does not stand on the plate. */
+  footFill: number[] | null;
 }
 
 /** Slopes between these angles from level show their layers as steps, deg. */
@@ -101,13 +104,14 @@ function measured(
   const support = supportUnder(tree, rest.turn, { lowMm, highMm });
   const turnedOver = others.find(o => dot(o.up, rest.up) < -1 + 1e-9);
   const outlines = plateOutline(heap, { lowMm, highMm }, gridMm);
+  const footprintMm2 = outlinesMm2(outlines);
   return {
     ...rest,
     xMm,
     yMm,
     zMm,
     lowMm,
-    footprintMm2: outlinesMm2(outlines),
+    footprintMm2,
     sharpCorners: outlines
       .flatMap(sharpCorners)
       .map(c => ({ ...c, xMm: c.xMm - lowMm[0], yMm: c.yMm - lowMm[1] })),
@@ -116,6 +120,7 @@ function measured(
     look: { surfaceMm2, steppedMm2: steppedMm2(heap), scarMm2: support.scarMm2 },
     volumeMm3,
     deepShares: turnedOver?.deepShares ?? deepShares(heap, gridMm, progress),
+    footFill: footFill(heap, lowMm[2], highMm[2], footprintMm2),
   };
 }
 

@@ -20,17 +20,6 @@ export function prism(outline: ConvexOutline, fromMm: number, toMm: number): Flo
   return new Float32Array(out);
 }
 
-/** A bar to see how much a machine warps: a plain box, lying, one corner at the origin. */
-export function warpBarMesh(lengthMm: number, widthMm: number, heightMm: number): Float32Array {
-  const outline: ConvexOutline = [
-    [0, 0],
-    [lengthMm, 0],
-    [lengthMm, widthMm],
-    [0, widthMm],
-  ];
-  return prism(outline, 0, heightMm);
-}
-
 /** Sides of a disc. */
 const SIDES = 48;
 

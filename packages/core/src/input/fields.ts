@@ -4,6 +4,7 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsInt,
   IsBoolean,
   IsIn,
   IsNumber,
@@ -22,6 +23,7 @@ import { IsInterval } from './interval.js';
 import { IsSeries } from './series.js';
 import { MapOfNumbers } from './map-of-numbers.js';
 import { MapOfPairs } from './map-of-pairs.js';
+import { IsOpenMap, type EntryRule } from './open-map.js';
 
 /** What a field of an input class is, for error messages, forms and the generated reference. */
 export interface FieldInfo {
@@ -29,6 +31,7 @@ export interface FieldInfo {
   kind: 'number' | 'choice' | 'choices' | 'text' | 'boolean' | 'object' | 'list';
   doc: string;
   unit?: string;
+  whole?: true;
   min?: number;
   max?: number;
   maxLength?: number;
@@ -59,7 +62,7 @@ export function allowedText(info: FieldInfo): string {
   const orNull = info.nullable ? ', or null' : '';
   switch (info.kind) {
     case 'number':
-      return `a number from ${info.min} to ${info.max}${unit}${orNull}`;
+      return `a ${info.whole ? 'whole ' : ''}number from ${info.min} to ${info.max}${unit}${orNull}`;
     case 'choice':
       return `one of ${info.values?.join(', ')}${orNull}`;
     case 'choices':
@@ -106,12 +109,25 @@ function field(
   };
 }
 
-/** A finite number within limits, in a stated unit. */
-export function Quantity(o: Common & { min: number; max: number; unit?: string }): PropertyDecorator {
+/** A finite number within limits, in a stated unit; a whole one where it counts things. */
+export function Quantity(
+  o: Common & { min: number; max: number; unit?: string; whole?: true },
+): PropertyDecorator {
   return field(
-    { kind: 'number', doc: o.doc, min: o.min, max: o.max, ...(o.unit ? { unit: o.unit } : {}) },
+    {
+      kind: 'number',
+      doc: o.doc,
+      min: o.min,
+      max: o.max,
+      ...(o.unit ? { unit: o.unit } : {}),
+      ...(o.whole ? { whole: true } : {}),
+    },
     o,
-    m => [IsNumber({ allowNaN: false, allowInfinity: false }, m), Min(o.min, m), Max(o.max, m)],
+    m => [
+      o.whole ? IsInt(m) : IsNumber({ allowNaN: false, allowInfinity: false }, m),
+      Min(o.min, m),
+      Max(o.max, m),
+    ],
   );
 }
 
@@ -184,6 +200,18 @@ export function PairMap(keys: readonly string[], o: Common): PropertyDecorator {
     field({ kind: 'object', doc: `${o.doc} Keys: ${keys.join(', ')}.` }, o, m => [
       IsObject(m),
       MapOfPairs(keys),
+    ])(target, key);
+  };
+}
+
+/** A map whose names are the sender's own, each entry by one rule. */
+export function OpenMap(rule: EntryRule, o: Common & { max: number }): PropertyDecorator {
+  return (target, key) => {
+    // A plain copy, as in NumberMap.
+    Transform(({ value }: { value: unknown }) => value)(target, key);
+    field({ kind: 'object', doc: `${o.doc} Each entry ${rule.must}.`, max: o.max }, o, m => [
+      IsObject(m),
+      IsOpenMap(rule, o.max),
     ])(target, key);
   };
 }

@@ -1,6 +1,8 @@
 import { median, medianAbsoluteDeviation } from 'simple-statistics';
 import { ListOf, Quantity } from '../input/fields.js';
 import { sig } from '../lib/figures.js';
+import { posterior, type Belief } from '../lib/posterior.js';
+import { t975 } from '../lib/student.js';
 import { model, step } from './model.js';
 import { SOLID_EXPONENT, USUAL_SOLID } from './warp-bow.js';
 
@@ -56,12 +58,6 @@ const LIMITS = { outlier: 3, full: 1.5 };
 const WEIGHTED = 0.8665;
 const ROUNDS = 12;
 
-/** Quantile of Student's t at 97.5 % (Cornish–Fisher expansion, Abramowitz and Stegun 26.7.5). */
-function t975(dof: number): number {
-  const z = 1.959964;
-  return z + (z ** 3 + z) / (4 * dof) + (5 * z ** 5 + 16 * z ** 3 + 3 * z) / (96 * dof ** 2);
-}
-
 /**
  * A machine's scale by its own bars: ln(measured/predicted) = ln s + (k − 0.3)·ln(φ/0.3), least squares with normal
  * priors about s = 1 and k = 0.3, so that few bars move it little, and weights by Huber, so that a bar gone wrong does.
@@ -114,27 +110,18 @@ function solved(
   scatter: number,
   both: boolean,
 ): { a: number; b: number; aError: number; bError: number } {
-  let aa = 1 / PRIOR.scale ** 2;
-  let bb = 1 / PRIOR.exponent ** 2;
-  let ab = 0;
-  let ay = 0;
-  let by = 0;
-  for (const [i, { y, x, error }] of rows.entries()) {
-    const w = weights[i]! / (scatter ** 2 + error ** 2);
-    aa += w;
-    ay += w * y;
-    if (!both) continue;
-    bb += w * x * x;
-    ab += w * x;
-    by += w * x * y;
-  }
-  const det = aa * bb - ab * ab;
-  return {
-    a: (bb * ay - ab * by) / det,
-    b: (aa * by - ab * ay) / det,
-    aError: Math.sqrt(bb / det),
-    bError: Math.sqrt(aa / det),
-  };
+  const [a, b] = posterior(
+    rows.map(({ y, x, error }, i) => ({
+      x: both ? [1, x] : [1, 0],
+      y,
+      weight: weights[i]! / (scatter ** 2 + error ** 2),
+    })),
+    [
+      { mean: 0, sd: PRIOR.scale },
+      { mean: 0, sd: PRIOR.exponent },
+    ],
+  ) as [Belief, Belief];
+  return { a: a.mean, b: b.mean, aError: a.sd, bError: b.sd };
 }
 
 /** How far each bar lies from the middle one: from the others, not from what was believed before. */

@@ -1,10 +1,11 @@
-import { mean } from 'simple-statistics';
 import { familyByKey } from '../materials/library.js';
 import { typical, type Family } from '../materials/family.js';
 import { warpBowOf } from '../models/warp-bow.js';
 import { warpCalibrate, type MeasuredBar, type WarpCalibrateResult } from '../models/warp-calibrate.js';
 import type { Printer } from '../workshop/printer.js';
 import type { WarpBar } from '../workshop/warp-bar.js';
+import { keptByPrinter } from './kept-by-printer.js';
+import { meanOf, varianceOfMean } from './reading-error.js';
 
 /** What a printer's own bars say of one family, and the bars that say it. */
 export interface WarpCalibration extends WarpCalibrateResult {
@@ -17,20 +18,18 @@ export function barBowMm({
   endBMm,
   middleMm,
 }: Pick<WarpBar, 'endAMm' | 'endBMm' | 'middleMm'>): number {
-  return (mean(endAMm) + mean(endBMm)) / 2 - mean(middleMm);
+  return (meanOf(endAMm) + meanOf(endBMm)) / 2 - meanOf(middleMm);
 }
 
 /** Standard error of that bow: what readings of one place scatter, and what the caliper can tell apart. */
-export function barErrorMm(bar: Pick<WarpBar, 'endAMm' | 'endBMm' | 'middleMm' | 'resolutionMm'>): number {
-  // A caliper's step is a uniform error: its width over √12.
-  const step = bar.resolutionMm / Math.sqrt(12);
-  const variance = (readings: readonly number[]): number => {
-    const m = mean([...readings]);
-    const scatter =
-      readings.length > 1 ? readings.reduce((s, r) => s + (r - m) ** 2, 0) / (readings.length - 1) : 0;
-    return (scatter + step ** 2) / readings.length;
-  };
-  return Math.sqrt((variance(bar.endAMm) + variance(bar.endBMm)) / 4 + variance(bar.middleMm));
+export function barErrorMm({
+  endAMm,
+  endBMm,
+  middleMm,
+  resolutionMm,
+}: Pick<WarpBar, 'endAMm' | 'endBMm' | 'middleMm' | 'resolutionMm'>): number {
+  const variance = (readings: readonly number[]): number => varianceOfMean(readings, resolutionMm);
+  return Math.sqrt((variance(endAMm) + variance(endBMm)) / 4 + variance(middleMm));
 }
 
 /** What the model says of a bar, before any calibration, mm. */
@@ -61,22 +60,17 @@ export function measuredBar(bar: WarpBar, f: Family): MeasuredBar | null {
     : { predictedMm, measuredMm, solidFraction: bar.solidFraction, errorMm: barErrorMm(bar) };
 }
 
-/** Worked out once a printer: profiles are not changed in place, and a brief is ranked anew with every key typed. */
-const kept = new WeakMap<Printer, Map<string, WarpCalibration | null>>();
-
 /** A printer's scale for a family by its own bars; null where it has none of it. */
-export function warpCalibrationOf(printer: Printer, familyKey: string): WarpCalibration | null {
-  if (!printer.warpBars?.length) return null;
-  const known = kept.get(printer) ?? new Map<string, WarpCalibration | null>();
-  kept.set(printer, known);
-  const found = known.get(familyKey);
-  if (found !== undefined) return found;
-  const made = calibrated(
-    printer.warpBars.filter(b => b.family === familyKey),
+export const warpCalibrationOf = keptByPrinter<WarpCalibration | null>((printer, familyKey) =>
+  calibrated(
+    (printer.warpBars ?? []).filter(b => b.family === familyKey),
     familyByKey(familyKey) ?? null,
-  );
-  known.set(familyKey, made);
-  return made;
+  ),
+);
+
+/** The same for a family or a grade of it; null without a printer. */
+export function warpCalibrationFor(printer: Printer | null, f: Family): WarpCalibration | null {
+  return printer && warpCalibrationOf(printer, f.grade?.family ?? f.key);
 }
 
 function calibrated(bars: readonly WarpBar[], f: Family | null): WarpCalibration | null {
@@ -93,7 +87,7 @@ export function barDoubts(
   bar: Pick<WarpBar, 'endAMm' | 'endBMm' | 'middleMm' | 'heightMm' | 'lengthMm'>,
 ): string[] {
   const bow = barBowMm(bar);
-  const ends = mean(bar.endAMm) - mean(bar.endBMm);
+  const ends = meanOf(bar.endAMm) - meanOf(bar.endBMm);
   const doubts: string[] = [];
   if (bow < 0) doubts.push('Its middle stands above its ends: was it measured upside down?');
   if (Math.abs(bow) > bar.heightMm)

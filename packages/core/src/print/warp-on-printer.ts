@@ -1,12 +1,14 @@
 import type { Brief } from '../brief/brief.js';
 import { plateLengthMm } from '../brief/size.js';
+import { footFillAt } from '../geometry/foot-fill.js';
 import { typical, type Family } from '../materials/family.js';
 import { SOLID_EXPONENT, warpBowOf, type WarpBowInput, type WarpBowResult } from '../models/warp-bow.js';
 import { liftOff, type WarpLiftOffInput } from '../models/warp-lift-off.js';
 import type { Printer } from '../workshop/printer.js';
 import { bestAdhesion, type Adhesion } from './adhesion.js';
+import { reachesRim } from './plate-turn.js';
 import { storedModulusMPa } from './stored-modulus.js';
-import { warpCalibrationOf } from './warp-calibration.js';
+import { warpCalibrationFor } from './warp-calibration.js';
 
 /** Air that a print stands in when no printer is named and the family asks for nothing warmer, °C. */
 const ROOM_AIR_C = 28;
@@ -34,14 +36,16 @@ export interface WarpTweaks {
   bowShare?: number;
   /** The bed as it is set, °C; else the middle of the family's window. */
   bedC?: number;
+  /** The air as it is set, °C; else the printer's, no warmer than the family bears. */
+  airC?: number;
   /** Kept off the cool rim of the plate. */
   offRim?: boolean;
 }
 
 /** Kelvins that a bed may fall short of a family's window before its hold is down by a factor e. */
 const COLD_BED_K = 20;
-/** What is left of adhesion at the rim of a bed that is heated in its middle, and how wide that rim is, mm. */
-const COOL_RIM = { factor: 0.7, widthMm: 30 };
+/** What is left of adhesion at the rim of a bed that is heated in its middle. */
+const COOL_RIM = 0.7;
 /** Beyond this share of its length, or this height, a part's upper layers no longer pull on its edge. */
 const FILM = { share: 0.2, mostMm: 20 };
 
@@ -60,13 +64,7 @@ function airOf(f: Family, p: Printer | null): number {
 function holdLeft(brief: Brief, f: Family, p: Printer | null, bedC: number, { offRim }: WarpTweaks): number {
   const shortK = f.flags.coldBed ? 0 : Math.max(0, f.windows.bedC.low - bedC);
   const cold = Math.exp(-shortK / COLD_BED_K);
-  return cold * (p && !offRim && reachesRim(brief, p) ? COOL_RIM.factor : 1);
-}
-
-function reachesRim({ geometry: g }: Brief, { buildMm: [bx, by] }: Printer): boolean {
-  const inner = (size: number): number => size - 2 * COOL_RIM.widthMm;
-  const lies = (x: number, y: number): boolean => x <= inner(bx) && y <= inner(by);
-  return !lies(g.xMm, g.yMm) && !lies(g.yMm, g.xMm);
+  return cold * (p && !offRim && reachesRim(brief, p) ? COOL_RIM : 1);
 }
 
 /** Warp of the part on a printer; without one, in the air the family asks for. */
@@ -79,12 +77,12 @@ export function warpOnPrinter(
 ): WarpOnPrinter {
   const g = brief.geometry;
   const lengthMm = plateLengthMm(brief);
-  const calibration = p ? warpCalibrationOf(p, f.grade?.family ?? f.key) : null;
+  const calibration = warpCalibrationFor(p, f);
   const bowInput: WarpBowInput = {
     alphaPerK: typical(f, 'alphaPerK'),
     solidificationC: typical(f, 'solidificationC'),
     bedC: tweaks.bedC ?? bedOf(f, p),
-    chamberC: airOf(f, p),
+    chamberC: tweaks.airC ?? airOf(f, p),
     heightMm: g.zMm,
     lengthMm,
     crystallisationStrain: f.properties.crystallisationStrain?.typical ?? 0,
@@ -97,10 +95,12 @@ export function warpOnPrinter(
   const filmMm = Math.min(g.zMm, pieceMm * FILM.share, FILM.mostMm);
   const adhesion = bestAdhesion(f, p);
   // Thin-film lift-off holds for a film long against its height: only the lower layers of a tall part pull
-  // on its edge, and their strain is what counts. An infilled part stores its share of a solid one's energy, and a
-  // plastic that is soft while it contracts stores less: see storedModulusMPa.
+  // on its edge, and their strain is what counts. An infilled part stores its share of a solid one's energy, an
+  // open box over its footprint that of its walls and floor, and a plastic that is soft while it contracts less:
+  // see storedModulusMPa.
+  const full = g.footFill ? footFillAt(g.footFill, filmMm) : 1;
   const liftInput: WarpLiftOffInput = {
-    modulusMPa: storedModulusMPa(f, bowInput.chamberC) * solidFraction,
+    modulusMPa: storedModulusMPa(f, bowInput.chamberC) * solidFraction * full,
     meanStrain: filmMm === g.zMm ? bow.meanStrain : warpBowOf({ ...bowInput, heightMm: filmMm }).meanStrain,
     heightMm: filmMm,
     adhesionJm2:

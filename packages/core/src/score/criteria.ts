@@ -88,6 +88,7 @@ export function criteriaOf(judged: Judged, weights: Record<CriterionId, number>)
     };
     if (points.log) criterion.log = true;
     if (measured.working) criterion.working = measured.working;
+    if (measured.by) criterion.by = measured.by;
     return criterion;
   });
 }

@@ -22,18 +22,21 @@ export interface DeviationInput {
   water: Water;
   /** Shrinkage while it is baked, %; 0 unbaked. */
   bakedPct: number;
+  /** What is left of a size by gauges printed on the same machine, once their compensation is typed in; null: none. */
+  gauge: { sizeMm: number; perMm: number } | null;
 }
 
 /**
  * Expected deviation of a dimension, mm: process, uncorrected shrinkage, swelling with damp, and bow as
- * independent errors.
+ * independent errors. Gauges of the same machine and family replace what is usual of the first two.
  */
 export function expectedDeviationMm(i: DeviationInput): number {
   const swell = (i.waterUptakePct / 100) * SWELLING * WATER_SWING[i.water] * i.lengthMm;
-  const shrink =
+  const usualShrink =
     (i.alphaPerK * Math.max(0, i.solidificationC - 23) + i.crystallisationStrain) * i.lengthMm * UNCORRECTED;
+  const shrink = i.gauge ? i.gauge.perMm * i.lengthMm : usualShrink;
   const bow = i.bowMm / 2;
   const baked = (i.bakedPct / 100) * i.lengthMm * BAKED_SCATTER;
-  const process = PROCESS_DEVIATION_MM * PROCESS_DEVIATION_MM;
-  return Math.sqrt(process + shrink * shrink + swell * swell + bow * bow + baked * baked);
+  const process = i.gauge ? i.gauge.sizeMm : PROCESS_DEVIATION_MM;
+  return Math.sqrt(process * process + shrink * shrink + swell * swell + bow * bow + baked * baked);
 }

@@ -10,6 +10,7 @@ interface Sentences {
 }
 
 const two = (x: number): string => sig(x, 2);
+const own = (c: Criterion): string => (c.by ? `, by ${c.by}` : '');
 const years = (ctx: Context): string => `${two(ctx.brief.lifeYears)} years`;
 const share = (x: number): string => `${two(100 * x)} %`;
 const hottest = (ctx: Context): string => `${sig(ctx.conditions.partMaxC, 3)} °C`;
@@ -124,19 +125,19 @@ const sentences: Record<CriterionId, Sentences> = {
     con: () => 'What is in it speaks against what it touches.',
   },
   warp: {
-    pro: c => `Stays flat: bows ${two(c.value)} mm.`,
-    con: c => `Warps: bows ${two(c.value)} mm over this length.`,
+    pro: c => `Stays flat: bows ${two(c.value)} mm${own(c)}.`,
+    con: c => `Warps: bows ${two(c.value)} mm over this length${own(c)}.`,
   },
   printability: {
     pro: c => `The first print comes out ${two(100 * c.value)} times in 100.`,
     con: c => `The first print comes out ${two(100 * c.value)} times in 100.`,
   },
   accuracy: {
-    pro: c => `True to ${two(c.value)} mm.`,
+    pro: c => `True to ${two(c.value)} mm${own(c)}.`,
     con: (c, ctx) =>
       c.value > ctx.brief.toleranceMm
         ? `True only to ${two(c.value)} mm, where ${two(ctx.brief.toleranceMm)} mm is wanted.`
-        : `True to ${two(c.value)} mm.`,
+        : `True to ${two(c.value)} mm${own(c)}.`,
   },
   finish: { pro: () => 'Prints with a fair surface.', con: () => 'Shows its layers.' },
   mass,

@@ -1,5 +1,6 @@
 import { Choice, Choices, ListOf, Quantity, Text, Vector } from '../input/fields.js';
 import { parseInput } from '../input/parse.js';
+import { Gauge } from './gauge.js';
 import { WarpBar } from './warp-bar.js';
 import { adhesives, plates, type Adhesive, type Plate } from '../materials/family.js';
 
@@ -82,6 +83,12 @@ export class Printer {
     doc: 'Bars printed on it to see how much it warps; default none.',
   })
   warpBars: WarpBar[] = [];
+  @ListOf(() => Gauge, {
+    max: 100,
+    optional: true,
+    doc: 'Gauges printed on it to see how true it is; default none.',
+  })
+  gauges: Gauge[] = [];
 }
 
 /** Reads a printer: defaults filled in, unknown fields refused. @throws InputError */

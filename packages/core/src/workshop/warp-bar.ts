@@ -2,7 +2,10 @@ import { Choice, Quantity, Series, Text } from '../input/fields.js';
 import { familyKeys } from '../materials/library.js';
 
 /** Readings that one place of a bar may have. */
-const READINGS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
+export const READINGS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
+
+/** Sizes of the usual bar, mm. */
+export const warpBarMm = { length: 150, width: 15, height: 6 } as const;
 
 /** A bar printed to see how much this machine warps: how it was printed, and how far its ends stand up. */
 export class WarpBar {

@@ -1,19 +1,25 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  calculate,
   cheapestRemedy,
   familyByKey,
   filamentMitigations,
+  layerCooling,
+  liftsFromMm,
+  offRimTurnDeg,
   parseBrief,
   parsePrinter,
+  warpInAirs,
   warpMitigationsFor,
   warpOutcome,
   warpRemedies,
   warpSentence,
   warpSetup,
+  type WarpRemedy,
   type WarpSetup,
 } from '../../src/index.js';
-import { holdDownDiscs, warpBarMesh } from '../../src/geometry/prisms.js';
+import { holdDownDiscs } from '../../src/geometry/prisms.js';
 import { meshReport } from '../../src/geometry/mesh-report.js';
 
 const open = parsePrinter({
@@ -114,13 +120,95 @@ describe('what helps', () => {
   });
 });
 
+describe('where it lies, and in what air', () => {
+  it('a long part is turned off the cool rim only where a turn does it', () => {
+    const long = setup('abs', cabinet, { xMm: 190, yMm: 20 });
+    expect(offRimTurnDeg(long.brief, cabinet)).toBe(40);
+    const turn = warpMitigationsFor(long).find(m => m.id === 'turn')!;
+    expect(warpOutcome(turn.apply(long)).pLift).toBeLessThan(warpOutcome(long).pLift);
+    // Too long for the inside at any angle, or inside as it is: no turn is promised.
+    for (const xMm of [215, 120])
+      expect(warpMitigationsFor(setup('abs', cabinet, { xMm, yMm: 20 })).some(m => m.id === 'turn')).toBe(
+        false,
+      );
+  });
+  it('discs that stand apart hold less than discs that touch, ribs help what is solid', () => {
+    const s = setup('abs', open, { solidFraction: 0.9 });
+    const after = (id: string): ReturnType<typeof warpOutcome> =>
+      warpOutcome(
+        warpMitigationsFor(s)
+          .find(m => m.id === id)!
+          .apply(s),
+      );
+    expect(after('ears').pLift).toBeLessThan(after('ears-parted').pLift);
+    expect(after('ears-parted').pLift).toBeLessThan(warpOutcome(s).pLift);
+    expect(after('ribs').bowMm).toBeLessThan(warpOutcome(s).bowMm);
+    expect(warpRemedies(setup('abs', open, { solidFraction: 0.3 })).some(r => r.ids[0] === 'ribs')).toBe(
+      false,
+    );
+  });
+  it('the door: closed and warm lowers the bow, and costs corners', () => {
+    const [cold, shut, warm] = warpInAirs(setup('abs', cabinet));
+    expect([cold!.label, shut!.label, warm!.label]).toEqual([
+      'door open',
+      'door closed',
+      'closed and preheated',
+    ]);
+    expect(shut!.outcome.bowMm).toBeLessThan(cold!.outcome.bowMm);
+    expect(warm!.outcome.bowMm).toBeLessThan(shut!.outcome.bowMm);
+    expect(warm!.setsInS!).toBeGreaterThan(cold!.setsInS!);
+    // PLA loses far more corner in the same cabinet than ABS does.
+    const cost = (key: string): number => {
+      const airs = warpInAirs(setup(key, cabinet));
+      return airs[1]!.setsInS! / airs[0]!.setsInS!;
+    };
+    expect(cost('pla')).toBeGreaterThan(cost('abs'));
+    expect(warpInAirs(setup('abs')).map(a => a.label)).toContain('in a cabinet');
+    expect(warpInAirs({ ...setup('abs'), printer: null })).toEqual([]);
+  });
+  it('a layer never sets in air that is as warm as that', () => {
+    const at = (airC: number): number | null =>
+      layerCooling({ nozzleC: 210, solidificationC: 60, airC, fanPct: 100, lineMm: 0.45, layerMm: 0.2 })
+        .seconds;
+    expect(at(60)).toBeNull();
+    expect(at(50)!).toBeGreaterThan(at(25)!);
+    // By hand: τ = 1.9e6·0.45e-3·0.2e-3/(75·0.65e-3) = 3.508 s, t = τ·ln(185/35).
+    expect(at(25)).toBeCloseTo(3.508 * Math.log(185 / 35), 2);
+    expect(calculate('print.cooling', { nozzleC: 210, solidificationC: 60, airC: 60 }).warnings).toHaveLength(
+      1,
+    );
+  });
+  it('lifting begins at a height where it is as likely as not', () => {
+    const s = setup('abs', open, { solidFraction: 0.9 });
+    const h = liftsFromMm(s)!;
+    expect(h).toBeGreaterThan(0);
+    expect(h).toBeLessThan(20);
+    const grown = { ...s, brief: { ...s.brief, geometry: { ...s.brief.geometry, zMm: h } } };
+    expect(warpOutcome(grown).pLift).toBeCloseTo(0.5, 3);
+    expect(liftsFromMm(setup('pla', open, { xMm: 30, yMm: 30 }))).toBeNull();
+  });
+  it('an open box pulls less on its edge than a block of its outline', () => {
+    const block = warpOutcome(setup('abs'));
+    const box = warpOutcome(setup('abs', open, { footFill: [1, 1, 0.65, 0.38, 0.26, 0.22] }));
+    expect(box.pLift).toBeLessThan(block.pLift);
+    expect(warpOutcome(setup('abs', open, { footFill: [1, 1, 1, 1, 1, 1] })).pLift).toBeCloseTo(
+      block.pLift,
+      12,
+    );
+  });
+  it('is a model of its own', () => {
+    const { brief: b, printer } = setup('abs', cabinet);
+    const answer = calculate('warp.mitigate', { brief: { ...b }, printer, family: 'abs' });
+    const { remedies } = answer.result as { remedies: WarpRemedy[] };
+    expect(remedies.map(r => r.ids[0])).toEqual(warpRemedies(setup('abs', cabinet)).map(r => r.ids[0]));
+    expect(answer.steps.length).toBe(2 + remedies.length);
+  });
+});
+
 describe('what is printed for it', () => {
-  it('a bar is a closed box of its size, and discs are closed one by one', () => {
+  it('discs are closed one by one', () => {
     const of = (positions: Float32Array): ReturnType<typeof meshReport> =>
       meshReport({ format: 'stl', unit: 'millimeter', positions, warnings: [] });
-    const bar = of(warpBarMesh(150, 15, 6));
-    expect(bar).toMatchObject({ watertight: true, shells: 1, boundsMm: { x: 150, y: 15, z: 6 } });
-    expect(bar.volumeMm3).toBeCloseTo(150 * 15 * 6, 3);
     const discs = of(
       holdDownDiscs(
         [

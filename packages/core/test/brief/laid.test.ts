@@ -39,6 +39,7 @@ const lay = (up: LaidShape['up'], z = 12): LaidShape => ({
   sharpCorners: [1, 2],
   support: { volumeMm3: 500 },
   deepShares: shares,
+  footFill: [1, 1, 0.9, 0.8, 0.7, 0.6],
 });
 
 describe('a brief with its shape laid', () => {
@@ -83,6 +84,7 @@ describe('a brief with its shape laid', () => {
     expect(said.geometry.fromFile).not.toContain('xMm');
     expect(said.geometry.fromFile).toContain('yMm');
     expect(said.geometry.deepShares).toBeNull();
+    expect(said.geometry.footFill).toBeNull();
     const corners = onceSaid(laid, laid, 'geometry.sharpCorners');
     expect(corners.geometry.deepShares).toEqual(shares);
   });

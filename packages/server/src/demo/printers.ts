@@ -11,6 +11,25 @@ const bar = (change: object): object => ({
   ...change,
 });
 
+/** The gauge of ASA from the cabinet, each size read twice. */
+const gauge = {
+  family: 'asa',
+  at: '2026-09-20',
+  resolutionMm: 0.02,
+  note: 'Flat on its plate, cold',
+  sizes: [
+    { kind: 'outside', nominalMm: 120, measuredMm: [119.34, 119.36] },
+    { kind: 'outside', nominalMm: 24, measuredMm: [23.92, 23.94] },
+    { kind: 'outside', nominalMm: 10, measuredMm: [10.0, 9.98] },
+    { kind: 'outside', nominalMm: 5, measuredMm: [5.04, 5.02] },
+    { kind: 'hole', nominalMm: 10, measuredMm: [9.78, 9.8] },
+    { kind: 'hole', nominalMm: 5, measuredMm: [4.82, 4.8] },
+    { kind: 'height', nominalMm: 20, measuredMm: [19.94, 19.94] },
+    { kind: 'height', nominalMm: 10, measuredMm: [9.98, 10.0] },
+    { kind: 'height', nominalMm: 5, measuredMm: [5.02, 5.0] },
+  ],
+};
+
 /** The two printers of the Highfell Bee Co-op, an invented hill apiary. */
 export const demoPrinters = [
   {
@@ -66,5 +85,6 @@ export const demoPrinters = [
         note: 'Solid',
       }),
     ],
+    gauges: [gauge],
   },
 ];

@@ -19,6 +19,7 @@ import { hostGuard } from './host-guard.js';
 import { archiveRoutes } from '../routes/archive.js';
 import { backupRoutes } from '../routes/backups.js';
 import { computeRoutes } from '../routes/compute.js';
+import { couponRoutes } from '../routes/coupons.js';
 import { decisionRoutes } from '../routes/decisions.js';
 import { gradeImportRoutes } from '../routes/grade-imports.js';
 import { gradeRoutes } from '../routes/grades.js';
@@ -125,6 +126,7 @@ export function createApp({
   api.use('/workshop', workshopRoutes(new WorkshopStore(db)));
   api.use('/backups', backupRoutes(workplace));
   api.use('/archive', archiveRoutes(workplace, version, now));
+  api.use('/coupons', couponRoutes(jobs));
   api.use(computeRoutes(jobs));
   api.use(unknownRoute);
   app.use('/api', api);

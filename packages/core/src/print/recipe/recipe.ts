@@ -4,6 +4,7 @@ import { bedRule, nozzleRule } from './heat.js';
 import { fanRule, retractionRule, speedRule } from './motion.js';
 import { firstLayerRule, plateRule, rimRule } from './plate.js';
 import { airRule, dryingRule, nozzleMetalRule } from './ready.js';
+import { sizeRule } from './size.js';
 import type { RecipeGround, RecipeLine, RecipeRule } from './recipe-line.js';
 
 /** Every rule, in the order of the work. */
@@ -22,6 +23,7 @@ const rules: readonly RecipeRule[] = [
   wallsRule,
   layersRule,
   infillRule,
+  sizeRule,
   supportRule,
   coolingDownRule,
   bakingRule,

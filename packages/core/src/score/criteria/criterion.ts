@@ -22,6 +22,8 @@ export interface Criterion extends DesirabilityPoints {
   unit: string;
   desirability: number;
   working?: WorkingRef;
+  /** What of one's own it rests on: "4 bars printed here". */
+  by?: string;
 }
 
 /** Everything worked out about one candidate, on which its criteria rest. */
@@ -40,6 +42,13 @@ export interface Measured extends DesirabilityPoints {
   value: number;
   unit: string;
   working?: WorkingRef;
+  /** What of one's own it rests on: "4 bars printed here". */
+  by?: string;
+}
+
+/** Says that a figure rests on what was printed on the same machine. @param count none where nothing was */
+export function byOwn(count: number | undefined, what: string): { by?: string } {
+  return count ? { by: `${count} ${what}${count === 1 ? '' : 's'} printed here` } : {};
 }
 
 /** One criterion: what it is called, how much it weighs unless the user says otherwise, and how it is read. */

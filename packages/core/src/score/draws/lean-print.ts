@@ -6,6 +6,7 @@ import { warpBowOf } from '../../models/warp-bow.js';
 import type { Context } from '../context.js';
 import { expectedDeviationMm } from '../deviation.js';
 import { LIFT_POINTS, LIFT_SHARE } from '../printability.js';
+import { gaugeLeftOf } from '../../print/gauge-calibration.js';
 import { storedModulusMPa } from '../../print/stored-modulus.js';
 import type { Candidate } from '../candidate.js';
 import { slot } from './slots.js';
@@ -52,6 +53,8 @@ export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPr
     to,
     ts => storedModulusMPa(f, bowInput.chamberC, ts) / typical(f, 'modulusMPa'),
   );
+  // How much of the film is plastic, as its own input has it.
+  const share = liftInput.modulusMPa / storedModulusMPa(f, bowInput.chamberC);
   const corner = cornerFactor(liftInput.sharpCorners, liftInput.filletMm);
   const certain = success / (1 - LIFT_SHARE * pLift);
   const otherDifficulty = difficulty - LIFT_POINTS * pLift;
@@ -75,6 +78,7 @@ export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPr
     lengthMm,
     water: brief.water,
     bakedPct: candidate.baked?.shrinkagePct ?? 0,
+    gauge: gaugeLeftOf(ctx.printer, f),
   };
   const self: LeanPrint = {
     bowMm: 0,
@@ -90,8 +94,7 @@ export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPr
       const shrink = Number.isNaN(v[sCrystal]!) ? 0 : v[sCrystal]!;
       self.bowMm = alpha * bowOf(ts) + shrink * crystalBowMm;
       const meanStrain = alpha * strainOf(ts) + shrink * crystalStrain;
-      const energy =
-        releasedPerMm(v[sE]! * storedOf(ts) * ctx.solidFraction, meanStrain) * liftInput.heightMm;
+      const energy = releasedPerMm(v[sE]! * storedOf(ts) * share, meanStrain) * liftInput.heightMm;
       const lift = liftChance(energy * corner, liftInput.adhesionJm2);
       self.success = certain * (1 - LIFT_SHARE * lift);
       self.pLift = lift;

@@ -1,4 +1,5 @@
 import { calculateModel, rankBrief } from './compute.js';
+import { listCoupons, writeCoupon } from './coupons.js';
 import { decisionDrift, decisionReport, workOutDecision } from './decisions.js';
 import { exportGrades, importGrades, undoImport } from './grades.js';
 import {
@@ -25,6 +26,8 @@ import {
 export const tasks = {
   calculateModel,
   rankBrief,
+  listCoupons,
+  writeCoupon,
   workOutDecision,
   decisionDrift,
   decisionReport,

@@ -10,26 +10,19 @@ import {
 } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
-import { api } from '../../api/client';
-import { usePrinters } from '../../stores/printers';
 import NumberInput from '../../ui/NumberInput.vue';
 import TextField from '../../ui/TextField.vue';
-import { saveAs } from '../../ui/save-as';
-import { useFeedback } from '../../ui/useFeedback';
 import { useUnits } from '../../ui/useUnits';
-import { useDraft } from '../part/draft';
+import MeasuringEffect from './MeasuringEffect.vue';
 import { useBarSheet } from './useBarSheet';
+import { useMeasured } from './useMeasured';
 
 /** Bars printed on this machine, measured at both ends and in the middle: they set its own scale of warp. */
 const props = defineProps<{ family: Family; calibration: WarpCalibration | null }>();
-const draft = useDraft();
-const printers = usePrinters();
 const { show } = useUnits();
-const { attempt, offerUndo } = useFeedback();
-const printer = computed(() => printers.byId(draft.content?.printerId ?? null));
-const familyKey = computed(() => props.family.grade?.family ?? props.family.key);
+const { printer, familyKey, changed, keep } = useMeasured(() => props.family);
 
-const { sheet, put, bar, bad, usual } = useBarSheet(() => props.family, printer);
+const { sheet, put, bar, bad, missing, usual } = useBarSheet(() => props.family, printer);
 const said = ref(false);
 /** How the bar was printed, and what was read of it, as fields. */
 const numbers = computed(() => [
@@ -54,11 +47,6 @@ const texts = [
 const doubts = computed(() => (bar.value ? barDoubts(bar.value) : []));
 const bars = computed(() => printer.value?.profile.warpBars.filter(b => b.family === familyKey.value) ?? []);
 
-async function save(warpBars: WarpBar[]): Promise<void> {
-  if (!printer.value) return;
-  await api.savePrinter({ ...printer.value, profile: { ...printer.value.profile, warpBars } });
-  await printers.load();
-}
 async function add(): Promise<void> {
   const { value } = bar;
   if (!value || !printer.value) return;
@@ -66,27 +54,17 @@ async function add(): Promise<void> {
     said.value = true;
     return;
   }
-  const before = printer.value.profile.warpBars;
-  const done = await attempt(async () => {
-    await save([...before, value]);
-    offerUndo('The bar counts for this printer now.', () => save(before));
-  });
+  const warpBars = [...printer.value.profile.warpBars, value];
+  const done = await keep({ warpBars }, 'The bar counts for this printer now.');
   if (done) put({ endA: '', endB: '', middle: '', note: '' });
   said.value = false;
 }
 async function remove(gone: WarpBar): Promise<void> {
-  const before = printer.value?.profile.warpBars ?? [];
-  await attempt(async () => {
-    await save(before.filter(b => b !== gone));
-    offerUndo('The bar is taken out.', () => save(before));
-  });
+  const warpBars = (printer.value?.profile.warpBars ?? []).filter(b => b !== gone);
+  await keep({ warpBars }, 'The bar is taken out.');
 }
-async function download(as: 'stl' | '3mf'): Promise<void> {
-  const { stlBytes, threeMfBytes, warpBarMesh } = await import('@hornblende/core/geometry');
-  const mesh = warpBarMesh(sheet.value.lengthMm, 15, sheet.value.heightMm);
-  const bytes = as === 'stl' ? stlBytes(mesh) : threeMfBytes(mesh);
-  saveAs(`warp-bar-${sheet.value.lengthMm}x15x${sheet.value.heightMm}.${as}`, bytes as BlobPart, 'model/stl');
-}
+const fileOf = (as: 'stl' | '3mf'): string =>
+  `/api/coupons/warp-bar.${as}?lengthMm=${sheet.value.lengthMm}&heightMm=${sheet.value.heightMm}`;
 const isOut = (b: WarpBar): boolean => {
   const at = props.calibration?.bars.indexOf(b) ?? -1;
   return at >= 0 && (props.calibration?.outliers.includes(at) ?? false);
@@ -128,8 +106,8 @@ const isOut = (b: WarpBar): boolean => {
           @update:model-value="v => put({ [n.key]: v })"
         />
         <span class="take">
-          <Button type="text" size="small" @click="download('stl')">The bar as STL</Button>
-          <Button type="text" size="small" @click="download('3mf')">as 3MF</Button>
+          <Button type="text" size="small" :href="fileOf('stl')">The bar as STL</Button>
+          <Button type="text" size="small" :href="fileOf('3mf')">as 3MF</Button>
         </span>
       </div>
       <div class="field-row">
@@ -147,6 +125,7 @@ const isOut = (b: WarpBar): boolean => {
       </div>
       <p class="soft small">Several readings of one place, with spaces between, are averaged.</p>
       <p v-if="bad" class="out small" role="alert">Only numbers in mm, with spaces between them.</p>
+      <p v-if="missing.length" class="soft small">Still to read: {{ missing.join(', ') }}.</p>
       <p v-if="bar" class="small">
         It bows {{ show(barBowMm(bar), 'length', 2) }} ± {{ show(barErrorMm(bar), 'length', 2) }}; the model
         says {{ show(barPredictedMm(bar, family), 'length', 2) }}.
@@ -154,6 +133,7 @@ const isOut = (b: WarpBar): boolean => {
       <ul v-if="doubts.length" class="marginal small" role="alert">
         <li v-for="d in doubts" :key="d">{{ d }}</li>
       </ul>
+      <MeasuringEffect :sentences="changed" />
       <ul v-if="bars.length" class="bars small" data-testid="bars">
         <li v-for="(b, i) in bars" :key="i">
           <span

@@ -2,6 +2,7 @@
 import type { WarpOutcome, WarpRemedy } from '@hornblende/core';
 import { computed } from 'vue';
 import { useUnits } from '../../ui/useUnits';
+import { inHundred } from './in-hundred';
 
 /** What helps, by what it gains for its effort; each is a rerun of the model with that one thing changed. */
 const props = defineProps<{
@@ -11,7 +12,6 @@ const props = defineProps<{
   toleranceMm: number;
 }>();
 const { show, say } = useUnits();
-const times = (p: number): string => (p < 0.01 ? 'under 1 in 100' : `${Math.round(100 * p)} in 100`);
 const isFine = computed(() => props.outcome.bowMm <= props.toleranceMm && props.outcome.pTrouble <= 0.05);
 const efforts = [
   '',
@@ -30,7 +30,7 @@ const efforts = [
     </p>
     <p v-else-if="cheapest">
       <b>The least that does it: {{ say(cheapest.label) }}.</b> Then it bows
-      {{ show(cheapest.bowMm, 'length', 2) }}, and lifts or splits {{ times(cheapest.pTrouble) }}.
+      {{ show(cheapest.bowMm, 'length', 2) }}, and lifts or splits {{ inHundred(cheapest.pTrouble) }}.
     </p>
     <p v-else>
       No three of these get it under {{ show(toleranceMm, 'length', 2) }} and 5 in 100: a longer tolerance,
@@ -40,7 +40,7 @@ const efforts = [
       <li v-for="r in remedies" :key="r.ids.join()">
         <span class="label">{{ say(r.label) }}</span>
         <span class="figures"
-          >{{ show(r.bowMm, 'length', 2) }}, {{ times(r.pTrouble) }}
+          >{{ show(r.bowMm, 'length', 2) }}, {{ inHundred(r.pTrouble) }}
           <span class="soft">· {{ r.domain }}, {{ efforts[Math.min(5, r.effort)] }}</span></span
         >
         <span class="how soft small">{{ say(r.how) }}</span>

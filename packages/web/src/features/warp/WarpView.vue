@@ -10,10 +10,13 @@ import { useUnits } from '../../ui/useUnits';
 import { useWorking } from '../../stores/working';
 import { useDraft } from '../part/draft';
 import { useRanking } from '../part/useRanking';
+import AirsCompared from './AirsCompared.vue';
 import BarBench from './BarBench.vue';
 import BowDrawing from './BowDrawing.vue';
+import GaugeBench from './GaugeBench.vue';
 import RemedyList from './RemedyList.vue';
 import WarpSweep from './WarpSweep.vue';
+import { inHundred } from './in-hundred';
 import { useWarp } from './useWarp';
 
 /** Will it warp? Predicted, changed, measured: nothing tried here changes the brief. */
@@ -33,6 +36,8 @@ const {
   cheapest,
   calibration,
   sideBySide,
+  airs,
+  liftsFrom,
   reset,
 } = useWarp();
 const magnified = ref<'1' | '5' | '20'>('5');
@@ -56,7 +61,6 @@ const naiveMm = computed(() => {
 function open(title: string, model: string, inputs: object): void {
   working.show({ title, refs: [{ model, inputs }] });
 }
-const times = (p: number): string => (p < 0.01 ? 'under 1 in 100' : `${Math.round(100 * p)} in 100`);
 const most = computed(() => Math.max(0.05, ...sideBySide.value.map(s => s.outcome.bowMm)));
 </script>
 
@@ -87,9 +91,10 @@ const most = computed(() => Math.max(0.05, ...sideBySide.value.map(s => s.outcom
         <span
           >a corner lifts
           <WorkingNumber @click="open('A corner lifts', 'warp.lift-off', outcome.liftInput)">{{
-            times(outcome.pLift)
+            inHundred(outcome.pLift)
           }}</WorkingNumber></span
         >
+        <span v-if="liftsFrom !== null">and lets go at a height of {{ show(liftsFrom, 'length', 0) }}</span>
         <span>dashed: the tolerance, {{ show(draft.brief.toleranceMm, 'length', 2) }}</span>
         <span class="soft"
           >{{ show(naiveMm, 'length', 2) }} is all that it would contract from
@@ -171,6 +176,10 @@ const most = computed(() => Math.max(0.05, ...sideBySide.value.map(s => s.outcom
           <h2>Swept from end to end</h2>
           <WarpSweep :setup="setup" />
         </section>
+        <section v-if="airs.length" aria-label="Door open or closed">
+          <h2>Door open or closed</h2>
+          <AirsCompared :airs="airs" :filament="family.name" />
+        </section>
         <section aria-label="Side by side" data-testid="side-by-side">
           <h2>The same part in</h2>
           <ul class="side small">
@@ -179,13 +188,14 @@ const most = computed(() => Math.max(0.05, ...sideBySide.value.map(s => s.outcom
               <span class="bar" aria-hidden="true"
                 ><span :style="{ width: `${(100 * s.outcome.bowMm) / most}%` }"></span
               ></span>
-              <span>{{ show(s.outcome.bowMm, 'length', 2) }}, {{ times(s.outcome.pTrouble) }}</span>
+              <span>{{ show(s.outcome.bowMm, 'length', 2) }}, {{ inHundred(s.outcome.pTrouble) }}</span>
             </li>
           </ul>
         </section>
       </div>
     </div>
     <BarBench :family="family" :calibration="calibration" />
+    <GaugeBench :family="family" />
   </div>
 </template>
 

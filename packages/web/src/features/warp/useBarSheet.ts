@@ -1,6 +1,7 @@
-import type { Family, StoredPrinter, WarpBar } from '@hornblende/core';
+import { warpBarMm, type Family, type StoredPrinter, type WarpBar } from '@hornblende/core';
 import { useLocalStorage } from '@vueuse/core';
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from 'vue';
+import { readings } from './readings';
 
 /** A bar as it is being typed: readings as text, several of one place with spaces between. */
 export interface BarSheet {
@@ -23,13 +24,15 @@ export interface LiveBarSheet {
   bar: ComputedRef<WarpBar | null>;
   /** Whether something stands there that is no reading. */
   bad: ComputedRef<boolean>;
+  /** What is still to be read, once anything is. */
+  missing: ComputedRef<string[]>;
   /** Where it is printed, unless said otherwise. */
   usual: ComputedRef<{ bedC: number; chamberC: number }>;
 }
 
 const empty: BarSheet = {
-  lengthMm: 150,
-  heightMm: 6,
+  lengthMm: warpBarMm.length,
+  heightMm: warpBarMm.height,
   solidPct: 30,
   bedC: null,
   chamberC: null,
@@ -40,16 +43,6 @@ const empty: BarSheet = {
 };
 /** Air that stands in where no printer is named, °C. */
 const ROOM_C = 28;
-
-/** Several readings of one place as typed, "6.12 6.15 6,13"; none where one of them is no number. */
-export function readings(text: string): number[] {
-  const found = text
-    .trim()
-    .split(/[\s;]+/)
-    .filter(Boolean)
-    .map(t => Number(t.replace(',', '.')));
-  return found.every(n => Number.isFinite(n)) ? found : [];
-}
 
 /** The sheet of a family's next bar on a printer. What is typed stays when the page goes away. */
 export function useBarSheet(
@@ -95,6 +88,15 @@ export function useBarSheet(
     bad: computed(() =>
       [sheet.value.endA, sheet.value.endB, sheet.value.middle].some(t => t.trim() && !readings(t).length),
     ),
+    missing: computed(() => {
+      const places = {
+        'one end': sheet.value.endA,
+        'the middle': sheet.value.middle,
+        'the other end': sheet.value.endB,
+      };
+      const empty = Object.entries(places).flatMap(([name, text]) => (text.trim() ? [] : [name]));
+      return empty.length < 3 ? empty : [];
+    }),
     usual,
   };
 }

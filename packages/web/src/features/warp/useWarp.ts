@@ -1,13 +1,16 @@
 import {
   cheapestRemedy,
   filamentMitigations,
-  warpCalibrationOf,
+  liftsFromMm,
+  warpCalibrationFor,
+  warpInAirs,
   warpMitigationsFor,
   warpOutcome,
   warpRemedies,
   warpSetup,
   type Family,
   type WarpCalibration,
+  type WarpInAir,
   type WarpOutcome,
   type WarpRemedy,
   type WarpSetup,
@@ -43,6 +46,10 @@ export interface LiveWarp {
   calibration: ComputedRef<WarpCalibration | null>;
   /** The same part in the filaments that lead the ranking. */
   sideBySide: ComputedRef<{ family: Family; outcome: WarpOutcome }[]>;
+  /** The same print in the airs that its printer can give it. */
+  airs: ComputedRef<WarpInAir[]>;
+  /** The height at which a corner is as likely to have let go as not, mm; null where it holds. */
+  liftsFrom: ComputedRef<number | null>;
   reset: () => void;
 }
 
@@ -124,17 +131,15 @@ export function useWarp(): LiveWarp {
     outcome,
     remedies: computed(() => (setup.value ? warpRemedies(setup.value, mitigations.value) : [])),
     cheapest: computed(() => (setup.value ? cheapestRemedy(setup.value, mitigations.value) : null)),
-    calibration: computed(() =>
-      printer.value && family.value
-        ? warpCalibrationOf(printer.value, family.value.grade?.family ?? family.value.key)
-        : null,
-    ),
+    calibration: computed(() => (family.value ? warpCalibrationFor(printer.value, family.value) : null)),
     sideBySide: computed(() =>
       leaders.value.slice(0, SIDE_BY_SIDE).flatMap(f => {
         const s = tried(f);
         return s ? [{ family: f, outcome: warpOutcome(s) }] : [];
       }),
     ),
+    airs: computed(() => (setup.value ? warpInAirs(setup.value) : [])),
+    liftsFrom: computed(() => (setup.value ? liftsFromMm(setup.value) : null)),
     reset,
   };
 }

@@ -51,7 +51,10 @@ function startFrom(key: string): void {
   preset.value = key;
   const kind = printerPresets.find(p => p.key === key);
   // Bars that were measured on it stay its own, whatever kind it is called.
-  if (kind) profile.value = { ...kind.profile, warpBars: profile.value.warpBars };
+  if (kind) {
+    const { warpBars, gauges } = profile.value;
+    profile.value = { ...kind.profile, warpBars, gauges };
+  }
 }
 async function save(): Promise<void> {
   const checked = parsePrinter(profile.value);

@@ -2,7 +2,8 @@ import { familyByKey, parsePrinter, type StoredPrinter } from '@hornblende/core'
 import fc from 'fast-check';
 import { describe, expect, it, vi } from 'vitest';
 import { ref } from 'vue';
-import { readings, useBarSheet } from '../../../src/features/warp/useBarSheet';
+import { readings } from '../../../src/features/warp/readings';
+import { useBarSheet } from '../../../src/features/warp/useBarSheet';
 import { stubPartServer } from '../../part-server';
 
 stubPartServer({});
@@ -41,9 +42,12 @@ describe('readings of one place', () => {
 describe('the sheet of a bar', () => {
   const abs = familyByKey('abs')!;
   it('makes a bar once both ends and the middle are there, on this printer’s bed and air', () => {
-    const { bar, put, bad } = useBarSheet(abs, stored);
+    const { bar, put, bad, missing } = useBarSheet(abs, stored);
+    expect(missing.value).toEqual([]);
     put({ endA: '7.1', middle: '6.4' });
     expect(bar.value).toBeNull();
+    // One end only is said to be missing, not passed over.
+    expect(missing.value).toEqual(['the other end']);
     put({ endB: '7,0 7.2' });
     // ABS wants more than this bed has.
     expect(bar.value).toMatchObject({

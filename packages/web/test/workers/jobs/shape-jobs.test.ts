@@ -1,5 +1,5 @@
 import { families, familyByKey, parseBrief, type ShapeLay } from '@hornblende/core';
-import { stlBytes, warpBarMesh } from '@hornblende/core/geometry';
+import { prism, stlBytes } from '@hornblende/core/geometry';
 import { describe, expect, it } from 'vitest';
 import { run as readGcode } from '../../../src/workers/jobs/gcode';
 import { run as compareLays } from '../../../src/workers/jobs/lay-verdicts';
@@ -8,7 +8,16 @@ import { run as tradeSettings } from '../../../src/workers/jobs/settings-trade';
 import { run as readShape } from '../../../src/workers/jobs/shape';
 
 const none = (): void => undefined;
-const mesh = warpBarMesh(60, 30, 8);
+const mesh = prism(
+  [
+    [0, 0],
+    [60, 0],
+    [60, 30],
+    [0, 30],
+  ],
+  0,
+  8,
+);
 const brief = parseBrief({
   format: 'hornblende-brief',
   version: 1,

@@ -1,0 +1,64 @@
+import { typical } from '../materials/family.js';
+import { layerCooling, PrintCoolingInput } from '../print/layer-cooling.js';
+import { AIR_K } from './warp-mitigations.js';
+import { liftsFromMm, warpOutcome, type WarpOutcome, type WarpSetup } from './warp-outcome.js';
+
+/** A print in one air: how it warps there, and how long its layers stay soft. */
+export interface WarpInAir {
+  label: string;
+  airC: number;
+  outcome: WarpOutcome;
+  /** Height at which a corner is as likely to lift as not, mm; null where none is reached. */
+  liftsFromMm: number | null;
+  cooling: PrintCoolingInput;
+  /** Seconds until a line has set: smaller layers lose their corners; null where it never does. */
+  setsInS: number | null;
+}
+
+/** A room, and what an enclosure makes of it, °C. */
+const ROOM_C = 25;
+const ENCLOSED_C = 45;
+
+/** The airs that a print can be given on its printer, side by side: door open, closed, preheated; or covered. */
+export function warpInAirs(setup: WarpSetup): WarpInAir[] {
+  const { printer } = setup;
+  if (!printer) return [];
+  const airs: [string, number][] =
+    printer.chamber === 'open'
+      ? [
+          ['as it stands', printer.chamberC],
+          ['covered', printer.chamberC + AIR_K.cover],
+          ['in a cabinet', Math.max(ENCLOSED_C, printer.chamberC)],
+        ]
+      : [
+          ['door open', Math.min(ROOM_C + AIR_K.preheat, printer.chamberC)],
+          ['door closed', printer.chamberC],
+          ['closed and preheated', printer.chamberC + AIR_K.preheat],
+        ];
+  return airs.map(([label, airC]) => inAir(setup, label, airC));
+}
+
+function inAir(setup: WarpSetup, label: string, airC: number): WarpInAir {
+  const there = { ...setup, tweaks: { ...setup.tweaks, airC } };
+  const cooling = coolingOf(setup, airC);
+  return {
+    label,
+    airC,
+    outcome: warpOutcome(there),
+    liftsFromMm: liftsFromMm(there),
+    cooling,
+    setsInS: layerCooling(cooling).seconds,
+  };
+}
+
+function coolingOf({ family: f, brief }: WarpSetup, airC: number): PrintCoolingInput {
+  const middle = ({ low, high }: { low: number; high: number }): number => (low + high) / 2;
+  return Object.assign(new PrintCoolingInput(), {
+    nozzleC: middle(f.windows.nozzleC),
+    solidificationC: typical(f, 'solidificationC'),
+    airC,
+    fanPct: middle(f.windows.fanPct),
+    lineMm: brief.print.lineMm,
+    layerMm: brief.print.layerMm,
+  });
+}

@@ -1,0 +1,59 @@
+import { registerDecorator, type ValidationArguments } from 'class-validator';
+
+/** What an entry of an {@link OpenMap} must be, in words, and whether it is. */
+export interface EntryRule {
+  must: string;
+  holds: (value: unknown) => boolean;
+}
+
+/** Longest name that an entry may have. */
+const LONGEST = 60;
+
+const isNumber = (v: unknown, min: number, max: number): boolean =>
+  typeof v === 'number' && Number.isFinite(v) && v >= min && v <= max;
+
+/** An entry that is a number within limits. */
+export const numberEntry = (min: number, max: number): EntryRule => ({
+  must: `must be a number from ${min} to ${max}`,
+  holds: v => isNumber(v, min, max),
+});
+
+/** An entry that is a list of numbers, none too many. */
+export const numbersEntry = (most: number): EntryRule => ({
+  must: `must be a list of up to ${most} numbers`,
+  holds: v => Array.isArray(v) && v.length <= most && v.every(x => isNumber(x, -1e9, 1e9)),
+});
+
+/** An entry that is yes or no. */
+export const booleanEntry: EntryRule = {
+  must: 'must be true or false',
+  holds: v => typeof v === 'boolean',
+};
+
+/** Finds what is wrong with a map whose names are the sender's own; null if nothing is. */
+export function openMapProblem(value: unknown, rule: EntryRule, most: number): string | null {
+  if (typeof value !== 'object' || value === null) return null; // IsObject speaks first
+  const entries = Object.entries(value);
+  if (entries.length > most) return `must have at most ${most} entries`;
+  for (const [name, entry] of entries) {
+    if (!name.trim() || name.length > LONGEST)
+      return `"${name.slice(0, LONGEST)}" must be a name of 1 to ${LONGEST} characters`;
+    if (!rule.holds(entry)) return `"${name}" ${rule.must}`;
+  }
+  return null;
+}
+
+/** class-validator decorator over {@link openMapProblem}. */
+export function IsOpenMap(rule: EntryRule, most: number): PropertyDecorator {
+  return (target, key) =>
+    registerDecorator({
+      name: 'openMap',
+      target: target.constructor,
+      propertyName: String(key),
+      validator: {
+        validate: (value: unknown) => openMapProblem(value, rule, most) === null,
+        defaultMessage: (a?: ValidationArguments) =>
+          openMapProblem(a?.value, rule, most) ?? 'must be an object',
+      },
+    });
+}

@@ -1,0 +1,43 @@
+import { readMesh } from '@hornblende/core/geometry';
+import { describe, expect, it } from 'vitest';
+import { runningApi } from './running.js';
+
+const { call, server } = runningApi();
+
+/** A coupon's file. */
+async function fileOf(path: string): Promise<{ status: number; type: string | null; bytes: Uint8Array }> {
+  const answer = await fetch(`${server().url}/api/coupons/${path}`);
+  const bytes = new Uint8Array(await answer.arrayBuffer());
+  return { status: answer.status, type: answer.headers.get('content-type'), bytes };
+}
+
+describe('coupons', () => {
+  it('are listed with their numbers', async () => {
+    const { body } = await call('GET', '/api/coupons');
+    const kinds = body as unknown as { id: string; inputs: { name: string; unit: string }[] }[];
+    expect(kinds.map(k => k.id)).toEqual(expect.arrayContaining(['warp-bar', 'gauge', 'latch']));
+    expect(kinds.find(k => k.id === 'warp-bar')!.inputs[0]).toMatchObject({ name: 'lengthMm', unit: 'mm' });
+  });
+  it('come as STL and 3MF of the sizes asked for', async () => {
+    const stl = await fileOf('warp-bar.stl?lengthMm=200&heightMm=8');
+    expect(stl).toMatchObject({ status: 200, type: 'model/stl' });
+    const { positions } = readMesh('a.stl', stl.bytes);
+    expect(Math.max(...positions.filter((_, i) => i % 3 === 0))).toBe(200);
+    expect(Math.max(...positions.filter((_, i) => i % 3 === 2))).toBe(8);
+    const threeMf = await fileOf('gauge.3mf');
+    expect(threeMf.type).toBe('model/3mf');
+    expect(readMesh('a.3mf', threeMf.bytes).positions.length).toBeGreaterThan(9 * 200);
+  });
+  it('are refused by name where the kind, the file or a number is none', async () => {
+    const problem = async (path: string): Promise<unknown> =>
+      (await call('GET', `/api/coupons/${path}`)).body;
+    expect(await problem('teapot.stl')).toMatchObject({ errors: [{ field: 'kind', value: 'teapot' }] });
+    expect(await problem('gauge.obj')).toMatchObject({ errors: [{ field: 'file', value: 'gauge.obj' }] });
+    expect(await problem('gauge.stl?lengthMm=long')).toMatchObject({
+      errors: [{ field: 'lengthMm', value: 'long' }],
+    });
+    expect(await problem('gauge.stl?lengthMm=1&colour=red')).toMatchObject({
+      errors: expect.arrayContaining([expect.objectContaining({ field: 'lengthMm', value: 1 })]) as unknown,
+    });
+  });
+});
