@@ -1,4 +1,5 @@
 export { createApp, BODY_LIMIT, type AppOptions } from './http/app.js';
+export { couponFile, couponFiles, type CouponFile } from './coupons/coupon-file.js';
 export { openDatabase } from './db/database.js';
 export { seedDemo } from './demo/seed.js';
 export { DATABASE_FILE } from './start/workplace.js';

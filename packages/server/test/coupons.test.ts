@@ -16,7 +16,9 @@ describe('coupons', () => {
     const { body } = await call('GET', '/api/coupons');
     const kinds = body as unknown as { id: string; inputs: { name: string; unit: string }[] }[];
     expect(kinds.map(k => k.id)).toEqual(expect.arrayContaining(['warp-bar', 'gauge', 'latch']));
-    expect(kinds.find(k => k.id === 'warp-bar')!.inputs[0]).toMatchObject({ name: 'lengthMm', unit: 'mm' });
+    expect(kinds.find(k => k.id === 'warp-bar')!.inputs).toContainEqual(
+      expect.objectContaining({ name: 'lengthMm', unit: 'mm' }),
+    );
   });
   it('come as STL and 3MF of the sizes asked for', async () => {
     const stl = await fileOf('warp-bar.stl?lengthMm=200&heightMm=8');
@@ -24,6 +26,9 @@ describe('coupons', () => {
     const { positions } = readMesh('a.stl', stl.bytes);
     expect(Math.max(...positions.filter((_, i) => i % 3 === 0))).toBe(200);
     expect(Math.max(...positions.filter((_, i) => i % 3 === 2))).toBe(8);
+    // A code is text, even where it looks like a number.
+    const plain = await fileOf('swatch.stl');
+    expect((await fileOf('swatch.stl?code=007')).bytes.length).toBeGreaterThan(2 * plain.bytes.length);
     const threeMf = await fileOf('gauge.3mf');
     expect(threeMf.type).toBe('model/3mf');
     expect(readMesh('a.3mf', threeMf.bytes).positions.length).toBeGreaterThan(9 * 200);

@@ -4,17 +4,17 @@ import { InputError } from '@hornblende/core';
 import { print } from '../output.js';
 
 interface CouponCommand {
-  set: Record<string, number>;
+  set: Record<string, number | string>;
   out: string;
 }
 
-/** Reads one `name=value`. @throws InvalidArgumentError */
-function setting(text: string, before: Record<string, number>): Record<string, number> {
+/** Reads one `name=value`: a number, or the text of a code. @throws InvalidArgumentError */
+function setting(text: string, before: Record<string, number | string>): Record<string, number | string> {
   const [, name, value] = /^([A-Za-z]\w*)=(.+)$/.exec(text) ?? [];
   const number = Number(value);
-  if (name === undefined || !Number.isFinite(number))
-    throw new InvalidArgumentError('it is written name=number, such as lengthMm=80.');
-  return { ...before, [name]: number };
+  if (name === undefined || value === undefined || (name !== 'code' && !Number.isFinite(number)))
+    throw new InvalidArgumentError('it is written name=number, such as lengthMm=80, or code=text.');
+  return { ...before, [name]: name === 'code' ? value : number };
 }
 
 /** `hornblende coupon`: makes a shape from numbers. */
@@ -25,12 +25,12 @@ export function couponCommand(): Command {
     .option('--set <name=value>', 'one of its numbers; may be given several times', setting, {})
     .requiredOption('--out <file>', 'where it is written: .stl or .3mf')
     .action(async (kind: string, o: CouponCommand) => {
-      const { makeCoupon, stlBytes, threeMfBytes } = await import('@hornblende/core/coupons');
+      const { couponFile } = await import('@hornblende/server');
       const is3mf = o.out.toLowerCase().endsWith('.3mf');
       if (!is3mf && !o.out.toLowerCase().endsWith('.stl'))
         throw new InputError([{ field: 'out', value: o.out, message: 'must end with .stl or .3mf' }]);
-      const positions = await makeCoupon(kind, o.set);
-      writeFileSync(o.out, is3mf ? threeMfBytes(positions) : stlBytes(positions));
-      print(`${o.out}: ${positions.length / 9} triangles`);
+      const bytes = await couponFile(kind, is3mf ? '3mf' : 'stl', o.set);
+      writeFileSync(o.out, bytes);
+      print(`${o.out}: ${bytes.length} bytes`);
     });
 }

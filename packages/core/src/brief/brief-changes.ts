@@ -11,8 +11,10 @@ export interface BriefChange {
 }
 
 /** Lists are told whole: that one chemical of three changed place says nothing. */
-const wholeLists =
-  /^(contact\.chemicals|flex\.shoreA|geometry\.(?:fromFile|up|\w+Shares|footFill)|loads\.\d+\.(?:heldAtMm|actsAtMm))\.\d+$/;
+const wholeLists = new RegExp(
+  '^(contact\\.chemicals|flex\\.shoreA|geometry\\.(?:fromFile|up|deepShares|footFill)|' +
+    'loads\\.\\d+\\.(?:held|acts)AtMm)\\.\\d+$',
+);
 
 /** What differs between two briefs, field by field, in words. Weights that are not set do not appear. */
 export function briefChanges(before: Brief, after: Brief): BriefChange[] {

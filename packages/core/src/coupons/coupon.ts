@@ -1,5 +1,8 @@
 import type { ClassConstructor } from 'class-transformer';
+import type { Font } from 'opentype.js';
 import { parseInput } from '../input/parse.js';
+import type { CodedInput, CodePlace } from './coded.js';
+import { engraved } from './engraving.js';
 import type { Maker, Solid } from './solids.js';
 
 /** A shape made from a few numbers. */
@@ -10,17 +13,31 @@ export interface CouponKind<Input extends object = object> {
   Input: ClassConstructor<Input>;
   /** Makes it, lying on the plate with a corner or its middle at the origin. */
   make: (make: Maker, input: Input) => Solid;
+  /** Where its code goes, where it can carry one. */
+  code?: (input: Input) => CodePlace;
+}
+
+/** A kind of coupon, whatever its numbers are, ready to be made from plain ones. */
+export interface Coupon {
+  id: string;
+  title: string;
+  Input: ClassConstructor<object>;
+  of: (plain: unknown) => (make: Maker, font: Font | null) => Solid;
 }
 
 /** A kind of coupon whose input is read by the same parser as every other. */
-export function coupon<Input extends object>(
-  kind: CouponKind<Input>,
-): CouponKind & { of: (plain: unknown) => (make: Maker) => Solid } {
+export function coupon<Input extends object>(kind: CouponKind<Input>): Coupon {
   return {
-    ...(kind as unknown as CouponKind),
+    id: kind.id,
+    title: kind.title,
+    Input: kind.Input,
     of: plain => {
       const input = parseInput(kind.Input, plain);
-      return make => kind.make(make, input);
+      return (make, font) => {
+        const solid = kind.make(make, input);
+        const { code } = input as Partial<CodedInput>;
+        return kind.code && code && font ? engraved(make, solid, font, code, kind.code(input)) : solid;
+      };
     },
   };
 }

@@ -1,10 +1,11 @@
 import { Quantity } from '../input/fields.js';
 import { gaugeMm } from '../workshop/gauge.js';
+import { CodedInput } from './coded.js';
 import { coupon } from './coupon.js';
 import type { Maker, Solid } from './solids.js';
 
 /** Numbers of a gauge: a plate with pins, holes and steps. */
-export class GaugeInput {
+export class GaugeInput extends CodedInput {
   @Quantity({ min: 110, max: 300, unit: 'mm', optional: true, doc: 'Length; default 120.' })
   lengthMm = gaugeMm.length;
   @Quantity({ min: 20, max: 100, unit: 'mm', optional: true, doc: 'Width; default 24.' })
@@ -31,4 +32,10 @@ function make({ Manifold }: Maker, { lengthMm, widthMm }: GaugeInput): Solid {
 }
 
 /** A plate with pins, holes and steps whose sizes tell how true a machine is. */
-export const gauge = coupon({ id: 'gauge', title: 'Gauge of sizes', Input: GaugeInput, make });
+export const gauge = coupon<GaugeInput>({
+  id: 'gauge',
+  title: 'Gauge of sizes',
+  Input: GaugeInput,
+  make,
+  code: ({ widthMm }) => ({ atMm: [26, 1.5], faceMm: gaugeMm.plate, highMm: widthMm / 6, longMm: 40 }),
+});

@@ -1,7 +1,7 @@
 import { Router } from 'express';
+import { couponFiles, type CouponFile } from '../coupons/coupon-file.js';
 import { HttpProblem } from '../http/errors.js';
 import { leaving, send, type Jobs } from '../jobs/jobs.js';
-import { couponFiles, type CouponFile } from '../jobs/tasks/coupons.js';
 
 /** /coupons: shapes made from numbers, as STL or 3MF: `/coupons/warp-bar.stl?lengthMm=200`. */
 export function couponRoutes(jobs: Jobs): Router {
@@ -17,7 +17,7 @@ export function couponRoutes(jobs: Jobs): Router {
         { field: 'file', value: file, message: 'must be a kind of coupon, and .stl or .3mf' },
       ]);
     const numbers = Object.fromEntries(
-      Object.entries(req.query).map(([name, value]) => [name, numberOrText(value)]),
+      Object.entries(req.query).map(([name, value]) => [name, name === 'code' ? value : numberOrText(value)]),
     );
     send(res, await jobs.run('heavy', 'writeCoupon', { kind, as: as as CouponFile, numbers }, leaving(res)));
   });

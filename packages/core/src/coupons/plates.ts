@@ -1,0 +1,75 @@
+import { Quantity } from '../input/fields.js';
+import { CodedInput } from './coded.js';
+import { coupon } from './coupon.js';
+
+/** Facets of round parts. */
+const ROUND = 96;
+
+/** Numbers of a plate for a durometer. */
+export class HardnessPlateInput extends CodedInput {
+  @Quantity({ min: 36, max: 120, unit: 'mm', optional: true, doc: 'Side; default 45.' }) sideMm = 45;
+  @Quantity({ min: 1, max: 12, unit: 'mm', optional: true, doc: 'Thickness; default 3: two make six.' })
+  thickMm = 3;
+}
+
+/** A plate on which five places lie 12 mm from its edges and 9 mm apart; two of 3 mm stacked are thick enough. */
+export const hardnessPlate = coupon<HardnessPlateInput>({
+  id: 'hardness-plate',
+  title: 'Plate for a durometer',
+  Input: HardnessPlateInput,
+  make: ({ Manifold }, { sideMm, thickMm }) => Manifold.cube([sideMm, sideMm, thickMm]),
+  // In the rim, where no needle goes.
+  code: ({ sideMm, thickMm }) => ({ atMm: [3, 3], faceMm: thickMm, highMm: 5, longMm: sideMm - 6 }),
+});
+
+/** Numbers of a disc to drop on. */
+export class DropDiscInput extends CodedInput {
+  @Quantity({ min: 20, max: 150, unit: 'mm', optional: true, doc: 'Width; default 60.' }) acrossMm = 60;
+  @Quantity({ min: 1, max: 12, unit: 'mm', optional: true, doc: 'Thickness; default 3.' }) thickMm = 3;
+}
+
+/** A disc that lies on a ring while a weight falls on it from rising heights. */
+export const dropDisc = coupon<DropDiscInput>({
+  id: 'drop-disc',
+  title: 'Disc for a falling weight',
+  Input: DropDiscInput,
+  make: ({ Manifold }, { acrossMm, thickMm }) => {
+    const r = acrossMm / 2;
+    return Manifold.cylinder(thickMm, r, r, ROUND).translate([r, r, 0]);
+  },
+  code: ({ acrossMm, thickMm }) => ({
+    atMm: [acrossMm * 0.3, acrossMm * 0.12],
+    faceMm: thickMm,
+    highMm: acrossMm * 0.09,
+    longMm: acrossMm * 0.4,
+  }),
+});
+
+/** Numbers of a swatch. */
+export class SwatchInput extends CodedInput {
+  @Quantity({ min: 40, max: 120, unit: 'mm', optional: true, doc: 'Length; default 75.' }) lengthMm = 75;
+  @Quantity({ min: 15, max: 60, unit: 'mm', optional: true, doc: 'Width; default 30.' }) widthMm = 30;
+  @Quantity({ min: 0.4, max: 4, unit: 'mm', optional: true, doc: 'Height of its thin half; default 1.2.' })
+  thinMm = 1.2;
+  @Quantity({ min: 0.8, max: 8, unit: 'mm', optional: true, doc: 'Height of its thick half; default 2.4.' })
+  thickMm = 2.4;
+}
+
+/** A piece of a spool to hang on a ring: its colour at two heights, its code, a hole. */
+export const swatch = coupon<SwatchInput>({
+  id: 'swatch',
+  title: 'Swatch of a spool',
+  Input: SwatchInput,
+  make: ({ Manifold }, { lengthMm, widthMm, thinMm, thickMm }) =>
+    Manifold.cube([lengthMm, widthMm, thinMm])
+      .add(Manifold.cube([lengthMm * 0.65, widthMm, Math.max(thinMm, thickMm)]))
+      .subtract(
+        Manifold.cylinder(4 * thickMm, 2.5, 2.5, ROUND).translate([lengthMm - 7, widthMm / 2, -thickMm]),
+      ),
+  code: ({ lengthMm, widthMm, thinMm, thickMm }) => ({
+    atMm: [4, widthMm * 0.3],
+    faceMm: Math.max(thinMm, thickMm),
+    highMm: widthMm * 0.4,
+    longMm: lengthMm * 0.65 - 8,
+  }),
+});
