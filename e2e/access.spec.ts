@@ -61,7 +61,7 @@ for (const [theme, width] of [
         `/parts/${latch}/rank`,
         // Drawn in space by the processor alone these take long: the widest and the narrowest have to do.
         ...(wears === 'light theme at 1280 px' || width === 390
-          ? ['shape', 'warp', 'card'].map(page => `/parts/${latch}/${page}`)
+          ? ['shape', 'warp', 'card', 'trial'].map(page => `/parts/${latch}/${page}`)
           : []),
       ]) {
         await page.goto(server.url + path);

@@ -4,6 +4,7 @@ import type { RecordPremises } from './records/premises.js';
 import type { DecisionRecord } from './records/record.js';
 import type { Printer } from './workshop/printer.js';
 import type { WorkshopSettings } from './workshop/settings.js';
+import type { Trial } from './trials/trial.js';
 import type { PrintEntry } from './workshop/print-log.js';
 import type { Spool } from './workshop/spool.js';
 
@@ -103,6 +104,12 @@ export interface ImportUndone {
 export interface StoredPrint extends Revisioned {
   id: string;
   print: PrintEntry;
+}
+
+/** A trial. */
+export interface StoredTrial extends Revisioned {
+  id: string;
+  trial: Trial;
 }
 
 /** What the server keeps of a part's file. */

@@ -36,6 +36,12 @@ export class TrialCompareInput {
     doc: 'Criteria of which less is better (true) or more (false); default as their names have it.',
   })
   lessIsBetter: Record<string, boolean> = {};
+  @OpenMap(numberEntry(-1e9, 1e9), {
+    max: 40,
+    optional: true,
+    doc: 'Values from which on more, or less, earns nothing in the weighted result; default none.',
+  })
+  enough: Record<string, number> = {};
   @Quantity({ min: 100, max: 50_000, whole: true, optional: true, doc: 'Bootstrap samples; default 4000.' })
   samples = 4000;
   @Quantity({ min: 0, max: 1e9, whole: true, optional: true, doc: 'Seed of the chance; default 1.' }) seed =
@@ -61,6 +67,8 @@ export interface TrialPlace {
   means: Record<string, TrialMean>;
   /** Chance of being the best, by criterion. */
   pBestIn: Record<string, number>;
+  /** Criteria that count and were not read of it: it stands in the middle there, and anywhere in the draws. */
+  unread: string[];
   /** Gates that it did not pass. */
   failed: string[];
   /** Another filament that is no worse in anything and better in something; null where there is none. */
@@ -103,18 +111,16 @@ export function trialCompare(i: TrialCompareInput): TrialCompareResult {
   const weights = weightsOf(i, criteria);
   const sign = Object.fromEntries(criteria.map(c => [c, (i.lessIsBetter[c] ?? isLessBetter(c)) ? -1 : 1]));
   const standing = filaments.map(f => Object.values(f.passed).every(Boolean));
-  const scale = scaleOf(filaments, criteria);
-  const scoreOf = (means: readonly (number | null)[]): number => {
-    let sum = 0;
-    let total = 0;
-    for (const [c, name] of criteria.entries()) {
-      const value = means[c];
-      if (value === null || value === undefined) continue;
-      sum += weights[name]! * scale[c]!(value, sign[name]!);
-      total += weights[name]!;
-    }
-    return total > 0 ? sum / total : 0;
-  };
+  const scale = scaleOf(i, criteria, sign);
+  const total = criteria.reduce((sum, c) => sum + weights[c]!, 0);
+  /** @param unread where a criterion stands that was not read: in the middle, or anywhere by chance */
+  const scoreOf = (means: readonly (number | null)[], unread = (): number => 0.5): number =>
+    total > 0
+      ? criteria.reduce((sum, name, c) => {
+          const value = means[c] ?? null;
+          return sum + weights[name]! * (value === null ? unread() : scale[c]!(value));
+        }, 0) / total
+      : 0;
   const means = filaments.map(f => criteria.map(c => (f.readings[c]?.length ? mean(f.readings[c]) : null)));
   const drawn = bootstrapped(i, criteria, { sign, standing, scoreOf });
   const places = filaments.map((f, at): TrialPlace => ({
@@ -125,6 +131,7 @@ export function trialCompare(i: TrialCompareInput): TrialCompareResult {
       criteria.flatMap(c => (f.readings[c]?.length ? [[c, summed(f.readings[c])]] : [])),
     ),
     pBestIn: Object.fromEntries(criteria.map((c, n) => [c, drawn.bestIn[n]![at]!])),
+    unread: criteria.filter(c => weights[c]! > 0 && !f.readings[c]?.length),
     failed: Object.entries(f.passed).flatMap(([gate, passed]) => (passed ? [] : [gate])),
     dominatedBy: dominator(
       filaments,
@@ -160,20 +167,19 @@ function weightsOf({ weights }: TrialCompareInput, criteria: readonly string[]):
   return Object.fromEntries(criteria.map(c => [c, said ? (weights[c] ?? 0) : 1]));
 }
 
-/** A criterion's values from 0, the worst mean of the trial, to 1, the best. */
+/** A criterion's values from 0, the worst mean of the trial, to 1, the best: what is over enough is as good as that. */
 function scaleOf(
-  filaments: readonly TrialFilament[],
+  { filaments, enough }: TrialCompareInput,
   criteria: readonly string[],
-): ((value: number, sign: number) => number)[] {
+  sign: Record<string, number>,
+): ((value: number) => number)[] {
   return criteria.map(c => {
-    const all = filaments.flatMap(f => (f.readings[c]?.length ? [mean(f.readings[c])] : []));
+    const most = enough[c] === undefined ? Infinity : sign[c]! * enough[c];
+    const good = (value: number): number => Math.min(most, sign[c]! * value);
+    const all = filaments.flatMap(f => (f.readings[c]?.length ? [good(mean(f.readings[c]))] : []));
     const low = Math.min(...all);
     const high = Math.max(...all);
-    return (value, sign) => {
-      if (high === low) return 0.5;
-      const share = (value - low) / (high - low);
-      return sign > 0 ? share : 1 - share;
-    };
+    return value => (high === low ? 0.5 : (good(value) - low) / (high - low));
   });
 }
 
@@ -193,7 +199,7 @@ function bootstrapped(
   by: {
     sign: Record<string, number>;
     standing: readonly boolean[];
-    scoreOf: (means: readonly (number | null)[]) => number;
+    scoreOf: (means: readonly (number | null)[], unread: () => number) => number;
   },
 ): { best: number[]; bestIn: number[][] } {
   const source = chance(seed);
@@ -203,7 +209,7 @@ function bootstrapped(
     const means = filaments.map(f => criteria.map(c => resampled(f.readings[c] ?? [], source)));
     share(
       best,
-      means.map((m, at) => (by.standing[at] ? by.scoreOf(m) : null)),
+      means.map((m, at) => (by.standing[at] ? by.scoreOf(m, source.uniform) : null)),
       samples,
     );
     for (const [n, c] of criteria.entries()) {
@@ -256,7 +262,8 @@ function tiesOf(first: TrialPlace, second: TrialPlace, criteria: readonly string
   return criteria.flatMap(criterion => {
     const a = first.means[criterion];
     const b = second.means[criterion];
-    if (!a || !b) return [];
+    // Single readings are facts, or too few to say anything of.
+    if (!a || !b || Math.max(a.n, b.n) < 2) return [];
     const told = Math.max(first.pBestIn[criterion] ?? 0, second.pBestIn[criterion] ?? 0);
     const clear = a.low !== null && b.low !== null && (a.low > b.high! || b.low > a.high!);
     if (clear || (told >= TOLD_APART && a.n > 2 && b.n > 2)) return [];

@@ -42,6 +42,25 @@ describe('trial.compare', () => {
     expect(r).toMatchObject({ firstChoice: 'asa', secondChoice: null, pBest: { pla: 0 } });
     expect(r.ranking[1]).toMatchObject({ key: 'pla', rank: null, failed: ['drop'] });
   });
+  it('what was not read stands in the middle, and anywhere in the draws', () => {
+    const unread = { key: 'new', readings: { mass: [19, 19.1, 19] } };
+    const r = compare({ filaments: [asa, pla, unread], weights: { strength: 3, mass: 1 } });
+    const place = r.ranking.find(p => p.key === 'new')!;
+    expect(place.unread).toEqual(['strength']);
+    expect(place.score).toBeCloseTo((3 * 0.5 + 1) / 4, 9);
+    // PLA has 0.75: it is beaten where (3·u + 1)/4 is over that, from u = 2/3 on.
+    expect(r.pBest.new).toBeCloseTo(1 / 3, 1);
+  });
+  it('what is over enough is as good as that', () => {
+    const piece = (key: string, n: number, mass: number): object => ({
+      key,
+      readings: { strength: [n, n], mass: [mass, mass] },
+    });
+    const filaments = [piece('a', 100, 30), piece('b', 300, 40), piece('c', 20, 10)];
+    const weights = { strength: 3, mass: 1 };
+    expect(compare({ filaments, weights }).firstChoice).toBe('b');
+    expect(compare({ filaments, weights, enough: { strength: 90 } }).firstChoice).toBe('a');
+  });
   it('names what is dominated', () => {
     const worse = { key: 'old', readings: { strength: [39, 39, 40], mass: [24, 24, 24] } };
     const r = compare({ filaments: [asa, pla, worse] });

@@ -4,6 +4,7 @@ import {
   parsePrinter,
   parsePrintEntry,
   parseSpool,
+  parseTrial,
   parseWorkshop,
   type Weather,
 } from '@hornblende/core';
@@ -164,6 +165,14 @@ export const recordKinds: readonly RecordKind[] = [
     json: ['data'],
     title: row => `a print of ${text(row, 'at').slice(0, 10)}`,
     check: row => void parsePrintEntry(parsed(row, 'data')),
+  },
+  {
+    name: 'trials',
+    table: 'trials',
+    key: ['id'],
+    json: ['data'],
+    title: titled('name'),
+    check: row => void parseTrial(parsed(row, 'data')),
   },
   {
     name: 'shapes',

@@ -6,6 +6,7 @@ import {
   parsePrinter,
   parsePrintEntry,
   parseSpool,
+  parseTrial,
   parseWorkshop,
   type Brief,
 } from '@hornblende/core';
@@ -18,6 +19,7 @@ import { PartStore } from '../db/parts.js';
 import { PrintStore } from '../db/prints.js';
 import { PrinterStore } from '../db/printers.js';
 import { ShapeStore } from '../db/shapes.js';
+import { TrialStore } from '../db/trials.js';
 import { SpoolStore } from '../db/spools.js';
 import { WorkshopStore } from '../db/workshop.js';
 import { writing } from '../db/write-gate.js';
@@ -25,6 +27,7 @@ import { demoGrades } from './grades.js';
 import { demoParts, type DemoPart } from './parts.js';
 import { demoPrinters } from './printers.js';
 import { demoPrints } from './prints.js';
+import { demoTrial } from './trials.js';
 import { demoSpools, demoWorkshop } from './spools.js';
 
 /** Draws behind the demo's decisions: enough to show, few enough that the first start stays quick. */
@@ -94,6 +97,10 @@ async function layOut(db: Knex.Transaction): Promise<void> {
     const quote = demoWorkshop.quotes[brief.name];
     if (quote !== undefined) await workshop.quote(part.id, quote);
   }
+  await new TrialStore(db).create(
+    parseTrial({ ...demoTrial, partId: partIds.get('Solar wax melter latch') ?? null }),
+    SEEDED_AT,
+  );
   const prints = new PrintStore(db);
   for (const { printer, part, ...print } of demoPrints)
     await prints.create(

@@ -26,6 +26,8 @@ import type {
   StoredPrinter,
   StoredShape,
   StoredSpool,
+  StoredTrial,
+  Trial,
   StoredWorkshop,
   Verification,
   Weather,
@@ -190,6 +192,12 @@ export const api = {
   prints: () => whole<StoredPrint>('/prints'),
   addPrint: (print: PrintEntry) => request<StoredPrint>('POST', '/prints', { print }),
   removePrint: (id: string) => request<null>('DELETE', `/prints/${id}`),
+  trials: () => whole<StoredTrial>('/trials'),
+  trial: (id: string) => request<StoredTrial>('GET', `/trials/${id}`),
+  addTrial: (trial: Trial) => request<StoredTrial>('POST', '/trials', { trial }),
+  saveTrial: (id: string, trial: Trial, revision: number) =>
+    request<StoredTrial>('PUT', `/trials/${id}`, { trial, revision }),
+  removeTrial: (id: string) => request<null>('DELETE', `/trials/${id}`),
   shape: (partId: string) => request<StoredShape | null>('GET', `/parts/${partId}/shape`),
   shapeFile: async (partId: string): Promise<ArrayBuffer> => {
     const response = await fetched(`/parts/${partId}/shape/file`, { method: 'GET' });

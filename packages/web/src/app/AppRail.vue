@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, nextTick, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import RailButton from '../ui/RailButton.vue';
 import { useCurrentPart } from '../stores/current-part';
@@ -15,6 +15,7 @@ const stages = [
   { key: 'shape', label: 'Shape' },
   { key: 'warp', label: 'Warp' },
   { key: 'card', label: 'Print card' },
+  { key: 'trial', label: 'Trial' },
 ];
 const places = [
   { to: '/parts', label: 'Parts' },
@@ -23,6 +24,12 @@ const places = [
   { to: '/settings', label: 'Settings' },
 ];
 const at = computed(() => stages.findIndex(s => route.path.endsWith(`/${s.key}`)));
+const list = useTemplateRef('list');
+// On a narrow screen the rail is a bar that scrolls: where one is stays in sight.
+watch([at, onPart], async () => {
+  await nextTick();
+  list.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+});
 const isHere = (to: string): boolean => (to === '/parts' ? route.path === to : route.path.startsWith(to));
 </script>
 
@@ -37,7 +44,7 @@ const isHere = (to: string): boolean => (to === '/parts' ? route.path === to : r
     </RouterLink>
     <div v-if="onPart" class="part">
       <div class="part-name" :title="part.name">{{ part.name || '…' }}</div>
-      <ol>
+      <ol ref="list">
         <li v-for="(s, i) in stages" :key="s.key" :class="{ now: i === at, done: i < at }">
           <RouterLink :to="`/parts/${part.id}/${s.key}`" :aria-current="i === at ? 'step' : undefined">
             <svg class="rhomb" viewBox="0 0 12 20" width="10" height="16" aria-hidden="true">

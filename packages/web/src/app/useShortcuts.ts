@@ -13,6 +13,7 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: 'g s', does: "Go to this part's shape" },
   { keys: 'g a', does: "Go to this part's warp" },
   { keys: 'g c', does: "Go to this part's print card" },
+  { keys: 'g t', does: "Go to this part's trial" },
   { keys: 'g l', does: 'Go to the library' },
   { keys: 'g w', does: 'Go to the workshop' },
   { keys: 'n', does: 'New part (on the parts page)' },
@@ -49,6 +50,7 @@ export function useShortcuts(): { help: Ref<boolean> } {
     'g s': goToPart('shape'),
     'g a': goToPart('warp'),
     'g c': goToPart('card'),
+    'g t': goToPart('trial'),
     'g l': go('/library'),
     'g w': go('/workshop'),
   });

@@ -18,6 +18,7 @@ import {
   listPrinters,
   listPrints,
   listSpools,
+  listTrials,
   listVersions,
   listWeathers,
 } from './lists.js';
@@ -40,6 +41,7 @@ export const tasks = {
   listPrinters,
   listPrints,
   listSpools,
+  listTrials,
   listVersions,
   listWeathers,
   lookForDamage,

@@ -5,6 +5,7 @@ import { PartStore } from '../../db/parts.js';
 import { PrinterStore } from '../../db/printers.js';
 import { PrintStore } from '../../db/prints.js';
 import { SpoolStore } from '../../db/spools.js';
+import { TrialStore } from '../../db/trials.js';
 import { WeatherStore } from '../../db/weathers.js';
 import { json, type JobAnswer } from '../answer.js';
 import type { Task } from '../task.js';
@@ -61,6 +62,9 @@ export const listSpools = list((db, asked: ListAsked) => new SpoolStore(db).page
 
 /** The log of prints. */
 export const listPrints = list((db, asked: ListAsked) => new PrintStore(db).page(asked));
+
+/** The trials. */
+export const listTrials = list((db, asked: ListAsked) => new TrialStore(db).page(asked));
 
 /** Years of weather. */
 export const listWeathers = list((db, asked: ListAsked) => new WeatherStore(db).page(asked));

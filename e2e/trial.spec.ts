@@ -1,0 +1,127 @@
+import { expect, test } from './server';
+
+test('a campaign of six by keyboard, with simulated instruments: read, put out, decided, learnt', async ({
+  page,
+  server,
+}) => {
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Hive-stand levelling foot' }).click();
+  await expect(page.getByText('Thinnest margin')).toBeVisible();
+  await page.keyboard.press('g');
+  await page.keyboard.press('t');
+  const setup = page.getByTestId('trial-setup');
+  await expect(setup).toContainText('Where the models end');
+  // Each box is ticked or not by the space bar.
+  const measured = setup.getByRole('group', { name: 'Measured' });
+  for (const [name, wanted] of [
+    ['Mass, g', true],
+    ['Softens at, °C', true],
+    ['Breaks at, N', true],
+    ['Minutes of fettling, min', false],
+    ['Price, each', false],
+    ['Off its drawing, mm', false],
+    ['Water taken up, g', false],
+    ['Falls it bears, m', false],
+  ] as const) {
+    const box = measured.getByRole('checkbox', { name });
+    if ((await box.isChecked()) !== wanted) await box.press('Space');
+  }
+  await expect(
+    setup.getByRole('group', { name: 'Printed in' }).getByRole('checkbox', { checked: true }),
+  ).toHaveCount(6);
+  await setup.getByLabel('Prints of each').fill('2');
+  await expect(setup.getByTestId('trial-power')).toContainText('of each tell it 8 times in 10');
+  await setup.getByRole('button', { name: 'Begin the trial' }).press('Enter');
+
+  const bench = page.getByTestId('trial-bench');
+  const next = bench.getByTestId('trial-next');
+  await expect(next).toContainText('piece 1 of 2');
+  const field = bench.getByLabel(/^Reading/);
+  await field.press('Enter');
+  await expect(bench).toContainText('a number, or a reading of the instrument');
+  await bench.getByRole('checkbox', { name: /^Simulated/ }).press('Space');
+  await expect(bench).toContainText('for practice only');
+  // A slip: typed, struck, and kept.
+  const first = await next.innerText();
+  await field.fill('9999');
+  await field.press('Enter');
+  await expect(next).not.toHaveText(first);
+  for (let left = 35; left > 0; left--) {
+    const before = await next.innerText();
+    await field.press('Enter');
+    if (left > 1) await expect(next).not.toHaveText(before);
+  }
+  await expect(bench).toContainText('Every piece is read');
+  await bench.getByRole('button', { name: 'See what it says' }).press('Enter');
+
+  const answer = page.getByTestId('trial-answer');
+  await expect(answer.getByTestId('trial-place')).toHaveCount(6);
+  await expect(answer).toContainText('leads: the best by the weights');
+  // The slip stands out; it is struck at the bench, and another reading asked for in its place.
+  await page.getByText('At the bench').click();
+  await bench
+    .getByTestId('trial-sheet')
+    .getByRole('button', { name: /: 50\d\d/ })
+    .first()
+    .press('Enter');
+  const cell = bench.getByRole('list', { name: 'Taken of this cell' });
+  await cell.getByRole('listitem').filter({ hasText: '9999' }).getByRole('button').press('Enter');
+  await expect(cell.getByRole('button', { name: 'Let it count' })).toHaveCount(1);
+  await field.press('Enter');
+  await expect(bench).toContainText('Every piece is read');
+  await expect(page.getByTestId('trial-saved')).toHaveText('Saved');
+  await page.reload();
+  await expect(bench).toContainText('Every piece is read');
+
+  await bench.getByRole('button', { name: 'See what it says' }).press('Enter');
+  const last = answer.getByTestId('trial-place').last();
+  await last.getByRole('button', { name: / out$/ }).press('Enter');
+  await last.getByLabel(/^Why .* is out$/).fill('It broke in the hand.');
+  await last.getByLabel(/^Why .* is out$/).press('Enter');
+  await expect(answer.getByTestId('trial-place').last()).toContainText('put out: It broke in the hand.');
+  await answer.getByLabel('Why', { exact: true }).fill('Holds the heat, and costs least to print.');
+  await answer.getByRole('button', { name: 'Decide it' }).press('Enter');
+  await expect(answer.getByTestId('trial-decided')).toContainText(
+    'Holds the heat, and costs least to print.',
+  );
+
+  // What was measured stands in the library, and is judged from now on.
+  await answer
+    .getByTestId('trial-place')
+    .filter({ hasText: 'PC blend' })
+    .getByRole('button', { name: 'Keep what was measured' })
+    .press('Enter');
+  await expect(answer.getByTestId('trial-learnt')).toContainText('PC blend as tried has what was measured');
+  await expect(answer.getByTestId('trial-learnt')).toContainText('The first choice for this part');
+  await page.goto(`${server.url}/library/pc-blend-as-tried`);
+  await expect(page.getByText('By the trial', { exact: false }).first()).toBeVisible();
+});
+
+test('the demo’s trial is half done: what is not read is said, and readings are taken out of turn', async ({
+  page,
+  server,
+}) => {
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Solar wax melter latch' }).click();
+  await page.getByRole('link', { name: 'Trial', exact: true }).click();
+  const bench = page.getByTestId('trial-bench');
+  const sheet = bench.getByTestId('trial-sheet');
+  await expect(sheet.getByRole('button', { name: 'ABS, Breaks at: –, 0 of 3' })).toBeVisible();
+  await expect(sheet).toContainText('put out');
+  await page.getByText('What it says').click();
+  const answer = page.getByTestId('trial-answer');
+  const abs = answer.getByTestId('trial-place').filter({ hasText: 'ABS' });
+  await expect(abs).toContainText('not read yet: breaks at');
+  await expect(answer.getByTestId('trial-intervals')).toContainText('The line: at least 74 °C.');
+  await answer
+    .getByRole('button', { name: /draw|times in 100/ })
+    .first()
+    .click();
+  await expect(page.getByTestId('working')).toContainText('trial.compare');
+  await page.keyboard.press('Escape');
+  await page.getByText('At the bench').click();
+  await sheet.getByRole('button', { name: 'ABS, Breaks at: –, 0 of 3' }).click();
+  await bench.getByLabel('Reading, N').fill('ST,GS,+ 133,5 N');
+  await bench.getByRole('button', { name: 'Take it' }).click();
+  await expect(sheet.getByRole('button', { name: 'ABS, Breaks at: 134, 1 of 3' })).toBeVisible();
+});

@@ -1,0 +1,53 @@
+import { mean } from 'simple-statistics';
+import { trialCompare, TrialCompareInput, type TrialCompareResult } from './compare.js';
+import type { Trial, TrialCriterion, TrialEntrant } from './trial.js';
+
+/** Readings of a criterion that count. */
+export function counted(entrant: TrialEntrant, criterion: string): number[] {
+  return entrant.readings.filter(r => r.criterion === criterion && !r.struck).map(r => r.value);
+}
+
+/** Whether a mean keeps its criterion's limit; null where there is no limit, or nothing was read. */
+export function keepsLimit(
+  entrant: TrialEntrant,
+  { id, limit, lessIsBetter }: TrialCriterion,
+): boolean | null {
+  const values = counted(entrant, id);
+  if (limit === null || !values.length) return null;
+  return lessIsBetter ? mean(values) <= limit : mean(values) >= limit;
+}
+
+/** The name under which an entrant that was put out by hand fails. */
+export const PUT_OUT = 'put out';
+
+/** A trial as `trial.compare` takes it: limits are its gates, and so is having been put out. */
+export function trialInput(trial: Trial): TrialCompareInput {
+  return Object.assign(new TrialCompareInput(), {
+    filaments: trial.entrants.map(e => ({
+      key: e.material,
+      readings: Object.fromEntries(
+        trial.criteria.flatMap(({ id }) => {
+          const values = counted(e, id);
+          return values.length ? [[id, values]] : [];
+        }),
+      ),
+      passed: {
+        ...Object.fromEntries(
+          trial.criteria.flatMap(c => {
+            const keeps = keepsLimit(e, c);
+            return keeps === null ? [] : [[c.label, keeps]];
+          }),
+        ),
+        ...(e.eliminated === null ? {} : { [PUT_OUT]: false }),
+      },
+    })),
+    weights: Object.fromEntries(trial.criteria.map(c => [c.id, c.weight])),
+    enough: Object.fromEntries(trial.criteria.flatMap(c => (c.enough === null ? [] : [[c.id, c.enough]]))),
+    lessIsBetter: Object.fromEntries(trial.criteria.map(c => [c.id, c.lessIsBetter])),
+  });
+}
+
+/** What a trial says as it stands. */
+export function trialAnswer(trial: Trial): TrialCompareResult {
+  return trialCompare(trialInput(trial));
+}

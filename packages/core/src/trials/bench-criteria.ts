@@ -1,0 +1,123 @@
+import type { CriterionId } from '../brief/choices.js';
+import type { TrialCriterion } from './trial.js';
+
+/** What a bench can measure of a print, and which criteria of a brief it tells of. */
+export interface BenchCriterion extends TrialCriterion {
+  how: string;
+  tells: readonly CriterionId[];
+}
+
+const of = (
+  id: string,
+  label: string,
+  unit: string,
+  tells: readonly CriterionId[],
+  how: string,
+  rest: Partial<TrialCriterion> = {},
+): BenchCriterion => ({
+  id,
+  label,
+  unit,
+  tells,
+  how,
+  lessIsBetter: false,
+  weight: 1,
+  limit: null,
+  enough: null,
+  property: null,
+  ...rest,
+});
+
+/** What is usually measured, in the order in which a piece goes over the bench: what breaks it comes last. */
+export const benchCriteria: readonly BenchCriterion[] = [
+  of(
+    'fettling',
+    'Minutes of fettling',
+    'min',
+    ['printability'],
+    'Supports off, strings off, rim trimmed: by the clock.',
+    {
+      lessIsBetter: true,
+    },
+  ),
+  of('mass', 'Mass', 'g', ['mass'], 'On the scale, supports off.', { lessIsBetter: true }),
+  of('price', 'Price', 'each', ['cost'], 'Its grams at the price of the spool.', { lessIsBetter: true }),
+  of(
+    'size',
+    'Off its drawing',
+    'mm',
+    ['accuracy', 'warp'],
+    'The size that matters most, by caliper: how far it is off.',
+    {
+      lessIsBetter: true,
+    },
+  ),
+  of(
+    'finish',
+    'Place by looks',
+    '',
+    ['finish'],
+    'Shuffled, the names hidden: 1 the best. Ask several people.',
+    {
+      lessIsBetter: true,
+    },
+  ),
+  of('hardness', 'Hardness', 'Shore A', ['flex'], 'Median of five on a stack of 6 mm.', {
+    property: 'shoreA',
+  }),
+  of(
+    'soak',
+    'Water taken up',
+    'g',
+    ['water', 'moisture'],
+    'Weighed, a night under water, wiped, weighed again.',
+    {
+      lessIsBetter: true,
+    },
+  ),
+  of('sag', 'Softens at', '°C', ['heat'], 'The strip of 2 mm: the warmth at which it hangs by 1 mm.', {
+    property: 'vicatC',
+  }),
+  of('drop', 'Falls it bears', 'm', ['impact'], 'From rising heights on to stone, until it cracks.'),
+  of(
+    'break',
+    'Breaks at',
+    'N',
+    ['strength', 'creep', 'stiffness'],
+    'In the vice, pulled by the luggage scale.',
+  ),
+];
+
+/** A criterion is worth measuring from this share of the heaviest on. */
+const WORTH = 0.2;
+
+/** Degrees over what it must bear, times the comfortable margin, at which it is enough. */
+const ENOUGH_MARGINS = 2;
+/** Share of the tolerance that is true enough. */
+const TRUE_ENOUGH = 0.4;
+
+/**
+ * What to measure for a brief, by what its criteria weigh: a bench criterion weighs as the heaviest that it tells of.
+ * What the brief asks of warmth and truth are limits, and from a comfortable margin on it is enough.
+ * @param weights of the brief's ranking
+ * @param asks how warm the part gets, what margin is comfortable there, and its tolerance
+ */
+export function criteriaFor(
+  weights: Partial<Record<CriterionId, number>>,
+  asks: { partMaxC: number; comfortableK: number; toleranceMm: number },
+): TrialCriterion[] {
+  const most = Math.max(...Object.values(weights), 0);
+  const limits: Record<string, Partial<TrialCriterion>> = {
+    sag: {
+      limit: Math.round(asks.partMaxC),
+      enough: Math.round(asks.partMaxC + ENOUGH_MARGINS * asks.comfortableK),
+    },
+    size: { limit: asks.toleranceMm, enough: Number((TRUE_ENOUGH * asks.toleranceMm).toFixed(3)) },
+  };
+  return benchCriteria.flatMap(({ tells, how: _, ...criterion }) => {
+    const weight = Math.max(0, ...tells.map(id => weights[id] ?? 0));
+    return weight > 0 && weight >= WORTH * most
+      ? [{ ...criterion, ...limits[criterion.id], weight: Math.min(5, weight) }]
+      : [];
+  });
+}

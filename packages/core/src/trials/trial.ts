@@ -1,0 +1,123 @@
+import { isISO8601 } from 'class-validator';
+import { Choice, Flag, ListOf, Nested, Quantity, Text } from '../input/fields.js';
+import { InputError, parseInput, type Problem } from '../input/parse.js';
+import { propertyNames } from '../materials/property.js';
+
+/** Something that is measured of every filament of a trial. */
+export class TrialCriterion {
+  @Text({ maxLength: 40, doc: 'Its short name, such as mass.' }) id!: string;
+  @Text({ maxLength: 80, doc: 'What it is called.' }) label!: string;
+  @Text({ maxLength: 20, optional: true, allowEmpty: true, doc: 'Its unit; default none.' }) unit = '';
+  @Flag({ optional: true, doc: 'Whether less of it is better; default false.' }) lessIsBetter = false;
+  @Quantity({ min: 0, max: 5, optional: true, doc: 'What it weighs; default 1.' }) weight = 1;
+  @Quantity({
+    min: -1e9,
+    max: 1e9,
+    optional: true,
+    nullable: true,
+    doc: 'What its mean must reach, or stay under where less is better; default null: nothing.',
+  })
+  limit: number | null = null;
+  @Quantity({
+    min: -1e9,
+    max: 1e9,
+    optional: true,
+    nullable: true,
+    doc: 'Where it is enough: beyond it more, or less, earns nothing; default null.',
+  })
+  enough: number | null = null;
+  @Choice(propertyNames, {
+    optional: true,
+    nullable: true,
+    doc: 'The property of the library that it measures, in its unit; default null.',
+  })
+  property: (typeof propertyNames)[number] | null = null;
+}
+
+/** One reading. */
+export class TrialReading {
+  @Text({ maxLength: 40, doc: 'The criterion.' }) criterion!: string;
+  @Quantity({ min: -1e9, max: 1e9, doc: 'What was read.' }) value!: number;
+  @Text({ maxLength: 40, doc: 'When, as an ISO 8601 date and time.' }) at!: string;
+  @Text({ maxLength: 60, optional: true, allowEmpty: true, doc: 'What it was read with; default by hand.' })
+  instrument = '';
+  @Flag({ optional: true, doc: 'Struck out: kept, and not counted; default false.' }) struck = false;
+}
+
+/** A filament in a trial. */
+export class TrialEntrant {
+  @Text({ maxLength: 80, doc: 'The key of its family or grade.' }) material!: string;
+  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The spool it comes off; default null.' })
+  spoolId: string | null = null;
+  @ListOf(() => TrialReading, { max: 500, optional: true, doc: 'What was read of it; default nothing.' })
+  readings: TrialReading[] = [];
+  @Text({ maxLength: 500, optional: true, nullable: true, doc: 'Why it is out; default null: it is not.' })
+  eliminated: string | null = null;
+}
+
+/** What a trial came to. */
+export class TrialDecision {
+  @Text({ maxLength: 80, doc: 'The first choice.' }) first!: string;
+  @Text({ maxLength: 80, optional: true, nullable: true, doc: 'The second choice; default null.' })
+  second: string | null = null;
+  @Text({ maxLength: 2000, doc: 'Why.' }) reason!: string;
+  @Text({ maxLength: 40, doc: 'When, as an ISO 8601 date and time.' }) at!: string;
+}
+
+/** `hornblende-trial/1`: one thing printed in several filaments, measured and decided. */
+export class Trial {
+  @Choice(['hornblende-trial'], { doc: 'Always hornblende-trial.' }) format!: 'hornblende-trial';
+  @Choice([1], { doc: 'Always 1.' }) version!: 1;
+  @Text({ maxLength: 120, doc: 'What it is called.' }) name!: string;
+  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The part that it is for; default null.' })
+  partId: string | null = null;
+  @Text({ maxLength: 120, optional: true, allowEmpty: true, doc: 'What is printed: the part, or a coupon.' })
+  piece = '';
+  @Text({
+    maxLength: 1000,
+    optional: true,
+    allowEmpty: true,
+    doc: 'What is held the same; default not said.',
+  })
+  heldSame = '';
+  @Quantity({ min: 1, max: 50, whole: true, optional: true, doc: 'Prints of each; default 3.' }) replicates =
+    3;
+  @Quantity({ min: 0, max: 1e9, whole: true, optional: true, doc: 'Seed of the order; default 1.' }) seed = 1;
+  @ListOf(() => TrialCriterion, { max: 40, doc: 'What is measured.' }) criteria!: TrialCriterion[];
+  @ListOf(() => TrialEntrant, { max: 40, doc: 'The filaments.' }) entrants!: TrialEntrant[];
+  @Nested(() => TrialDecision, {
+    optional: true,
+    nullable: true,
+    doc: 'What it came to; default null: open.',
+  })
+  decided: TrialDecision | null = null;
+}
+
+/** Reads a trial: defaults filled in, unknown fields refused. @throws InputError */
+export function parseTrial(plain: unknown): Trial {
+  const trial = parseInput(Trial, plain);
+  const problems: Problem[] = [];
+  const ids = trial.criteria.map(c => c.id);
+  const keys = trial.entrants.map(e => e.material);
+  const say = (field: string, value: unknown, message: string): void =>
+    void problems.push({ field, value, message });
+  for (const [i, id] of ids.entries())
+    if (ids.indexOf(id) !== i) say(`criteria[${i}].id`, id, 'stands there twice');
+  for (const [i, key] of keys.entries())
+    if (keys.indexOf(key) !== i) say(`entrants[${i}].material`, key, 'stands there twice');
+  for (const [i, { readings }] of trial.entrants.entries())
+    for (const [j, { criterion, at }] of readings.entries()) {
+      const field = `entrants[${i}].readings[${j}]`;
+      if (!ids.includes(criterion))
+        say(`${field}.criterion`, criterion, `must be one of ${ids.join(', ') || 'none'}`);
+      if (!isISO8601(at, { strict: true, strictSeparator: true }))
+        say(`${field}.at`, at, 'must be a date and time such as 2026-03-14T09:30:00Z');
+    }
+  const { decided } = trial;
+  for (const name of ['first', 'second'] as const) {
+    const key = decided?.[name];
+    if (key && !keys.includes(key)) say(`decided.${name}`, key, 'is not among its filaments');
+  }
+  if (problems.length) throw new InputError(problems);
+  return trial;
+}

@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest';
+import { brief, runningApi } from './running.js';
+
+const { call } = runningApi();
+
+const trial = (change: object = {}): object => ({
+  trial: {
+    format: 'hornblende-trial',
+    version: 1,
+    name: 'Two for a foot',
+    criteria: [{ id: 'mass', label: 'Mass', unit: 'g', lessIsBetter: true }],
+    entrants: [{ material: 'petg' }, { material: 'asa' }],
+    ...change,
+  },
+});
+
+describe('trials', () => {
+  it('are kept with their readings, changed by revision, listed and removed', async () => {
+    const made = await call('POST', '/api/trials', trial());
+    expect(made.status).toBe(201);
+    const { id } = made.body as { id: string };
+    expect(made.body).toMatchObject({ revision: 1, trial: { replicates: 3, decided: null } });
+    const reading = { criterion: 'mass', value: 12.5, at: '2026-11-20T10:00:00Z', instrument: 'Scale' };
+    const change = {
+      ...trial({ entrants: [{ material: 'petg', readings: [reading] }, { material: 'asa' }] }),
+      revision: 1,
+    };
+    expect((await call('PUT', `/api/trials/${id}`, change)).status).toBe(200);
+    // A second tab that has not seen it is told, and nothing is lost.
+    const stale = await call('PUT', `/api/trials/${id}`, change);
+    expect(stale.status).toBe(409);
+    const { body } = await call('GET', '/api/trials');
+    expect(body).toMatchObject([
+      { id, revision: 2, trial: { entrants: [{ readings: [{ value: 12.5, struck: false }] }, {}] } },
+    ]);
+    expect((await call('DELETE', `/api/trials/${id}`)).status).toBe(204);
+    expect((await call('GET', `/api/trials/${id}`)).status).toBe(404);
+  });
+  it('are refused where they name what is not there', async () => {
+    const fields = async (change: object): Promise<unknown> =>
+      (await call('POST', '/api/trials', trial(change))).body.errors?.map(e => e.field);
+    expect(await fields({ entrants: [{ material: 'cheese' }] })).toEqual(['trial.entrants[0].material']);
+    expect(await fields({ partId: 'nowhere' })).toEqual(['trial.partId']);
+    expect(
+      await fields({
+        criteria: [
+          { id: 'mass', label: 'Mass' },
+          { id: 'mass', label: 'Again' },
+        ],
+      }),
+    ).toEqual(['trial.criteria[1].id']);
+    const readings = [{ criterion: 'charm', value: 1, at: 'yesterday' }];
+    expect(await fields({ entrants: [{ material: 'asa', readings }] })).toEqual([
+      'trial.entrants[0].readings[0].criterion',
+      'trial.entrants[0].readings[0].at',
+    ]);
+  });
+  it('outlive their part', async () => {
+    const part = await call('POST', '/api/parts', { brief: brief() });
+    const partId = part.body.id as string;
+    const made = await call('POST', '/api/trials', trial({ partId }));
+    await call('PUT', `/api/parts/${partId}`, { brief: brief(), archived: true, revision: 1 });
+    expect((await call('DELETE', `/api/parts/${partId}`)).status).toBe(204);
+    const { body } = await call('GET', `/api/trials/${made.body.id as string}`);
+    expect(body).toMatchObject({ trial: { partId: null, name: 'Two for a foot' } });
+  });
+});

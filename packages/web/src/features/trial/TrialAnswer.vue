@@ -1,0 +1,242 @@
+<script setup lang="ts">
+import { gradeByTrial, PUT_OUT, type TrialEntrant, type TrialPlace } from '@hornblende/core';
+import { Button } from 'ant-design-vue';
+import { computed, nextTick, reactive, ref } from 'vue';
+import { useLibrary } from '../../stores/library';
+import { useWorking } from '../../stores/working';
+import OptionSelect from '../../ui/OptionSelect.vue';
+import TextField from '../../ui/TextField.vue';
+import WorkingNumber from '../../ui/WorkingNumber.vue';
+import { useFeedback } from '../../ui/useFeedback';
+import { useRanking } from '../part/useRanking';
+import TrialIntervals from './TrialIntervals.vue';
+import { answerWorking, inDraws } from './answer-words';
+import type { LiveTrial } from './useTrial';
+
+/** What a trial says: who leads and how surely, who is put out and why, what it came to, what the library learns. */
+const props = defineProps<{ live: LiveTrial }>();
+const library = useLibrary();
+const working = useWorking();
+const { ranking } = useRanking();
+const { attempt } = useFeedback();
+const trial = computed(() => props.live.trial.value!);
+const answer = computed(() => props.live.answer.value!);
+const entrantOf = (key: string): TrialEntrant => trial.value.entrants.find(e => e.material === key)!;
+const labelOf = (id: string): string =>
+  trial.value.criteria.find(c => c.id === id)?.label.toLowerCase() ?? id;
+
+/** More prints than anybody makes for one figure. */
+const MANY = 20;
+
+/** Reasons as they are being written, by filament. */
+const reasons = reactive<Record<string, string>>({});
+function putOut(key: string): void {
+  const reason = reasons[key]?.trim();
+  if (!reason) return;
+  props.live.changeEntrant(key, { eliminated: reason });
+  delete reasons[key];
+}
+
+const first = ref('');
+const second = ref('');
+const reason = ref('');
+const firstPicked = computed({
+  get: () => first.value || (answer.value.firstChoice ?? ''),
+  set: v => (first.value = v),
+});
+const secondPicked = computed({
+  get: () => second.value || (answer.value.secondChoice ?? ''),
+  set: v => (second.value = v),
+});
+const names = computed(() =>
+  answer.value.ranking.map(p => ({ value: p.key, label: props.live.nameOf(p.key) })),
+);
+function decide(): void {
+  props.live.change({
+    decided: {
+      first: firstPicked.value,
+      second: secondPicked.value === firstPicked.value ? null : secondPicked.value || null,
+      reason: reason.value.trim(),
+      at: new Date().toISOString(),
+    },
+  });
+}
+
+/** What the library learnt, and what that changed. */
+const learnt = ref('');
+async function teach(p: TrialPlace): Promise<void> {
+  const family = library.find(p.key);
+  if (!family) return;
+  const stored = library.grades.get(p.key);
+  const grade = gradeByTrial(trial.value, entrantOf(p.key), family, stored?.grade ?? null);
+  if (!grade) return;
+  const known = library.grades.get(grade.key);
+  const before = ranking.value?.firstChoice ?? null;
+  const done = await attempt(() => library.save(grade, known?.revision ?? null));
+  if (!done) return;
+  await nextTick();
+  const after = ranking.value?.firstChoice ?? null;
+  const name = (key: string | null): string => (key ? props.live.nameOf(key) : 'nothing');
+  learnt.value =
+    `${grade.name} has what was measured in the library now. ` +
+    (before === after
+      ? `The first choice for this part stays ${name(after)}.`
+      : `The first choice for this part is ${name(after)} now, no longer ${name(before)}.`);
+}
+const canTeach = (p: TrialPlace): boolean => {
+  const family = library.find(p.key);
+  return !!family && gradeByTrial(trial.value, entrantOf(p.key), family, null) !== null;
+};
+function open(): void {
+  working.show(answerWorking(trial.value));
+}
+</script>
+
+<template>
+  <div class="answer" data-testid="trial-answer">
+    <p v-if="answer.firstChoice" class="lead">
+      <b>{{ live.nameOf(answer.firstChoice) }}</b> leads: the best by the weights
+      <WorkingNumber @click="open">{{
+        inDraws(answer.pBest[answer.firstChoice] ?? 0)
+      }}</WorkingNumber><template v-if="answer.secondChoice"
+        >, before {{ live.nameOf(answer.secondChoice) }}</template
+      >.
+    </p>
+    <p v-else class="lead">Nothing is left in the running.</p>
+    <ul v-if="answer.ties.length" class="marginal small" data-testid="trial-ties">
+      <li v-for="t in answer.ties" :key="t.criterion">
+        {{ live.nameOf(t.a) }} and {{ live.nameOf(t.b) }} are not told apart in {{ labelOf(t.criterion) }}:
+        {{
+          t.moreEach > MANY ? 'they may as well be the same there.' : `${t.moreEach} more of each would tell.`
+        }}
+      </li>
+    </ul>
+    <ol class="places">
+      <li v-for="p in answer.ranking" :key="p.key" data-testid="trial-place">
+        <div class="name">
+          <b>{{ p.rank ?? '○' }} {{ live.nameOf(p.key) }}</b>
+          <span class="soft small"
+            >{{ p.score.toFixed(2) }}, best {{ inDraws(answer.pBest[p.key] ?? 0) }}</span
+          >
+        </div>
+        <p v-if="entrantOf(p.key).eliminated !== null" class="small">
+          <span class="out">○ put out:</span> {{ entrantOf(p.key).eliminated }}
+          <Button type="text" size="small" @click="live.changeEntrant(p.key, { eliminated: null })"
+            >Let it run again</Button
+          >
+        </p>
+        <p v-else-if="p.failed.length" class="out small">
+          ○ does not keep its limit:
+          {{
+            p.failed
+              .filter(f => f !== PUT_OUT)
+              .join(', ')
+              .toLowerCase()
+          }}
+        </p>
+        <p v-else-if="p.unread.length" class="marginal small">
+          ◐ not read yet: {{ p.unread.map(labelOf).join(', ') }}
+        </p>
+        <p v-else-if="p.dominatedBy" class="soft small">
+          {{ live.nameOf(p.dominatedBy) }} is no worse in anything.
+        </p>
+        <p v-if="entrantOf(p.key).eliminated === null && reasons[p.key] === undefined" class="acts">
+          <Button type="text" size="small" @click="reasons[p.key] = ''"
+            >Put {{ live.nameOf(p.key) }} out</Button
+          >
+          <Button v-if="canTeach(p)" type="text" size="small" @click="teach(p)"
+            >Keep what was measured</Button
+          >
+        </p>
+        <form
+          v-else-if="entrantOf(p.key).eliminated === null"
+          class="out-form"
+          @submit.prevent="putOut(p.key)"
+        >
+          <TextField
+            :model-value="reasons[p.key] ?? ''"
+            :label="`Why ${live.nameOf(p.key)} is out`"
+            :maxlength="300"
+            @update:model-value="v => (reasons[p.key] = v)"
+          />
+          <Button html-type="submit" :disabled="!reasons[p.key]?.trim()">Put it out</Button>
+          <Button type="text" @click="delete reasons[p.key]">Leave it in</Button>
+        </form>
+      </li>
+    </ol>
+    <p v-if="learnt" role="status" class="learnt" data-testid="trial-learnt">{{ learnt }}</p>
+    <TrialIntervals :trial="trial" :answer="answer" :name-of="live.nameOf" />
+    <section aria-label="What it came to" class="came">
+      <h2>What it came to</h2>
+      <p v-if="trial.decided" data-testid="trial-decided">
+        <b>{{ live.nameOf(trial.decided.first) }}</b><template v-if="trial.decided.second"
+          >, then {{ live.nameOf(trial.decided.second) }}</template
+        >: {{ trial.decided.reason }} <span class="soft">{{ trial.decided.at.slice(0, 10) }}</span>
+        <Button type="text" size="small" @click="live.change({ decided: null })">Open it again</Button>
+      </p>
+      <form v-else class="decide" @submit.prevent="decide">
+        <OptionSelect v-model="firstPicked" label="First choice" :options="names" />
+        <OptionSelect v-model="secondPicked" label="Second choice" :options="names" />
+        <TextField v-model="reason" label="Why" :maxlength="1000" :rows="2" />
+        <Button type="primary" html-type="submit" :disabled="!reason.trim() || !firstPicked"
+          >Decide it</Button
+        >
+      </form>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.answer {
+  margin-top: 16px;
+}
+.lead {
+  font-size: 18px;
+  margin: 0 0 8px;
+}
+.places {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.places li {
+  border-top: 1px solid var(--rule);
+  padding: 6px 0;
+}
+.places p {
+  margin: 2px 0;
+}
+.name {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: baseline;
+}
+.acts {
+  margin-left: -8px;
+}
+.out-form {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  gap: 10px;
+  align-items: end;
+}
+.learnt {
+  border-left: 3px solid var(--info);
+  padding-left: 10px;
+}
+.came {
+  margin-top: 24px;
+}
+.decide {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
+  gap: 12px;
+  align-items: end;
+}
+@media (max-width: 640px) {
+  .out-form {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,210 @@
+<script setup lang="ts">
+import {
+  counted,
+  keepsLimit,
+  meanOf as mean,
+  type TrialCriterion,
+  type TrialEntrant,
+  type TrialStep,
+} from '@hornblende/core';
+import { Button, Checkbox } from 'ant-design-vue';
+import { computed, ref, watch } from 'vue';
+import { useLibrary } from '../../stores/library';
+import PlainTable from '../../ui/PlainTable.vue';
+import TextField from '../../ui/TextField.vue';
+import { useBenchInstrument } from './useBenchInstrument';
+import type { LiveTrial } from './useTrial';
+
+/** The bench sheet: the next piece in its order, read by key, phone or tool; every reading stands in its cell. */
+const props = defineProps<{ live: LiveTrial }>();
+const emit = defineEmits<{ answer: [] }>();
+const library = useLibrary();
+const trial = computed(() => props.live.trial.value!);
+/** A cell picked out of turn; null: the next in the order. */
+const picked = ref<Pick<TrialStep, 'material' | 'criterion'> | null>(null);
+const here = computed(() => picked.value ?? props.live.next.value);
+const criterion = computed(() => trial.value.criteria.find(c => c.id === here.value?.criterion) ?? null);
+const entrant = computed(() => trial.value.entrants.find(e => e.material === here.value?.material) ?? null);
+const { kind, simulated, read } = useBenchInstrument(criterion);
+const typed = ref('');
+const problem = ref('');
+watch(
+  () => [here.value?.material, here.value?.criterion],
+  () => (problem.value = ''),
+);
+
+const readings = computed(
+  () => entrant.value?.readings.filter(r => r.criterion === here.value?.criterion) ?? [],
+);
+const printNow = computed(() => counted(entrant.value ?? nobody, here.value?.criterion ?? '').length + 1);
+const nobody = { readings: [] as TrialEntrant['readings'] } as TrialEntrant;
+function take(): void {
+  const at = here.value;
+  if (!at) return;
+  const family = library.find(at.material) ?? null;
+  const got = read(typed.value, family);
+  if (!got) {
+    problem.value = typed.value.trim()
+      ? `“${typed.value.trim()}” holds no number`
+      : 'a number, or a reading of the instrument';
+    return;
+  }
+  props.live.take(at.material, {
+    criterion: at.criterion,
+    value: got.value,
+    at: new Date().toISOString(),
+    instrument: got.instrument,
+    struck: false,
+  });
+  typed.value = '';
+  problem.value = '';
+  if (picked.value && printNow.value > trial.value.replicates) picked.value = null;
+}
+function strikeLast(): void {
+  const last = readings.value.filter(r => !r.struck).at(-1);
+  if (last && entrant.value) props.live.strike(entrant.value.material, last);
+}
+function meanText(e: TrialEntrant, id: string): string {
+  const values = counted(e, id);
+  return values.length ? String(Number(mean(values).toPrecision(3))) : '–';
+}
+function cellWords(e: TrialEntrant, { id, label }: TrialCriterion): string {
+  const n = counted(e, id).length;
+  return `${props.live.nameOf(e.material)}, ${label}: ${meanText(e, id)}, ${n} of ${trial.value.replicates}`;
+}
+const columns = computed(() => [
+  { title: 'Filament', width: '22%' },
+  ...trial.value.criteria.map(c => ({ title: c.unit ? `${c.label}, ${c.unit}` : c.label })),
+]);
+const isHere = (material: string, id: string): boolean =>
+  here.value?.material === material && here.value.criterion === id;
+</script>
+
+<template>
+  <div class="bench" data-testid="trial-bench">
+    <section v-if="here && criterion && entrant" class="now" aria-label="The reading to take">
+      <p class="piece" data-testid="trial-next">
+        <b>{{ live.nameOf(here.material) }}</b>, {{ criterion.label.toLowerCase() }}, piece {{ printNow }} of
+        {{ trial.replicates }}
+      </p>
+      <form class="entry" @submit.prevent="take">
+        <TextField
+          v-model="typed"
+          :label="criterion.unit ? `Reading, ${criterion.unit}` : 'Reading'"
+          :problem="problem"
+          autocomplete="off"
+          :maxlength="40"
+        />
+        <Button type="primary" html-type="submit">Take it</Button>
+        <Button type="text" :disabled="!readings.some(r => !r.struck)" @click="strikeLast"
+          >Strike the last</Button
+        >
+      </form>
+      <p v-if="kind" class="soft small">
+        <Checkbox v-model:checked="simulated">Simulated {{ kind.label.toLowerCase() }}</Checkbox>
+        {{
+          simulated
+            ? 'Enter on an empty field reads it: no piece is measured, for practice only.'
+            : `A ${kind.label.toLowerCase()} that types fills the field by itself; Enter takes it.`
+        }}
+      </p>
+      <ul v-if="readings.length" class="readings small" aria-label="Taken of this cell">
+        <li v-for="(r, i) in readings" :key="i">
+          <span :class="{ struck: r.struck }">{{ r.value }} {{ criterion.unit }}</span>
+          <span v-if="r.instrument" class="soft">{{ r.instrument }}</span>
+          <Button type="text" size="small" @click="live.strike(entrant.material, r)">{{
+            r.struck ? 'Let it count' : 'Strike it'
+          }}</Button>
+        </li>
+      </ul>
+    </section>
+    <p v-else class="now">
+      Every piece is read. <Button type="link" @click="emit('answer')">See what it says</Button>
+    </p>
+    <PlainTable :columns="columns" data-testid="trial-sheet">
+      <tr v-for="e in trial.entrants" :key="e.material" :class="{ gone: e.eliminated !== null }">
+        <td>
+          {{ live.nameOf(e.material) }}
+          <span v-if="e.eliminated !== null" class="out small">○ put out</span>
+        </td>
+        <td v-for="c in trial.criteria" :key="c.id" class="cell">
+          <Button
+            type="text"
+            size="small"
+            :class="{ here: isHere(e.material, c.id) }"
+            :aria-pressed="isHere(e.material, c.id)"
+            :aria-label="cellWords(e, c)"
+            @click="picked = { material: e.material, criterion: c.id }"
+          >
+            <span class="of" aria-hidden="true">{{ c.label }}</span>
+            {{ meanText(e, c.id) }}
+            <span class="soft small count">{{ counted(e, c.id).length }} of {{ trial.replicates }}</span>
+            <span v-if="keepsLimit(e, c) === false" class="out">○</span>
+          </Button>
+        </td>
+      </tr>
+    </PlainTable>
+    <p class="soft small">
+      The order is drawn at random, every filament once before any comes again: what drifts from day to day
+      falls on all alike. A cell may be read out of turn.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  margin-top: 16px;
+}
+.now {
+  border-left: 3px solid var(--gold);
+  padding: 2px 0 2px 14px;
+  margin: 0 0 18px;
+}
+.piece {
+  font-size: 18px;
+  margin: 0 0 8px;
+}
+.entry {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: end;
+}
+.readings {
+  list-style: none;
+  margin: 8px 0 0;
+  padding: 0;
+}
+.readings li {
+  display: flex;
+  gap: 14px;
+  align-items: baseline;
+}
+.struck {
+  text-decoration: line-through;
+}
+.gone {
+  opacity: 0.75;
+}
+.here {
+  outline: 2px solid var(--gold);
+}
+.count {
+  margin-left: 10px;
+}
+.of {
+  display: none;
+}
+@media (max-width: 760px) {
+  .of {
+    display: inline;
+    color: var(--soft);
+    margin-right: 10px;
+  }
+  /* The last cell of such a table stands at its right edge; here it is one of many. */
+  td.cell.cell.cell:last-child {
+    grid-column: 1;
+    grid-row: auto;
+  }
+}
+</style>

@@ -1,0 +1,199 @@
+<script setup lang="ts">
+import {
+  benchCriteria,
+  criteriaFor,
+  heatComfortK,
+  parseTrial,
+  trialDoubts,
+  trialPower,
+  TrialPowerInput,
+  type Candidate,
+} from '@hornblende/core';
+import { Button } from 'ant-design-vue';
+import { computed, ref } from 'vue';
+import { useLibrary } from '../../stores/library';
+import { useShelf } from '../../stores/shelf';
+import { useTrials } from '../../stores/trials';
+import CheckList from '../../ui/CheckList.vue';
+import NumberInput from '../../ui/NumberInput.vue';
+import TextField from '../../ui/TextField.vue';
+import { useFeedback } from '../../ui/useFeedback';
+import { useDraft } from '../part/draft';
+import { useRanking } from '../part/useRanking';
+
+/** A trial planned: in which filaments, what is measured, how many of each. */
+defineProps<{ first: boolean }>();
+const emit = defineEmits<{ begun: [id: string]; leave: [] }>();
+const draft = useDraft();
+const library = useLibrary();
+const shelf = useShelf();
+const trials = useTrials();
+const { ranking } = useRanking();
+const { attempt } = useFeedback();
+
+/** Filaments that are offered, and those that are ticked to begin with. */
+const OFFERED = 14;
+const TICKED = 6;
+const running = computed(() => (ranking.value?.candidates ?? []).filter(c => c.rank !== null));
+const others = computed(() => (ranking.value?.candidates ?? []).filter(c => c.rank === null));
+/** Of each family one: a grade, which can be bought, before the family at large. */
+const offered = computed(() => {
+  const byFamily = new Map<string, Candidate>();
+  for (const c of [...running.value, ...others.value]) {
+    const known = byFamily.get(c.family);
+    if (!known || (known.material === c.family && known.status === c.status)) byFamily.set(c.family, c);
+  }
+  return [...byFamily.values()].slice(0, OFFERED).map(c => ({ value: c.material, label: c.name }));
+});
+const filaments = ref<string[] | null>(null);
+const picked = computed({
+  get: () => filaments.value ?? offered.value.slice(0, TICKED).map(o => o.value),
+  set: value => (filaments.value = value),
+});
+const weights = computed(() =>
+  Object.fromEntries((ranking.value?.candidates[0]?.criteria ?? []).map(c => [c.id, c.weight])),
+);
+const usual = computed(() =>
+  ranking.value && draft.brief
+    ? criteriaFor(weights.value, {
+        partMaxC: ranking.value.conditions.partMaxC,
+        comfortableK: heatComfortK[draft.brief.ifItFails],
+        toleranceMm: draft.brief.toleranceMm,
+      })
+    : [],
+);
+const measured = ref<string[] | null>(null);
+const criteria = computed({
+  get: () => measured.value ?? usual.value.map(c => c.id),
+  set: value => (measured.value = value),
+});
+const criterionOptions = benchCriteria.map(c => ({
+  value: c.id,
+  label: c.unit ? `${c.label}, ${c.unit}` : c.label,
+}));
+const hows = computed(() => benchCriteria.filter(c => criteria.value.includes(c.id)));
+const name = ref<string | null>(null);
+const heldSame = ref('');
+const replicates = ref(3);
+const usualName = computed(() => `${picked.value.length} filaments for the ${draft.brief?.name ?? 'part'}`);
+const spoolOf = (material: string): string | null =>
+  shelf.rows.find(r => r.spool.material === material && !r.spool.archived && r.leftG > 0)?.id ?? null;
+const trial = computed(() =>
+  parseTrial({
+    format: 'hornblende-trial',
+    version: 1,
+    name: (name.value ?? usualName.value).slice(0, 120) || usualName.value,
+    partId: draft.id,
+    piece: `${draft.brief?.name ?? 'the part'}`.slice(0, 120),
+    heldSame: heldSame.value,
+    replicates: replicates.value,
+    seed: Math.floor(Date.now() / 1000) % 1e9,
+    criteria: benchCriteria
+      .filter(c => criteria.value.includes(c.id))
+      .map(({ how: _, tells: __, ...c }) => usual.value.find(u => u.id === c.id) ?? c),
+    entrants: picked.value.map(material => ({ material, spoolId: spoolOf(material) })),
+  }),
+);
+const doubts = computed(() =>
+  trialDoubts(
+    trial.value,
+    key => library.find(key) ?? null,
+    key => shelf.rows.find(r => r.id === key)?.spool ?? null,
+  ),
+);
+/** A difference that people want told, and what single readings scatter, % of them. */
+const TOLD = { difference: 20, sd: 10 };
+const told = computed(() =>
+  trialPower(
+    Object.assign(new TrialPowerInput(), TOLD, { replicates: replicates.value < 2 ? 2 : replicates.value }),
+  ),
+);
+const enough = computed(() => trialPower(Object.assign(new TrialPowerInput(), TOLD)));
+const bad = computed(() => {
+  if (picked.value.length < 2) return 'A trial wants two filaments at least.';
+  return criteria.value.length ? '' : 'Say what is measured.';
+});
+async function begin(): Promise<void> {
+  await attempt(async () => emit('begun', (await trials.add(trial.value)).id));
+}
+</script>
+
+<template>
+  <section aria-label="A trial" data-testid="trial-setup">
+    <p v-if="first" class="lead">
+      Where the models end: print the same thing in several filaments, measure, break and heat it, and put out
+      what fails, with the reason written down.
+    </p>
+    <TextField
+      :model-value="name ?? usualName"
+      label="What it is called"
+      :maxlength="120"
+      @update:model-value="v => (name = v)"
+    />
+    <CheckList v-model="picked" label="Printed in" :options="offered" />
+    <CheckList v-model="criteria" label="Measured" :options="criterionOptions" />
+    <ul class="hows soft small">
+      <li v-for="c in hows" :key="c.id">
+        <b>{{ c.label }}.</b> {{ c.how }}
+      </li>
+    </ul>
+    <div class="row">
+      <NumberInput v-model="replicates" label="Prints of each" :min="1" :max="50" :fallback="3" integer />
+      <TextField
+        v-model="heldSame"
+        label="What is held the same"
+        :maxlength="400"
+        placeholder="plate, walls, infill, layers…"
+      />
+    </div>
+    <p class="small" data-testid="trial-power">
+      <template v-if="replicates < 2">One of each tells nothing of its scatter. </template>
+      <template v-else
+        >A difference of {{ TOLD.difference }} % in readings that scatter by {{ TOLD.sd }} % is told
+        {{ Math.round(10 * told.power) }} times in 10.
+      </template>
+      {{ enough.replicates }} of each tell it 8 times in 10.
+    </p>
+    <ul v-if="doubts.length" class="marginal small" data-testid="trial-doubts">
+      <li v-for="d in doubts" :key="d">{{ d }}</li>
+    </ul>
+    <p v-if="bad" class="out small" role="alert">{{ bad }}</p>
+    <p class="acts">
+      <Button type="primary" :disabled="bad !== ''" @click="begin">Begin the trial</Button>
+      <Button v-if="!first" type="text" @click="$emit('leave')">Leave it</Button>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 14px;
+  max-width: 860px;
+}
+p {
+  margin: 0;
+}
+.lead {
+  font-size: 16px;
+}
+.row {
+  display: grid;
+  grid-template-columns: 140px minmax(200px, 1fr);
+  gap: 14px;
+  align-items: start;
+}
+.hows {
+  margin: 0;
+  padding-left: 18px;
+}
+.acts {
+  display: flex;
+  gap: 10px;
+}
+@media (max-width: 640px) {
+  .row {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,14 @@
+import { trialInput, type Trial } from '@hornblende/core';
+import type { WorkingTopic } from '../../stores/working';
+
+/** A chance in words. */
+export function inDraws(p: number): string {
+  if (p < 0.005) return 'never in 100 draws';
+  if (p > 0.995) return 'in every draw';
+  return `${Math.round(100 * p)} times in 100`;
+}
+
+/** The working of a trial's answer. */
+export function answerWorking(trial: Trial): WorkingTopic {
+  return { title: trial.name, refs: [{ model: 'trial.compare', inputs: trialInput(trial) }] };
+}

@@ -1,0 +1,73 @@
+import {
+  nextStep,
+  trialAnswer,
+  type StoredTrial,
+  type Trial,
+  type TrialCompareResult,
+  type TrialEntrant,
+  type TrialReading,
+  type TrialStep,
+} from '@hornblende/core';
+import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { useLibrary } from '../../stores/library';
+import { useTrials } from '../../stores/trials';
+import { useDraft } from '../part/draft';
+
+/** The trial of the part being worked on. */
+export interface LiveTrial {
+  /** The part's trials, the newest first. */
+  all: ComputedRef<StoredTrial[]>;
+  id: Ref<string | null>;
+  trial: ComputedRef<Trial | null>;
+  answer: ComputedRef<TrialCompareResult | null>;
+  /** The reading that is next in the trial's order. */
+  next: ComputedRef<TrialStep | null>;
+  nameOf: (material: string) => string;
+  change: (change: Partial<Trial>) => void;
+  changeEntrant: (material: string, change: Partial<TrialEntrant>) => void;
+  take: (material: string, reading: TrialReading) => void;
+  /** Strikes a reading out, or lets it count again: it is never removed. */
+  strike: (material: string, reading: TrialReading) => void;
+}
+
+/** The trials of the part being worked on, and one of them in hand. */
+export function useTrial(): LiveTrial {
+  const draft = useDraft();
+  const trials = useTrials();
+  const library = useLibrary();
+  const all = computed(() => trials.list.filter(t => t.trial.partId !== null && t.trial.partId === draft.id));
+  const picked = ref<string | null>(null);
+  watch(
+    () => draft.id,
+    () => (picked.value = null),
+  );
+  const id = computed({
+    get: () => (all.value.some(t => t.id === picked.value) ? picked.value : (all.value[0]?.id ?? null)),
+    set: value => (picked.value = value),
+  });
+  const trial = computed(() => all.value.find(t => t.id === id.value)?.trial ?? null);
+  function change(part: Partial<Trial>): void {
+    if (id.value && trial.value) trials.change(id.value, { ...trial.value, ...part });
+  }
+  function changeEntrant(material: string, part: Partial<TrialEntrant>): void {
+    const entrants = trial.value?.entrants.map(e => (e.material === material ? { ...e, ...part } : e));
+    if (entrants) change({ entrants });
+  }
+  const readingsOf = (material: string): TrialReading[] =>
+    trial.value?.entrants.find(e => e.material === material)?.readings ?? [];
+  return {
+    all,
+    id,
+    trial,
+    answer: computed(() => (trial.value ? trialAnswer(trial.value) : null)),
+    next: computed(() => (trial.value ? nextStep(trial.value) : null)),
+    nameOf: material => library.nameOf(material),
+    change,
+    changeEntrant,
+    take: (material, reading) => changeEntrant(material, { readings: [...readingsOf(material), reading] }),
+    strike: (material, reading) =>
+      changeEntrant(material, {
+        readings: readingsOf(material).map(r => (r === reading ? { ...r, struck: !r.struck } : r)),
+      }),
+  };
+}
