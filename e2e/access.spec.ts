@@ -11,6 +11,7 @@ const pages = [
   '/workshop',
   '/workshop/spools',
   '/workshop/upgrades',
+  '/workshop/bench',
   '/settings',
 ];
 

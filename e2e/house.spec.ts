@@ -57,7 +57,15 @@ for (const width of [390, 1024]) {
     await page.setViewportSize({ width, height: 800 });
     const list = (await (await page.request.get(`${server.url}/api/parts`)).json()) as { id: string }[];
     const part = `/parts/${list[0]!.id}`;
-    const paths = ['/parts', '/library', '/library/asa-cf', '/workshop', '/workshop/upgrades', '/settings'];
+    const paths = [
+      '/parts',
+      '/library',
+      '/library/asa-cf',
+      '/workshop',
+      '/workshop/upgrades',
+      '/workshop/bench',
+      '/settings',
+    ];
     for (const path of [
       ...paths,
       `${part}/brief`,
@@ -66,6 +74,7 @@ for (const width of [390, 1024]) {
       `${part}/shape`,
       `${part}/warp`,
       `${part}/card`,
+      `${part}/trial`,
     ]) {
       await page.goto(server.url + path);
       await expect(page.locator('h1, h2').first()).toBeVisible();

@@ -30,18 +30,6 @@ const views = [
   ['parts', '/parts', 'light', '[data-testid=part-row]'],
   ['brief', `/parts/${latch}/brief`, 'light', '.questions'],
   [
-    'brief-heat',
-    `/parts/${idOf('Hive-scale housing')}/brief`,
-    'light',
-    '.questions',
-    async page => {
-      await page.click('.folds >> text=Heat and cold');
-      await page.waitForSelector('.chart svg');
-      await page.evaluate(() => document.querySelector('.more').scrollIntoView());
-      await page.waitForTimeout(500);
-    },
-  ],
-  [
     'brief-load',
     `/parts/${latch}/brief`,
     'light',
@@ -89,6 +77,28 @@ const views = [
   ],
   ['card', `/parts/${latch}/card`, 'light', '[data-testid=card-amounts]'],
   [
+    'trial',
+    `/parts/${latch}/trial`,
+    'light',
+    '[data-testid=trial-sheet]',
+    async page => {
+      await page.getByText('What it says').click();
+      await page.waitForSelector('[data-testid=trial-intervals]');
+    },
+  ],
+  [
+    'bench',
+    '/workshop/bench',
+    'light',
+    '[data-testid=hardness-bench]',
+    async page => {
+      for (const hardness of ['84.5', '86', '85', '87', '85.5']) {
+        await page.getByLabel('Reading', { exact: true }).fill(hardness);
+        await page.keyboard.press('Enter');
+      }
+    },
+  ],
+  [
     'settings',
     '/settings',
     'light',
@@ -98,19 +108,6 @@ const views = [
       await page.waitForSelector('[data-testid=backup]');
       await page.waitForTimeout(3500);
       await page.evaluate(() => document.querySelector('main').scrollBy(0, 900));
-      await page.waitForTimeout(300);
-    },
-  ],
-  [
-    'rank-tips',
-    `/parts/${latch}/rank`,
-    'light',
-    '[data-testid=ruler]',
-    async page => {
-      await page.click('[role=tab] >> text=What would change this?');
-      await page.locator('[data-testid=tips] li button').first().click({ timeout: 30_000 });
-      await page.waitForSelector('[data-testid=what-if]');
-      await page.evaluate(() => document.querySelector('main').scrollBy(0, 400));
       await page.waitForTimeout(300);
     },
   ],

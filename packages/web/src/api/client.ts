@@ -26,6 +26,7 @@ import type {
   StoredPrinter,
   StoredShape,
   StoredSpool,
+  FieldInfo,
   StoredTrial,
   Trial,
   StoredWorkshop,
@@ -150,6 +151,13 @@ async function fetched(path: string, init: RequestInit): Promise<Response> {
   }
 }
 
+/** A kind of coupon, and its numbers. */
+export interface CouponKind {
+  id: string;
+  title: string;
+  inputs: FieldInfo[];
+}
+
 /** The server's API, one function a route. */
 export const api = {
   parts: (next: string | null, archived = false) =>
@@ -192,6 +200,7 @@ export const api = {
   prints: () => whole<StoredPrint>('/prints'),
   addPrint: (print: PrintEntry) => request<StoredPrint>('POST', '/prints', { print }),
   removePrint: (id: string) => request<null>('DELETE', `/prints/${id}`),
+  coupons: () => request<CouponKind[]>('GET', '/coupons'),
   trials: () => whole<StoredTrial>('/trials'),
   trial: (id: string) => request<StoredTrial>('GET', `/trials/${id}`),
   addTrial: (trial: Trial) => request<StoredTrial>('POST', '/trials', { trial }),

@@ -17,6 +17,7 @@ const pages = {
   printers: () => import('../features/workshop/PrintersView.vue'),
   spools: () => import('../features/workshop/SpoolsView.vue'),
   upgrades: () => import('../features/workshop/UpgradesView.vue'),
+  bench: () => import('../features/bench/BenchView.vue'),
   settings: () => import('../features/settings/SettingsView.vue'),
   missing: () => import('./MissingView.vue'),
 };
@@ -48,6 +49,7 @@ const routes: RouteRecordRaw[] = [
       { path: '', component: pages.printers, meta: { title: 'Printers' } },
       { path: 'spools', component: pages.spools, meta: { title: 'Shelf' } },
       { path: 'upgrades', component: pages.upgrades, meta: { title: 'Upgrades' } },
+      { path: 'bench', component: pages.bench, meta: { title: 'Bench' } },
     ],
   },
   { path: '/settings', component: pages.settings, meta: { title: 'Settings' } },

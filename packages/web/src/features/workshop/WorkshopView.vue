@@ -8,6 +8,7 @@ const tabs = [
   { to: '/workshop', label: 'Printers' },
   { to: '/workshop/spools', label: 'Shelf' },
   { to: '/workshop/upgrades', label: 'Upgrades' },
+  { to: '/workshop/bench', label: 'Bench' },
 ];
 const route = useRoute();
 const router = useRouter();

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import Segments from '../../ui/Segments.vue';
+import CouponShelf from './CouponShelf.vue';
+import FoamBench from './FoamBench.vue';
+import HardnessBench from './HardnessBench.vue';
+import InfillBench from './InfillBench.vue';
+import SoakBench from './SoakBench.vue';
+
+/** What is measured by hand, whatever part it is for: hardness, infill, foam, water; and the coupons for it. */
+const rooms = [
+  { value: 'hardness', label: 'Hardness' },
+  { value: 'infill', label: 'Softer by infill' },
+  { value: 'foam', label: 'Foam' },
+  { value: 'soak', label: 'Soak' },
+  { value: 'coupons', label: 'Coupons' },
+] as const;
+const room = ref<(typeof rooms)[number]['value']>('hardness');
+</script>
+
+<template>
+  <div class="bench" data-testid="bench">
+    <Segments v-model="room" :options="rooms" label="What is measured" />
+    <HardnessBench v-if="room === 'hardness'" />
+    <InfillBench v-else-if="room === 'infill'" />
+    <FoamBench v-else-if="room === 'foam'" />
+    <SoakBench v-else-if="room === 'soak'" />
+    <CouponShelf v-else />
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  gap: 16px;
+  justify-items: start;
+}
+.bench > :deep(section) {
+  width: 100%;
+}
+</style>

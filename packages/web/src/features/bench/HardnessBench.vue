@@ -1,0 +1,245 @@
+<script setup lang="ts">
+import {
+  durometerReading,
+  FlexReadingInput,
+  instrumentLine,
+  shoreModulusMPa,
+  type DurometerReading,
+  type Grade,
+} from '@hornblende/core';
+import { Button } from 'ant-design-vue';
+import { computed, onMounted, ref } from 'vue';
+import { useLibrary } from '../../stores/library';
+import { useWorking } from '../../stores/working';
+import NumberInput from '../../ui/NumberInput.vue';
+import OptionSelect from '../../ui/OptionSelect.vue';
+import Segments from '../../ui/Segments.vue';
+import TextField from '../../ui/TextField.vue';
+import WorkingNumber from '../../ui/WorkingNumber.vue';
+import { useFeedback } from '../../ui/useFeedback';
+import { depthMm, everyday } from './everyday';
+import { useBenchSheet } from './useBenchSheet';
+
+/** A hardness by the rules: guided, judged, compared, and kept in a grade. */
+const library = useLibrary();
+const working = useWorking();
+const { attempt, offerUndo } = useFeedback();
+const { sheet, put } = useBenchSheet('hardness', {
+  scale: 'A' as 'A' | 'D',
+  layers: 2,
+  layerMm: 3,
+  readAfterS: 15,
+  readings: [] as DurometerReading[],
+  otherScale: 'A' as 'A' | 'D',
+  other: 60,
+});
+const scales = [
+  { value: 'A', label: 'Shore A' },
+  { value: 'D', label: 'Shore D' },
+] as const;
+const typed = ref('');
+const problem = ref('');
+const edgeMm = ref<number | null>(null);
+const apartMm = ref<number | null>(null);
+const afterS = ref<number | null>(null);
+const input = computed(() => {
+  const { scale, layers, layerMm, readAfterS, readings } = sheet.value;
+  return Object.assign(new FlexReadingInput(), { scale, layers, layerMm, readAfterS, readings });
+});
+const answer = computed(() => durometerReading(input.value));
+const brokenAt = computed(() => new Map(answer.value.rejected.map(r => [r.index, r.rules])));
+function take(): void {
+  const line = instrumentLine(typed.value);
+  if (!line || line.value < 0 || line.value > 100) {
+    problem.value = `“${typed.value.trim()}” is not allowed here: a number from 0 to 100`;
+    return;
+  }
+  problem.value = '';
+  put({
+    readings: [
+      ...sheet.value.readings,
+      { hardness: line.value, afterS: afterS.value, edgeMm: edgeMm.value, apartMm: apartMm.value },
+    ],
+  });
+  typed.value = '';
+}
+function remove(index: number): void {
+  const before = sheet.value.readings;
+  put({ readings: before.filter((_, i) => i !== index) });
+  offerUndo('The reading is taken out.', () => Promise.resolve(put({ readings: before })));
+}
+function clear(): void {
+  const before = sheet.value.readings;
+  put({ readings: [] });
+  offerUndo('The readings are cleared.', () => Promise.resolve(put({ readings: before })));
+}
+function open(): void {
+  working.show({ title: 'Hardness', refs: [{ model: 'flex.reading', inputs: { ...input.value } }] });
+}
+const hardness = computed(() => answer.value.hardness);
+const trusted = computed(() => hardness.value !== null && hardness.value >= 20 && hardness.value <= 90);
+/** How much deeper the needle goes into the softer of two: what a thumb feels, roughly. */
+const compared = computed(() => {
+  if (hardness.value === null) return '';
+  if (sheet.value.otherScale !== sheet.value.scale)
+    return 'Two scales have two needles: their depths do not compare. Compare by stiffness.';
+  const mine = depthMm(hardness.value);
+  const other = depthMm(sheet.value.other);
+  if (mine <= 0 || other <= 0) return '';
+  const times = Math.max(mine, other) / Math.min(mine, other);
+  const softer = mine > other ? 'This is softer' : 'The other is softer';
+  return times < 1.05
+    ? 'As soft as each other.'
+    : `${softer}: the needle goes ${times.toFixed(1)} times as deep.`;
+});
+const like = computed(() => {
+  const h = hardness.value;
+  if (h === null) return '';
+  const near = everyday
+    .filter(e => e.scale === sheet.value.scale)
+    .sort((a, b) => Math.abs(a.hardness - h) - Math.abs(b.hardness - h));
+  return near[0] ? `About as hard as ${near[0].name}.` : '';
+});
+
+const grades = computed(() =>
+  [...library.grades.values()]
+    .filter(g => !g.grade.archived)
+    .map(g => ({ value: g.grade.key, label: g.grade.name })),
+);
+const gradeKey = ref('');
+onMounted(() => void attempt(() => library.load()));
+async function keep(): Promise<void> {
+  const stored = library.grades.get(gradeKey.value);
+  const h = hardness.value;
+  if (!stored || h === null) return;
+  const property = sheet.value.scale === 'A' ? 'shoreA' : 'shoreD';
+  const all = answer.value.accepted;
+  const value = { low: Math.min(...all), typical: h, high: Math.max(...all) };
+  const grade: Grade = { ...stored.grade, measured: { ...stored.grade.measured, [property]: value } };
+  await attempt(async () => {
+    const saved = await library.save(grade, stored.revision);
+    offerUndo(`${grade.name} has its measured hardness.`, () => library.save(stored.grade, saved.revision));
+  });
+}
+</script>
+
+<template>
+  <section aria-label="Hardness" data-testid="hardness-bench">
+    <div class="row">
+      <Segments
+        :model-value="sheet.scale"
+        :options="scales"
+        label="Scale"
+        @update:model-value="v => put({ scale: v })"
+      />
+      <NumberInput
+        :model-value="sheet.layers"
+        label="Layers stacked"
+        :min="1"
+        :max="20"
+        integer
+        @update:model-value="v => v !== null && put({ layers: v })"
+      />
+      <NumberInput
+        :model-value="sheet.layerMm"
+        label="Each, mm"
+        :min="0.1"
+        :max="100"
+        @update:model-value="v => v !== null && put({ layerMm: v })"
+      />
+      <NumberInput
+        v-if="sheet.scale === 'A'"
+        :model-value="sheet.readAfterS"
+        label="Read after, s"
+        :min="0"
+        :max="60"
+        @update:model-value="v => v !== null && put({ readAfterS: v })"
+      />
+    </div>
+    <p v-if="answer.thicknessMm < 6" class="marginal">
+      ◐ {{ answer.thicknessMm }} mm thick: the table is felt under 6 mm. Stack
+      {{ Math.ceil(6 / sheet.layerMm) }} of these.
+    </p>
+    <form class="row" @submit.prevent="take">
+      <TextField v-model="typed" label="Reading" :problem="problem" autocomplete="off" :maxlength="30" />
+      <NumberInput
+        v-model="edgeMm"
+        label="From an edge, mm"
+        :min="0"
+        :max="1000"
+        nullable
+        placeholder="12 or more"
+      />
+      <NumberInput
+        v-model="apartMm"
+        label="From the last, mm"
+        :min="0"
+        :max="1000"
+        nullable
+        placeholder="9 or more"
+      />
+      <NumberInput v-model="afterS" label="Read after, s" :min="0" :max="120" nullable placeholder="as set" />
+      <Button type="primary" html-type="submit" :disabled="!typed.trim()">Take it</Button>
+      <Button type="text" :disabled="!sheet.readings.length" @click="clear">Begin anew</Button>
+    </form>
+    <ol class="readings" aria-label="Readings">
+      <li v-for="(r, i) in sheet.readings" :key="i">
+        <b>{{ r.hardness }}</b>
+        <span v-if="brokenAt.get(i)" class="marginal small"
+          >◐ kept apart: {{ brokenAt.get(i)!.join('; ') }}</span
+        >
+        <Button type="text" size="small" :aria-label="`Take reading ${i + 1} out`" @click="remove(i)"
+          >Take it out</Button
+        >
+      </li>
+    </ol>
+    <p class="lead" data-testid="hardness-answer">
+      <template v-if="hardness !== null">
+        <WorkingNumber @click="open">{{ hardness }} Shore {{ sheet.scale }}</WorkingNumber
+        >, the median of {{ answer.accepted.length
+        }}<template v-if="answer.toTake">; {{ answer.toTake }} more to take</template>.
+        {{ like }}
+      </template>
+      <template v-else>{{ answer.toTake }} readings to take.</template>
+    </p>
+    <p v-if="answer.useScale !== sheet.scale" class="marginal">
+      ◐
+      {{
+        answer.useScale === 'D'
+          ? 'Over 90 on scale A: read it on scale D.'
+          : 'Under 20 on scale D: read it on scale A.'
+      }}
+    </p>
+    <template v-if="hardness !== null">
+      <p>
+        The needle sinks {{ depthMm(hardness).toFixed(2) }} mm. As stiff as
+        {{ shoreModulusMPa(sheet.scale, Math.min(99, Math.max(1, hardness))).toPrecision(3) }} MPa{{
+          trusted ? ', within a quarter or so' : '; so near the end of its scale that means little'
+        }}.
+      </p>
+      <div class="row">
+        <NumberInput
+          :model-value="sheet.other"
+          label="Beside"
+          :min="0"
+          :max="99"
+          @update:model-value="v => v !== null && put({ other: v })"
+        />
+        <Segments
+          :model-value="sheet.otherScale"
+          :options="scales"
+          label="Scale of the other"
+          @update:model-value="v => put({ otherScale: v })"
+        />
+        <span data-testid="hardness-compared">{{ compared }}</span>
+      </div>
+      <div v-if="grades.length" class="row">
+        <OptionSelect v-model="gradeKey" label="Keep it in a grade" :options="grades" />
+        <Button :disabled="!gradeKey || answer.toTake > 0" @click="keep">Keep it as measured</Button>
+        <span v-if="answer.toTake" class="soft small">with five readings</span>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped src="./bench.css"></style>

@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { flexSoakModel, FlexSoakInput } from '@hornblende/core';
+import { computed } from 'vue';
+import { useWorking } from '../../stores/working';
+import NumberInput from '../../ui/NumberInput.vue';
+import WorkingNumber from '../../ui/WorkingNumber.vue';
+import { useBenchSheet } from './useBenchSheet';
+
+/** Weighed, a night under water, weighed again: closed cells or open, floating or not. */
+const working = useWorking();
+const { sheet, put } = useBenchSheet('soak', {
+  dryG: null as number | null,
+  wetG: null as number | null,
+  volumeCm3: null as number | null,
+  solidGcm3: 1.2,
+  hours: 14,
+});
+const input = computed(() => {
+  const { dryG, wetG, volumeCm3 } = sheet.value;
+  return dryG === null || wetG === null || volumeCm3 === null
+    ? null
+    : Object.assign(new FlexSoakInput(), sheet.value, { dryG, wetG, volumeCm3 });
+});
+const answer = computed(() => (input.value ? flexSoakModel.compute(input.value) : null));
+function open(): void {
+  if (input.value)
+    working.show({ title: 'Soak', refs: [{ model: 'flex.soak', inputs: { ...input.value } }] });
+}
+</script>
+
+<template>
+  <section aria-label="Soak" data-testid="soak-bench">
+    <p>Weigh a piece, keep it under water for a night, wipe it dry, and weigh it again.</p>
+    <div class="row">
+      <NumberInput
+        :model-value="sheet.dryG"
+        label="Before, g"
+        :min="0.01"
+        :max="100000"
+        nullable
+        @update:model-value="v => put({ dryG: v })"
+      />
+      <NumberInput
+        :model-value="sheet.wetG"
+        label="After, g"
+        :min="0.01"
+        :max="100000"
+        nullable
+        @update:model-value="v => put({ wetG: v })"
+      />
+      <NumberInput
+        :model-value="sheet.volumeCm3"
+        label="Its outside, cm³"
+        :min="0.01"
+        :max="100000"
+        nullable
+        @update:model-value="v => put({ volumeCm3: v })"
+      />
+      <NumberInput
+        :model-value="sheet.solidGcm3"
+        label="Solid plastic, g/cm³"
+        :min="0.1"
+        :max="25"
+        @update:model-value="v => v !== null && put({ solidGcm3: v })"
+      />
+      <NumberInput
+        :model-value="sheet.hours"
+        label="Under water, h"
+        :min="0.1"
+        :max="10000"
+        @update:model-value="v => v !== null && put({ hours: v })"
+      />
+    </div>
+    <template v-if="answer">
+      <p class="lead" data-testid="soak-answer">
+        Its cells are <b>{{ answer.result.cells }}</b>: water fills
+        <WorkingNumber @click="open">{{ Math.round(100 * answer.result.filledShare) }} %</WorkingNumber> of
+        the room in it. It
+        {{
+          answer.result.floatsWet
+            ? 'goes on floating'
+            : answer.result.floatsDry
+              ? 'floats at first, and sinks'
+              : 'sinks'
+        }}: {{ answer.result.dryGcm3.toFixed(2) }} g/cm³ before, {{ answer.result.wetGcm3.toFixed(2) }} after.
+      </p>
+      <p v-for="w in answer.warnings" :key="w" class="marginal">◐ {{ w }}</p>
+    </template>
+  </section>
+</template>
+
+<style scoped src="./bench.css"></style>
