@@ -20,6 +20,7 @@ const lay = (change: Partial<ShapeLay>): ShapeLay => ({
   sharpCorners: [1, 2, 3, 4],
   support: { volumeMm3: 0 },
   deepShares: shares,
+  footFill: null,
   steady: true,
   look: { surfaceMm2: 8000, steppedMm2: 0, scarMm2: 0 },
   ...change,
