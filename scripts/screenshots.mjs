@@ -1,5 +1,5 @@
 /* global document */
-// npm run screenshots: one current picture of each main view, from the demo data, into docs/screenshots.
+// npm run screenshots [-- NAME …]: one current picture of each main view, or of those named, from the demo data.
 import { chromium } from '@playwright/test';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -84,6 +84,7 @@ const views = [
     async page => {
       await page.getByText('What it says').click();
       await page.waitForSelector('[data-testid=trial-intervals]');
+      await page.waitForTimeout(600);
     },
   ],
   [
@@ -129,7 +130,9 @@ const views = [
   ['upgrades', '/workshop/upgrades', 'light', '[data-testid=worth]'],
 ];
 try {
+  const named = process.argv.slice(2);
   for (const [name, path, theme, ready, act] of views) {
+    if (named.length && !named.includes(name)) continue;
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.addInitScript(t => localStorage.setItem('hornblende-theme', t), theme);
     await page.goto(server.url + path);
