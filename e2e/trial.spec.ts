@@ -85,6 +85,14 @@ test('a campaign of six by keyboard, with simulated instruments: read, put out, 
     'Holds the heat, and costs least to print.',
   );
 
+  // It goes into the part's own record, with the trial's reason.
+  await answer.getByRole('link', { name: 'Record it for the part' }).press('Enter');
+  await expect(
+    page.getByTestId('decide-reason').getByRole('textbox').or(page.locator('textarea')).first(),
+  ).toHaveValue(/^By the trial “6 filaments for the Hive-stand levelling foot”: Holds the heat/);
+  await page.goBack();
+  await page.getByText('What it says', { exact: true }).click();
+
   // What was measured stands in the library, and is judged from now on.
   await answer
     .getByTestId('trial-place')

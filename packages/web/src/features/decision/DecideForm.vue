@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { HAZARD_NOTICE, type Candidate, type Problem, type Ranking } from '@hornblende/core';
-import { useLocalStorage } from '@vueuse/core';
 import { Button, Checkbox } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import { api, ApiError } from '../../api/client';
 import { useSettings } from '../../stores/settings';
 import OptionSelect from '../../ui/OptionSelect.vue';
@@ -11,6 +11,7 @@ import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
+import { useDecisionReason } from '../part/useDecisionReason';
 import { useRanking } from '../part/useRanking';
 import { useRobustness } from '../part/useRobustness';
 
@@ -29,19 +30,16 @@ const problems = ref<Problem[]>([]);
 const acknowledged = ref(false);
 const busy = ref(false);
 
-const reasons = useLocalStorage<Record<string, string>>('hornblende-reasons', {});
-const reason = computed({
-  get: () => reasons.value[draft.id ?? ''] ?? '',
-  set: text => {
-    const others = Object.entries(reasons.value).filter(([id]) => id !== draft.id);
-    reasons.value = Object.fromEntries(text && draft.id ? [...others, [draft.id, text]] : others);
-  },
-});
+const reason = useDecisionReason();
+/** What a trial came to, where one comes from it. */
+const { query } = useRoute();
+const among = (key: unknown): string | null =>
+  props.ranking.candidates.find(c => c.material === key)?.material ?? null;
 watch(
   [first, second],
   () => {
-    firstChoice.value = first.value?.material ?? '';
-    secondChoice.value = second.value?.material ?? '';
+    firstChoice.value = among(query.first) ?? first.value?.material ?? '';
+    secondChoice.value = among(query.second) ?? second.value?.material ?? '';
   },
   { immediate: true },
 );

@@ -58,11 +58,12 @@ function look(index: number): void {
 
 /** Discs at the part's own corners, to be added to it where it is sliced. */
 const DISC = { radiusMm: 8, heightMm: 0.4 };
-async function takeDiscs(): Promise<void> {
-  const { holdDownDiscs, threeMfBytes } = await import('@hornblende/core/geometry');
+async function takeDiscs(as: 'stl' | '3mf'): Promise<void> {
+  const { holdDownDiscs, stlBytes, threeMfBytes } = await import('@hornblende/core/geometry');
   const corners = places.value.filter(p => p.kind === 'corner').map(p => [p.atMm[0], p.atMm[1]] as const);
-  const bytes = threeMfBytes(holdDownDiscs(corners, DISC.radiusMm, DISC.heightMm));
-  saveAs(`${fileName.value.replace(/\.\w+$/, '')}-discs.3mf`, bytes as BlobPart, 'model/3mf');
+  const mesh = holdDownDiscs(corners, DISC.radiusMm, DISC.heightMm);
+  const bytes = as === 'stl' ? stlBytes(mesh) : threeMfBytes(mesh);
+  saveAs(`${fileName.value.replace(/\.\w+$/, '')}-discs.${as}`, bytes as BlobPart, `model/${as}`);
 }
 
 const pointing = ref<{ load: number; end: 'held' | 'acts' } | null>(null);
@@ -145,9 +146,10 @@ const best = computed(() => verdicts.value[0] ?? null);
               aria-label="How far it is cut open from its front, per cent"
             />
             <Checkbox v-model:checked="withDiscs">Discs that hold its corners down</Checkbox>
-            <Button v-if="withDiscs && discs.length" size="small" type="text" @click="takeDiscs"
-              >The discs as 3MF</Button
-            >
+            <template v-if="withDiscs && discs.length">
+              <Button size="small" type="text" @click="takeDiscs('3mf')">The discs as 3MF</Button>
+              <Button size="small" type="text" @click="takeDiscs('stl')">as STL</Button>
+            </template>
             <Button size="small" type="text" @click="stage?.overview()">All of it</Button>
           </template>
         </div>

@@ -8,6 +8,7 @@ import OptionSelect from '../../ui/OptionSelect.vue';
 import TextField from '../../ui/TextField.vue';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { useFeedback } from '../../ui/useFeedback';
+import { useDecisionReason } from '../part/useDecisionReason';
 import { useRanking } from '../part/useRanking';
 import TrialIntervals from './TrialIntervals.vue';
 import { answerWorking, inDraws } from './answer-words';
@@ -40,6 +41,7 @@ function putOut(key: string): void {
 const first = ref('');
 const second = ref('');
 const reason = ref('');
+const partReason = useDecisionReason();
 const firstPicked = computed({
   get: () => first.value || (answer.value.firstChoice ?? ''),
   set: v => (first.value = v),
@@ -173,6 +175,14 @@ function open(): void {
           >, then {{ live.nameOf(trial.decided.second) }}</template
         >: {{ trial.decided.reason }} <span class="soft">{{ trial.decided.at.slice(0, 10) }}</span>
         <Button type="text" size="small" @click="live.change({ decided: null })">Open it again</Button>
+        <RouterLink
+          :to="{
+            path: `/parts/${trial.partId}/decision`,
+            query: { first: trial.decided.first, second: trial.decided.second ?? undefined },
+          }"
+          @click="partReason = `By the trial “${trial.name}”: ${trial.decided.reason}`"
+          >Record it for the part</RouterLink
+        >
       </p>
       <form v-else class="decide" @submit.prevent="decide">
         <OptionSelect v-model="firstPicked" label="First choice" :options="names" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   counted,
+  instrumentLine,
   keepsLimit,
   meanOf as mean,
   type TrialCriterion,
@@ -8,11 +9,14 @@ import {
   type TrialStep,
 } from '@hornblende/core';
 import { Button, Checkbox } from 'ant-design-vue';
+import { useLocalStorage } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { useLibrary } from '../../stores/library';
 import PlainTable from '../../ui/PlainTable.vue';
 import TextField from '../../ui/TextField.vue';
 import { useBenchInstrument } from './useBenchInstrument';
+import { useSerialTool } from './useSerialTool';
+import { patternOf } from './pattern-of';
 import type { LiveTrial } from './useTrial';
 
 /** The bench sheet: the next piece in its order, read by key, phone or tool; every reading stands in its cell. */
@@ -28,6 +32,15 @@ const entrant = computed(() => trial.value.entrants.find(e => e.material === her
 const { kind, simulated, read } = useBenchInstrument(criterion);
 const typed = ref('');
 const problem = ref('');
+/** How a tool's lines are read, where the usual way does not: a pattern whose first group is the number. */
+const pattern = useLocalStorage('hornblende-bench-pattern', '');
+const asPattern = computed(() => patternOf(pattern.value));
+const tool = useSerialTool(
+  line => {
+    typed.value = String(instrumentLine(line, asPattern.value)?.value ?? '');
+  },
+  () => asPattern.value,
+);
 watch(
   () => [here.value?.material, here.value?.criterion],
   () => (problem.value = ''),
@@ -108,6 +121,19 @@ const isHere = (material: string, id: string): boolean =>
             : `A ${kind.label.toLowerCase()} that types fills the field by itself; Enter takes it.`
         }}
       </p>
+      <p v-if="tool.canConnect" class="tool small">
+        <Button v-if="!tool.connected.value" size="small" @click="tool.connect">Connect a tool</Button>
+        <Button v-else size="small" @click="tool.disconnect">Let the tool go</Button>
+        <TextField
+          v-if="tool.connected.value"
+          v-model="pattern"
+          label="Pattern of its lines, if the usual does not do"
+          :problem="pattern && !asPattern ? 'not a regular expression' : ''"
+          :maxlength="120"
+          placeholder="([-+0-9.]+) *(g)"
+        />
+        <span v-if="tool.problem.value" class="out" role="alert">{{ tool.problem.value }}</span>
+      </p>
       <ul v-if="readings.length" class="readings small" aria-label="Taken of this cell">
         <li v-for="(r, i) in readings" :key="i">
           <span :class="{ struck: r.struck }">{{ r.value }} {{ criterion.unit }}</span>
@@ -169,6 +195,13 @@ const isHere = (material: string, id: string): boolean =>
   flex-wrap: wrap;
   gap: 10px;
   align-items: end;
+}
+.tool {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: end;
+  margin: 6px 0 0;
 }
 .readings {
   list-style: none;

@@ -1,0 +1,16 @@
+import { useLocalStorage } from '@vueuse/core';
+import { computed, type WritableComputedRef } from 'vue';
+import { useDraft } from './draft';
+
+/** Why the part being worked on is decided as it is; kept in this browser until it is recorded. */
+export function useDecisionReason(): WritableComputedRef<string> {
+  const draft = useDraft();
+  const reasons = useLocalStorage<Record<string, string>>('hornblende-reasons', {});
+  return computed({
+    get: () => reasons.value[draft.id ?? ''] ?? '',
+    set: text => {
+      const others = Object.entries(reasons.value).filter(([id]) => id !== draft.id);
+      reasons.value = Object.fromEntries(text && draft.id ? [...others, [draft.id, text]] : others);
+    },
+  });
+}
