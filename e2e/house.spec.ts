@@ -213,3 +213,20 @@ test('no internal name is shown', async ({ page, server }) => {
   await segment(page, 'Step-up');
   await expect(page.locator('main')).toContainText('Weighted would pick');
 });
+
+test('a page that breaks says so, and the rest of the house stands', async ({ page, server }) => {
+  await page.route('**/api/coupons', route =>
+    route.fulfill({ json: [{ id: 'hardness-plate', title: 'Plate' }] }),
+  );
+  await page.goto(`${server.url}/workshop/bench`);
+  await page.getByTestId('bench').getByText('Coupons', { exact: true }).click();
+  const broken = page.getByTestId('broken-page');
+  await expect(broken).toContainText('This page could not be drawn');
+  await page.unroute('**/api/coupons');
+  await broken.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByTestId('hardness-bench')).toBeVisible();
+  await page.getByTestId('bench').getByText('Coupons', { exact: true }).click();
+  await expect(page.getByTestId('coupon-shelf').getByLabel('Code engraved')).toBeVisible();
+  await page.getByRole('link', { name: 'Parts', exact: true }).click();
+  await expect(page.getByTestId('part-row').first()).toBeVisible();
+});

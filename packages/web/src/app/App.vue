@@ -5,6 +5,7 @@ import { useHealth } from '../stores/health';
 import { useSettings } from '../stores/settings';
 import { useWorking } from '../stores/working';
 import { kitTheme } from '../theme/kit';
+import BrokenPage from '../ui/BrokenPage.vue';
 import AppRail from './AppRail.vue';
 import { prefetchPages } from './router';
 import { useShortcuts } from './useShortcuts';
@@ -35,7 +36,7 @@ onMounted(() => void prefetchPages());
           under
           <RouterLink to="/settings">Settings</RouterLink>.
         </p>
-        <RouterView />
+        <BrokenPage><RouterView /></BrokenPage>
       </main>
       <WorkingDrawer v-if="working.topic" />
       <ShortcutHelp v-if="help" v-model:open="help" />

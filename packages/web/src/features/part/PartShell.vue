@@ -6,6 +6,7 @@ import { usePrinters } from '../../stores/printers';
 import { useShelf } from '../../stores/shelf';
 import { useWeathers } from '../../stores/weathers';
 import { useWorkshop } from '../../stores/workshop';
+import BrokenPage from '../../ui/BrokenPage.vue';
 import { useKeys } from '../../ui/keys';
 import ConflictDialog from './ConflictDialog.vue';
 import { useDraft } from './draft';
@@ -55,7 +56,7 @@ useAutosave(() => {
     <p v-if="draft.saveState === 'failed'" class="unsaved" role="alert">
       {{ draft.saveError }}. It is tried again by itself.
     </p>
-    <RouterView />
+    <BrokenPage><RouterView /></BrokenPage>
     <ConflictDialog />
   </template>
 </template>

@@ -49,8 +49,9 @@ watch(
 const readings = computed(
   () => entrant.value?.readings.filter(r => r.criterion === here.value?.criterion) ?? [],
 );
-const printNow = computed(() => counted(entrant.value ?? nobody, here.value?.criterion ?? '').length + 1);
-const nobody = { readings: [] as TrialEntrant['readings'] } as TrialEntrant;
+const printNow = computed(() =>
+  entrant.value ? counted(entrant.value, here.value?.criterion ?? '').length + 1 : 1,
+);
 function take(): void {
   const at = here.value;
   if (!at) return;
