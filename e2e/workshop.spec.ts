@@ -45,6 +45,10 @@ test('weighed with the reel, the reel comes off', async ({ page, server }) => {
   await ledger.getByLabel('The scale reads').fill('500 g');
   await ledger.getByTestId('ledger-add').click();
   await expect(ledger).toContainText('320 g left');
+  // A piece to hang beside the others, with the spool's code in it.
+  const download = page.waitForEvent('download');
+  await ledger.getByRole('link', { name: 'A swatch of it, as STL' }).click();
+  expect((await download).suggestedFilename()).toBe('swatch.stl');
 });
 
 test('the upgrade that opens most is named, prices count, and a quote breaks even', async ({

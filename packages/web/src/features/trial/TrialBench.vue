@@ -149,7 +149,7 @@ const isHere = (material: string, id: string): boolean =>
       Every piece is read. <Button type="link" @click="emit('answer')">See what it says</Button>
     </p>
     <PlainTable :columns="columns" data-testid="trial-sheet">
-      <tr v-for="e in trial.entrants" :key="e.material" :class="{ gone: e.eliminated !== null }">
+      <tr v-for="e in trial.entrants" :key="e.material">
         <td>
           {{ live.nameOf(e.material) }}
           <span v-if="e.eliminated !== null" class="out small">○ put out</span>
@@ -216,9 +216,6 @@ const isHere = (material: string, id: string): boolean =>
 }
 .struck {
   text-decoration: line-through;
-}
-.gone {
-  opacity: 0.75;
 }
 .here {
   outline: 2px solid var(--gold);

@@ -85,6 +85,11 @@ function showWorking(): void {
     <div data-testid="ledger">
       <p class="big">
         <b>{{ show(row.leftG, 'mass') }}</b> left<span v-if="row.low" class="marginal"> ◐ low</span>
+        <Button
+          type="text"
+          :href="`/api/coupons/swatch.stl?code=${encodeURIComponent(row.spool.code.slice(0, 12))}`"
+          >A swatch of it, as STL</Button
+        >
       </p>
       <template v-if="row.moisture">
         <p data-testid="moisture" :class="waterLook[row.moisture.state].tone">
