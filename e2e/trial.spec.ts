@@ -121,6 +121,8 @@ test('the demo’s trial is half done: what is not read is said, and readings ar
   const abs = answer.getByTestId('trial-place').filter({ hasText: 'ABS' });
   await expect(abs).toContainText('not read yet: breaks at');
   await expect(answer.getByTestId('trial-intervals')).toContainText('The line: at least 74 °C.');
+  // The bench knows nothing of the sun, which decides such a part.
+  await expect(answer.getByTestId('trial-untold')).toContainText('sun');
   await answer
     .getByRole('button', { name: /draw|times in 100/ })
     .first()

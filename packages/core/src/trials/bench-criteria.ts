@@ -1,5 +1,5 @@
 import type { CriterionId } from '../brief/choices.js';
-import type { TrialCriterion } from './trial.js';
+import type { Trial, TrialCriterion } from './trial.js';
 
 /** What a bench can measure of a print, and which criteria of a brief it tells of. */
 export interface BenchCriterion extends TrialCriterion {
@@ -120,4 +120,22 @@ export function criteriaFor(
       ? [{ ...criterion, ...limits[criterion.id], weight: Math.min(5, weight) }]
       : [];
   });
+}
+
+/**
+ * Criteria that the brief weighs and no reading of a trial tells of, the heaviest first: there only the ranking speaks.
+ * @param weights of the brief's ranking
+ */
+export function untoldBy(
+  trial: Pick<Trial, 'criteria'>,
+  weights: Partial<Record<CriterionId, number>>,
+): CriterionId[] {
+  const told = new Set(
+    benchCriteria.filter(c => trial.criteria.some(t => t.id === c.id)).flatMap(c => c.tells),
+  );
+  const most = Math.max(...Object.values(weights), 0);
+  return (Object.entries(weights) as [CriterionId, number][])
+    .filter(([id, weight]) => weight > 0 && weight >= WORTH * most && !told.has(id))
+    .sort((a, b) => b[1] - a[1])
+    .map(([id]) => id);
 }

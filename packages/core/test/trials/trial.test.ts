@@ -17,6 +17,7 @@ import {
   simulatedTruth,
   trialAnswer,
   trialDoubts,
+  untoldBy,
   type Spool,
   type Trial,
   type TrialReading,
@@ -116,6 +117,13 @@ describe('before anything is printed', () => {
     expect(chosen.find(c => c.id === 'sag')).toMatchObject({ weight: 4, limit: 64, enough: 84 });
     expect(criteriaFor({}, asks)).toEqual([]);
     expect(new Set(benchCriteria.map(c => c.id)).size).toBe(benchCriteria.length);
+  });
+  it('says what the brief weighs and nothing measures', () => {
+    const weights = { uv: 5, heat: 4, creep: 2, finish: 0.5, mass: 1 };
+    expect(untoldBy(trial(), weights)).toEqual(['uv', 'creep']);
+    const broken = { criteria: benchCriteria.filter(c => c.id === 'break' || c.id === 'sag') };
+    expect(untoldBy(broken, weights)).toEqual(['uv', 'mass']);
+    expect(untoldBy({ criteria: [...benchCriteria] }, { heat: 3, strength: 1 })).toEqual([]);
   });
   it('names what differs besides the filament', () => {
     const spool = (colour: string): Spool =>

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { gradeByTrial, PUT_OUT, type TrialEntrant, type TrialPlace } from '@hornblende/core';
+import {
+  criterionLabels,
+  gradeByTrial,
+  PUT_OUT,
+  type TrialEntrant,
+  type TrialPlace,
+  untoldBy,
+} from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, nextTick, reactive, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
@@ -22,6 +29,13 @@ const { ranking } = useRanking();
 const { attempt } = useFeedback();
 const trial = computed(() => props.live.trial.value!);
 const answer = computed(() => props.live.answer.value!);
+/** What the brief weighs and nothing here measures. */
+const untold = computed(() =>
+  untoldBy(
+    trial.value,
+    Object.fromEntries((ranking.value?.candidates[0]?.criteria ?? []).map(c => [c.id, c.weight])),
+  ).map(id => criterionLabels[id].label.toLowerCase()),
+);
 const entrantOf = (key: string): TrialEntrant => trial.value.entrants.find(e => e.material === key)!;
 const labelOf = (id: string): string =>
   trial.value.criteria.find(c => c.id === id)?.label.toLowerCase() ?? id;
@@ -105,6 +119,9 @@ function open(): void {
       >.
     </p>
     <p v-else class="lead">Nothing is left in the running.</p>
+    <p v-if="untold.length" class="small" data-testid="trial-untold">
+      No reading here tells of {{ untold.join(', ') }}, which the brief weighs: look at the ranking for that.
+    </p>
     <ul v-if="answer.ties.length" class="marginal small" data-testid="trial-ties">
       <li v-for="t in answer.ties" :key="t.criterion">
         {{ live.nameOf(t.a) }} and {{ live.nameOf(t.b) }} are not told apart in {{ labelOf(t.criterion) }}:
