@@ -6,7 +6,10 @@ import Button from 'ant-design-vue/es/button';
 /** Stands around a page: where the page breaks while it is drawn, it says so, and the rest goes on. */
 const route = useRoute();
 const broken = ref('');
-onErrorCaptured(error => {
+/** Where Vue was when it broke, as its development and its production build name it: what else fails draws on. */
+const DRAWING = /^(setup|render) function$|#runtime-[01]$/;
+onErrorCaptured((error, _of, where) => {
+  if (!DRAWING.test(where)) return;
   broken.value = error.message || String(error);
   console.error(error);
   return false;
