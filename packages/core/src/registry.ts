@@ -37,7 +37,11 @@ import { workshopUpgrades } from './advice/upgrades.js';
 import { warpMitigate } from './advice/warp-mitigate.js';
 import { printCoolingModel } from './print/layer-cooling.js';
 import { trialCompareModel } from './trials/compare.js';
+import { trialBreakModel } from './trials/break.js';
+import { trialLooksModel } from './trials/looks.js';
 import { trialPowerModel } from './trials/power.js';
+import { trialSagModel } from './trials/sag.js';
+import { trialStaircaseModel } from './trials/staircase.js';
 import { waterLifeModel } from './models/water-life.js';
 import { warpBow } from './models/warp-bow.js';
 import { warpFree } from './models/warp-free.js';
@@ -90,6 +94,10 @@ export const models: readonly Model[] = [
   workshopUpgrades,
   trialCompareModel,
   trialPowerModel,
+  trialLooksModel,
+  trialStaircaseModel,
+  trialBreakModel,
+  trialSagModel,
 ] as unknown as readonly Model[];
 
 const byId = new Map(models.map(m => [m.id, m]));

@@ -25,3 +25,31 @@ export const uvColourFactor: Record<Colour, number> = {
   white: 1.2,
   clear: 0.7,
 };
+
+/** Colours in words. */
+export const colourWords: Record<Colour, string> = {
+  white: 'white',
+  light: 'light',
+  mid: 'medium',
+  dark: 'dark',
+  black: 'black',
+  clear: 'clear',
+};
+
+/** Words that makers and people use, by how much sun they take in. */
+const NAMED: readonly (readonly [RegExp, Colour])[] = [
+  [/black|anthracite|graphite|charcoal/, 'black'],
+  [/white|snow|chalk/, 'white'],
+  [/clear|transparent|translucent|natural/, 'clear'],
+  [/dark|navy|brown|slate|forest|purple/, 'dark'],
+  [/light|yellow|cream|sand|beige|pale|silver|ivory|pink/, 'light'],
+  [/grey|gray|red|green|blue|orange|medium|mid/, 'mid'],
+];
+
+/**
+ * How dark a colour is that is given in words; null where no word is known.
+ * @example colourByWords('Slate grey'); // 'dark'
+ */
+export function colourByWords(words: string): Colour | null {
+  return NAMED.find(([pattern]) => pattern.test(words.toLowerCase()))?.[1] ?? null;
+}

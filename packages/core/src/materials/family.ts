@@ -125,7 +125,7 @@ export interface Family {
   base: string | null;
   filler: FillerKey | null;
   /** Set where this stands for a named grade on top of a family; null for the family itself. */
-  grade: { family: string; maker: string } | null;
+  grade: { family: string; maker: string; soakedGcm3: number | null } | null;
   /** What the values stand for. */
   note: string;
   properties: Record<PropertyName, Range | null>;

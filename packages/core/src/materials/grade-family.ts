@@ -38,7 +38,7 @@ export function gradeFamily(grade: Grade, base = familyByKey(grade.family)): Fam
     key: grade.key,
     name: grade.name,
     note: grade.note || `${grade.maker || 'own'} grade of ${base.name}`,
-    grade: { family: base.key, maker: grade.maker },
+    grade: { family: base.key, maker: grade.maker, soakedGcm3: grade.soakedGcm3 },
     properties,
     windows: { ...base.windows, ...grade.windows },
     baked: bakedOf(grade, base),

@@ -1,4 +1,4 @@
-import { Choice, Flag, Text } from '../input/fields.js';
+import { Choice, Flag, Quantity, Text } from '../input/fields.js';
 import type { WindowName } from './family.js';
 import { familyKeys } from './library.js';
 import type { PropertyName, Window } from './property.js';
@@ -41,6 +41,15 @@ export class GradeIdentity {
   @Text({ maxLength: 2000, optional: true, allowEmpty: true, doc: 'Anything worth keeping; default empty.' })
   note = '';
   @Flag({ optional: true, doc: 'Whether it is put away; default false.' }) archived = false;
+  @Quantity({
+    min: 0.05,
+    max: 25,
+    unit: 'g/cm³',
+    optional: true,
+    nullable: true,
+    doc: 'Density of a piece after a night under water, with what it drank; default null: not soaked.',
+  })
+  soakedGcm3: number | null = null;
 }
 
 /** `hornblende-grade/1`: a named product on top of a family, with what its data sheet says and what was measured. */

@@ -1,5 +1,6 @@
 import { mean } from 'simple-statistics';
 import { trialCompare, TrialCompareInput, type TrialCompareResult } from './compare.js';
+import { trialCorrections } from './corrections.js';
 import type { Trial, TrialCriterion, TrialEntrant } from './trial.js';
 
 /** Readings of a criterion that count. */
@@ -20,14 +21,20 @@ export function keepsLimit(
 /** The name under which an entrant that was put out by hand fails. */
 export const PUT_OUT = 'put out';
 
-/** A trial as `trial.compare` takes it: limits are its gates, and so is having been put out. */
+/**
+ * A trial as `trial.compare` takes it: limits are its gates, and so is having been put out; what was printed otherwise
+ * than the rest is corrected.
+ */
 export function trialInput(trial: Trial): TrialCompareInput {
+  const corrections = trialCorrections(trial);
+  const factor = (material: string, criterion: string): number =>
+    corrections.find(c => c.material === material && c.criterion === criterion)?.factor ?? 1;
   return Object.assign(new TrialCompareInput(), {
     filaments: trial.entrants.map(e => ({
       key: e.material,
       readings: Object.fromEntries(
         trial.criteria.flatMap(({ id }) => {
-          const values = counted(e, id);
+          const values = counted(e, id).map(v => v * factor(e.material, id));
           return values.length ? [[id, values]] : [];
         }),
       ),

@@ -62,6 +62,13 @@ export const benchCriteria: readonly BenchCriterion[] = [
       lessIsBetter: true,
     },
   ),
+  of(
+    'scratch',
+    'Hardest pencil that leaves no mark',
+    '',
+    ['wear'],
+    'Pencils from 6B (1) to 9H (17), pushed at 45°: the number of the hardest that leaves no mark (ISO 15184).',
+  ),
   of('hardness', 'Hardness', 'Shore A', ['flex'], 'Median of five on a stack of 6 mm.', {
     property: 'shoreA',
   }),
@@ -86,7 +93,17 @@ export const benchCriteria: readonly BenchCriterion[] = [
     ['strength', 'creep', 'stiffness'],
     'In the vice, pulled by the luggage scale.',
   ),
+  of(
+    'stress',
+    'Breaks at a stress of',
+    'MPa',
+    ['strength', 'creep', 'stiffness'],
+    'A bar in the vice, pulled at its end by the luggage scale: pieces of any size compare by it.',
+  ),
 ];
+
+/** Asked for by name only: they measure what another, quicker one does. */
+const ON_DEMAND = new Set(['stress']);
 
 /** A criterion is worth measuring from this share of the heaviest on. */
 const WORTH = 0.2;
@@ -116,7 +133,7 @@ export function criteriaFor(
   };
   return benchCriteria.flatMap(({ tells, how: _, ...criterion }) => {
     const weight = Math.max(0, ...tells.map(id => weights[id] ?? 0));
-    return weight > 0 && weight >= WORTH * most
+    return weight > 0 && weight >= WORTH * most && !ON_DEMAND.has(criterion.id)
       ? [{ ...criterion, ...limits[criterion.id], weight: Math.min(5, weight) }]
       : [];
   });

@@ -24,6 +24,8 @@ export function trialDoubts(
       `Their colours differ (${[...colours].join(', ')}): dark pieces get hotter in the sun, and pigments change ` +
         'toughness a little.',
     );
+  if (trial.section === null && trial.entrants.some(e => e.infill !== null))
+    doubts.push('Their infill differs, and the section is not said: mass and load are compared as they are.');
   const loose = entrants.filter(e => !e.spool).map(e => e.family.name);
   if (loose.length && loose.length < entrants.length)
     doubts.push(`${loose.join(', ')}: no spool is named, so nobody knows how dry it is.`);

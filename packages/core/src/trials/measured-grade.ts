@@ -62,6 +62,7 @@ export function gradeByTrial(
     family: family.key,
     note,
     archived: false,
+    soakedGcm3: null,
     sheet: {},
     measured,
     windows: {},

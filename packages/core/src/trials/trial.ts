@@ -1,6 +1,7 @@
 import { isISO8601 } from 'class-validator';
 import { Choice, Flag, ListOf, Nested, Quantity, Text } from '../input/fields.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
+import { SectionPrintedInput } from '../models/section-printed.js';
 import { propertyNames } from '../materials/property.js';
 
 /** Something that is measured of every filament of a trial. */
@@ -42,6 +43,13 @@ export class TrialReading {
   @Text({ maxLength: 60, optional: true, allowEmpty: true, doc: 'What it was read with; default by hand.' })
   instrument = '';
   @Flag({ optional: true, doc: 'Struck out: kept, and not counted; default false.' }) struck = false;
+  @Text({
+    maxLength: 1000,
+    optional: true,
+    allowEmpty: true,
+    doc: 'How it came about, such as the falls behind it; default nothing.',
+  })
+  note = '';
 }
 
 /** A filament in a trial. */
@@ -49,6 +57,14 @@ export class TrialEntrant {
   @Text({ maxLength: 80, doc: 'The key of its family or grade.' }) material!: string;
   @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The spool it comes off; default null.' })
   spoolId: string | null = null;
+  @Quantity({
+    min: 0,
+    max: 1,
+    optional: true,
+    nullable: true,
+    doc: 'Its infill, where it is not that of the others; default null: the same.',
+  })
+  infill: number | null = null;
   @ListOf(() => TrialReading, { max: 500, optional: true, doc: 'What was read of it; default nothing.' })
   readings: TrialReading[] = [];
   @Text({ maxLength: 500, optional: true, nullable: true, doc: 'Why it is out; default null: it is not.' })
@@ -80,6 +96,12 @@ export class Trial {
     doc: 'What is held the same; default not said.',
   })
   heldSame = '';
+  @Nested(() => SectionPrintedInput, {
+    optional: true,
+    nullable: true,
+    doc: 'The section that is weighed and broken, as all but the exceptions are printed; default null: not said.',
+  })
+  section: SectionPrintedInput | null = null;
   @Quantity({ min: 1, max: 50, whole: true, optional: true, doc: 'Prints of each; default 3.' }) replicates =
     3;
   @Quantity({ min: 0, max: 1e9, whole: true, optional: true, doc: 'Seed of the order; default 1.' }) seed = 1;

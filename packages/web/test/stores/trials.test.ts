@@ -17,6 +17,7 @@ const reading = (value: number): TrialReading => ({
   at: `2026-11-20T10:00:${String(Math.round(value) % 60).padStart(2, '0')}Z`,
   instrument: '',
   struck: false,
+  note: '',
 });
 const valuesOf = (t: Trial): number[] => t.entrants[0]!.readings.map(r => r.value);
 

@@ -19,6 +19,8 @@ export function floatVerdict(densityGcm3: number, solidFraction: number): Verdic
 /** Floating: by the plastic itself, or by sealed hollows. */
 export function floatGate(ctx: Context, a: Assessment): Gate | null {
   if (!ctx.brief.mustFloat) return null;
+  const soaked = a.family.grade?.soakedGcm3 ?? null;
+  if (soaked !== null) return soakedGate(a.family.name, soaked);
   const solid = typical(a.family, 'densityGcm3');
   const hollow = solid * ctx.solidFraction;
   const verdict = floatVerdict(solid, ctx.solidFraction);
@@ -38,5 +40,20 @@ export function floatGate(ctx: Context, a: Assessment): Gate | null {
       verdict === 'pass'
         ? null
         : `seal the walls and print at most ${Math.floor((100 * 0.9) / solid)} % solid`,
+  };
+}
+
+/** Floating as a piece was found after a night under water: no estimate stands against that. */
+function soakedGate(name: string, soakedGcm3: number): Gate {
+  const verdict: Verdict = soakedGcm3 < FLOATS_HOLLOW ? 'pass' : soakedGcm3 < FLOATS ? 'marginal' : 'fail';
+  const words = { pass: 'floats on', marginal: 'floats on, barely', fail: 'sinks or swims awash' };
+  return {
+    id: 'float',
+    verdict,
+    need: 1,
+    have: soakedGcm3,
+    unit: 'g/cm³',
+    why: `A piece of ${name} was soaked: at ${sig(soakedGcm3, 2)} g/cm³ with what it drank it ${words[verdict]}.`,
+    rescue: verdict === 'pass' ? null : 'seal its skin and soak a piece again',
   };
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { flexFoam, FlexFoamInput, type FoamReading } from '@hornblende/core';
+import { flexFoam, FlexFoamInput, type FoamReading, type Grade } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
@@ -8,6 +8,7 @@ import { useChartColours } from '../../charts/useCharts';
 import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
+import KeepInGrade from './KeepInGrade.vue';
 import { useBenchSheet } from './useBenchSheet';
 
 /** The loop of single-wall squares: print, measure, next flow, until within 2 %; then the temperature. */
@@ -83,6 +84,32 @@ const option = computed(() => ({
 const words = computed(
   () => `How much it foams, by temperature, from ${sheet.value.readings.length} squares`,
 );
+/** The square that a grade learns from: the last within 2 % whose hardness or density was read. */
+const told = computed(() =>
+  sheet.value.readings
+    .filter((r, i) => answer.value.converged[i] && (r.hardness !== null || r.densityGcm3 !== null))
+    .at(-1),
+);
+function learn(grade: Grade): Grade | null {
+  const of = told.value;
+  if (!of) return null;
+  const exactly = (typical: number): { low: null; typical: number; high: null } => ({
+    low: null,
+    typical,
+    high: null,
+  });
+  return {
+    ...grade,
+    measured: {
+      ...grade.measured,
+      ...(of.hardness === null ? {} : { shoreA: exactly(of.hardness) }),
+      ...(of.densityGcm3 === null ? {} : { densityGcm3: exactly(of.densityGcm3) }),
+    },
+    note: `${grade.note} Foamed at ${of.temperatureC} °C with a flow of ${of.flowPct} %.`
+      .trim()
+      .slice(0, 2000),
+  };
+}
 function open(): void {
   working.show({ title: 'Foam', refs: [{ model: 'flex.foam', inputs: { ...sheet.value } }] });
 }
@@ -162,6 +189,16 @@ function open(): void {
           >
         </span>
       </div>
+      <KeepInGrade
+        :learn="learn"
+        what="what this square measured"
+        :disabled="!told"
+        :hint="
+          told
+            ? `as foamed at ${told.temperatureC} °C`
+            : 'once a square within 2 % has its hardness or density'
+        "
+      />
     </template>
   </section>
 </template>

@@ -8,22 +8,20 @@ import {
   type Grade,
 } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
-import { computed, onMounted, ref } from 'vue';
-import { useLibrary } from '../../stores/library';
+import { computed, ref } from 'vue';
 import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';
-import OptionSelect from '../../ui/OptionSelect.vue';
 import Segments from '../../ui/Segments.vue';
 import TextField from '../../ui/TextField.vue';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { depthMm, everyday } from './everyday';
+import KeepInGrade from './KeepInGrade.vue';
 import { useBenchSheet } from './useBenchSheet';
 
 /** A hardness by the rules: guided, judged, compared, and kept in a grade. */
-const library = useLibrary();
 const working = useWorking();
-const { attempt, offerUndo } = useFeedback();
+const { offerUndo } = useFeedback();
 const { sheet, put } = useBenchSheet('hardness', {
   scale: 'A' as 'A' | 'D',
   layers: 2,
@@ -101,25 +99,12 @@ const like = computed(() => {
   return near[0] ? `About as hard as ${near[0].name}.` : '';
 });
 
-const grades = computed(() =>
-  [...library.grades.values()]
-    .filter(g => !g.grade.archived)
-    .map(g => ({ value: g.grade.key, label: g.grade.name })),
-);
-const gradeKey = ref('');
-onMounted(() => void attempt(() => library.load()));
-async function keep(): Promise<void> {
-  const stored = library.grades.get(gradeKey.value);
-  const h = hardness.value;
-  if (!stored || h === null) return;
+function learn(grade: Grade): Grade | null {
+  if (hardness.value === null) return null;
   const property = sheet.value.scale === 'A' ? 'shoreA' : 'shoreD';
   const all = answer.value.accepted;
-  const value = { low: Math.min(...all), typical: h, high: Math.max(...all) };
-  const grade: Grade = { ...stored.grade, measured: { ...stored.grade.measured, [property]: value } };
-  await attempt(async () => {
-    const saved = await library.save(grade, stored.revision);
-    offerUndo(`${grade.name} has its measured hardness.`, () => library.save(stored.grade, saved.revision));
-  });
+  const value = { low: Math.min(...all), typical: hardness.value, high: Math.max(...all) };
+  return { ...grade, measured: { ...grade.measured, [property]: value } };
 }
 </script>
 
@@ -233,11 +218,12 @@ async function keep(): Promise<void> {
         />
         <span data-testid="hardness-compared">{{ compared }}</span>
       </div>
-      <div v-if="grades.length" class="row">
-        <OptionSelect v-model="gradeKey" label="Keep it in a grade" :options="grades" />
-        <Button :disabled="!gradeKey || answer.toTake > 0" @click="keep">Keep it as measured</Button>
-        <span v-if="answer.toTake" class="soft small">with five readings</span>
-      </div>
+      <KeepInGrade
+        :learn="learn"
+        what="its measured hardness"
+        :disabled="answer.toTake > 0"
+        :hint="answer.toTake ? 'with five readings' : ''"
+      />
     </template>
   </section>
 </template>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { flexSoakModel, FlexSoakInput } from '@hornblende/core';
+import { flexSoakModel, FlexSoakInput, type Grade } from '@hornblende/core';
 import { computed } from 'vue';
 import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
+import KeepInGrade from './KeepInGrade.vue';
 import { useBenchSheet } from './useBenchSheet';
 
 /** Weighed, a night under water, weighed again: closed cells or open, floating or not. */
@@ -22,6 +23,10 @@ const input = computed(() => {
     : Object.assign(new FlexSoakInput(), sheet.value, { dryG, wetG, volumeCm3 });
 });
 const answer = computed(() => (input.value ? flexSoakModel.compute(input.value) : null));
+/** The grade with the density that it floats by, or does not. */
+function learn(grade: Grade): Grade | null {
+  return answer.value && { ...grade, soakedGcm3: Number(answer.value.result.wetGcm3.toFixed(3)) };
+}
 function open(): void {
   if (input.value)
     working.show({ title: 'Soak', refs: [{ model: 'flex.soak', inputs: { ...input.value } }] });
@@ -84,6 +89,7 @@ function open(): void {
               : 'sinks'
         }}: {{ answer.result.dryGcm3.toFixed(2) }} g/cm³ before, {{ answer.result.wetGcm3.toFixed(2) }} after.
       </p>
+      <KeepInGrade :learn="learn" what="its density after a soak: a part that must float is judged by it" />
       <p v-for="w in answer.warnings" :key="w" class="marginal">◐ {{ w }}</p>
     </template>
   </section>

@@ -35,6 +35,7 @@ export function useGradeActions(): {
           archived: false,
           sheet: {},
           measured: {},
+          soakedGcm3: null,
           windows: {},
         },
         revision: null,

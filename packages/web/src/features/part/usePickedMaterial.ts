@@ -1,5 +1,6 @@
 import type { Family } from '@hornblende/core';
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { useRoute } from 'vue-router';
 import { useRanking } from './useRanking';
 
 /** A filament that a page is about. */
@@ -11,10 +12,11 @@ export interface PickedMaterial {
   family: ComputedRef<Family | null>;
 }
 
-/** The filament that a page of a part is about, which the reader may change. */
+/** The filament that a page of a part is about: the address's, else the first choice; the reader may change it. */
 export function usePickedMaterial(): PickedMaterial {
   const { ranking, candidates } = useRanking();
-  const picked = ref('');
+  const { query } = useRoute();
+  const picked = ref(typeof query.material === 'string' ? query.material : '');
   const material = computed({
     get: () => picked.value || (ranking.value?.firstChoice ?? ranking.value?.candidates[0]?.material ?? ''),
     set: key => (picked.value = key),

@@ -14,6 +14,7 @@ import MarginRulers from './MarginRulers.vue';
 import NothingFits from './NothingFits.vue';
 import SchoolsLine from './SchoolsLine.vue';
 import StrataChart from './StrataChart.vue';
+import TrialWord from './TrialWord.vue';
 import { useRankFilters } from './useRankFilters';
 import { useShowWorking } from './useShowWorking';
 
@@ -109,6 +110,7 @@ const school = computed({
     </div>
     <TradeQuestions v-if="asking" :ranking="ranking" @close="asking = false" />
     <p v-if="shelfWords" class="shelf-words" data-testid="shelf-best" role="status">{{ shelfWords }}</p>
+    <TrialWord :ranking="ranking" />
     <NothingFits v-if="!first" :ranking="ranking" />
     <div class="columns">
       <div class="left">

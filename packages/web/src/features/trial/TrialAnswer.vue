@@ -3,6 +3,7 @@ import {
   criterionLabels,
   gradeByTrial,
   PUT_OUT,
+  trialCorrections,
   type TrialEntrant,
   type TrialPlace,
   untoldBy,
@@ -35,6 +36,12 @@ const untold = computed(() =>
     trial.value,
     Object.fromEntries((ranking.value?.candidates[0]?.criteria ?? []).map(c => [c.id, c.weight])),
   ).map(id => criterionLabels[id].label.toLowerCase()),
+);
+/** What was brought to how the others were printed, in sentences. */
+const corrected = computed(() =>
+  trialCorrections(trial.value).map(
+    c => `${props.live.nameOf(c.material)}, ${labelOf(c.criterion)}: ${c.why}.`,
+  ),
 );
 const entrantOf = (key: string): TrialEntrant => trial.value.entrants.find(e => e.material === key)!;
 const labelOf = (id: string): string =>
@@ -183,6 +190,9 @@ function open(): void {
         </form>
       </li>
     </ol>
+    <ul v-if="corrected.length" class="small soft" data-testid="trial-corrected">
+      <li v-for="c in corrected" :key="c">{{ c }}</li>
+    </ul>
     <p v-if="learnt" role="status" class="learnt" data-testid="trial-learnt">{{ learnt }}</p>
     <TrialIntervals :trial="trial" :answer="answer" :name-of="live.nameOf" />
     <section aria-label="What it came to" class="came">

@@ -15,6 +15,7 @@ import { useLibrary } from '../../stores/library';
 import PlainTable from '../../ui/PlainTable.vue';
 import TextField from '../../ui/TextField.vue';
 import { useBenchInstrument } from './useBenchInstrument';
+import TrialAid from './TrialAid.vue';
 import { useSerialTool } from './useSerialTool';
 import { patternOf } from './pattern-of';
 import type { LiveTrial } from './useTrial';
@@ -52,6 +53,21 @@ const readings = computed(
 const printNow = computed(() =>
   entrant.value ? counted(entrant.value, here.value?.criterion ?? '').length + 1 : 1,
 );
+function keep(value: number, instrument: string, note: string): void {
+  const at = here.value;
+  if (!at) return;
+  props.live.take(at.material, {
+    criterion: at.criterion,
+    value,
+    at: new Date().toISOString(),
+    instrument,
+    struck: false,
+    note,
+  });
+  typed.value = '';
+  problem.value = '';
+  if (picked.value && printNow.value > trial.value.replicates) picked.value = null;
+}
 function take(): void {
   const at = here.value;
   if (!at) return;
@@ -63,16 +79,7 @@ function take(): void {
       : 'a number, or a reading of the instrument';
     return;
   }
-  props.live.take(at.material, {
-    criterion: at.criterion,
-    value: got.value,
-    at: new Date().toISOString(),
-    instrument: got.instrument,
-    struck: false,
-  });
-  typed.value = '';
-  problem.value = '';
-  if (picked.value && printNow.value > trial.value.replicates) picked.value = null;
+  keep(got.value, got.instrument, '');
 }
 function strikeLast(): void {
   const last = readings.value.filter(r => !r.struck).at(-1);
@@ -135,10 +142,17 @@ const isHere = (material: string, id: string): boolean =>
         />
         <span v-if="tool.problem.value" class="out" role="alert">{{ tool.problem.value }}</span>
       </p>
+      <TrialAid
+        :live="live"
+        :entrant="entrant"
+        :criterion="criterion"
+        @take="(value, note) => keep(value, kind?.label ?? '', note)"
+      />
       <ul v-if="readings.length" class="readings small" aria-label="Taken of this cell">
         <li v-for="(r, i) in readings" :key="i">
           <span :class="{ struck: r.struck }">{{ r.value }} {{ criterion.unit }}</span>
           <span v-if="r.instrument" class="soft">{{ r.instrument }}</span>
+          <span v-if="r.note" class="soft note">{{ r.note }}</span>
           <Button type="text" size="small" @click="live.strike(entrant.material, r)">{{
             r.struck ? 'Let it count' : 'Strike it'
           }}</Button>
@@ -151,7 +165,11 @@ const isHere = (material: string, id: string): boolean =>
     <PlainTable :columns="columns" data-testid="trial-sheet">
       <tr v-for="e in trial.entrants" :key="e.material">
         <td>
-          {{ live.nameOf(e.material) }}
+          <RouterLink
+            :to="{ path: `/parts/${trial.partId}/card`, query: { material: e.material } }"
+            title="How to print it: its print card"
+            >{{ live.nameOf(e.material) }}</RouterLink
+          >
           <span v-if="e.eliminated !== null" class="out small">○ put out</span>
         </td>
         <td v-for="c in trial.criteria" :key="c.id" class="cell">

@@ -7,15 +7,19 @@ import {
   trialDoubts,
   trialPower,
   TrialPowerInput,
+  trialSection,
   type Candidate,
+  type TrialCriterion,
 } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useShelf } from '../../stores/shelf';
 import { useTrials } from '../../stores/trials';
+import OwnCriterion from './OwnCriterion.vue';
 import CheckList from '../../ui/CheckList.vue';
 import NumberInput from '../../ui/NumberInput.vue';
+import OptionSelect from '../../ui/OptionSelect.vue';
 import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useDraft } from '../part/draft';
@@ -71,6 +75,22 @@ const criterionOptions = benchCriteria.map(c => ({
   value: c.id,
   label: c.unit ? `${c.label}, ${c.unit}` : c.label,
 }));
+const own = ref<TrialCriterion[]>([]);
+/** Infill of those that are printed otherwise than the others. */
+const infills = ref<Record<string, number>>({});
+const odd = ref('');
+const oddPct = ref(40);
+const oddOptions = computed(() =>
+  offered.value.filter(o => picked.value.includes(o.value) && infills.value[o.value] === undefined),
+);
+function printOtherwise(): void {
+  const key = odd.value || oddOptions.value[0]?.value;
+  if (key) infills.value = { ...infills.value, [key]: oddPct.value / 100 };
+  odd.value = '';
+}
+function printAlike(key: string): void {
+  infills.value = Object.fromEntries(Object.entries(infills.value).filter(([k]) => k !== key));
+}
 const hows = computed(() => benchCriteria.filter(c => criteria.value.includes(c.id)));
 const name = ref<string | null>(null);
 const heldSame = ref('');
@@ -88,10 +108,18 @@ const trial = computed(() =>
     heldSame: heldSame.value,
     replicates: replicates.value,
     seed: Math.floor(Date.now() / 1000) % 1e9,
-    criteria: benchCriteria
-      .filter(c => criteria.value.includes(c.id))
-      .map(({ how: _, tells: __, ...c }) => usual.value.find(u => u.id === c.id) ?? c),
-    entrants: picked.value.map(material => ({ material, spoolId: spoolOf(material) })),
+    criteria: [
+      ...benchCriteria
+        .filter(c => criteria.value.includes(c.id))
+        .map(({ how: _, tells: __, ...c }) => usual.value.find(u => u.id === c.id) ?? c),
+      ...own.value,
+    ],
+    section: draft.brief ? trialSection(draft.brief) : null,
+    entrants: picked.value.map(material => ({
+      material,
+      spoolId: spoolOf(material),
+      infill: infills.value[material] ?? null,
+    })),
   }),
 );
 const doubts = computed(() =>
@@ -111,7 +139,7 @@ const told = computed(() =>
 const enough = computed(() => trialPower(Object.assign(new TrialPowerInput(), TOLD)));
 const bad = computed(() => {
   if (picked.value.length < 2) return 'A trial wants two filaments at least.';
-  return criteria.value.length ? '' : 'Say what is measured.';
+  return criteria.value.length + own.value.length ? '' : 'Say what is measured.';
 });
 async function begin(): Promise<void> {
   await attempt(async () => emit('begun', (await trials.add(trial.value)).id));
@@ -135,6 +163,31 @@ async function begin(): Promise<void> {
     <ul class="hows soft small">
       <li v-for="c in hows" :key="c.id">
         <b>{{ c.label }}.</b> {{ c.how }}
+      </li>
+    </ul>
+    <OwnCriterion :taken="own.map(c => c.id)" @add="c => own.push(c)" />
+    <ul v-if="own.length" class="hows small">
+      <li v-for="c in own" :key="c.id">
+        <b>{{ c.unit ? `${c.label}, ${c.unit}` : c.label }}</b>: {{ c.lessIsBetter ? 'less' : 'more' }} is
+        better.
+        <Button type="text" size="small" @click="own = own.filter(o => o !== c)">Leave it out</Button>
+      </li>
+    </ul>
+    <div v-if="oddOptions.length" class="odd">
+      <OptionSelect
+        :model-value="odd || (oddOptions[0]?.value ?? '')"
+        label="Printed otherwise than the others"
+        :options="oddOptions"
+        @update:model-value="v => (odd = v)"
+      />
+      <NumberInput v-model="oddPct" label="Infill, %" :min="0" :max="100" :fallback="40" />
+      <Button @click="printOtherwise">Print it so</Button>
+    </div>
+    <ul v-if="Object.keys(infills).length" class="hows small" data-testid="trial-infills">
+      <li v-for="(share, key) in infills" :key="key">
+        {{ library.nameOf(key) }} is printed {{ Math.round(100 * share) }} % full: its mass and its load are
+        brought to the others’ infill by its section.
+        <Button type="text" size="small" @click="printAlike(key)">Print it alike</Button>
       </li>
     </ul>
     <div class="row">
@@ -186,6 +239,12 @@ p {
 .hows {
   margin: 0;
   padding-left: 18px;
+}
+.odd {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: end;
 }
 .acts {
   display: flex;

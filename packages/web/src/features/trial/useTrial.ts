@@ -26,6 +26,8 @@ export interface LiveTrial {
   change: (change: Partial<Trial>) => void;
   changeEntrant: (material: string, change: Partial<TrialEntrant>) => void;
   take: (material: string, reading: TrialReading) => void;
+  /** Takes readings of several filaments at once. */
+  takeAll: (readings: ReadonlyMap<string, TrialReading[]>) => void;
   /** Strikes a reading out, or lets it count again: it is never removed. */
   strike: (material: string, reading: TrialReading) => void;
 }
@@ -65,6 +67,13 @@ export function useTrial(): LiveTrial {
     change,
     changeEntrant,
     take: (material, reading) => changeEntrant(material, { readings: [...readingsOf(material), reading] }),
+    takeAll: readings => {
+      const entrants = trial.value?.entrants.map(e => ({
+        ...e,
+        readings: [...e.readings, ...(readings.get(e.material) ?? [])],
+      }));
+      if (entrants) change({ entrants });
+    },
     strike: (material, reading) =>
       changeEntrant(material, {
         readings: readingsOf(material).map(r => (r === reading ? { ...r, struck: !r.struck } : r)),

@@ -16,6 +16,7 @@ const reading = (value: number): Trial['entrants'][number]['readings'][number] =
   at: '2026-11-20T10:00:00Z',
   instrument: '',
   struck: false,
+  note: '',
 });
 const trial = (partId: string | null, name = 'Two'): Trial =>
   parseTrial({

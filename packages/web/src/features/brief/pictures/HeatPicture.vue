@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   absorptivityOf,
+  colourWords,
   exposureShare,
   heatDayHours,
   hoursAbove,
@@ -96,14 +97,6 @@ const axis = computed(() => {
   );
   return { min: Math.floor(Math.min(...all) / 10) * 10, max: Math.ceil(Math.max(...all) / 10) * 10 };
 });
-const colourNames: Record<Colour, string> = {
-  white: 'white',
-  light: 'light',
-  mid: 'medium',
-  dark: 'dark',
-  black: 'black',
-  clear: 'clear',
-};
 /** Lines nearer than this share of the axis would write over each other. */
 const APART = 0.08;
 const labels = computed(() =>
@@ -152,7 +145,7 @@ const option = computed(() => ({
       const mine = c === ownColour.value;
       const tone = mine ? colours.value.heat : c === 'black' ? colours.value.ink : colours.value.uv;
       return {
-        name: `${colourNames[c]}${mine ? ' (this part)' : ''}`,
+        name: `${colourWords[c]}${mine ? ' (this part)' : ''}`,
         type: 'line',
         symbol: 'none',
         lineStyle: { width: mine ? 3 : 1.5, color: tone },
