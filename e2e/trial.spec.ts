@@ -135,3 +135,68 @@ test('the demo’s trial is half done: what is not read is said, and readings ar
   await bench.getByRole('button', { name: 'Take it' }).click();
   await expect(sheet.getByRole('button', { name: 'ABS, Breaks at: 134, 1 of 3' })).toBeVisible();
 });
+
+test('falls, looks by two people, a bar bent to breaking: each comes to readings by itself', async ({
+  page,
+  server,
+}) => {
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Frame-spacing jig' }).click();
+  await expect(page.getByText('Thinnest margin')).toBeVisible();
+  await page.getByRole('link', { name: 'Trial' }).click();
+  const setup = page.getByTestId('trial-setup');
+  const measured = setup.getByRole('group', { name: 'Measured' });
+  const wanted = ['Place by looks', 'Falls it bears, m', 'Breaks at a stress of, MPa'];
+  await expect(measured.getByRole('checkbox', { checked: true }).first()).toBeVisible();
+  for (const box of await measured.getByRole('checkbox').all()) {
+    const label = (await box.locator('xpath=../..').innerText()).trim();
+    await box.setChecked(wanted.includes(label));
+  }
+  // Something of one's own, and one filament printed otherwise.
+  const own = page.getByTestId('own-criterion');
+  await own.getByLabel('Something else that is measured').fill('Squeak');
+  await own.getByLabel('Unit').fill('dB');
+  await own.getByText('less is better').click();
+  await own.getByRole('button', { name: 'Measure it too' }).click();
+  await expect(setup).toContainText('Squeak, dB: less is better');
+  await setup.getByLabel('Infill, %').fill('60');
+  await setup.getByRole('button', { name: 'Print it so' }).click();
+  await expect(page.getByTestId('trial-infills')).toContainText('is printed 60 % full');
+  await setup.getByRole('button', { name: 'Begin the trial' }).click();
+
+  const bench = page.getByTestId('trial-bench');
+  const sheet = bench.getByTestId('trial-sheet');
+  const cell = (name: RegExp) => sheet.getByRole('button', { name }).first();
+  await cell(/Place by looks/).click();
+  const looks = page.getByTestId('looks-round');
+  await looks.getByLabel('Order of person 1').fill('C A B D E');
+  await expect(looks).toContainText('F is missing');
+  await looks.getByLabel('Order of person 1').fill('C A B D E F');
+  await looks.getByRole('button', { name: 'One more person' }).click();
+  await looks.getByLabel('Order of person 2').fill('C A B D F E');
+  await expect(looks.getByTestId('looks-answer')).toContainText('C, A, B, D, E, F');
+  await expect(looks.getByTestId('looks-answer')).toContainText('W = 0.97');
+  await looks.getByRole('button', { name: 'Take the places as readings' }).click();
+  await expect(sheet.getByText('2 of 3')).toHaveCount(6);
+
+  await cell(/Falls it bears/).click();
+  const falls = page.getByTestId('fall-stairs');
+  for (const went of ['held', 'held', 'broke']) await falls.getByRole('button', { name: went }).click();
+  await expect(falls.getByTestId('fall-next')).toHaveText('0.60 m');
+  await page.reload();
+  await cell(/Falls it bears/).click();
+  await expect(falls).toContainText('0.50 m held, 0.60 m held, 0.70 m broke');
+  await falls.getByRole('button', { name: 'Take it as the reading' }).click();
+  await expect(bench.getByRole('list', { name: 'Taken of this cell' })).toContainText('Falls: 0.50 m held');
+
+  await cell(/Breaks at a stress of/).click();
+  const lever = page.getByTestId('lever-bar');
+  await lever.getByLabel('The scale read, N').fill('40');
+  await lever.getByLabel('The scale read, N').blur();
+  // 6 × 40 × 60/(10 × 4²) = 90 MPa.
+  await expect(lever).toContainText('90.0 MPa');
+  await lever.getByRole('button', { name: 'Take it as the reading' }).click();
+  await expect(bench.getByRole('list', { name: 'Taken of this cell' })).toContainText('snapped clean');
+  await page.getByRole('link', { name: 'Rank', exact: true }).click();
+  await expect(page.getByTestId('trial-word')).toContainText('so far is led by');
+});

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { gradesEffect, type Ranking } from '@hornblende/core';
+import { gateLabel, gradesEffect, type Ranking } from '@hornblende/core';
 import { computed, onMounted } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useTrials } from '../../stores/trials';
@@ -20,8 +20,15 @@ const leads = computed(() => trial.value?.decided?.first ?? answer.value?.firstC
 const out = computed(() => (trial.value?.entrants ?? []).filter(e => e.eliminated !== null));
 const verdict = computed(() => {
   if (!leads.value) return 'has put out everything';
+  const standing = props.ranking.candidates.find(c => c.material === leads.value);
+  const failed = (standing?.gates ?? []).filter(g => g.verdict === 'fail');
   const deed = trial.value?.decided ? 'decided for' : 'so far is led by';
   const agrees = leads.value === props.ranking.firstChoice;
+  if (failed.length)
+    return (
+      `${deed} ${nameOf(leads.value)}, which is out here by what it does not measure: ` +
+      failed.map(g => gateLabel(g.id).toLowerCase()).join(', ')
+    );
   return `${deed} ${nameOf(leads.value)}${agrees ? ', as this ranking does' : ''}`;
 });
 const effect = computed(() => {

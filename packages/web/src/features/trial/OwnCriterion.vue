@@ -63,6 +63,6 @@ function add(): void {
   flex: 1 1 180px;
 }
 .own > :deep(.number) {
-  width: 80px;
+  width: 130px;
 }
 </style>

@@ -105,8 +105,12 @@ const isHere = (material: string, id: string): boolean =>
   <div class="bench" data-testid="trial-bench">
     <section v-if="here && criterion && entrant" class="now" aria-label="The reading to take">
       <p class="piece" data-testid="trial-next">
-        <b>{{ live.nameOf(here.material) }}</b>, {{ criterion.label.toLowerCase() }}, piece {{ printNow }} of
-        {{ trial.replicates }}
+        <b>{{ live.nameOf(here.material) }}</b>, {{ criterion.label.toLowerCase() }},
+        {{
+          printNow > trial.replicates
+            ? `all ${trial.replicates} read`
+            : `piece ${printNow} of ${trial.replicates}`
+        }}
       </p>
       <form class="entry" @submit.prevent="take">
         <TextField

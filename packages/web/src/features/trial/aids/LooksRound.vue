@@ -87,7 +87,7 @@ function open(): void {
         </template>
       </span>
     </p>
-    <div v-for="(p, n) in sheet.people" :key="n" class="row">
+    <div v-for="(p, n) in sheet.people" :key="n" class="row people">
       <TextField
         :model-value="p.name"
         :label="`Person ${n + 1}`"
