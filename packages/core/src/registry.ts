@@ -36,6 +36,8 @@ import { scoreTipping } from './advice/score-tipping.js';
 import { workshopUpgrades } from './advice/upgrades.js';
 import { warpMitigate } from './advice/warp-mitigate.js';
 import { printCoolingModel } from './print/layer-cooling.js';
+import { serviceFieldModel } from './service/field-factor.js';
+import { serviceSurvivalModel } from './service/survival.js';
 import { trialCompareModel } from './trials/compare.js';
 import { trialBreakModel } from './trials/break.js';
 import { trialLooksModel } from './trials/looks.js';
@@ -98,6 +100,8 @@ export const models: readonly Model[] = [
   trialStaircaseModel,
   trialBreakModel,
   trialSagModel,
+  serviceSurvivalModel,
+  serviceFieldModel,
 ] as unknown as readonly Model[];
 
 const byId = new Map(models.map(m => [m.id, m]));

@@ -1,0 +1,129 @@
+import { isISO8601 } from 'class-validator';
+import {
+  consequences,
+  heatSettings,
+  waters,
+  type Consequence,
+  type HeatSetting,
+  type Water,
+} from '../brief/choices.js';
+import { exposures, type Exposure } from '../models/uv-dose.js';
+import { Choice, Flag, ListOf, Nested, Quantity, Text } from '../input/fields.js';
+import { InputError, parseInput, type Problem } from '../input/parse.js';
+import { colours, type Colour } from '../materials/colours.js';
+
+/** Which way a part faces. */
+export const aspects = ['any', 'north', 'east', 'south', 'west', 'up'] as const;
+/** What bears on a part. */
+export const placeLoads = ['none', 'held', 'moving', 'knocks'] as const;
+
+/** A filament that a part may be of. */
+export class PlacedMaterial {
+  @Text({ maxLength: 80, doc: 'The key of its family or grade.' }) material!: string;
+  @Quantity({ min: 0.01, max: 1, optional: true, doc: 'How likely it is that one; default 1: it is known.' })
+  share = 1;
+}
+
+/** A photograph, kept under the hash of its bytes. */
+export class PhotoRef {
+  @Text({ maxLength: 64, doc: 'SHA-256 of the file, in hexadecimal.' }) sha256!: string;
+  @Text({ maxLength: 120, optional: true, allowEmpty: true, doc: 'What it shows; default nothing.' })
+  caption = '';
+}
+
+/** Where a part is. */
+export class ServicePlace {
+  @Text({ maxLength: 120, doc: 'Where it is, in words: a list to walk with goes by it.' }) where!: string;
+  @Choice(heatSettings, { optional: true, doc: 'Its air; default outdoors.' }) heat: HeatSetting = 'outdoors';
+  @Choice(exposures, { optional: true, doc: 'Its sun; default none.' }) sun: Exposure = 'none';
+  @Choice(aspects, { optional: true, doc: 'Which way it faces; default any.' })
+  aspect: (typeof aspects)[number] = 'any';
+  @Choice(waters, { optional: true, doc: 'Its water; default dry.' }) water: Water = 'dry';
+  @Choice(placeLoads, { optional: true, doc: 'What bears on it; default none.' })
+  load: (typeof placeLoads)[number] = 'none';
+  @Quantity({
+    min: -60,
+    max: 400,
+    unit: '°C',
+    optional: true,
+    nullable: true,
+    doc: 'How warm the part itself gets, where that is known; default null.',
+  })
+  partMaxC: number | null = null;
+}
+
+/** `hornblende-service/1`: a part that is out there. Its inspections stand beside it. */
+export class Placement {
+  @Choice(['hornblende-service'], { doc: 'Always hornblende-service.' }) format!: 'hornblende-service';
+  @Choice([1], { doc: 'Always 1.' }) version!: 1;
+  @Text({ maxLength: 120, doc: 'What it is called.' }) name!: string;
+  @Text({ maxLength: 12, optional: true, allowEmpty: true, doc: 'The short code on its tag; default none.' })
+  code = '';
+  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The part that it is one of; default null.' })
+  partId: string | null = null;
+  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The decision that it follows; default null.' })
+  decisionId: string | null = null;
+  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The print that it came from; default null.' })
+  printId: string | null = null;
+  @ListOf(() => PlacedMaterial, { max: 4, doc: 'What it is made of; several where that is half remembered.' })
+  materials!: PlacedMaterial[];
+  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The spool that it came off; default null.' })
+  spoolId: string | null = null;
+  @Choice(colours, { optional: true, doc: 'How dark it is; default mid.' }) colour: Colour = 'mid';
+  @Quantity({ min: 0, max: 50, optional: true, nullable: true, doc: 'Its walls; default null: not known.' })
+  walls: number | null = null;
+  @Nested(() => ServicePlace, { doc: 'Where it is.' }) place!: ServicePlace;
+  @Text({ maxLength: 10, doc: 'Since when, as YYYY-MM-DD.' }) since!: string;
+  @Flag({ optional: true, doc: 'Whether that is from memory; default false.' }) sinceRough = false;
+  @Choice(consequences, { optional: true, doc: 'What happens if it fails; default annoys.' })
+  ifItFails: Consequence = 'annoys';
+  @Quantity({ min: 0.1, max: 100, unit: 'a', optional: true, doc: 'How long it is to stand; default 5.' })
+  lifeYears = 5;
+  @Choice(['fits', 'marginal', 'out'], {
+    optional: true,
+    nullable: true,
+    doc: 'How its filament stood when it was chosen; default null: not known.',
+  })
+  status: 'fits' | 'marginal' | 'out' | null = null;
+  @ListOf(() => PhotoRef, { max: 12, optional: true, doc: 'Photographs of its first day; default none.' })
+  photos: PhotoRef[] = [];
+  @Text({ maxLength: 2000, optional: true, allowEmpty: true, doc: 'Anything worth keeping; default empty.' })
+  note = '';
+  @Flag({ optional: true, doc: 'Whether it is put away; default false.' }) archived = false;
+}
+
+/** Reads a part in service: defaults filled in, unknown fields refused. @throws InputError */
+export function parsePlacement(plain: unknown): Placement {
+  const placement = parseInput(Placement, plain);
+  const problems: Problem[] = [];
+  const { since, materials } = placement;
+  if (!isISO8601(since, { strict: true }) || since.length !== 10)
+    problems.push({ field: 'since', value: since, message: 'must be a date such as 2024-05-17' });
+  if (!materials.length)
+    problems.push({ field: 'materials', value: [], message: 'must name a filament at least' });
+  const keys = materials.map(m => m.material);
+  const twice = keys.findIndex((key, n) => keys.indexOf(key) !== n);
+  if (twice >= 0)
+    problems.push({
+      field: `materials[${twice}].material`,
+      value: keys[twice],
+      message: 'stands there twice',
+    });
+  problems.push(...photoProblems(placement.photos));
+  if (problems.length) throw new InputError(problems);
+  return placement;
+}
+
+/** What is wrong with references to photographs. */
+export function photoProblems(photos: readonly PhotoRef[]): Problem[] {
+  return photos.flatMap(({ sha256 }, n) =>
+    /^[0-9a-f]{64}$/.test(sha256)
+      ? []
+      : [{ field: `photos[${n}].sha256`, value: sha256, message: 'must be 64 hexadecimal figures' }],
+  );
+}
+
+/** The one filament that a part is of; null where that is not known. */
+export function knownMaterial({ materials }: Pick<Placement, 'materials'>): string | null {
+  return materials.length === 1 ? materials[0]!.material : null;
+}

@@ -1,0 +1,84 @@
+import { HOURS_A_YEAR } from '../lib/physical-constants.js';
+import type { Inspection, InspectionVerdict } from './inspection.js';
+import type { FailureMode } from './modes.js';
+import type { Placement } from './placement.js';
+import type { ServiceRecord } from './survival.js';
+
+/** What a look says of how a part stands. */
+export type Look = Pick<Inspection, 'id' | 'at' | 'verdict' | 'mode' | 'struck'>;
+
+/** How a part in service stands. */
+export interface ServiceStanding {
+  /** Its last look's verdict; null before the first. */
+  verdict: InspectionVerdict | null;
+  ended: boolean;
+  mode: FailureMode | null;
+  /** Years out there: until it ended, else until now. */
+  years: number;
+  /** Years until it was last seen: sound, or ended. */
+  seenYears: number;
+  /** Years until it was last seen sound, before its end. */
+  soundYears: number;
+  lastLookAt: string | null;
+  looks: number;
+}
+
+const MS_A_YEAR = HOURS_A_YEAR * 3600 * 1000;
+
+/** Years between two moments, none below nought. */
+export function yearsBetween(from: string, to: string): number {
+  return Math.max(0, (Date.parse(to) - Date.parse(from)) / MS_A_YEAR);
+}
+
+const ends: ReadonlySet<string> = new Set(['failed', 'lost', 'removed']);
+
+/**
+ * How a part stands, from its looks in any order: the first that ended its service ends it, whatever was written after.
+ * @param now an ISO 8601 moment
+ */
+export function serviceStanding(
+  { since }: Pick<Placement, 'since'>,
+  inspections: readonly Look[],
+  now: string,
+): ServiceStanding {
+  const looks = inspections.filter(l => !l.struck).sort(byTime);
+  const end = looks.find(l => ends.has(l.verdict)) ?? null;
+  const seen = end ? looks.slice(0, looks.indexOf(end) + 1) : looks;
+  const last = seen.at(-1) ?? null;
+  const sound = seen.filter(l => !ends.has(l.verdict)).at(-1) ?? null;
+  const yearsTo = (look: Look | null): number => (look ? yearsBetween(since, look.at) : 0);
+  return {
+    verdict: last?.verdict ?? null,
+    ended: end !== null,
+    mode: end?.mode ?? null,
+    years: end ? yearsTo(end) : yearsBetween(since, now),
+    seenYears: yearsTo(last),
+    soundYears: yearsTo(sound),
+    lastLookAt: last?.at ?? null,
+    looks: looks.length,
+  };
+}
+
+function byTime(a: Look, b: Look): number {
+  return a.at.localeCompare(b.at) || a.id.localeCompare(b.id);
+}
+
+/**
+ * A part as `service.survival` takes it. One that stands counts until it was last seen: nobody knows of the time since.
+ * One that failed counts from its last sound look to the one that found it.
+ */
+export function serviceRecord({
+  ended,
+  verdict,
+  mode,
+  seenYears,
+  soundYears,
+}: ServiceStanding): ServiceRecord {
+  const failed = ended && verdict === 'failed';
+  return {
+    years: seenYears,
+    ended,
+    mode: failed ? (mode ?? 'other') : ended ? verdict : null,
+    soundYears: failed ? soundYears : null,
+  };
+}

@@ -1,0 +1,40 @@
+import {
+  parseInspection,
+  parsePlacement,
+  serviceStanding,
+  type FailureMode,
+  type InspectionVerdict,
+  type Placed,
+} from '../../src/index.js';
+
+let made = 0;
+
+/** A part in service that was looked at once, some years after it was placed. */
+export function placed(of: {
+  material: string;
+  years: number;
+  sun?: 'none' | 'reflected' | 'part' | 'full';
+  heat?: 'indoors' | 'outdoors' | 'closed-vehicle';
+  verdict?: InspectionVerdict;
+  mode?: FailureMode | null;
+  partMaxC?: number;
+}): Placed {
+  const id = `placed-${++made}`;
+  const placement = parsePlacement({
+    format: 'hornblende-service',
+    version: 1,
+    name: 'A part',
+    since: '2010-01-01',
+    materials: [{ material: of.material }],
+    place: {
+      where: 'the garden',
+      sun: of.sun ?? 'none',
+      heat: of.heat ?? 'outdoors',
+      partMaxC: of.partMaxC ?? null,
+    },
+  });
+  const at = new Date(Date.parse('2010-01-01') + of.years * 365.25 * 86_400_000).toISOString();
+  const verdict = of.verdict ?? 'fine';
+  const look = parseInspection({ id: `look-${id}`, placementId: id, at, verdict, mode: of.mode ?? null });
+  return { id, placement, standing: serviceStanding(placement, [look], at) };
+}

@@ -1,0 +1,291 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  briefAsPlaced,
+  byLesson,
+  checksFor,
+  dueOf,
+  evidence,
+  familyByKey,
+  familyLesson,
+  freshCode,
+  happened,
+  InputError,
+  parseBrief,
+  parseInspection,
+  parsePlacement,
+  serviceRecord,
+  serviceStanding,
+  UNSURE,
+  yearsText,
+  yoursLike,
+  type Happened,
+  type Look,
+} from '../../src/index.js';
+import { placed } from './placed.js';
+
+const look = (id: string, at: string, verdict: Look['verdict'], mode: Look['mode'] = null): Look => ({
+  id,
+  at,
+  verdict,
+  mode,
+  struck: false,
+});
+const since = { since: '2020-01-01' };
+const family = (key: string): string | null => familyByKey(key)?.key ?? null;
+
+describe('how a part in service stands', () => {
+  const looks = [
+    look('a', '2021-01-01T10:00:00Z', 'fine'),
+    look('b', '2022-01-01T10:00:00Z', 'worn'),
+    look('c', '2023-01-01T10:00:00Z', 'failed', 'cracked'),
+    look('d', '2024-01-01T10:00:00Z', 'fine'),
+  ];
+
+  it('ends with the first look that found its end, whatever is written after', () => {
+    const s = serviceStanding(since, looks, '2026-01-01');
+    expect(s).toMatchObject({ ended: true, verdict: 'failed', mode: 'cracked', looks: 4 });
+    expect(s.seenYears).toBeCloseTo(3, 1);
+    expect(s.soundYears).toBeCloseTo(2, 1);
+    expect(serviceRecord(s)).toMatchObject({ ended: true, mode: 'cracked' });
+  });
+
+  it('does not mind in which order two phones brought the looks', () => {
+    fc.assert(
+      fc.property(fc.shuffledSubarray(looks, { minLength: 4, maxLength: 4 }), turned => {
+        expect(serviceStanding(since, turned, '2026-01-01')).toEqual(
+          serviceStanding(since, looks, '2026-01-01'),
+        );
+      }),
+    );
+  });
+
+  it('goes on where the look that ended it is struck', () => {
+    const struck = looks.map(l => (l.id === 'c' ? { ...l, struck: true } : l));
+    expect(serviceStanding(since, struck, '2026-01-01')).toMatchObject({ ended: false, verdict: 'fine' });
+  });
+
+  it('counts one that stands until it was last seen, not until today', () => {
+    const s = serviceStanding(since, looks.slice(0, 2), '2026-01-01');
+    expect(s.years).toBeCloseTo(6, 1);
+    expect(serviceRecord(s).years).toBeCloseTo(2, 1);
+    expect(serviceRecord(serviceStanding(since, [], '2026-01-01')).years).toBe(0);
+  });
+
+  it('keeps one that was lost as lost', () => {
+    const s = serviceStanding(since, [look('x', '2021-01-01T10:00:00Z', 'lost')], '2026-01-01');
+    expect(serviceRecord(s)).toMatchObject({ ended: true, mode: 'lost', soundYears: null });
+  });
+});
+
+describe('when it is due', () => {
+  const part = { since: '2026-01-01', ifItFails: 'annoys', lifeYears: 10 } as const;
+  const calm = { marginal: false, failuresOfKind: 0 };
+  const seen = [look('a', '2026-06-01T10:00:00Z', 'fine')];
+
+  it('is a month after it went out, and a year after a look where failing annoys', () => {
+    expect(dueOf(part, [], calm, '2026-01-11')).toMatchObject({ on: '2026-01-31', inDays: 20 });
+    expect(dueOf(part, seen, calm, '2026-06-11')).toMatchObject({ on: '2027-06-01', everyDays: 365 });
+  });
+
+  it('halves for each thing that speaks for looking sooner, and says which', () => {
+    const due = dueOf(part, seen, { marginal: true, failuresOfKind: 2 }, '2026-06-11')!;
+    expect(due.everyDays).toBe(91);
+    expect(due.because).toEqual(['its filament only just does', '2 of its kind have failed']);
+    const worn = dueOf(part, [look('a', '2026-06-01T10:00:00Z', 'worn')], calm, '2026-06-11')!;
+    expect(worn.because).toEqual(['it was worn at the last look']);
+  });
+
+  it('never comes later where failing is worse', () => {
+    const days = (['nothing', 'annoys', 'damages', 'injures'] as const).map(
+      ifItFails => dueOf({ ...part, ifItFails }, seen, calm, '2026-06-11')!.everyDays,
+    );
+    expect(days).toEqual([...days].sort((a, b) => b - a));
+  });
+
+  it('is not due once its service has ended', () => {
+    expect(dueOf(part, [look('a', '2026-06-01T10:00:00Z', 'failed', 'worn')], calm, '2027-01-01')).toBeNull();
+  });
+});
+
+describe('what to look at', () => {
+  const place = (p: object): Parameters<typeof checksFor>[0] => ({
+    ifItFails: 'annoys',
+    place: {
+      where: 'x',
+      heat: 'indoors',
+      sun: 'none',
+      aspect: 'any',
+      water: 'dry',
+      load: 'none',
+      partMaxC: null,
+      ...p,
+    },
+  });
+
+  it('is nothing of the sun indoors, and all of it on a roof', () => {
+    expect(checksFor(place({})).map(c => c.id)).toEqual([]);
+    expect(checksFor(place({ heat: 'outdoors', sun: 'full' })).map(c => c.id)).toEqual(
+      expect.arrayContaining(['fading', 'nail', 'chewed', 'bent']),
+    );
+  });
+
+  it('puts first what does harm', () => {
+    const checks = checksFor({ ...place({ load: 'held', sun: 'full' }), ifItFails: 'injures' });
+    expect(checks[0]).toEqual({ id: 'cracks', why: 'if it breaks it does harm' });
+    expect(checks[1]!.id).toBe('loose');
+  });
+});
+
+describe('what parts tell together', () => {
+  it('lets a part that may be one of two speak for neither', () => {
+    const unsure = placed({ material: 'petg', years: 3 });
+    unsure.placement.materials.push({ material: 'asa', share: 0.5 });
+    const groups = evidence([placed({ material: 'petg', years: 3 }), unsure], 'family', family);
+    expect(groups.map(g => g.key).sort()).toEqual(['petg', UNSURE]);
+  });
+
+  it('says how many of yours like this have stood how long, and how the first failed', () => {
+    const brief = parseBrief({
+      format: 'hornblende-brief',
+      version: 1,
+      name: 'Bracket',
+      sun: 'full',
+      heat: { setting: 'outdoors' },
+    });
+    const list = [
+      ...[5, 6, 7, 8].map(years => placed({ material: 'asa', sun: 'full', years })),
+      placed({ material: 'asa', sun: 'full', years: 2, verdict: 'failed', mode: 'cracked' }),
+      placed({ material: 'asa', sun: 'none', years: 9 }),
+      placed({ material: 'pla', sun: 'full', years: 1 }),
+    ];
+    const like = yoursLike(list, 'asa', brief, family)!;
+    expect(like.words).toBe(
+      '4 of yours like this have stood 5 years; 1 failed, the first cracked after 2 years.',
+    );
+    expect(like.lowerBound95).toBeCloseTo(0.3426, 3);
+    expect(yoursLike(list, 'petg', brief, family)).toBeNull();
+  });
+
+  it('writes a line for the library’s card from data', () => {
+    const list = [
+      placed({ material: 'pla', years: 1, verdict: 'failed', mode: 'deformed' }),
+      placed({ material: 'pla', years: 4 }),
+    ];
+    expect(familyLesson(list, 'pla', family)).toBe(
+      '2 of yours are out there, the longest for 4 years; 1 bent out of shape.',
+    );
+    expect(familyLesson(list, 'asa', family)).toBe('');
+  });
+
+  it('says years as people do', () => {
+    expect([yearsText(1 / 12), yearsText(0.5), yearsText(2), yearsText(5.25)]).toEqual([
+      'a month',
+      '6 months',
+      '2 years',
+      '5.3 years',
+    ]);
+  });
+});
+
+describe('what was predicted, and what happened', () => {
+  const pla = familyByKey('pla')!;
+
+  it('foresees a PLA part that bent in a hot car', () => {
+    const bent = placed({
+      material: 'pla',
+      heat: 'closed-vehicle',
+      years: 0.5,
+      verdict: 'failed',
+      mode: 'deformed',
+    });
+    const h = happened(bent, pla, null)!;
+    expect(h).toMatchObject({ predicted: 'fails', verdict: 'foreseen', failed: true });
+    expect(h.by.map(b => b.id)).toContain('heat');
+  });
+
+  it('is right of one that stands indoors, and misses one that the models trusted', () => {
+    expect(happened(placed({ material: 'pla', heat: 'indoors', years: 3 }), pla, null)).toMatchObject({
+      predicted: 'holds',
+      verdict: 'right',
+    });
+    const chewed = placed({ material: 'pla', heat: 'indoors', years: 3, verdict: 'failed', mode: 'chewed' });
+    expect(happened(chewed, pla, null)).toMatchObject({ verdict: 'missed' });
+  });
+
+  it('was too dark of one that stands though it was said to fail', () => {
+    const hot = placed({ material: 'pla', heat: 'closed-vehicle', years: 3 });
+    expect(happened(hot, pla, null)).toMatchObject({ predicted: 'fails', verdict: 'too dark' });
+  });
+
+  it('takes the place and the years as they were, not as the brief had them', () => {
+    const of = parseBrief({
+      format: 'hornblende-brief',
+      version: 1,
+      name: 'Lid',
+      lifeYears: 10,
+      sun: 'none',
+    });
+    const brief = briefAsPlaced(placed({ material: 'pla', sun: 'full', years: 2, partMaxC: 55 }), of);
+    expect(brief).toMatchObject({ name: 'Lid', sun: 'full', heat: { setting: 'custom', partC: 55 } });
+    expect(brief.lifeYears).toBeCloseTo(2, 1);
+  });
+
+  it('shows misses first', () => {
+    const of = (verdict: Happened['verdict']): Happened => ({
+      id: verdict,
+      predicted: 'holds',
+      by: [],
+      failed: false,
+      mode: null,
+      years: 1,
+      verdict,
+    });
+    expect(byLesson([of('right'), of('foreseen'), of('missed'), of('too dark')]).map(h => h.verdict)).toEqual(
+      ['missed', 'too dark', 'foreseen', 'right'],
+    );
+  });
+});
+
+describe('what is refused', () => {
+  const placement = { format: 'hornblende-service', version: 1, name: 'X', place: { where: 'x' } };
+  const problems = (run: () => unknown): string[] => {
+    try {
+      run();
+    } catch (e) {
+      return (e as InputError).problems.map(p => p.field);
+    }
+    return [];
+  };
+
+  it('is a part without a date, or without a filament, by name', () => {
+    expect(problems(() => parsePlacement({ ...placement, since: 'May', materials: [] }))).toEqual([
+      'since',
+      'materials',
+    ]);
+    expect(
+      problems(() => parsePlacement({ ...placement, since: '2026-02-30', materials: [{ material: 'pla' }] })),
+    ).toEqual(['since']);
+  });
+
+  it('is a look that failed in no way, or that is fine in one', () => {
+    const base = { id: 'look-0001', placementId: 'x', at: '2026-01-01T10:00:00Z' };
+    expect(problems(() => parseInspection({ ...base, verdict: 'failed' }))).toEqual(['mode']);
+    expect(problems(() => parseInspection({ ...base, verdict: 'fine', mode: 'cracked' }))).toEqual(['mode']);
+    expect(problems(() => parseInspection({ ...base, verdict: 'fine', id: '../etc' }))).toEqual(['id']);
+    expect(problems(() => parseInspection({ ...base, verdict: 'fine', photos: [{ sha256: 'zz' }] }))).toEqual(
+      ['photos[0].sha256'],
+    );
+  });
+});
+
+describe('a code for a tag', () => {
+  it('is four signs that are not taken for one another, and none that is taken', () => {
+    let n = 0;
+    const uniform = (): number => (n++ % 32) / 32;
+    const first = freshCode(new Set(), uniform);
+    expect(first).toMatch(/^[2-9A-HJ-NP-Z]{4}$/);
+    n = 0;
+    expect(freshCode(new Set([first]), uniform)).not.toBe(first);
+  });
+});
