@@ -4,6 +4,12 @@ import type { RecordPremises } from './records/premises.js';
 import type { DecisionRecord } from './records/record.js';
 import type { Printer } from './workshop/printer.js';
 import type { WorkshopSettings } from './workshop/settings.js';
+import type { Due } from './service/due.js';
+import type { EvidenceGroup } from './service/evidence.js';
+import type { FieldEvidence } from './service/field-evidence.js';
+import type { Happened } from './service/happened.js';
+import type { Placement } from './service/placement.js';
+import type { ServiceStanding } from './service/standing.js';
 import type { Trial } from './trials/trial.js';
 import type { PrintEntry } from './workshop/print-log.js';
 import type { Spool } from './workshop/spool.js';
@@ -110,6 +116,44 @@ export interface StoredPrint extends Revisioned {
 export interface StoredTrial extends Revisioned {
   id: string;
   trial: Trial;
+}
+
+/** A part in service. */
+export interface StoredPlacement extends Revisioned {
+  id: string;
+  placement: Placement;
+}
+
+/** A part in service in a list: how it stands, and when it is due. */
+export interface ListedPlacement extends StoredPlacement {
+  standing: ServiceStanding;
+  /** Null where its service has ended. */
+  due: Due | null;
+}
+
+/** A photograph that is kept. */
+export interface StoredPhoto {
+  sha256: string;
+  type: 'image/jpeg' | 'image/png';
+  width: number;
+  height: number;
+  bytes: number;
+}
+
+/** What parts in service tell, as the server works it out. */
+export interface ServiceEvidence {
+  groups: EvidenceGroup[];
+  field: FieldEvidence[];
+  happened: Happened[];
+}
+
+/** A phone that may look at parts in service. */
+export interface PairedPhone {
+  id: string;
+  name: string;
+  pairedAt: string;
+  seenAt: string | null;
+  withdrawnAt: string | null;
 }
 
 /** What the server keeps of a part's file. */

@@ -1,8 +1,10 @@
 import type { ArchiveImported, ArchivePreview, ArchiveUndone } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { randomUUID } from 'node:crypto';
+import { join } from 'node:path';
 import { keyText, recordKinds, type RecordKind, type Row } from '../db/kinds.js';
 import { keyOf, rowsOf, sameKey } from '../db/rows.js';
+import { writeWhole } from '../db/photos.js';
 import { notFound } from '../http/errors.js';
 import { archiveProblem, type Manifest } from './manifest.js';
 
@@ -42,7 +44,7 @@ export async function previewImport(
     const count = { add: 0, change: 0, conflict: 0, same: 0 };
     for await (const row of rowsOf(staged, kind)) {
       requireUsable(kind, row);
-      const verdict = verdictOf(row, await sameKey(db, kind, row), madeAt);
+      const verdict = verdictOf(rowHere(kind, row), await sameKey(db, kind, row), madeAt);
       count[verdict]++;
       if (verdict !== 'same' && named.length < NAMED)
         named.push({ kind: kind.name, title: kind.title(row), verdict });
@@ -73,16 +75,28 @@ interface Before {
   left: Row;
 }
 
+/** How a staged archive is taken over. */
+export interface ImportOrder {
+  madeAt: string;
+  /** The folder of the photographs. */
+  folder: string;
+  /** What becomes of records that were changed here after the archive was made. */
+  conflicts: 'keep' | 'replace';
+  now: string;
+}
+
+/** A staged row as it stands here: its bytes in a file beside the database, where its kind has them so. */
+function rowHere(kind: RecordKind, row: Row): Row {
+  return kind.blob && kind.file ? { ...row, [kind.blob]: null } : row;
+}
+
 /**
  * Takes a staged archive over, all of it or nothing.
- * @param conflicts what becomes of records that were changed here after the archive was made
  */
 export async function importStaged(
   db: Knex,
   staged: Knex,
-  madeAt: string,
-  conflicts: 'keep' | 'replace',
-  now: string,
+  { madeAt, folder, conflicts, now }: ImportOrder,
 ): Promise<ArchiveImported> {
   const id = randomUUID();
   const before: Before[] = [];
@@ -96,11 +110,14 @@ export async function importStaged(
       for await (const row of rowsOf(staged, kind)) {
         requireUsable(kind, row);
         const ours = await sameKey(t, kind, row);
-        const verdict = verdictOf(row, ours, madeAt);
+        const here = rowHere(kind, row);
+        const verdict = verdictOf(here, ours, madeAt);
         if (verdict === 'conflict' && conflicts === 'keep') kept++;
         if (verdict === 'same' || (verdict === 'conflict' && conflicts === 'keep')) continue;
-        await put(t, kind, row, ours);
-        before.push({ table: kind.table, key: keyOf(kind, row), before: plain(ours), left: plain(row)! });
+        // The file first and then its row: a stray file is swept, a row without one is a loss.
+        if (kind.blob && kind.file) writeWhole(join(folder, kind.file(row)), row[kind.blob] as Buffer);
+        await put(t, kind, here, ours);
+        before.push({ table: kind.table, key: keyOf(kind, row), before: plain(ours), left: plain(here)! });
       }
     if (wasDefault) await t('printers').whereNot({ id: wasDefault.id }).update({ is_default: 0 });
     await t('archive_imports').insert({ id, at: now, before: JSON.stringify(before) });

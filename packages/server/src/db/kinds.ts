@@ -1,15 +1,19 @@
 import {
   parseBrief,
   parseGrade,
+  parseInspection,
+  parsePlacement,
   parsePrinter,
   parsePrintEntry,
   parseSpool,
   parseTrial,
   parseWorkshop,
+  type StoredPhoto,
   type Weather,
 } from '@hornblende/core';
 import { createHash } from 'node:crypto';
 import { packed, unpackedText } from './decision-pieces.js';
+import { photoPath } from './photo-path.js';
 
 /** A row as the database has it. */
 export type Row = Record<string, unknown>;
@@ -28,6 +32,8 @@ export interface RecordKind {
   json: readonly string[];
   /** A column of bytes, which an archive has as a file of its own beside the row's. */
   blob?: string;
+  /** Where those bytes stand in a file of the folder of photographs, rather than in the database. */
+  file?: (row: Row) => string;
   /** What a person would call a row. */
   title: (row: Row) => string;
   /** @throws Error for a row that cannot be used */
@@ -51,6 +57,14 @@ function sha256(of: string): string {
 /** @throws Error where a hash does not fit what it stands for */
 function requireHash(row: Row, of: string): void {
   if (sha256(of) !== row.hash) throw new Error('is not what its hash says');
+}
+
+/** @throws Error for a picture that is not what its hash says, where its bytes are at hand */
+function requirePhoto(row: Row): void {
+  if (!/^[0-9a-f]{64}$/.test(text(row, 'sha256'))) throw new Error('has no hash for a name');
+  if (!Buffer.isBuffer(row.data)) return;
+  if (createHash('sha256').update(row.data).digest('hex') !== row.sha256)
+    throw new Error('is not what its hash says');
 }
 
 /** Every kind, in the order in which they refer to each other: what is referred to comes first. */
@@ -175,6 +189,32 @@ export const recordKinds: readonly RecordKind[] = [
     check: row => void parseTrial(parsed(row, 'data')),
   },
   {
+    name: 'photos',
+    table: 'photos',
+    key: ['sha256'],
+    json: [],
+    blob: 'data',
+    file: row => photoPath('', row as unknown as StoredPhoto),
+    title: row => `a photograph of ${text(row, 'at').slice(0, 10)}`,
+    check: requirePhoto,
+  },
+  {
+    name: 'service',
+    table: 'placements',
+    key: ['id'],
+    json: ['data'],
+    title: titled('name'),
+    check: row => void parsePlacement(parsed(row, 'data')),
+  },
+  {
+    name: 'inspections',
+    table: 'inspections',
+    key: ['id'],
+    json: ['data'],
+    title: row => `a look of ${text(row, 'at').slice(0, 10)}`,
+    check: row => void parseInspection(parsed(row, 'data')),
+  },
+  {
     name: 'shapes',
     table: 'shapes',
     key: ['part_id'],
@@ -196,6 +236,8 @@ export const transientTables: readonly string[] = [
   'knex_migrations_lock',
   'grade_imports',
   'archive_imports',
+  // Keys of phones belong to this machine: an archive must not carry them.
+  'phones',
 ];
 
 /** The columns that name a row, as one text. */

@@ -27,6 +27,7 @@ import { demoGrades } from './grades.js';
 import { demoParts, type DemoPart } from './parts.js';
 import { demoPrinters } from './printers.js';
 import { demoPrints } from './prints.js';
+import { layOutService } from './service.js';
 import { demoTrial } from './trials.js';
 import { demoSpools, demoWorkshop } from './spools.js';
 
@@ -101,6 +102,7 @@ async function layOut(db: Knex.Transaction): Promise<void> {
     parseTrial({ ...demoTrial, partId: partIds.get('Solar wax melter latch') ?? null }),
     SEEDED_AT,
   );
+  await layOutService(db, partIds, new Date().toISOString());
   const prints = new PrintStore(db);
   for (const { printer, part, ...print } of demoPrints)
     await prints.create(

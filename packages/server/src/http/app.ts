@@ -8,6 +8,10 @@ import { GradeStore } from '../db/grades.js';
 import { PartStore } from '../db/parts.js';
 import { PrinterStore } from '../db/printers.js';
 import { PrintStore } from '../db/prints.js';
+import { InspectionStore } from '../db/inspections.js';
+import { photoFolder } from '../db/photo-path.js';
+import { PhotoStore } from '../db/photos.js';
+import { PlacementStore } from '../db/placements.js';
 import { ShapeStore } from '../db/shapes.js';
 import { SpoolStore } from '../db/spools.js';
 import { TrialStore } from '../db/trials.js';
@@ -30,6 +34,7 @@ import { trialRoutes } from '../routes/trials.js';
 import { weatherRoutes } from '../routes/weathers.js';
 import { printerRoutes } from '../routes/printers.js';
 import { printRoutes } from '../routes/prints.js';
+import { inspectionRoutes, photoRoutes, placementRoutes, serviceRoutes } from '../routes/service.js';
 import { shapeRoutes } from '../routes/shapes.js';
 import { workshopRoutes } from '../routes/workshop.js';
 
@@ -37,7 +42,7 @@ import { workshopRoutes } from '../routes/workshop.js';
 export const BODY_LIMIT = 512 * 1024;
 
 /** Paths whose bodies are not JSON, or are too large to be read here. */
-const unread: ReadonlySet<string> = new Set(['/grades/import', '/archive/previews']);
+const unread: ReadonlySet<string> = new Set(['/grades/import', '/archive/previews', '/photos']);
 const unreadShape = /^\/parts\/[^/]+\/shape$/;
 
 /** What the application is made of. */
@@ -120,6 +125,10 @@ export function createApp({
   api.use('/parts/:id/shape', shapeRoutes(new ShapeStore(db), now));
   api.use('/prints', printRoutes(new PrintStore(db), jobs, now));
   api.use('/trials', trialRoutes(new TrialStore(db), jobs, now));
+  api.use('/placements', placementRoutes(new PlacementStore(db), jobs, now));
+  api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));
+  api.use('/photos', photoRoutes(new PhotoStore(db, photoFolder(workplace.file)), now));
+  api.use('/service', serviceRoutes(jobs, now));
   api.use('/parts', partRoutes(new PartStore(db), jobs, now));
   api.use('/printers', printerRoutes(new PrinterStore(db), jobs, now));
   api.use('/weathers', weatherRoutes(new WeatherStore(db), jobs, now));

@@ -10,6 +10,7 @@ import {
   type Brief,
   type DecisionInput,
   type DecisionRecord,
+  type FieldEvidence,
   type Grade,
   type Printer,
   type Weather,
@@ -22,6 +23,8 @@ export interface DecisionGround {
   printer: Printer | null;
   weather: Weather | null;
   grades: readonly Grade[];
+  /** What own parts say of families outdoors; default nothing. */
+  field?: readonly FieldEvidence[];
 }
 
 /** Works out the record of a decision: a second or two, so off the main thread. @throws InputError */
@@ -34,7 +37,13 @@ export function decide(
   const { brief, printer, weather } = ground;
   const problems = decisionProblems(input, brief, new Set([...familyKeys, ...ground.grades.map(g => g.key)]));
   if (problems.length) throw new InputError(problems);
-  const premises = premisesNow(input, { brief, printer, weather, grades: [...ground.grades] });
+  const premises = premisesNow(input, {
+    brief,
+    printer,
+    weather,
+    grades: [...ground.grades],
+    field: ground.field ?? [],
+  });
   const sure = robustness(brief, { printer, weather, families: premisedCandidates(premises), draws });
   return decisionRecord(input, decidedAt, premises, ground.given, sure);
 }

@@ -41,7 +41,7 @@ export function decisionRoutes(decisions: DecisionStore, jobs: Jobs, now: () => 
   });
 
   router.get<'/:decision/drift', OfDecision>('/:decision/drift', async (req, res) => {
-    const asked = { partId: req.params.id, id: req.params.decision };
+    const asked = { partId: req.params.id, id: req.params.decision, now: now() };
     send(res, await jobs.run('heavy', 'decisionDrift', asked, leaving(res)));
   });
 

@@ -1,3 +1,5 @@
+import { photoFolder } from '../db/photo-path.js';
+import { PhotoStore } from '../db/photos.js';
 import type { Workplace } from './workplace.js';
 
 /** How often it is looked whether something is due, ms. */
@@ -6,7 +8,7 @@ const DAY_MS = 24 * LOOK_MS;
 /** The first look waits until a start is over, ms. */
 const FIRST_MS = 5000;
 
-/** What is done each day without being asked: a look for damage, and a backup. */
+/** What is done each day without being asked: a look for damage, stray photographs swept, and a backup. */
 export class Housekeeping {
   private readonly first: NodeJS.Timeout;
   private readonly daily: NodeJS.Timeout;
@@ -33,11 +35,13 @@ export class Housekeeping {
     try {
       if (Date.now() - this.lookedAt >= DAY_MS) {
         await workplace.lookForDamage();
+        if (!workplace.damage.length)
+          await new PhotoStore(workplace.db, photoFolder(workplace.file)).sweep(Date.now());
         this.lookedAt = Date.now();
       }
       if (!workplace.damage.length && workplace.backups.isDue()) await workplace.backups.make('daily');
     } catch (e) {
-      console.error(`The daily backup could not be made: ${(e as Error).message}`);
+      console.error(`The daily round could not be made: ${(e as Error).message}`);
     } finally {
       this.busy = false;
     }

@@ -5,6 +5,7 @@ import { exportArchive } from '../archive/export.js';
 import { importStaged, previewImport } from '../archive/import.js';
 import { checkedManifest, discard, stage } from '../archive/staging.js';
 import { openDatabase, openForReading } from '../db/database.js';
+import { photoFolder } from '../db/photo-path.js';
 import { lookAt } from '../db/look-at.js';
 import { StartProblem } from '../db/start-problem.js';
 import { verifyDatabase } from '../db/verify.js';
@@ -98,7 +99,12 @@ export async function exportTo(archive: string, dataDir: string, app: string): P
     throw new StartProblem(file, 'it was written by an older Hornblende', 'Start it once, then export');
   const db = openForReading(file);
   try {
-    const { files } = await exportArchive(db, archive, app, new Date().toISOString());
+    const { files } = await exportArchive(
+      db,
+      { to: archive, folder: photoFolder(file) },
+      app,
+      new Date().toISOString(),
+    );
     return Object.keys(files).length;
   } finally {
     await db.destroy();
@@ -130,7 +136,12 @@ export async function importFrom(
       const from = openForReading(staged);
       try {
         if (!(await agrees(await previewImport(db, from, manifest, 'import')))) return null;
-        return await importStaged(db, from, manifest.at, 'keep', new Date().toISOString());
+        return await importStaged(db, from, {
+          madeAt: manifest.at,
+          folder: photoFolder(file),
+          conflicts: 'keep',
+          now: new Date().toISOString(),
+        });
       } finally {
         await from.destroy();
       }

@@ -7,6 +7,7 @@ import { withdrawnDecisions } from './005-withdrawn-decisions.js';
 import { piecesAndIndexes } from './006-pieces-and-indexes.js';
 import { printsAndShapes } from './007-prints-and-shapes.js';
 import { trials } from './008-trials.js';
+import { service } from './009-service.js';
 import type { Migration } from './migration.js';
 
 /** The schema's history. Only ever add to the end; an old step is never changed. */
@@ -19,6 +20,7 @@ export const steps: readonly Migration[] = [
   piecesAndIndexes,
   printsAndShapes,
   trials,
+  service,
 ];
 
 /** The history as Knex reads it, compiled in so that a build needs no loose files. */

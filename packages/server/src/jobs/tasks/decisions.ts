@@ -1,6 +1,6 @@
 import {
   DecisionInput,
-  families,
+  familiesFor,
   parseInput,
   recordDrift,
   recordHtml,
@@ -17,6 +17,7 @@ import { notFound } from '../../http/errors.js';
 import { bytes, json } from '../answer.js';
 import { decide, type DecisionGround } from '../decide.js';
 import type { Task } from '../task.js';
+import { ownFieldEvidence } from './service.js';
 
 /** Which decision of which part. */
 export interface DecisionAsked {
@@ -27,16 +28,18 @@ export interface DecisionAsked {
 /** Works a decision out from what is saved, packed for keeping: it must not depend on what a client claims. */
 export const workOutDecision: Task<{ partId: string; body: unknown; now: string }, ReadyDecision> = {
   async run(db, { partId, body, now }) {
-    const ground = await groundOf(db, partId);
+    const ground = await groundOf(db, partId, now);
     return readyToKeep(decide(parseInput(DecisionInput, body), ground, now));
   },
 };
 
 /** How today's library answers the question that was decided. */
-export const decisionDrift: Task<DecisionAsked> = {
-  async run(db, { partId, id }) {
+export const decisionDrift: Task<DecisionAsked & { now: string }> = {
+  async run(db, { partId, id, now }) {
     const record = await new DecisionStore(db).whole(partId, id);
-    return json(recordDrift(record, families, await new GradeStore(db).active()));
+    const { brief } = record.premises;
+    const field = brief.outdoorSchool === 'field' ? await ownFieldEvidence(db, now) : [];
+    return json(recordDrift(record, familiesFor(brief, field), await new GradeStore(db).active()));
   },
 };
 
@@ -59,12 +62,13 @@ export const decisionReport: Task<DecisionAsked & { type: string }> = {
 };
 
 /** What is saved of a part and all that its ranking rests on. @throws HttpProblem 404 */
-async function groundOf(db: Knex, partId: string): Promise<DecisionGround> {
+async function groundOf(db: Knex, partId: string, now: string): Promise<DecisionGround> {
   const { brief, given, printerId, weatherId } = await new PartStore(db).get(partId);
   return {
     brief,
     given,
     grades: await new GradeStore(db).active(),
+    field: brief.outdoorSchool === 'field' ? await ownFieldEvidence(db, now) : [],
     printer: printerId ? (await new PrinterStore(db).get(printerId)).profile : null,
     weather: weatherId ? await new WeatherStore(db).get(weatherId) : null,
   };

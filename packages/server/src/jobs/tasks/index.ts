@@ -22,6 +22,7 @@ import {
   listVersions,
   listWeathers,
 } from './lists.js';
+import { calendar, listInspections, listPlacements, serviceEvidence, serviceTable } from './service.js';
 
 /** Everything that threads know how to do, by name. */
 export const tasks = {
@@ -44,6 +45,11 @@ export const tasks = {
   listTrials,
   listVersions,
   listWeathers,
+  listPlacements,
+  listInspections,
+  serviceEvidence,
+  calendar,
+  serviceTable,
   lookForDamage,
   verifyWorkshop,
   inspectFile,

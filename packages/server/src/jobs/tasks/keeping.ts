@@ -1,14 +1,22 @@
 import type { ArchivePreview, Verification } from '@hornblende/core';
+import type { Knex } from 'knex';
 import { existsSync } from 'node:fs';
 import { exportArchive } from '../../archive/export.js';
 import { importStaged, previewImport, undoImported } from '../../archive/import.js';
 import { discard, stage } from '../../archive/staging.js';
 import { openForReading } from '../../db/database.js';
 import { recordKinds } from '../../db/kinds.js';
+import { photoFolder } from '../../db/photo-path.js';
 import { damageOf, verifyDatabase } from '../../db/verify.js';
 import { notFound } from '../../http/errors.js';
 import { json } from '../answer.js';
 import type { Task } from '../task.js';
+
+/** The folder of the photographs of a workshop's database. */
+function photosOf(db: Knex): string {
+  const { filename } = db.client.config.connection as { filename: string };
+  return photoFolder(filename);
+}
 
 /** What SQLite finds damaged in the workshop's own database. */
 export const lookForDamage: Task<null, string[]> = { run: db => damageOf(db) };
@@ -38,7 +46,7 @@ export const inspectFile: Task<{ path: string }, Verification & { counts: Record
 /** The whole workshop written into one zip. */
 export const writeArchive: Task<{ to: string; app: string; now: string }, null> = {
   async run(db, { to, app, now }) {
-    await exportArchive(db, to, app, now);
+    await exportArchive(db, { to, folder: photosOf(db) }, app, now);
     return null;
   },
 };
@@ -72,7 +80,7 @@ export const importArchive: Task<{
     if (!existsSync(staged)) throw notFound('archive', id);
     const from = openForReading(staged);
     try {
-      return json(await importStaged(db, from, madeAt, conflicts, now));
+      return json(await importStaged(db, from, { madeAt, folder: photosOf(db), conflicts, now }));
     } finally {
       await from.destroy();
     }

@@ -1,0 +1,12 @@
+import type { StoredPhoto } from '@hornblende/core';
+import { dirname, join } from 'node:path';
+
+/** The folder that a database's photographs stand in, beside it. */
+export function photoFolder(databaseFile: string): string {
+  return join(dirname(databaseFile), 'photos');
+}
+
+/** The path of a photograph, in a folder by its first two figures. */
+export function photoPath(folder: string, { sha256, type }: Pick<StoredPhoto, 'sha256' | 'type'>): string {
+  return join(folder, sha256.slice(0, 2), `${sha256}.${type === 'image/png' ? 'png' : 'jpg'}`);
+}

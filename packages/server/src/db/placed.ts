@@ -1,0 +1,43 @@
+import { serviceStanding, type Look, type Placed } from '@hornblende/core';
+import type { Knex } from 'knex';
+import { readPlacement, type PlacementRow } from './placements.js';
+
+interface LookRow {
+  id: string;
+  placement_id: string;
+  at: string;
+  verdict: Look['verdict'];
+  mode: Look['mode'];
+  struck: number;
+}
+
+/** What is read of a look to say how its part stands: not its notes. */
+const SLIM = ['id', 'placement_id', 'at', 'verdict', 'mode', 'struck'] as const;
+
+/** How parts stand, by their looks. @param ids those asked for; default all */
+export async function looksOf(db: Knex, ids: readonly string[] | null = null): Promise<Map<string, Look[]>> {
+  const query = db<LookRow>('inspections').select(...SLIM);
+  if (ids) query.whereIn('placement_id', [...ids]);
+  const byPart = new Map<string, Look[]>();
+  for (const { placement_id: part, struck, ...look } of (await query) as LookRow[]) {
+    const list = byPart.get(part) ?? [];
+    byPart.set(part, list);
+    list.push({ ...look, struck: struck !== 0 });
+  }
+  return byPart;
+}
+
+/** Every part in service that is not put away, and how it stands. Rows that cannot be read are left out. */
+export async function allPlaced(db: Knex, now: string): Promise<Placed[]> {
+  const looks = await looksOf(db);
+  const rows = (await db('placements').orderByRaw('place, name, id')) as PlacementRow[];
+  return rows.flatMap(row => {
+    try {
+      const { placement } = readPlacement(row);
+      if (placement.archived) return [];
+      return [{ id: row.id, placement, standing: serviceStanding(placement, looks.get(row.id) ?? [], now) }];
+    } catch {
+      return [];
+    }
+  });
+}

@@ -1,0 +1,144 @@
+import {
+  byLesson,
+  dueOf,
+  evidence,
+  failuresOfKind,
+  families,
+  fieldEvidence,
+  gradeFamily,
+  happened,
+  serviceCsv,
+  type Brief,
+  type Due,
+  type Family,
+  type FieldEvidence,
+  type Grouping,
+  type ListedPlacement,
+  type Look,
+  type Placed,
+  type ServiceEvidence,
+} from '@hornblende/core';
+import type { Knex } from 'knex';
+import { GradeStore } from '../../db/grades.js';
+import { InspectionStore } from '../../db/inspections.js';
+import type { Page } from '../../db/page.js';
+import { PartStore } from '../../db/parts.js';
+import { allPlaced, looksOf } from '../../db/placed.js';
+import { PlacementStore } from '../../db/placements.js';
+import { serviceCalendar } from '../../service/calendar.js';
+import { bytes, json } from '../answer.js';
+import type { Task } from '../task.js';
+import { pageAnswer, type ListAsked } from './lists.js';
+
+/** Parts in service by place, with how each stands and when it is due. */
+export const listPlacements: Task<ListAsked & { now: string }> = {
+  async run(db, asked) {
+    const page = await new PlacementStore(db).page(asked);
+    const placed = await allPlaced(db, asked.now);
+    const dueBy = await dueFinder(db, placed, asked.now);
+    const byId = new Map(placed.map(p => [p.id, p]));
+    const items = page.items.flatMap((stored): ListedPlacement[] => {
+      const p = byId.get(stored.id);
+      return p ? [{ ...stored, standing: p.standing, due: dueBy(p) }] : [];
+    });
+    return pageAnswer({ ...page, items } as Page<object>, asked);
+  },
+};
+
+/** Looks at a part, the newest first. */
+export const listInspections: Task<ListAsked & { placementId: string }> = {
+  async run(db, asked) {
+    await new PlacementStore(db).get(asked.placementId);
+    return pageAnswer(await new InspectionStore(db).page(asked.placementId, asked), asked);
+  },
+};
+
+/** What parts in service tell: how long they stand, in groups; the field's word; what was predicted. */
+export const serviceEvidence: Task<{ by: Grouping; now: string }> = {
+  async run(db, { by, now }) {
+    const placed = await allPlaced(db, now);
+    const library = await libraryOf(db);
+    const briefs = new Map<string, Brief>();
+    for (const { id, brief } of await new PartStore(db).all()) briefs.set(id, brief);
+    const briefOf = ({ placement }: Placed): Brief | null =>
+      placement.partId === null ? null : (briefs.get(placement.partId) ?? null);
+    const materialOf = ({ placement }: Placed): Family | null =>
+      library.get(placement.materials[0]!.material) ?? null;
+    const answer: ServiceEvidence = {
+      groups: evidence(placed, by, key => library.get(key)?.grade?.family ?? (library.has(key) ? key : null)),
+      field: fieldOf(placed, library),
+      happened: byLesson(placed.flatMap(p => happened(p, materialOf(p), briefOf(p)) ?? [])),
+    };
+    return json(answer);
+  },
+};
+
+/** What parts in service say of the library's families outdoors. */
+export async function ownFieldEvidence(db: Knex, now: string): Promise<FieldEvidence[]> {
+  return fieldOf(await allPlaced(db, now), await libraryOf(db));
+}
+
+/** Inspections to come, as a calendar. */
+export const calendar: Task<{ now: string }> = {
+  async run(db, { now }) {
+    const placed = await allPlaced(db, now);
+    const dueBy = await dueFinder(db, placed, now);
+    const rows = placed.flatMap(p => {
+      const due = dueBy(p);
+      return due ? [{ ...p, due }] : [];
+    });
+    return {
+      status: 200,
+      type: 'text/calendar; charset=utf-8',
+      body: bytes(serviceCalendar(rows, now)),
+      headers: { 'Content-Disposition': 'attachment; filename="inspections.ics"' },
+    };
+  },
+};
+
+/** Every part in service in one table. */
+export const serviceTable: Task<{ now: string }> = {
+  async run(db, { now }) {
+    const placed = await allPlaced(db, now);
+    const dueBy = await dueFinder(db, placed, now);
+    return {
+      status: 200,
+      type: 'text/csv; charset=utf-8',
+      body: bytes(serviceCsv(placed.map(p => ({ ...p, due: dueBy(p) })))),
+      headers: { 'Content-Disposition': 'attachment; filename="in-service.csv"' },
+    };
+  },
+};
+
+/** When each part is due, from its looks and the failures of its kind. */
+async function dueFinder(
+  db: Knex,
+  placed: readonly Placed[],
+  now: string,
+): Promise<(p: Placed) => Due | null> {
+  const looks: Map<string, Look[]> = await looksOf(db);
+  const ofKind = failuresOfKind(placed);
+  return p =>
+    dueOf(
+      p.placement,
+      looks.get(p.id) ?? [],
+      {
+        marginal: p.placement.status === 'marginal' || p.placement.status === 'out',
+        failuresOfKind: ofKind(p),
+      },
+      now,
+    );
+}
+
+/** Families and grades by their key. */
+async function libraryOf(db: Knex): Promise<Map<string, Family>> {
+  const grades = (await new GradeStore(db).all()).map(g => gradeFamily(g.grade));
+  return new Map([...families, ...grades].map(f => [f.key, f]));
+}
+
+function fieldOf(placed: readonly Placed[], library: ReadonlyMap<string, Family>): FieldEvidence[] {
+  return fieldEvidence(placed, key => {
+    const f = library.get(key);
+    return f ? (library.get(f.grade?.family ?? f.key) ?? null) : null;
+  });
+}

@@ -1,0 +1,111 @@
+import {
+  Choice,
+  Flag,
+  groupings,
+  InputError,
+  parseInput,
+  parseInspection,
+  parsePlacement,
+  type Grouping,
+} from '@hornblende/core';
+import express, { Router } from 'express';
+import type { InspectionStore } from '../db/inspections.js';
+import type { PhotoStore } from '../db/photos.js';
+import { PHOTO_LIMIT } from '../db/photos.js';
+import type { PlacementStore } from '../db/placements.js';
+import { DocumentEnvelope } from '../http/envelopes.js';
+import { HttpProblem } from '../http/errors.js';
+import { listing } from '../http/listing.js';
+import { resource } from '../http/resource.js';
+import { within } from '../http/split.js';
+import { leaving, send, type Jobs } from '../jobs/jobs.js';
+
+/** Query of `GET /api/service/evidence`. */
+class EvidenceQuery {
+  @Choice(groupings, { optional: true, doc: 'What parts are grouped by; default family.' }) by: Grouping =
+    'family';
+}
+
+/** Body of `POST /api/inspections/:id/strike`. */
+class StrikeInput {
+  @Flag({ doc: 'Whether it is struck out.' }) struck!: boolean;
+}
+
+/** /placements: parts in service by place, and the looks at each. */
+export function placementRoutes(store: PlacementStore, jobs: Jobs, now: () => string): Router {
+  const router = resource({
+    store,
+    document: 'placement',
+    Envelope: DocumentEnvelope,
+    parse: parsePlacement,
+    content: placement => placement,
+    list: listing(jobs, 'listPlacements', () => ({ now: now() })),
+    now,
+  });
+  router.get(
+    '/:id/inspections',
+    listing<'listInspections', { id: string }>(jobs, 'listInspections', req => ({
+      placementId: req.params.id,
+    })),
+  );
+  return router;
+}
+
+/** /inspections: looks, each under an id that was made where it was written, so that none comes twice. */
+export function inspectionRoutes(store: InspectionStore, now: () => string): Router {
+  const router = Router();
+  router.put('/:id', async (req, res) => {
+    const plain = inspectionIn(req.body);
+    const look = within('inspection', () => parseInspection(plain));
+    if (look.id !== req.params.id)
+      throw new InputError([
+        { field: 'inspection.id', value: look.id, message: `must be the address’s, ${req.params.id}` },
+      ]);
+    const isNew = await store.put(look, now());
+    res.status(isNew ? 201 : 200).json(look);
+  });
+  router.post('/:id/strike', async (req, res) => {
+    const { struck } = parseInput(StrikeInput, req.body);
+    res.json(await store.strike(req.params.id, struck, now()));
+  });
+  return router;
+}
+
+/** @throws InputError for a body without an inspection */
+function inspectionIn(body: unknown): unknown {
+  if (typeof body === 'object' && body !== null && 'inspection' in body) return body.inspection;
+  throw new InputError([{ field: 'inspection', value: undefined, message: 'is needed' }]);
+}
+
+/** /photos: pictures by the hash of their bytes. */
+export function photoRoutes(store: PhotoStore, now: () => string): Router {
+  const router = Router();
+  router.post('/', express.raw({ type: () => true, limit: PHOTO_LIMIT }), async (req, res) => {
+    const data: unknown = req.body;
+    if (!Buffer.isBuffer(data) || !data.length)
+      throw new HttpProblem(400, [{ field: '(photo)', value: null, message: 'must not be empty' }]);
+    res.status(201).json(await store.put(data, now()));
+  });
+  router.get('/:sha256', async (req, res) => {
+    const { type, bytes } = await store.bytes(req.params.sha256);
+    // What is named by its own hash never changes.
+    res.set('Cache-Control', 'private, max-age=31536000, immutable').type(type).send(bytes);
+  });
+  return router;
+}
+
+/** /service: what parts in service tell, when they are due, and all of them as a table. */
+export function serviceRoutes(jobs: Jobs, now: () => string): Router {
+  const router = Router();
+  router.get('/evidence', async (req, res) => {
+    const { by } = parseInput(EvidenceQuery, { ...req.query });
+    send(res, await jobs.run('heavy', 'serviceEvidence', { by, now: now() }, leaving(res)));
+  });
+  router.get('/due.ics', async (_req, res) => {
+    send(res, await jobs.run('reading', 'calendar', { now: now() }, leaving(res)));
+  });
+  router.get('/parts.csv', async (_req, res) => {
+    send(res, await jobs.run('reading', 'serviceTable', { now: now() }, leaving(res)));
+  });
+  return router;
+}
