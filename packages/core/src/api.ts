@@ -272,6 +272,8 @@ export interface Health {
   version: string;
   /** What is damaged, in SQLite's words. */
   damage?: string[];
+  /** Set where it is answered to phones: parts in service, and nothing else. */
+  phone?: boolean;
 }
 
 /** What reading every record through found. */

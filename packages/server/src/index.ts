@@ -5,4 +5,5 @@ export { seedDemo } from './demo/seed.js';
 export { DATABASE_FILE } from './start/workplace.js';
 export { backUp, exportTo, importFrom, restore, verify } from './start/offline.js';
 export { StartProblem } from './db/start-problem.js';
+export { networkAddresses } from './share/network-address.js';
 export { startServer, type Running, type StartOptions } from './start/start-server.js';

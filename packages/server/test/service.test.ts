@@ -233,7 +233,8 @@ describe('what parts in service tell', () => {
     const id = await place({ name: '=Sum of a foot', code: 'CAL1' });
     const calendar = async (): Promise<string> =>
       (await fetch(`${api.server().url}/api/service/due.ics`)).text();
-    const [first, second] = [await calendar(), await calendar()];
+    const first = await calendar();
+    const second = await calendar();
     expect(first).toContain('BEGIN:VCALENDAR');
     expect(first).toContain(`UID:${id}@hornblende`);
     expect(second.match(/UID:\S+/g)).toEqual(first.match(/UID:\S+/g));

@@ -8,6 +8,10 @@ export function startCommand(): Command {
     new Command('start')
       .description('serve the web application on this machine')
       .option('--demo', 'fill an empty workshop with the demo')
+      .option(
+        '--share [address]',
+        'let paired phones look at parts in service, over the local network, which is not encrypted',
+      )
       .option('--fresh', 'put the old workshop aside and begin anew')
       .addOption(
         new Option('--port <port>', 'port; 0 picks a free one')

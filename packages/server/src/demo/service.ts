@@ -52,7 +52,7 @@ const placed: readonly DemoPlaced[] = [
     ifItFails: 'damages',
     lifeYears: 8,
     status: 'fits',
-    looks: fine(1090, 900, 700, 520, 340, 181),
+    looks: fine(1090, 900, 700, 520, 340, 179),
   },
   {
     name: 'Stand foot, hive 3, front right',
@@ -65,7 +65,7 @@ const placed: readonly DemoPlaced[] = [
     ifItFails: 'damages',
     lifeYears: 8,
     status: 'fits',
-    looks: fine(1090, 900, 700, 520, 340, 178),
+    looks: fine(1090, 900, 700, 520, 340, 177),
   },
   {
     name: 'Stand foot, hive 5',
@@ -78,7 +78,7 @@ const placed: readonly DemoPlaced[] = [
     ifItFails: 'damages',
     lifeYears: 8,
     status: 'fits',
-    looks: fine(720, 540, 350, 120),
+    looks: fine(720, 540, 350, 60),
   },
   {
     name: 'Stand foot, the first try',
@@ -161,7 +161,7 @@ const placed: readonly DemoPlaced[] = [
     looks: [
       ...fine(1400, 1050),
       { daysAgo: 690, verdict: 'fine', rest: { fading: 'paler', nail: 'none' } },
-      { daysAgo: 300, verdict: 'worn', rest: { fading: 'chalky', nail: 'marks', note: 'Chalky on top.' } },
+      { daysAgo: 104, verdict: 'worn', rest: { fading: 'chalky', nail: 'marks', note: 'Chalky on top.' } },
     ],
   },
   {
@@ -172,7 +172,7 @@ const placed: readonly DemoPlaced[] = [
     colour: 'mid',
     place: { ...shed, load: 'knocks' },
     daysAgo: 1420,
-    looks: fine(1300, 940, 580, 220),
+    looks: fine(1300, 940, 580, 121),
   },
   {
     name: 'Float, the trough by the gate',
@@ -182,7 +182,7 @@ const placed: readonly DemoPlaced[] = [
     colour: 'light',
     place: { where: 'Trough by the gate', heat: 'outdoors', sun: 'full', water: 'immersed', load: 'none' },
     daysAgo: 540,
-    looks: fine(500, 370),
+    looks: fine(500, 361),
   },
   {
     name: 'Dash clip, the grey one',
@@ -217,7 +217,7 @@ const placed: readonly DemoPlaced[] = [
     looks: [
       ...fine(940),
       {
-        daysAgo: 360,
+        daysAgo: 160,
         verdict: 'worn',
         rest: { fading: 'chalky', nail: 'flakes', bentMm: 2, bentOverMm: 200 },
       },

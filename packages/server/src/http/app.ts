@@ -1,8 +1,6 @@
 import type { Health } from '@hornblende/core';
 import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
-import helmet from 'helmet';
-import { join } from 'node:path';
 import { DecisionStore } from '../db/decisions.js';
 import { GradeStore } from '../db/grades.js';
 import { PartStore } from '../db/parts.js';
@@ -10,6 +8,7 @@ import { PrinterStore } from '../db/printers.js';
 import { PrintStore } from '../db/prints.js';
 import { InspectionStore } from '../db/inspections.js';
 import { photoFolder } from '../db/photo-path.js';
+import { PhoneStore } from '../db/phones.js';
 import { PhotoStore } from '../db/photos.js';
 import { PlacementStore } from '../db/placements.js';
 import { ShapeStore } from '../db/shapes.js';
@@ -21,6 +20,8 @@ import type { Workplace } from '../start/workplace.js';
 import { workplaceGuard } from './workplace-guard.js';
 import { errorHandler, unknownRoute } from './errors.js';
 import { hostGuard } from './host-guard.js';
+import { securityHeaders } from './security-headers.js';
+import { servePages } from './serve-pages.js';
 import { archiveRoutes } from '../routes/archive.js';
 import { backupRoutes } from '../routes/backups.js';
 import { computeRoutes } from '../routes/compute.js';
@@ -32,6 +33,7 @@ import { partRoutes } from '../routes/parts.js';
 import { spoolRoutes } from '../routes/spools.js';
 import { trialRoutes } from '../routes/trials.js';
 import { weatherRoutes } from '../routes/weathers.js';
+import { phoneRoutes, type Sharing } from '../routes/phones.js';
 import { printerRoutes } from '../routes/printers.js';
 import { printRoutes } from '../routes/prints.js';
 import { inspectionRoutes, photoRoutes, placementRoutes, serviceRoutes } from '../routes/service.js';
@@ -54,6 +56,8 @@ export interface AppOptions {
   webRoot?: string;
   now?: () => string;
   version: string;
+  /** What is shared with phones; null where nothing is. */
+  sharing?: () => Sharing | null;
 }
 
 /** The whole HTTP side: guards, API, web app. */
@@ -63,6 +67,7 @@ export function createApp({
   webRoot,
   now = () => new Date().toISOString(),
   version,
+  sharing = () => null,
 }: AppOptions): Express {
   const { db, jobs } = workplace;
   const app = express();
@@ -70,28 +75,7 @@ export function createApp({
   // Nothing of the API is cached, and a hash over megabytes would hold up everyone.
   app.set('etag', false);
   app.use(hostGuard(port));
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'self'"],
-          scriptSrc: ["'self'"],
-          workerSrc: ["'self'"],
-          connectSrc: ["'self'"],
-          fontSrc: ["'self'"],
-          imgSrc: ["'self'", 'data:', 'blob:'],
-          // The controls write their own style elements; nothing else may be inline.
-          styleSrc: ["'self'", "'unsafe-inline'"],
-          objectSrc: ["'none'"],
-          baseUri: ["'self'"],
-          formAction: ["'self'"],
-          frameAncestors: ["'none'"],
-        },
-      },
-      strictTransportSecurity: false, // served as plain http on this machine only
-    }),
-  );
+  app.use(securityHeaders());
 
   const api = express.Router();
   // Costs nothing, and whoever watches over the server may ask often: it stands before the limit.
@@ -128,6 +112,7 @@ export function createApp({
   api.use('/placements', placementRoutes(new PlacementStore(db), jobs, now));
   api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));
   api.use('/photos', photoRoutes(new PhotoStore(db, photoFolder(workplace.file)), now));
+  api.use('/phones', phoneRoutes(new PhoneStore(db), sharing, now));
   api.use('/service', serviceRoutes(jobs, now));
   api.use('/parts', partRoutes(new PartStore(db), jobs, now));
   api.use('/printers', printerRoutes(new PrinterStore(db), jobs, now));
@@ -143,17 +128,7 @@ export function createApp({
   api.use(unknownRoute);
   app.use('/api', api);
 
-  if (webRoot) {
-    app.use(
-      '/assets',
-      express.static(join(webRoot, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
-    );
-    app.use(express.static(webRoot, { index: false }));
-    // Pages of the single-page app; a missing file stays missing.
-    app.get(/^\/[^.]*$/, (_req, res) => {
-      res.set('Cache-Control', 'no-cache').sendFile(join(webRoot, 'index.html'));
-    });
-  }
+  if (webRoot) servePages(app, webRoot);
   app.use(unknownRoute);
   app.use(errorHandler);
   return app;

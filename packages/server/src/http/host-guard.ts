@@ -1,9 +1,10 @@
 import type { RequestHandler } from 'express';
 import { HttpProblem } from './errors.js';
 
-const names = new Set(['127.0.0.1', 'localhost', '[::1]']);
+/** What this machine calls itself. */
+const OWN_NAMES: ReadonlySet<string> = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
-function isOurs(host: string, port: number): boolean {
+function isOurs(host: string, port: number, names: ReadonlySet<string>): boolean {
   const match = /^(\[[^\]]+\]|[^:]+)(?::(\d+))?$/.exec(host.toLowerCase());
   return match !== null && names.has(match[1] ?? '') && Number(match[2] ?? 80) === port;
 }
@@ -12,14 +13,15 @@ function isOurs(host: string, port: number): boolean {
  * Refuses requests whose Host or Origin is not this server: another site's page, or a name rebound to this
  * machine, must not reach it.
  * @param port the port that is being listened on; asked for at each request, since it is known only then
+ * @param names that it answers to; default this machine’s own
  */
-export function hostGuard(port: () => number): RequestHandler {
+export function hostGuard(port: () => number, names: ReadonlySet<string> = OWN_NAMES): RequestHandler {
   return (req, _res, next) => {
     const refuse = (field: string, value: unknown): void => {
       throw new HttpProblem(403, [{ field, value, message: 'is not this server' }]);
     };
     const { host, origin } = req.headers;
-    if (!host || !isOurs(host, port())) refuse('Host', host);
+    if (!host || !isOurs(host, port(), names)) refuse('Host', host);
     if (origin !== undefined) {
       let from: URL | null = null;
       try {
@@ -27,7 +29,7 @@ export function hostGuard(port: () => number): RequestHandler {
       } catch {
         /* refused below */
       }
-      if (!from || from.protocol !== 'http:' || !isOurs(from.host, port())) refuse('Origin', origin);
+      if (!from || from.protocol !== 'http:' || !isOurs(from.host, port(), names)) refuse('Origin', origin);
     }
     next();
   };

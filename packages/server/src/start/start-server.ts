@@ -5,6 +5,9 @@ import { join } from 'node:path';
 import type { Express } from 'express';
 import { startProblemOf } from '../db/start-problem.js';
 import { createApp } from '../http/app.js';
+import type { Sharing } from '../routes/phones.js';
+import { Pairing } from '../share/pairing.js';
+import { createPhoneApp } from '../share/phone-app.js';
 import { seedDemo } from '../demo/seed.js';
 import { lockFolder } from './folder-lock.js';
 import { Housekeeping } from './housekeeping.js';
@@ -25,12 +28,16 @@ export interface StartOptions {
   version?: string;
   /** Look for damage and make a backup each day. */
   housekeeping?: boolean;
+  /** The address on the local network at which paired phones are answered; none shares nothing. */
+  share?: string;
 }
 
 /** A running server. */
 export interface Running {
   url: string;
   port: number;
+  /** Where phones find it; null where nothing is shared. */
+  sharedUrl: string | null;
   /** Stops taking requests, lets those under way finish for some seconds, closes the database. */
   close: () => Promise<void>;
 }
@@ -41,7 +48,8 @@ const QUICKLY_READ = 64 * 2 ** 20;
 const GRACE_MS = 5000;
 
 /**
- * Takes the data folder, opens the database, seeds it if asked to, and serves on 127.0.0.1 only.
+ * Takes the data folder, opens the database, seeds it if asked to, and serves on 127.0.0.1; phones are answered
+ * beside it, at another address and port, only where that is asked for.
  * @throws StartProblem in words for whoever starts it
  */
 export async function startServer(o: StartOptions): Promise<Running> {
@@ -78,20 +86,45 @@ export async function startServer(o: StartOptions): Promise<Running> {
 
 async function serve(workplace: Workplace, o: StartOptions): Promise<Running> {
   let port = o.port;
-  const app = createApp({
-    workplace,
-    port: () => port,
-    version: o.version ?? '0.1.0',
-    ...(o.webRoot ? { webRoot: o.webRoot } : {}),
-  });
-  const server = await listening(app, o.port);
+  let sharing: Sharing | null = null;
+  const version = o.version ?? '0.1.0';
+  const web = o.webRoot ? { webRoot: o.webRoot } : {};
+  const app = createApp({ workplace, port: () => port, version, sharing: () => sharing, ...web });
+  const server = await listening(app, o.port, '127.0.0.1');
   port = (server.address() as AddressInfo).port;
-  return { url: `http://127.0.0.1:${port}`, port, close: () => stopped(server) };
+  const servers = [server];
+  if (o.share !== undefined) {
+    const pairing = new Pairing();
+    const phonePort = o.port === 0 ? 0 : port + 1;
+    const shared = await sharedWith(workplace, { host: o.share, phonePort, pairing, version, ...web });
+    servers.push(shared.server);
+    sharing = { url: shared.url, pairing };
+  }
+  return {
+    url: `http://127.0.0.1:${port}`,
+    port,
+    sharedUrl: sharing?.url ?? null,
+    close: async () => {
+      await Promise.all(servers.map(stopped));
+    },
+  };
 }
 
-function listening(app: Express, port: number): Promise<Server> {
+/** Answers paired phones at an address of the local network, at a port of its own. */
+async function sharedWith(
+  workplace: Workplace,
+  o: { host: string; phonePort: number; pairing: Pairing; version: string; webRoot?: string },
+): Promise<{ server: Server; url: string }> {
+  let port = 0;
+  const app = createPhoneApp({ ...o, workplace, port: () => port, now: () => new Date().toISOString() });
+  const server = await listening(app, o.phonePort, o.host);
+  port = (server.address() as AddressInfo).port;
+  return { server, url: `http://${o.host}:${port}` };
+}
+
+function listening(app: Express, port: number, host: string): Promise<Server> {
   return new Promise((resolve, reject) => {
-    const server = app.listen(port, '127.0.0.1');
+    const server = app.listen(port, host);
     server.once('listening', () => resolve(server));
     server.once('error', (e: NodeJS.ErrnoException) =>
       reject(e.code === 'EADDRINUSE' ? portProblem(port) : e),

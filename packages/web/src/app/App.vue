@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import ConfigProvider from 'ant-design-vue/es/config-provider';
 import { computed, defineAsyncComponent, onMounted, watchEffect } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import { useHealth } from '../stores/health';
 import { useSettings } from '../stores/settings';
 import { useWorking } from '../stores/working';
@@ -18,9 +19,16 @@ const settings = useSettings();
 const working = useWorking();
 const health = useHealth();
 const { help } = useShortcuts();
+const route = useRoute();
+const router = useRouter();
 const theme = computed(() => kitTheme(settings.theme));
 watchEffect(() => {
   document.documentElement.dataset.theme = settings.theme;
+});
+/** Pages that a phone has. */
+const forPhones = /^\/(service|s|pair)(\/|$)/;
+watchEffect(() => {
+  if (health.isPhone && !forPhones.test(route.path)) void router.replace('/service');
 });
 onMounted(() => void prefetchPages());
 </script>

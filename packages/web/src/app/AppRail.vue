@@ -2,6 +2,7 @@
 import { computed, nextTick, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import RailButton from '../ui/RailButton.vue';
+import { useHealth } from '../stores/health';
 import { useCurrentPart } from '../stores/current-part';
 
 defineEmits<{ help: [] }>();
@@ -17,12 +18,16 @@ const stages = [
   { key: 'card', label: 'Print card' },
   { key: 'trial', label: 'Trial' },
 ];
-const places = [
+const health = useHealth();
+const all = [
   { to: '/parts', label: 'Parts' },
+  { to: '/service', label: 'Service' },
   { to: '/library', label: 'Library' },
   { to: '/workshop', label: 'Workshop' },
   { to: '/settings', label: 'Settings' },
 ];
+/** On a paired phone there is the service alone. */
+const places = computed(() => (health.isPhone ? all.filter(p => p.to === '/service') : all));
 const at = computed(() => stages.findIndex(s => route.path.endsWith(`/${s.key}`)));
 const list = useTemplateRef('list');
 // On a narrow screen the rail is a bar that scrolls: where one is stays in sight.

@@ -9,13 +9,17 @@ const ASK_MS = 300_000;
 /** Whether the workshop's database is well; what is damaged is said on every page. */
 export const useHealth = defineStore('health', () => {
   const damage = ref<string[]>([]);
+  /** Whether it is answered to a phone: parts in service, and nothing else. */
+  const isPhone = ref(false);
   async function ask(): Promise<void> {
     try {
-      damage.value = (await api.health()).damage ?? [];
+      const health = await api.health();
+      damage.value = health.damage ?? [];
+      isPhone.value = health.phone ?? false;
     } catch {
       /* away: the pages say so themselves */
     }
   }
   useIntervalFn(() => void ask(), ASK_MS, { immediateCallback: true });
-  return { damage, ask };
+  return { damage, isPhone, ask };
 });

@@ -41,6 +41,12 @@ export const useLibrary = defineStore('library', () => {
     return find(key)?.name ?? key;
   }
 
+  /** The key of the family that a family or grade belongs to; null where it is no longer there. */
+  function familyKeyOf(key: string): string | null {
+    const f = find(key);
+    return f ? (f.grade?.family ?? f.key) : null;
+  }
+
   /** Adds a grade, or saves it over the revision it was made from. @throws ApiError */
   async function save(grade: Grade, revision: number | null): Promise<StoredGrade> {
     return stored.keep(
@@ -74,6 +80,7 @@ export const useLibrary = defineStore('library', () => {
     load: stored.load,
     find,
     nameOf,
+    familyKeyOf,
     familyOf,
     save,
     remove,

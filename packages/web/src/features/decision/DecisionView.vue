@@ -65,6 +65,11 @@ const differs = computed(
             @open="open(d)"
             @withdrawn="withdrawn"
           />
+          <p v-if="latest" class="small">
+            Printed and out there?
+            <RouterLink :to="{ path: '/service/new', query: { part: draft.id } }">Place it</RouterLink>
+            and look at it now and then: what it does is the evidence for the next choice.
+          </p>
           <MoreButton :more="next !== null" what="decisions" :load="loadMore" />
           <div v-if="!decisions.length && others.length" class="others">
             <h3>Today, why not the others</h3>

@@ -25,6 +25,7 @@ import PageState from '../../ui/PageState.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useUnits } from '../../ui/useUnits';
 import GradeEditor from './GradeEditor.vue';
+import OwnLesson from './OwnLesson.vue';
 import PropertyTable from './PropertyTable.vue';
 import { useGradeActions } from './useGradeActions';
 import { useProperties } from './useProperties';
@@ -156,6 +157,7 @@ function remove(): void {
       <div class="side">
         <h2 class="out">Against</h2>
         <p>{{ say(card?.against ?? '') }}</p>
+        <OwnLesson :family="found.grade?.family ?? found.key" />
         <p v-if="spools.length" class="small shelf">
           On the shelf:
           <template v-for="(s, i) in spools" :key="s.id"

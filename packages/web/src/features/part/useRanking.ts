@@ -2,6 +2,7 @@ import {
   families,
   rank,
   runnerUp,
+  withFieldEvidence,
   type Candidate,
   type Family,
   type Printer,
@@ -13,6 +14,7 @@ import { computed, type ComputedRef } from 'vue';
 import { useDraft } from './draft';
 import { usePrinters } from '../../stores/printers';
 import { useWeathers } from '../../stores/weathers';
+import { useFieldEvidence } from './useFieldEvidence';
 import { useContenders } from './useContenders';
 import { fetchYear, yearReady } from './useYears';
 
@@ -38,7 +40,12 @@ export const useRanking = createSharedComposable((): LiveRanking => {
   const { grades } = useContenders();
   const printer = computed(() => printers.byId(draft.content?.printerId ?? null)?.profile ?? null);
   const weather = computed(() => weathers.byId(draft.content?.weatherId ?? null));
-  const candidates = computed(() => [...families, ...grades.value]);
+  const { field } = useFieldEvidence();
+  // The school of the field heeds what one's own parts did outdoors.
+  const candidates = computed(() => {
+    const all = [...families, ...grades.value];
+    return draft.brief?.outdoorSchool === 'field' ? withFieldEvidence(all, field.value) : all;
+  });
   // While a year of weather is being worked out elsewhere, the last ranking stands.
   let last: Ranking | null = null;
   let lastPart: string | null = null;

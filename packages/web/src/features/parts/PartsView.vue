@@ -14,6 +14,7 @@ import { useStandings } from './useStandings';
 
 // Opened by a press of a button: fetched then.
 const NewPartDialog = defineAsyncComponent(() => import('./NewPartDialog.vue'));
+const DueNotice = defineAsyncComponent(() => import('./DueNotice.vue'));
 const AwayParts = defineAsyncComponent(() => import('./AwayParts.vue'));
 
 const parts = useParts();
@@ -78,6 +79,7 @@ const groups = computed(() =>
         <Button type="primary" @click="begin(null)">New part</Button>
       </div>
     </div>
+    <DueNotice v-if="parts.state === 'ready'" />
     <p v-if="parts.state === 'loading'" class="soft" role="status">Fetching the parts…</p>
     <div v-else-if="parts.state === 'failed'" class="notice" role="alert">
       <p>The parts could not be fetched: {{ parts.error }}</p>

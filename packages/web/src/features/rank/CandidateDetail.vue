@@ -1,18 +1,34 @@
 <script setup lang="ts">
-import { sig, type Candidate } from '@hornblende/core';
+import { sig, yoursLike, type Candidate } from '@hornblende/core';
+import { computed, onMounted } from 'vue';
+import { useLibrary } from '../../stores/library';
+import { useService } from '../../stores/service';
 import { useShelf } from '../../stores/shelf';
 import { useWorkshop } from '../../stores/workshop';
 import StatusMark from '../../ui/StatusMark.vue';
 import { useUnits } from '../../ui/useUnits';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
+import { useDraft } from '../part/draft';
 import GateList from './GateList.vue';
 
 /** One candidate in words: reasons, cautions, what one costs, and every gate. */
-defineProps<{ candidate: Candidate }>();
+const props = defineProps<{ candidate: Candidate }>();
 const emit = defineEmits<{ score: []; cost: [] }>();
 const shelf = useShelf();
 const workshop = useWorkshop();
 const { say, show } = useUnits();
+const draft = useDraft();
+const service = useService();
+const library = useLibrary();
+onMounted(() => {
+  if (service.state !== 'ready') void service.load().catch(() => undefined);
+});
+/** What became of own parts like this one, in a sentence; empty where there are none. */
+const like = computed(() =>
+  draft.brief
+    ? (yoursLike(service.placed, props.candidate.family, draft.brief, library.familyKeyOf)?.words ?? '')
+    : '',
+);
 /** Reasons against that are told; the gates say the rest. */
 const AGAINST = 3;
 </script>
@@ -44,6 +60,9 @@ const AGAINST = 3;
           >{{ show(shelf.stock.get(candidate.material), 'mass') }} on the shelf</RouterLink
         >.</template
       >
+    </p>
+    <p v-if="like" class="small" data-testid="yours-like">
+      <RouterLink to="/service">{{ like }}</RouterLink>
     </p>
     <h3>Gates</h3>
     <GateList :candidate="candidate" />

@@ -1,0 +1,102 @@
+import { parseInput, Text, type Health } from '@hornblende/core';
+import express, { type Express } from 'express';
+import { rateLimit, type RateLimitRequestHandler } from 'express-rate-limit';
+import { InspectionStore } from '../db/inspections.js';
+import { PhoneStore } from '../db/phones.js';
+import { photoFolder } from '../db/photo-path.js';
+import { PhotoStore } from '../db/photos.js';
+import { PlacementStore } from '../db/placements.js';
+import { errorHandler, HttpProblem, unknownRoute } from '../http/errors.js';
+import { hostGuard } from '../http/host-guard.js';
+import { securityHeaders } from '../http/security-headers.js';
+import { servePages } from '../http/serve-pages.js';
+import { workplaceGuard } from '../http/workplace-guard.js';
+import { inspectionRoutes, photoRoutes, placementRoutes } from '../routes/service.js';
+import type { Workplace } from '../start/workplace.js';
+import type { Pairing } from './pairing.js';
+import { PHONE_COOKIE, phoneGate } from './phone-gate.js';
+
+/** Largest look that a phone sends, bytes. */
+const LOOK_LIMIT = 64 * 1024;
+/** How long a phone stays paired, ms. */
+const PAIRED_MS = 365 * 86_400_000;
+
+/** Body of `POST /api/pair`. */
+class PairInput {
+  @Text({ maxLength: 12, doc: 'The code on the desk’s screen.' }) code!: string;
+  @Text({ maxLength: 60, doc: 'What the phone is called.' }) name!: string;
+}
+
+/** What the application for phones is made of. */
+export interface PhoneAppOptions {
+  workplace: Workplace;
+  /** The only name and port that it answers to. */
+  host: string;
+  port: () => number;
+  pairing: Pairing;
+  webRoot?: string;
+  now: () => string;
+  version: string;
+}
+
+function limited(limit: number, windowMs: number): RateLimitRequestHandler {
+  return rateLimit({
+    windowMs,
+    limit,
+    standardHeaders: 'draft-8',
+    legacyHeaders: false,
+    message: { errors: [{ field: '(request)', value: null, message: 'too many requests; wait a little' }] },
+  });
+}
+
+/**
+ * What answers on the local network: the same pages, and of the API only what a paired phone needs in a garden.
+ * Nothing here is encrypted; the desk says so.
+ */
+export function createPhoneApp(o: PhoneAppOptions): Express {
+  const { workplace, now, version } = o;
+  const { db, jobs } = workplace;
+  const phones = new PhoneStore(db);
+  const app = express();
+  app.disable('x-powered-by');
+  app.set('etag', false);
+  app.use(hostGuard(o.port, new Set([o.host])));
+  app.use(securityHeaders());
+  const api = express.Router();
+  api.use((_req, res, next) => {
+    res.set('Cache-Control', 'no-store');
+    next();
+  });
+  api.get('/health', (_req, res) => {
+    const health: Health = { status: 'ok', version, phone: true };
+    res.json(health);
+  });
+  api.use(limited(300, 10_000));
+  api.use(workplaceGuard(workplace));
+  api.post('/pair', limited(20, 10 * 60_000), express.json({ limit: 1024 }), async (req, res) => {
+    const { code, name } = parseInput(PairInput, req.body);
+    if (!o.pairing.redeem(code.trim()))
+      throw new HttpProblem(403, [
+        {
+          field: 'code',
+          value: null,
+          message: 'is not the one on the desk’s screen, or is used up: ask for a new one',
+        },
+      ]);
+    const key = await phones.pair(name.trim(), now());
+    res.cookie(PHONE_COOKIE, key, { httpOnly: true, sameSite: 'strict', maxAge: PAIRED_MS, path: '/' });
+    res.status(201).json({ paired: name });
+  });
+  api.use(phoneGate(phones, now));
+  const json = express.json({ limit: LOOK_LIMIT, strict: false });
+  api.use((req, res, next) => (req.path === '/photos' ? next() : json(req, res, next)));
+  api.use('/placements', placementRoutes(new PlacementStore(db), jobs, now));
+  api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));
+  api.use('/photos', photoRoutes(new PhotoStore(db, photoFolder(workplace.file)), now));
+  api.use(unknownRoute);
+  app.use('/api', api);
+  if (o.webRoot) servePages(app, o.webRoot);
+  app.use(unknownRoute);
+  app.use(errorHandler);
+  return app;
+}

@@ -1,0 +1,40 @@
+import type { Request, RequestHandler } from 'express';
+import type { PhoneStore } from '../db/phones.js';
+import { HttpProblem } from '../http/errors.js';
+
+/** The cookie that holds a phone's key. */
+export const PHONE_COOKIE = 'hornblende-phone';
+
+/** What a phone may ask for: parts in service, looks, photographs; nothing else. */
+const allowed: readonly { method: string; path: RegExp }[] = [
+  { method: 'GET', path: /^\/placements$/ },
+  { method: 'GET', path: /^\/placements\/[\w-]+(\/inspections)?$/ },
+  { method: 'PUT', path: /^\/inspections\/[\w-]+$/ },
+  { method: 'POST', path: /^\/photos$/ },
+  { method: 'GET', path: /^\/photos\/[0-9a-f]{64}$/ },
+];
+
+/** The key in a request's cookies; null where there is none. */
+export function keyOf({ headers }: Pick<Request, 'headers'>): string | null {
+  const pairs = (headers.cookie ?? '').split(';').map(p => p.trim().split('='));
+  return pairs.find(([name]) => name === PHONE_COOKIE)?.[1] ?? null;
+}
+
+/** Refuses whoever is no paired phone, and of a phone what is not for phones. */
+export function phoneGate(phones: PhoneStore, now: () => string): RequestHandler {
+  return async (req, _res, next) => {
+    if (!(await phones.byKey(keyOf(req), now())))
+      throw new HttpProblem(401, [
+        { field: '(phone)', value: null, message: 'is not paired, or no longer: pair it at the desk' },
+      ]);
+    if (!allowed.some(a => a.method === req.method && a.path.test(req.path)))
+      throw new HttpProblem(403, [
+        {
+          field: '(request)',
+          value: `${req.method} ${req.path}`,
+          message: 'is not for phones: do it at the desk',
+        },
+      ]);
+    next();
+  };
+}

@@ -1,0 +1,236 @@
+<script setup lang="ts">
+import type { FailureMode, Inspection, ListedPlacement } from '@hornblende/core';
+import { failureModeWords } from '@hornblende/core';
+import { Button } from 'ant-design-vue';
+import { computed } from 'vue';
+import FileButton from '../../ui/FileButton.vue';
+import NumberInput from '../../ui/NumberInput.vue';
+import TextField from '../../ui/TextField.vue';
+import BigChoice from './BigChoice.vue';
+import { useLook, type LookDraft } from './useLook';
+import { checkWords, optionsOf } from './words';
+
+/** What is asked of one part, big enough for gloves; the verdict last. */
+const props = defineProps<{ placed: ListedPlacement }>();
+const emit = defineEmits<{ taken: [] }>();
+const look = useLook(() => props.placed);
+const { checks, draft, photos, problem } = look;
+const firstPhoto = computed(() => props.placed.placement.photos[0] ?? null);
+
+const yesNo = (yes: string, no: string): { value: 'yes' | 'no'; label: string }[] => [
+  { value: 'yes', label: yes },
+  { value: 'no', label: no },
+];
+const cracks: { value: Inspection['cracks']; label: string }[] = [
+  { value: 'none', label: 'none' },
+  { value: 'hairline', label: 'a hairline' },
+  { value: 'through', label: 'through' },
+];
+const springs: { value: Inspection['springs']; label: string }[] = [
+  { value: 'springs-back', label: 'springs back' },
+  { value: 'stays-bent', label: 'stays bent' },
+  { value: 'not-tried', label: 'not tried' },
+];
+const nail: { value: Inspection['nail']; label: string }[] = [
+  { value: 'none', label: 'nothing' },
+  { value: 'marks', label: 'a mark' },
+  { value: 'flakes', label: 'flakes' },
+  { value: 'not-tried', label: 'not tried' },
+];
+const fading: { value: Inspection['fading']; label: string }[] = [
+  { value: 'same', label: 'the same' },
+  { value: 'paler', label: 'paler' },
+  { value: 'chalky', label: 'chalky' },
+  { value: 'not-seen', label: 'not seen' },
+];
+const verdicts: { value: Inspection['verdict']; label: string }[] = [
+  { value: 'fine', label: '● fine' },
+  { value: 'worn', label: '◐ worn' },
+  { value: 'failed', label: '○ failed' },
+  { value: 'lost', label: 'lost' },
+  { value: 'removed', label: 'removed, sound' },
+];
+const modes = optionsOf<FailureMode>(failureModeWords);
+type Field<K extends keyof LookDraft> = LookDraft[K];
+const set = <K extends keyof LookDraft>(key: K, value: Field<K>): void => {
+  draft.value = { ...draft.value, [key]: value };
+};
+async function take(): Promise<void> {
+  if (await look.take()) emit('taken');
+}
+</script>
+
+<template>
+  <form class="look-form" data-testid="look-form" @submit.prevent="take">
+    <figure v-if="firstPhoto" class="first">
+      <img :src="`/api/photos/${firstPhoto.sha256}`" alt="On its first day" loading="lazy" />
+      <figcaption class="soft small">On its first day</figcaption>
+    </figure>
+    <template v-for="c in checks" :key="c.id">
+      <template v-if="c.id === 'cracks'">
+        <BigChoice
+          :model-value="draft.cracks"
+          :options="cracks"
+          :label="checkWords.cracks"
+          :why="c.why"
+          @update:model-value="v => set('cracks', v)"
+        />
+        <TextField
+          v-if="draft.cracks !== 'none'"
+          :model-value="draft.crackedAt"
+          label="Where"
+          :maxlength="120"
+          @update:model-value="v => set('crackedAt', v)"
+        />
+      </template>
+      <BigChoice
+        v-else-if="c.id === 'loose'"
+        :model-value="draft.tight"
+        :options="yesNo('tight', 'loose')"
+        :label="checkWords.loose"
+        :why="c.why"
+        @update:model-value="v => set('tight', v)"
+      />
+      <template v-else-if="c.id === 'bent'">
+        <BigChoice
+          :model-value="draft.straight"
+          :options="yesNo('straight', 'bent')"
+          :label="checkWords.bent"
+          :why="c.why"
+          @update:model-value="v => set('straight', v)"
+        />
+        <div v-if="draft.straight === 'no'" class="pair">
+          <NumberInput
+            :model-value="draft.bentMm"
+            label="By, mm"
+            :min="0"
+            :max="1000"
+            nullable
+            @update:model-value="v => set('bentMm', v)"
+          />
+          <NumberInput
+            :model-value="draft.bentOverMm"
+            label="Over, mm"
+            :min="0"
+            :max="5000"
+            nullable
+            @update:model-value="v => set('bentOverMm', v)"
+          />
+        </div>
+      </template>
+      <BigChoice
+        v-else-if="c.id === 'springs'"
+        :model-value="draft.springs"
+        :options="springs"
+        :label="checkWords.springs"
+        :why="c.why"
+        @update:model-value="v => set('springs', v)"
+      />
+      <BigChoice
+        v-else-if="c.id === 'nail'"
+        :model-value="draft.nail"
+        :options="nail"
+        :label="checkWords.nail"
+        :why="c.why"
+        @update:model-value="v => set('nail', v)"
+      />
+      <BigChoice
+        v-else-if="c.id === 'fading'"
+        :model-value="draft.fading"
+        :options="fading"
+        :label="checkWords.fading"
+        :why="c.why"
+        @update:model-value="v => set('fading', v)"
+      />
+      <BigChoice
+        v-else
+        :model-value="draft.chewed"
+        :options="yesNo('gnawed', 'whole')"
+        :label="checkWords.chewed"
+        :why="c.why"
+        @update:model-value="v => set('chewed', v)"
+      />
+    </template>
+    <section class="photos" aria-label="Photographs">
+      <figure v-for="p in photos" :key="p.name">
+        <img :src="p.url" alt="A photograph of this look" />
+        <Button size="small" @click="look.dropPhoto(p.name)">Leave it out</Button>
+      </figure>
+      <FileButton label="Add a photograph" accept="image/*" @file="look.addPhoto" />
+    </section>
+    <TextField
+      :model-value="draft.note"
+      label="Anything else"
+      :maxlength="1000"
+      :rows="2"
+      @update:model-value="v => set('note', v)"
+    />
+    <TextField
+      :model-value="draft.by"
+      label="Who looks"
+      :maxlength="80"
+      @update:model-value="v => set('by', v)"
+    />
+    <BigChoice
+      :model-value="draft.verdict"
+      :options="verdicts"
+      label="So it is"
+      @update:model-value="v => set('verdict', v)"
+    />
+    <BigChoice
+      v-if="draft.verdict === 'failed'"
+      :model-value="draft.mode"
+      :options="modes"
+      label="It"
+      @update:model-value="v => set('mode', v)"
+    />
+    <p v-if="draft.verdict === 'failed' && placed.placement.ifItFails === 'injures'" class="caution">
+      Take it out of use now: if it fails somebody may be hurt.
+    </p>
+    <p v-if="problem" class="out" role="alert">{{ problem }}</p>
+    <Button class="take" type="primary" size="large" html-type="submit">Take the look</Button>
+  </form>
+</template>
+
+<style scoped>
+.look-form {
+  display: grid;
+  gap: 18px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+figure {
+  margin: 0;
+  display: grid;
+  gap: 4px;
+  justify-items: start;
+}
+img {
+  max-width: 100%;
+  max-height: 180px;
+  border-radius: 4px;
+}
+.photos {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: end;
+}
+.photos img {
+  height: 96px;
+}
+.take {
+  min-height: 60px;
+  font-size: 18px;
+}
+p {
+  margin: 0;
+}
+.caution {
+  border-left: 3px solid var(--out);
+  padding-left: 12px;
+}
+</style>

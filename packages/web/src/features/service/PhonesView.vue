@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import type { PairedPhone } from '@hornblende/core';
+import { Button } from 'ant-design-vue';
+import dayjs from 'dayjs';
+import { renderSVG } from 'uqr';
+import { computed, onMounted, ref, shallowRef } from 'vue';
+import { api } from '../../api/client';
+import PageState from '../../ui/PageState.vue';
+import { useFeedback } from '../../ui/useFeedback';
+
+/** Which phones may look at parts in service, a code for another, and keys withdrawn. */
+const { ask, attempt } = useFeedback();
+const state = ref<'loading' | 'ready' | 'failed'>('loading');
+const url = ref<string | null>(null);
+const phones = shallowRef<PairedPhone[]>([]);
+const code = ref<{ code: string; expiresAt: string } | null>(null);
+async function load(): Promise<void> {
+  const done = await attempt(async () => {
+    const got = await api.phones();
+    url.value = got.url;
+    phones.value = got.phones;
+  });
+  state.value = done ? 'ready' : 'failed';
+}
+onMounted(load);
+async function fresh(): Promise<void> {
+  await attempt(async () => {
+    code.value = await api.pairingCode();
+  });
+}
+const picture = computed(() =>
+  url.value && code.value
+    ? `data:image/svg+xml,${encodeURIComponent(renderSVG(`${url.value}/pair#${code.value.code}`, { border: 2 }))}`
+    : '',
+);
+function withdraw(phone: PairedPhone): void {
+  ask({
+    title: `Withdraw ${phone.name}?`,
+    content: 'It is refused from now on. Looks that wait on it stay there, and come once it is paired again.',
+    deed: 'Withdraw it',
+    danger: true,
+    act: async () => {
+      await api.withdrawPhone(phone.id);
+      await load();
+    },
+  });
+}
+const dayOf = (at: string | null): string => (at ? dayjs(at).format('D MMM YYYY') : 'not yet');
+</script>
+
+<template>
+  <div class="page phones" data-testid="phones-page">
+    <p class="soft small"><RouterLink to="/service">Service</RouterLink></p>
+    <h1>Phones</h1>
+    <PageState :state="state" what="the phones" @retry="load">
+      <p v-if="!url">
+        Nothing is shared now. Stop Hornblende and start it with <code>hornblende start --share</code>: then
+        it answers paired phones on this machine’s network address as well, and nobody else.
+      </p>
+      <template v-else>
+        <p>
+          Phones find the workshop at <b>{{ url }}</b>. A paired phone sees what is out there and writes down
+          looks; nothing else.
+        </p>
+        <p class="caution">
+          The local network is not encrypted: whoever listens in it reads what phones send. Pair only at home,
+          and withdraw a phone that is lost.
+        </p>
+        <p v-if="!code"><Button type="primary" @click="fresh">Pair another phone</Button></p>
+        <div v-else class="code" data-testid="pairing-code">
+          <img :src="picture" alt="Picture to scan with the phone" width="180" height="180" />
+          <div>
+            <p class="figures">{{ code.code }}</p>
+            <p class="soft small">
+              Scan the picture, or open {{ url }}/pair and type the code. Good once, until
+              {{ dayjs(code.expiresAt).format('HH:mm') }}.
+            </p>
+            <Button size="small" @click="fresh">A new code</Button>
+            <Button size="small" type="text" @click="load">It is paired</Button>
+          </div>
+        </div>
+      </template>
+      <h2>Paired</h2>
+      <p v-if="!phones.length" class="soft">None.</p>
+      <ul>
+        <li v-for="p in phones" :key="p.id" data-testid="phone-row">
+          <b>{{ p.name }}</b>
+          <span class="soft small">paired {{ dayOf(p.pairedAt) }}, last seen {{ dayOf(p.seenAt) }}</span>
+          <span v-if="p.withdrawnAt" class="out small">○ withdrawn {{ dayOf(p.withdrawnAt) }}</span>
+          <Button v-else type="text" size="small" danger @click="withdraw(p)">Withdraw it</Button>
+        </li>
+      </ul>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+.phones {
+  max-width: 760px;
+}
+.code {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 20px;
+  align-items: center;
+}
+.code img {
+  background: #fff;
+}
+.figures {
+  font-size: 34px;
+  letter-spacing: 6px;
+  margin: 0;
+}
+.caution {
+  border-left: 3px solid var(--marginal-fill);
+  padding-left: 12px;
+}
+h2 {
+  font-size: 16px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: baseline;
+  border-top: 1px solid var(--rule);
+  padding: 6px 0;
+}
+</style>

@@ -1,0 +1,345 @@
+<script setup lang="ts">
+import { colourByWords, families, type Placement } from '@hornblende/core';
+import { Button, Checkbox } from 'ant-design-vue';
+import { computed, onMounted, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { api } from '../../api/client';
+import { useLibrary } from '../../stores/library';
+import { useParts } from '../../stores/parts';
+import { usePrints } from '../../stores/prints';
+import { useService } from '../../stores/service';
+import { useShelf } from '../../stores/shelf';
+import DateField from '../../ui/DateField.vue';
+import FileButton from '../../ui/FileButton.vue';
+import NumberInput from '../../ui/NumberInput.vue';
+import OptionSelect from '../../ui/OptionSelect.vue';
+import PageState from '../../ui/PageState.vue';
+import TextField from '../../ui/TextField.vue';
+import { useFeedback } from '../../ui/useFeedback';
+import { shrunk } from './photo';
+import { placingDraft, usePlacing } from './usePlacing';
+import {
+  aspectWords,
+  consequenceWords,
+  heatWords,
+  loadWords,
+  optionsOf,
+  sunWords,
+  waterWords,
+} from './words';
+import { colourWords } from '@hornblende/core';
+
+/** A part goes out: from a decision and a logged print, or from memory. */
+const props = defineProps<{ id?: string }>();
+const service = useService();
+const library = useLibrary();
+const parts = useParts();
+const prints = usePrints();
+const shelf = useShelf();
+const router = useRouter();
+const { query } = useRoute();
+const { attempt, tell } = useFeedback();
+const state = ref<'loading' | 'ready' | 'failed'>('loading');
+const tried = ref(false);
+const { draft, problems, placement } = usePlacing(placingDraft(null));
+
+async function fetchAll(): Promise<void> {
+  const done = await attempt(async () => {
+    await Promise.all([service.load(), library.load(), parts.load(), prints.load(), shelf.load()]);
+    if (props.id) draft.value = placingDraft(service.byId(props.id)?.placement ?? null);
+    else if (typeof query.part === 'string') await ofPart(query.part);
+  });
+  state.value = done ? 'ready' : 'failed';
+}
+onMounted(fetchAll);
+
+/** What a part's brief and its decision already say of it. */
+async function ofPart(id: string): Promise<void> {
+  const { brief } = await api.part(id);
+  const decision = (await api.decisions(id, null)).items.find(d => !d.withdrawn) ?? null;
+  const first = decision?.firstChoice ?? '';
+  const kept = draft.value;
+  draft.value = {
+    ...kept,
+    partId: id,
+    name: kept.name || brief.name,
+    decisionId: decision?.id ?? null,
+    first: kept.first || first,
+    place: {
+      ...kept.place,
+      heat: brief.heat.setting,
+      sun: brief.sun,
+      water: brief.water,
+      partMaxC: brief.heat.partC ?? brief.heat.sourceC,
+    },
+    colour: brief.looks.colour,
+    walls: brief.print.walls,
+    ifItFails: brief.ifItFails,
+    lifeYears: brief.lifeYears,
+  };
+}
+/** What a logged print already says. */
+function ofPrint(id: string): void {
+  const print = prints.list.find(p => p.id === id)?.print;
+  if (!print) {
+    put({ printId: '' });
+    return;
+  }
+  const spool = shelf.rows.find(r => r.id === print.spoolId)?.spool;
+  const colour = spool ? colourByWords(spool.colour) : null;
+  put({
+    printId: id,
+    first: print.material,
+    spoolId: print.spoolId,
+    since: print.at.slice(0, 10),
+    ...(colour ? { colour } : {}),
+  });
+}
+function put(change: Partial<typeof draft.value>): void {
+  draft.value = { ...draft.value, ...change };
+}
+function putPlace(change: Partial<Placement['place']>): void {
+  put({ place: { ...draft.value.place, ...change } });
+}
+const said = (field: string): string => (tried.value ? (problems.value.get(field) ?? '') : '');
+const partOptions = computed(() => [
+  { value: '', label: 'none of the list' },
+  ...parts.list.map(p => ({ value: p.id, label: p.name })),
+]);
+const printOptions = computed(() => [
+  { value: '', label: 'not logged' },
+  ...prints.list
+    .filter(p => p.print.outcome === 'well' && (!draft.value.partId || p.print.partId === draft.value.partId))
+    .slice(0, 100)
+    .map(p => ({ value: p.id, label: `${p.print.part}, ${p.print.at.slice(0, 10)}` })),
+]);
+const materialOptions = computed(() =>
+  [...library.active, ...families].map(f => ({ value: f.key, label: f.name })),
+);
+const orOptions = computed(() => [{ value: '', label: 'no, it is known' }, ...materialOptions.value]);
+async function addPhoto(file: Blob): Promise<void> {
+  await attempt(async () => {
+    const { sha256 } = await api.sendPhoto(await shrunk(file));
+    put({ photos: [...draft.value.photos, { sha256, caption: '' }] });
+  });
+}
+async function save(): Promise<void> {
+  tried.value = true;
+  const wanted = placement.value;
+  if (!wanted) return;
+  await attempt(async () => {
+    const stored = props.id ? service.byId(props.id) : null;
+    if (stored) await service.save(stored, { ...wanted, archived: stored.placement.archived });
+    const id = stored ? stored.id : (await service.add(wanted)).id;
+    tell(stored ? 'It is changed.' : 'It is out there. The first look is due in a month.');
+    await router.push(`/service/${id}`);
+  });
+}
+</script>
+
+<template>
+  <div class="page place" data-testid="place-page">
+    <p class="soft small"><RouterLink to="/service">Service</RouterLink></p>
+    <h1>{{ id ? 'Change what is out there' : 'Place a part' }}</h1>
+    <PageState :state="state" what="what can be placed" @retry="fetchAll">
+      <form @submit.prevent="save">
+        <fieldset>
+          <legend>What it is</legend>
+          <OptionSelect
+            :model-value="draft.partId"
+            label="One of"
+            :options="partOptions"
+            @update:model-value="v => (v ? attempt(() => ofPart(v)) : put({ partId: '' }))"
+          />
+          <OptionSelect
+            :model-value="draft.printId"
+            label="From the print"
+            :options="printOptions"
+            @update:model-value="ofPrint"
+          />
+          <TextField
+            :model-value="draft.name"
+            label="What it is called"
+            :maxlength="120"
+            :problem="said('name')"
+            @update:model-value="v => put({ name: v })"
+          />
+          <TextField
+            :model-value="draft.code"
+            label="Code on its tag"
+            :maxlength="12"
+            placeholder="one is made"
+            :problem="said('code')"
+            @update:model-value="v => put({ code: v.toUpperCase() })"
+          />
+          <OptionSelect
+            :model-value="draft.first"
+            label="What it is made of"
+            :options="materialOptions"
+            :note="said('materials')"
+            @update:model-value="v => put({ first: v })"
+          />
+          <OptionSelect
+            :model-value="draft.other"
+            label="Or else, if half remembered"
+            :options="orOptions"
+            :note="said('materials[1].material')"
+            @update:model-value="v => put({ other: v })"
+          />
+          <OptionSelect
+            :model-value="draft.colour"
+            label="Colour"
+            :options="optionsOf(colourWords)"
+            @update:model-value="v => put({ colour: v })"
+          />
+          <NumberInput
+            :model-value="draft.walls"
+            label="Walls"
+            :min="0"
+            :max="50"
+            nullable
+            placeholder="not known"
+            @update:model-value="v => put({ walls: v })"
+          />
+        </fieldset>
+        <fieldset>
+          <legend>Where it is</legend>
+          <TextField
+            :model-value="draft.place.where"
+            label="Where, in words"
+            :maxlength="120"
+            placeholder="upper apiary"
+            :problem="said('place.where')"
+            @update:model-value="v => putPlace({ where: v })"
+          />
+          <OptionSelect
+            :model-value="draft.place.heat"
+            label="Its air"
+            :options="optionsOf(heatWords)"
+            @update:model-value="v => putPlace({ heat: v })"
+          />
+          <OptionSelect
+            :model-value="draft.place.sun"
+            label="Sun"
+            :options="optionsOf(sunWords)"
+            @update:model-value="v => putPlace({ sun: v })"
+          />
+          <OptionSelect
+            :model-value="draft.place.aspect"
+            label="It faces"
+            :options="optionsOf(aspectWords)"
+            @update:model-value="v => putPlace({ aspect: v })"
+          />
+          <OptionSelect
+            :model-value="draft.place.water"
+            label="Water"
+            :options="optionsOf(waterWords)"
+            @update:model-value="v => putPlace({ water: v })"
+          />
+          <OptionSelect
+            :model-value="draft.place.load"
+            label="It bears"
+            :options="optionsOf(loadWords)"
+            @update:model-value="v => putPlace({ load: v })"
+          />
+          <NumberInput
+            :model-value="draft.place.partMaxC"
+            label="It gets, °C"
+            :min="-60"
+            :max="400"
+            nullable
+            placeholder="not known"
+            @update:model-value="v => putPlace({ partMaxC: v })"
+          />
+        </fieldset>
+        <fieldset>
+          <legend>Since when, and what for</legend>
+          <DateField
+            :model-value="draft.since"
+            label="Out since"
+            @update:model-value="v => put({ since: v })"
+          />
+          <Checkbox :checked="draft.sinceRough" @update:checked="(v: boolean) => put({ sinceRough: v })"
+            >from memory</Checkbox
+          >
+          <span v-if="said('since')" class="out small" role="alert">{{ said('since') }}</span>
+          <OptionSelect
+            :model-value="draft.ifItFails"
+            label="If it fails"
+            :options="optionsOf(consequenceWords)"
+            @update:model-value="v => put({ ifItFails: v })"
+          />
+          <NumberInput
+            :model-value="draft.lifeYears"
+            label="Is to stand, years"
+            :min="0.1"
+            :max="100"
+            @update:model-value="v => v !== null && put({ lifeYears: v })"
+          />
+        </fieldset>
+        <div class="photos">
+          <img
+            v-for="photo in draft.photos"
+            :key="photo.sha256"
+            :src="`/api/photos/${photo.sha256}`"
+            alt="On its first day"
+          />
+          <FileButton label="Add a photograph of it today" accept="image/*" @file="addPhoto" />
+        </div>
+        <TextField
+          :model-value="draft.note"
+          label="Anything worth keeping"
+          :maxlength="2000"
+          :rows="2"
+          @update:model-value="v => put({ note: v })"
+        />
+        <p v-if="tried && problems.size" class="out" role="alert">
+          Something is still missing: {{ [...problems.keys()].join(', ') }}.
+        </p>
+        <p>
+          <Button type="primary" size="large" html-type="submit">{{ id ? 'Save it' : 'Place it' }}</Button>
+        </p>
+      </form>
+    </PageState>
+  </div>
+</template>
+
+<style scoped>
+h1 {
+  margin: 0 0 10px;
+}
+form {
+  display: grid;
+  gap: 16px;
+  max-width: 900px;
+}
+fieldset {
+  border: 0;
+  border-top: 1px solid var(--rule);
+  padding: 8px 0 0;
+  margin: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
+  gap: 10px 18px;
+  align-items: start;
+}
+legend {
+  font-size: 15px;
+  margin-bottom: 2px;
+  font-weight: 700;
+  padding: 0 12px 0 0;
+}
+.photos {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+}
+img {
+  height: 90px;
+  border-radius: 4px;
+}
+p {
+  margin: 0;
+}
+</style>

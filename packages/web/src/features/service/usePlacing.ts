@@ -1,0 +1,106 @@
+import { parsePlacement, InputError, type Placement, type PlacedMaterial } from '@hornblende/core';
+import { computed, ref, type ComputedRef, type Ref } from 'vue';
+
+/** A part in service as it is being written. */
+export interface PlacingDraft {
+  name: string;
+  code: string;
+  partId: string;
+  printId: string;
+  decisionId: string | null;
+  first: string;
+  /** Another that it may be instead; empty where it is known. */
+  other: string;
+  spoolId: string | null;
+  colour: Placement['colour'];
+  walls: number | null;
+  place: Placement['place'];
+  since: string;
+  sinceRough: boolean;
+  ifItFails: Placement['ifItFails'];
+  lifeYears: number;
+  status: Placement['status'];
+  photos: Placement['photos'];
+  note: string;
+}
+
+/** A part placed, or changed: its form, what is wrong with it, and what it comes to. */
+export interface Placing {
+  draft: Ref<PlacingDraft>;
+  problems: ComputedRef<Map<string, string>>;
+  /** Null while something is wrong. */
+  placement: ComputedRef<Placement | null>;
+}
+
+/** The form of a new part, or of one that is changed. */
+export function placingDraft(of: Placement | null): PlacingDraft {
+  const today = new Date().toISOString().slice(0, 10);
+  const empty: PlacingDraft = {
+    name: '',
+    code: '',
+    partId: '',
+    printId: '',
+    decisionId: null,
+    first: '',
+    other: '',
+    spoolId: null,
+    colour: 'mid',
+    walls: null,
+    place: {
+      where: '',
+      heat: 'outdoors',
+      sun: 'none',
+      aspect: 'any',
+      water: 'dry',
+      load: 'none',
+      partMaxC: null,
+    },
+    since: today,
+    sinceRough: false,
+    ifItFails: 'annoys',
+    lifeYears: 5,
+    status: null,
+    photos: [],
+    note: '',
+  };
+  if (!of) return empty;
+  const { materials, partId, printId, format: _, version: __, archived: ___, ...rest } = of;
+  return {
+    ...empty,
+    ...rest,
+    place: { ...of.place },
+    partId: partId ?? '',
+    printId: printId ?? '',
+    first: materials[0]?.material ?? '',
+    other: materials[1]?.material ?? '',
+  };
+}
+
+/** @param initial the form as it begins */
+export function usePlacing(initial: PlacingDraft): Placing {
+  const draft = ref(initial);
+  const read = computed((): { placement: Placement | null; problems: Map<string, string> } => {
+    const { first, other, partId, printId, ...rest } = draft.value;
+    const keys = [first, other].filter(Boolean);
+    const materials: PlacedMaterial[] = keys.map(material => ({ material, share: 1 / keys.length }));
+    try {
+      const plain = {
+        format: 'hornblende-service',
+        version: 1,
+        ...rest,
+        partId: partId || null,
+        printId: printId || null,
+        materials,
+      };
+      return { placement: parsePlacement(JSON.parse(JSON.stringify(plain))), problems: new Map() };
+    } catch (e) {
+      if (!(e instanceof InputError)) throw e;
+      return { placement: null, problems: new Map(e.problems.map(p => [p.field, p.message])) };
+    }
+  });
+  return {
+    draft,
+    problems: computed(() => read.value.problems),
+    placement: computed(() => read.value.placement),
+  };
+}

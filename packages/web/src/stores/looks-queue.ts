@@ -1,0 +1,106 @@
+import type { Inspection } from '@hornblende/core';
+import { useIntervalFn, useEventListener, useStorage } from '@vueuse/core';
+import { del, get, set } from 'idb-keyval';
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import { api, ApiError } from '../api/client';
+
+/** A look that the server has not confirmed, and what it said against it, if anything. */
+export interface WaitingLook {
+  look: Inspection;
+  problem: string | null;
+}
+
+/** How often what waits is tried again, ms. */
+const AGAIN_MS = 15_000;
+
+/** Where a photograph waits in the browser's store, by the name that its look has it under. */
+const photoKey = (name: string): string => `hornblende-photo-${name}`;
+
+/**
+ * Looks on their way to the server. Each stands in the browser's store before anything is sent, under an id of its
+ * own: however often it is sent, it is one look. Photographs go first, then the look that shows them.
+ */
+export const useLooksQueue = defineStore('looks-queue', () => {
+  const kept = useStorage<WaitingLook[]>('hornblende-looks-waiting', [], localStorage, { flush: 'sync' });
+  /** Names that looks gave their photographs here, and the hashes that the server knows them by. */
+  const sentPhotos = useStorage<Record<string, string>>('hornblende-photos-sent', {}, localStorage, {
+    flush: 'sync',
+  });
+  const isAway = ref(false);
+  /** Counts up with every look that has arrived, so that lists are renewed. */
+  const arrived = ref(0);
+  let running: Promise<void> | null = null;
+
+  const waiting = computed(() => kept.value.filter(w => w.problem === null));
+  const refused = computed(() => kept.value.filter(w => w.problem !== null));
+  const of = (placementId: string): WaitingLook[] =>
+    kept.value.filter(w => w.look.placementId === placementId);
+
+  /** Takes a look, with its photographs by the names that it has them under; sends it as soon as may be. */
+  async function add(look: Inspection, photos: ReadonlyMap<string, Blob>): Promise<void> {
+    for (const [name, photo] of photos) await set(photoKey(name), photo);
+    kept.value = [...kept.value, { look, problem: null }];
+    void flush();
+  }
+  /** Gives up a look that the server refused. */
+  async function forget(id: string): Promise<void> {
+    const gone = kept.value.find(w => w.look.id === id);
+    kept.value = kept.value.filter(w => w.look.id !== id);
+    for (const photo of gone?.look.photos ?? []) await del(photoKey(photo.sha256));
+  }
+  /** Tries a look again that the server refused. */
+  function retry(id: string): void {
+    kept.value = kept.value.map(w => (w.look.id === id ? { ...w, problem: null } : w));
+    void flush();
+  }
+
+  /** Sends what waits, one after another; where the server is away the rest waits. */
+  function flush(): Promise<void> {
+    running ??= sendAll().finally(() => (running = null));
+    return running;
+  }
+  async function sendAll(): Promise<void> {
+    for (let next = waiting.value[0]; next; next = waiting.value[0]) {
+      try {
+        const look = await withPhotos(next.look);
+        await api.sendInspection(look);
+        await forget(next.look.id);
+        isAway.value = false;
+        arrived.value++;
+      } catch (e) {
+        const { status, message } = e instanceof ApiError ? e : { status: -1, message: (e as Error).message };
+        // Away, busy, or a phone that is to be paired again: nothing is wrong with the look.
+        if (status === 0 || status === 401 || status === 429 || status >= 500) {
+          isAway.value = true;
+          return;
+        }
+        kept.value = kept.value.map(w => (w.look.id === next.look.id ? { ...w, problem: message } : w));
+      }
+    }
+  }
+  /** The look with its photographs under the hashes that the server keeps them by. */
+  async function withPhotos(look: Inspection): Promise<Inspection> {
+    const photos = [];
+    for (const photo of look.photos) {
+      const known = sentPhotos.value[photo.sha256];
+      if (known) {
+        photos.push({ ...photo, sha256: known });
+        continue;
+      }
+      const blob = await get<Blob>(photoKey(photo.sha256));
+      if (!blob) continue;
+      const { sha256 } = await api.sendPhoto(blob);
+      sentPhotos.value = { ...sentPhotos.value, [photo.sha256]: sha256 };
+      photos.push({ ...photo, sha256 });
+    }
+    return { ...look, photos };
+  }
+
+  useEventListener(window, 'online', () => void flush());
+  useIntervalFn(() => {
+    if (waiting.value.length) void flush();
+  }, AGAIN_MS);
+
+  return { waiting, refused, isAway, arrived, of, add, forget, retry, flush };
+});

@@ -1,0 +1,69 @@
+import {
+  freshCode,
+  type ListedPlacement,
+  type Placed,
+  type Placement,
+  type StoredPlacement,
+} from '@hornblende/core';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { api } from '../api/client';
+import { useLooksQueue } from './looks-queue';
+
+/** Parts in service, with how each stands and when it is due. */
+export const useService = defineStore('service', () => {
+  const queue = useLooksQueue();
+  const list = shallowRef<ListedPlacement[]>([]);
+  const state = ref<'loading' | 'ready' | 'failed'>('loading');
+
+  /** Fetches all of them, and sends what waits here. @throws ApiError */
+  async function load(): Promise<void> {
+    try {
+      list.value = await api.placements();
+      state.value = 'ready';
+    } catch (e) {
+      if (state.value === 'loading') state.value = 'failed';
+      throw e;
+    }
+    await queue.flush();
+  }
+  // What has arrived changes how parts stand.
+  watch(
+    () => queue.arrived,
+    () => void load().catch(() => undefined),
+  );
+
+  /** Places a part, under a code of its own where it brings none. @throws ApiError */
+  async function add(placement: Placement): Promise<StoredPlacement> {
+    const taken = new Set(list.value.map(p => p.placement.code));
+    const code = placement.code || freshCode(taken, Math.random);
+    const stored = await api.addPlacement({ ...placement, code });
+    await load();
+    return stored;
+  }
+  /** @throws ApiError */
+  async function save(stored: StoredPlacement, placement: Placement): Promise<void> {
+    await api.savePlacement(stored.id, placement, stored.revision);
+    await load();
+  }
+  /** @throws ApiError */
+  async function remove(id: string): Promise<void> {
+    await api.removePlacement(id);
+    await load();
+  }
+
+  return {
+    list,
+    state,
+    load,
+    add,
+    save,
+    remove,
+    byId: (id: string): ListedPlacement | null => list.value.find(p => p.id === id) ?? null,
+    /** All of them as evidence takes them. */
+    placed: computed((): Placed[] =>
+      list.value.map(({ id, placement, standing }) => ({ id, placement, standing })),
+    ),
+    overdue: computed(() => list.value.filter(p => p.due && p.due.inDays < 0)),
+  };
+});
