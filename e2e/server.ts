@@ -23,7 +23,7 @@ export class TestServer {
   }
 
   /** Starts it; the second start finds the data of the first. */
-  async start(demo = true): Promise<void> {
+  async start(demo = true, more: readonly string[] = []): Promise<void> {
     const child = spawn(
       process.execPath,
       [
@@ -34,6 +34,7 @@ export class TestServer {
         this.url ? new URL(this.url).port : '0',
         '--data',
         this.dataDir,
+        ...more,
       ],
       { cwd: root, stdio: ['ignore', 'pipe', 'inherit'] },
     );

@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test';
 import { expect, test } from './server';
 
 test('a campaign of six by keyboard, with simulated instruments: read, put out, decided, learnt', async ({
@@ -166,7 +167,7 @@ test('falls, looks by two people, a bar bent to breaking: each comes to readings
 
   const bench = page.getByTestId('trial-bench');
   const sheet = bench.getByTestId('trial-sheet');
-  const cell = (name: RegExp) => sheet.getByRole('button', { name }).first();
+  const cell = (name: RegExp): Locator => sheet.getByRole('button', { name }).first();
   await cell(/Place by looks/).click();
   const looks = page.getByTestId('looks-round');
   await looks.getByLabel('Order of person 1').fill('C A B D E');

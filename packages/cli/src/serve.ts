@@ -20,7 +20,7 @@ function shareAddress(asked: string | true): string {
   const address = asked === true ? own[0] : asked;
   if (address === undefined)
     throw new StartProblem('--share', 'this machine is on no network', 'Join one, or start without it');
-  if (asked !== true && asked !== '127.0.0.1' && !own.includes(asked))
+  if (asked !== true && !asked.startsWith('127.') && !own.includes(asked))
     throw new StartProblem(
       `--share ${asked}`,
       'is no address of this machine',

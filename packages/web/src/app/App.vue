@@ -28,7 +28,8 @@ watchEffect(() => {
 /** Pages that a phone has. */
 const forPhones = /^\/(service|s|pair)(\/|$)/;
 watchEffect(() => {
-  if (health.isPhone && !forPhones.test(route.path)) void router.replace('/service');
+  // Before the first page is found the route matches nothing.
+  if (health.isPhone && route.matched.length && !forPhones.test(route.path)) void router.replace('/service');
 });
 onMounted(() => void prefetchPages());
 </script>

@@ -195,7 +195,7 @@ kbd {
     overflow-x: auto;
   }
   .places a {
-    padding: 12px 11px;
+    padding: 12px 8px;
   }
   .part {
     grid-column: 1 / -1;

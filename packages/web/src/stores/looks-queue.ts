@@ -97,7 +97,7 @@ export const useLooksQueue = defineStore('looks-queue', () => {
     return { ...look, photos };
   }
 
-  useEventListener(window, 'online', () => void flush());
+  useEventListener('online', () => void flush());
   useIntervalFn(() => {
     if (waiting.value.length) void flush();
   }, AGAIN_MS);

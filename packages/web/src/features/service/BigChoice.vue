@@ -39,7 +39,7 @@ defineProps<{
 }
 .choices {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(104px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(80px, 1fr));
   gap: 8px;
 }
 .choices :deep(.ant-radio-button-wrapper) {

@@ -2,6 +2,7 @@
 import { Button } from 'ant-design-vue';
 import { renderSVG } from 'uqr';
 import { computed, onMounted, ref } from 'vue';
+import { api } from '../../api/client';
 import { useService } from '../../stores/service';
 import PageState from '../../ui/PageState.vue';
 import TextField from '../../ui/TextField.vue';
@@ -11,9 +12,12 @@ import { useFeedback } from '../../ui/useFeedback';
 const service = useService();
 const { attempt } = useFeedback();
 const fetchAll = (): Promise<unknown> => attempt(() => service.load());
-onMounted(() => void fetchAll());
 /** Where a phone finds the workshop; the page's own address until another is typed. */
 const address = ref(location.origin);
+onMounted(async () => {
+  await fetchAll();
+  address.value = (await api.phones().catch(() => null))?.url ?? address.value;
+});
 /** A picture to scan that leads to a part by its code. */
 function pictureOf(code: string): string {
   const svg = renderSVG(`${address.value.replace(/\/$/, '')}/s/${code}`, { border: 1 });

@@ -294,7 +294,7 @@ async function save(): Promise<void> {
           @update:model-value="v => put({ note: v })"
         />
         <p v-if="tried && problems.size" class="out" role="alert">
-          Something is still missing: {{ [...problems.keys()].join(', ') }}.
+          Something is still missing: {{ [...problems.values()].join(', ') }}.
         </p>
         <p>
           <Button type="primary" size="large" html-type="submit">{{ id ? 'Save it' : 'Place it' }}</Button>

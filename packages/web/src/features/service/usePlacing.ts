@@ -76,6 +76,16 @@ export function placingDraft(of: Placement | null): PlacingDraft {
   };
 }
 
+/** Fields that cannot stay empty, with what to do about it. */
+function emptyFields({ name, first, place, since }: PlacingDraft): Map<string, string> {
+  return new Map([
+    ...(name.trim() ? [] : [['name', 'say what it is called'] as const]),
+    ...(first ? [] : [['materials', 'say what it is made of'] as const]),
+    ...(place.where.trim() ? [] : [['place.where', 'say where it is'] as const]),
+    ...(since ? [] : [['since', 'say since when'] as const]),
+  ]);
+}
+
 /** @param initial the form as it begins */
 export function usePlacing(initial: PlacingDraft): Placing {
   const draft = ref(initial);
@@ -83,6 +93,8 @@ export function usePlacing(initial: PlacingDraft): Placing {
     const { first, other, partId, printId, ...rest } = draft.value;
     const keys = [first, other].filter(Boolean);
     const materials: PlacedMaterial[] = keys.map(material => ({ material, share: 1 / keys.length }));
+    const empty = emptyFields(draft.value);
+    if (empty.size) return { placement: null, problems: empty };
     try {
       const plain = {
         format: 'hornblende-service',

@@ -1,0 +1,226 @@
+import type { Locator, Page } from '@playwright/test';
+import { choose } from './controls';
+import { expect, test } from './server';
+
+/** A picture that a browser can read: a corner of the page itself. */
+const picture = async (page: Page): Promise<{ name: string; mimeType: string; buffer: Buffer }> => ({
+  name: 'garden.png',
+  mimeType: 'image/png',
+  buffer: await page.screenshot({ clip: { x: 0, y: 0, width: 60, height: 40 } }),
+});
+const big = (where: Page | Locator, group: string, answer: string): Promise<void> =>
+  where.getByRole('radiogroup', { name: group }).getByText(answer, { exact: true }).click();
+
+async function openRank(page: Page, url: string, part: string): Promise<void> {
+  await page.goto(`${url}/parts`);
+  await page.getByRole('link', { name: part, exact: true }).click();
+  await expect(page.getByText('Thinnest margin')).toBeVisible();
+  await page.getByRole('link', { name: 'Rank', exact: true }).click();
+}
+/** Years after which a candidate's surface is down to half, as its gate has it. */
+async function sunYears(page: Page, candidate: string): Promise<number> {
+  await page.getByRole('button', { name: 'As a table' }).click();
+  await page
+    .getByRole('row', { name: new RegExp(`${candidate}\\b`) })
+    .first()
+    .getByText(candidate, { exact: true })
+    .first()
+    .click();
+  const gate = page
+    .getByRole('complementary', { name: candidate, exact: true })
+    .getByText(/has [\d.]+, needs 5 years/);
+  const text = await gate.innerText();
+  await page.getByRole('button', { name: 'As a chart' }).click();
+  return Number(/has ([\d.]+)/.exec(text)![1]);
+}
+
+test('a part is placed, looked at on a phone with a photograph, fails, and the field school heeds it', async ({
+  page,
+  server,
+}) => {
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Hive-scale housing', exact: true }).click();
+  await expect(page.getByText('Thinnest margin')).toBeVisible();
+  await page.getByRole('button', { name: /How to choose/ }).click();
+  await choose(page, 'Outdoor school', 'what is logged outdoors');
+  await page.getByRole('link', { name: 'Rank', exact: true }).click();
+  const before = await sunYears(page, 'ASA');
+
+  await page.getByRole('link', { name: 'Service', exact: true }).click();
+  await page.getByRole('button', { name: 'Place a part' }).click();
+  const form = page.getByTestId('place-page');
+  await form.getByRole('button', { name: 'Place it' }).click();
+  await expect(form).toContainText('say what it is called, say what it is made of, say where it is');
+  await choose(form, 'One of', 'Hive-scale housing');
+  await expect(form.getByLabel('What it is called')).toHaveValue('Hive-scale housing');
+  await form.getByLabel('What it is called').fill('Housing by the pond');
+  await form.getByLabel('Where, in words').fill('Pond');
+  await choose(form, 'What it is made of', 'ASA');
+  await form.getByLabel('Out since').click();
+  await form.getByLabel('Out since').fill('1 Jun 2026');
+  await page.keyboard.press('Enter');
+  await form.locator('input[type=file]').setInputFiles(await picture(page));
+  await expect(form.getByAltText('On its first day')).toBeVisible();
+  await form.getByRole('button', { name: 'Place it' }).click();
+  await expect(page.getByTestId('placed-standing')).toContainText('not looked at yet');
+
+  // In the garden.
+  await page.setViewportSize({ width: 390, height: 800 });
+  await page.getByRole('button', { name: 'Look at it' }).click();
+  const look = page.getByTestId('look-form');
+  await expect(look.getByAltText('On its first day')).toBeVisible();
+  await big(look, 'Cracks?', 'through');
+  await look.getByLabel('Where').fill('at the lid’s corner');
+  await big(look, 'A fingernail leaves', 'flakes');
+  await look.locator('input[type=file]').setInputFiles(await picture(page));
+  await expect(look.getByAltText('A photograph of this look')).toBeVisible();
+  await look.getByLabel('Who looks').fill('Una');
+  await look.getByRole('button', { name: 'Take the look' }).click();
+  await expect(look.getByRole('alert')).toContainText('Say what it comes to');
+  await big(look, 'So it is', '○ failed');
+  await look.getByRole('button', { name: 'Take the look' }).click();
+  await expect(look.getByRole('alert')).toContainText('Say how it failed');
+  await big(look, 'It', 'gone brittle');
+  await look.getByRole('button', { name: 'Take the look' }).click();
+  await expect(page.getByTestId('service-page')).toBeVisible();
+
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.getByText('All of it', { exact: true }).click();
+  const row = page.getByTestId('placed-table').getByRole('row', { name: /Housing by the pond/ });
+  await expect(row).toContainText('gone brittle');
+  await row.getByRole('link').click();
+  await expect(page.getByTestId('look-line')).toContainText('cracked through at the lid’s corner');
+  // Its first day and its last.
+  await expect(
+    page.getByRole('region', { name: 'Photographs through the years' }).getByRole('img'),
+  ).toHaveCount(2);
+
+  await openRank(page, server.url, 'Hive-scale housing');
+  await expect.poll(() => sunYears(page, 'ASA')).toBeLessThan(before);
+  await page.getByRole('button', { name: 'As a table' }).click();
+  await page.getByRole('row', { name: /ASA\b/ }).first().getByText('ASA', { exact: true }).first().click();
+  await expect(page.getByTestId('yours-like')).toContainText('gone brittle after');
+  // The working of the field's word.
+  await page.goto(`${server.url}/service`);
+  await page.getByText('Said and done', { exact: true }).click();
+  await expect(page.getByTestId('happened-row').first()).toContainText('Housing by the pond');
+  await expect(page.getByTestId('happened-row').first()).toContainText('missed');
+  const field = page.getByTestId('field-row').filter({ hasText: /^ASA/ });
+  await expect(field).toContainText('1 failed by the sun');
+  await field.getByRole('button').click();
+  await expect(page.getByTestId('working')).toContainText('service.field');
+  await expect(page.getByTestId('working')).toContainText('Σ ln 2·(t/L)');
+});
+
+test('looks without a connection wait in the browser, and come once, without a loss', async ({
+  page,
+  server,
+}) => {
+  await page.setViewportSize({ width: 390, height: 800 });
+  await page.goto(`${server.url}/service`);
+  const due = page.getByTestId('due-list');
+  await expect(due).toContainText('Scale housing, hive 4');
+  await page.getByTestId('due-row').first().getByRole('link').click();
+  const look = page.getByTestId('look-form');
+  await expect(look).toContainText('Straight?');
+  await page.context().setOffline(true);
+  await big(look, 'So it is', '◐ worn');
+  await look.getByLabel('Anything else').fill('written in the garden');
+  await look.locator('input[type=file]').setInputFiles(await picture(page));
+  await expect(look.getByAltText('A photograph of this look')).toBeVisible();
+  await look.getByRole('button', { name: 'Take the look' }).click();
+  // On to the next part of the same place; this one waits.
+  await expect(page.getByRole('heading', { name: 'Stand foot, hive 3, front left' })).toBeVisible();
+  await page.getByRole('link', { name: 'Service' }).last().click();
+  await expect(page.getByTestId('looks-waiting')).toContainText('A look waits here to be sent');
+  await expect(due.getByTestId('due-row').filter({ hasText: 'Scale housing' })).toContainText(
+    'waits to be sent',
+  );
+  await page.context().setOffline(false);
+  await expect(page.getByTestId('looks-waiting')).toHaveCount(0);
+  await expect(due).not.toContainText('Scale housing');
+  // Sent again, as a browser does that never saw the answer: it is one look.
+  const placements = (await (await page.request.get(`${server.url}/api/placements`)).json()) as {
+    id: string;
+    placement: { code: string };
+  }[];
+  const { id } = placements.find(p => p.placement.code === 'SCL4')!;
+  const looks = async (): Promise<{ id: string; note: string; photos: object[] }[]> =>
+    (await page.request.get(`${server.url}/api/placements/${id}/inspections`)).json();
+  const all = await looks();
+  expect(all[0]).toMatchObject({ note: 'written in the garden', photos: [{}] });
+  const again = await page.request.put(`${server.url}/api/inspections/${all[0]!.id}`, {
+    data: { inspection: all[0] },
+  });
+  expect(again.status()).toBe(200);
+  expect(await looks()).toHaveLength(all.length);
+});
+
+test('a phone is paired from the desk, sees the service alone, and is withdrawn', async ({
+  browser,
+  server,
+}) => {
+  await server.stop();
+  await server.start(true, ['--share', '127.0.0.2']);
+  const desk = await browser.newPage();
+  await desk.goto(`${server.url}/service/phones`);
+  await expect(desk.getByTestId('phones-page')).toContainText('The local network is not encrypted');
+  await desk.getByRole('button', { name: 'Pair another phone' }).click();
+  const shown = desk.getByTestId('pairing-code');
+  await expect(shown.getByRole('img')).toBeVisible();
+  const code = (await shown.getByText(/^\d{6}$/).innerText()).trim();
+  const { url } = (await (await desk.request.get(`${server.url}/api/phones`)).json()) as { url: string };
+
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 800 } })).newPage();
+  await phone.goto(url);
+  await expect(phone.getByText('Is this phone paired?')).toBeVisible();
+  await expect(
+    phone.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Parts' }),
+  ).toHaveCount(0);
+  await phone.goto(`${url}/pair#${code}`);
+  await phone.getByLabel('What this phone is called').fill('Una’s');
+  await phone.getByRole('button', { name: 'Pair it' }).click();
+  await expect(phone.getByTestId('due-list')).toContainText('Scale housing, hive 4');
+  // By its tag, as a label leads to it.
+  await phone.goto(`${url}/s/knob`);
+  await expect(phone.getByRole('heading', { name: 'Crank knob' })).toBeVisible();
+  await big(phone, 'So it is', '● fine');
+  await phone.getByRole('button', { name: 'Take the look' }).click();
+  await expect(phone.getByTestId('service-page')).toBeVisible();
+
+  await desk.reload();
+  const row = desk.getByTestId('phone-row').filter({ hasText: 'Una’s' });
+  await row.getByRole('button', { name: 'Withdraw it' }).click();
+  await desk.getByRole('dialog').getByRole('button', { name: 'Withdraw it' }).click();
+  await expect(row).toContainText('withdrawn');
+  await phone.goto(`${url}/service`);
+  await expect(phone.getByText('Is this phone paired?')).toBeVisible();
+  await desk.close();
+  await phone.close();
+});
+
+test('what is out there goes out as labels, as a calendar and as a table; curves stand by words', async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.url}/parts`);
+  await expect(page.getByTestId('due-notice')).toContainText(
+    '1 part out there is overdue, 3 to look at this week',
+  );
+  await page.keyboard.press('g');
+  await page.keyboard.press('v');
+  await page.getByText('How long it lasts', { exact: true }).click();
+  const groups = page.getByTestId('evidence-group');
+  await expect(groups.filter({ hasText: /^PLA/ })).toContainText('2 of 3 failed: 67 % bent out of shape');
+  await expect(groups.filter({ hasText: /^ASA/ })).toContainText('at least 37 % do, at 95 %');
+  await expect(groups.filter({ hasText: 'one or another' })).toContainText('So few are a hint');
+  await groups.filter({ hasText: /^PLA/ }).getByRole('button').click();
+  await expect(page.getByRole('img', { name: /^PLA: 2 of 3 failed/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Labels' }).click();
+  await expect(page.getByTestId('label')).toHaveCount(10);
+  await expect(page.getByTestId('label').first().getByRole('img')).toBeVisible();
+  const calendar = await (await page.request.get(`${server.url}/api/service/due.ics`)).text();
+  expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(10);
+  await page.goto(`${server.url}/library/pla`);
+  await expect(page.getByTestId('own-lesson')).toContainText('2 bent out of shape');
+});
