@@ -29,22 +29,7 @@ const latch = idOf('Solar wax melter latch');
 const views = [
   ['parts', '/parts', 'light', '[data-testid=part-row]'],
   ['brief', `/parts/${latch}/brief`, 'light', '.questions'],
-  [
-    'brief-load',
-    `/parts/${latch}/brief`,
-    'light',
-    '.questions',
-    async page => {
-      await page.click('.folds >> text=Every load');
-      await page.waitForSelector('.sketch');
-      await page.waitForTimeout(600);
-      await page.evaluate(() => document.querySelector('.load').scrollIntoView());
-      await page.evaluate(() => document.querySelector('main').scrollBy(0, -80));
-      await page.waitForTimeout(300);
-    },
-  ],
   ['rank', `/parts/${latch}/rank`, 'light', '[data-testid=ruler]'],
-  ['rank-dark', `/parts/${latch}/rank`, 'dark', '[data-testid=ruler]'],
   [
     'working',
     `/parts/${idOf('Hive-scale housing')}/brief`,
@@ -121,6 +106,28 @@ const views = [
       await page.goto(server.url + (await page.getAttribute('text=Report', 'href')));
       await page.waitForSelector('svg');
       await page.evaluate(() => document.querySelector('figure').scrollIntoView());
+    },
+  ],
+  [
+    'service',
+    '/service',
+    'light',
+    '[data-testid=due-row]',
+    async page => {
+      await page.getByText('How long it lasts', { exact: true }).click();
+      await page.getByTestId('evidence-group').nth(1).getByRole('button').click();
+      await page.waitForTimeout(700);
+    },
+  ],
+  [
+    'look',
+    '/service',
+    'light',
+    '[data-testid=due-row]',
+    async page => {
+      await page.setViewportSize({ width: 390, height: 800 });
+      await page.getByTestId('due-row').first().getByRole('link').click();
+      await page.waitForSelector('[data-testid=look-form]');
     },
   ],
   ['library', '/library', 'light', '[data-testid=library-row]'],

@@ -9,7 +9,7 @@ import { sagStrips } from './heat-strips.js';
 import { housing } from './housing.js';
 import { latch } from './latch.js';
 import { levellingFoot } from './levelling-foot.js';
-import { dropDisc, hardnessPlate, swatch } from './plates.js';
+import { dropDisc, hardnessPlate, swatch, tag } from './plates.js';
 import { bridges, overhangFan, stringingPosts } from './print-pieces.js';
 import { maker, trianglesOf } from './solids.js';
 
@@ -29,6 +29,7 @@ export const coupons: readonly Coupon[] = [
   overhangFan,
   stringingPosts,
   swatch,
+  tag,
   latch,
   levellingFoot,
   housing,

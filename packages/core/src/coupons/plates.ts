@@ -73,3 +73,27 @@ export const swatch = coupon<SwatchInput>({
     longMm: lengthMm * 0.65 - 8,
   }),
 });
+
+/** Numbers of a tag. */
+export class TagInput extends CodedInput {
+  @Quantity({ min: 20, max: 120, unit: 'mm', optional: true, doc: 'Length; default 40.' }) lengthMm = 40;
+  @Quantity({ min: 8, max: 60, unit: 'mm', optional: true, doc: 'Width; default 14.' }) widthMm = 14;
+  @Quantity({ min: 0.8, max: 8, unit: 'mm', optional: true, doc: 'Height; default 2.' }) heightMm = 2;
+}
+
+/** A tag with a hole, to hang at a part in service: its code says which. */
+export const tag = coupon<TagInput>({
+  id: 'tag',
+  title: 'Tag of a part in service',
+  Input: TagInput,
+  make: ({ Manifold }, { lengthMm, widthMm, heightMm }) =>
+    Manifold.cube([lengthMm, widthMm, heightMm]).subtract(
+      Manifold.cylinder(4 * heightMm, 2, 2, ROUND).translate([lengthMm - 5, widthMm / 2, -heightMm]),
+    ),
+  code: ({ lengthMm, widthMm, heightMm }) => ({
+    atMm: [3, widthMm * 0.25],
+    faceMm: heightMm,
+    highMm: widthMm * 0.5,
+    longMm: lengthMm - 13,
+  }),
+});

@@ -1,4 +1,4 @@
-import { serviceStanding, type Look, type Placed } from '@hornblende/core';
+import { serviceStanding, type KindOfPart, type Look, type Placed } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { readPlacement, type PlacementRow } from './placements.js';
 
@@ -25,6 +25,21 @@ export async function looksOf(db: Knex, ids: readonly string[] | null = null): P
     list.push({ ...look, struck: struck !== 0 });
   }
   return byPart;
+}
+
+/**
+ * The parts that failed, as far as says of what kind they are: read without being looked through, for a list of some
+ * parts must not cost a look at all.
+ */
+export async function failedKinds(db: Knex): Promise<KindOfPart[]> {
+  const failed = db('inspections').where({ verdict: 'failed', struck: false }).distinct('placement_id');
+  const rows = (await db('placements')
+    .whereIn('id', failed)
+    .select('id', 'part_id', 'data')) as PlacementRow[];
+  return rows.map(row => ({
+    placement: { ...(JSON.parse(row.data) as KindOfPart['placement']), partId: row.part_id },
+    standing: { verdict: 'failed' },
+  }));
 }
 
 /** Every part in service that is not put away, and how it stands. Rows that cannot be read are left out. */

@@ -102,10 +102,10 @@ export function serviceRoutes(jobs: Jobs, now: () => string): Router {
     send(res, await jobs.run('heavy', 'serviceEvidence', { by, now: now() }, leaving(res)));
   });
   router.get('/due.ics', async (_req, res) => {
-    send(res, await jobs.run('reading', 'calendar', { now: now() }, leaving(res)));
+    send(res, await jobs.run('heavy', 'calendar', { now: now() }, leaving(res)));
   });
   router.get('/parts.csv', async (_req, res) => {
-    send(res, await jobs.run('reading', 'serviceTable', { now: now() }, leaving(res)));
+    send(res, await jobs.run('heavy', 'serviceTable', { now: now() }, leaving(res)));
   });
   return router;
 }

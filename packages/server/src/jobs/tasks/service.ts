@@ -8,6 +8,7 @@ import {
   gradeFamily,
   happened,
   serviceCsv,
+  serviceStanding,
   type Brief,
   type Due,
   type Family,
@@ -21,9 +22,8 @@ import {
 import type { Knex } from 'knex';
 import { GradeStore } from '../../db/grades.js';
 import { InspectionStore } from '../../db/inspections.js';
-import type { Page } from '../../db/page.js';
 import { PartStore } from '../../db/parts.js';
-import { allPlaced, looksOf } from '../../db/placed.js';
+import { allPlaced, failedKinds, looksOf } from '../../db/placed.js';
 import { PlacementStore } from '../../db/placements.js';
 import { serviceCalendar } from '../../service/calendar.js';
 import { bytes, json } from '../answer.js';
@@ -34,14 +34,18 @@ import { pageAnswer, type ListAsked } from './lists.js';
 export const listPlacements: Task<ListAsked & { now: string }> = {
   async run(db, asked) {
     const page = await new PlacementStore(db).page(asked);
-    const placed = await allPlaced(db, asked.now);
-    const dueBy = await dueFinder(db, placed, asked.now);
-    const byId = new Map(placed.map(p => [p.id, p]));
-    const items = page.items.flatMap((stored): ListedPlacement[] => {
-      const p = byId.get(stored.id);
-      return p ? [{ ...stored, standing: p.standing, due: dueBy(p) }] : [];
+    const looks = await looksOf(
+      db,
+      page.items.map(p => p.id),
+    );
+    const ofKind = failuresOfKind(await failedKinds(db));
+    const items = page.items.map((stored): ListedPlacement => {
+      const { id, placement } = stored;
+      const own = looks.get(id) ?? [];
+      const standing = serviceStanding(placement, own, asked.now);
+      return { ...stored, standing, due: dueNow({ id, placement, standing }, own, ofKind, asked.now) };
     });
-    return pageAnswer({ ...page, items } as Page<object>, asked);
+    return pageAnswer({ ...page, items }, asked);
   },
 };
 
@@ -116,18 +120,16 @@ async function dueFinder(
   placed: readonly Placed[],
   now: string,
 ): Promise<(p: Placed) => Due | null> {
-  const looks: Map<string, Look[]> = await looksOf(db);
+  const looks = await looksOf(db);
   const ofKind = failuresOfKind(placed);
-  return p =>
-    dueOf(
-      p.placement,
-      looks.get(p.id) ?? [],
-      {
-        marginal: p.placement.status === 'marginal' || p.placement.status === 'out',
-        failuresOfKind: ofKind(p),
-      },
-      now,
-    );
+  return p => dueNow(p, looks.get(p.id) ?? [], ofKind, now);
+}
+
+/** When a part is due; one that only just passed when it was chosen sooner. */
+function dueNow(p: Placed, looks: readonly Look[], ofKind: (p: Placed) => number, now: string): Due | null {
+  const { status } = p.placement;
+  const marginal = status === 'marginal' || status === 'out';
+  return dueOf(p.placement, looks, { marginal, failuresOfKind: ofKind(p) }, now);
 }
 
 /** Families and grades by their key. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { failureModeWords, gateLabel, yearsText, type Grouping, type Happened } from '@hornblende/core';
+import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useService } from '../../stores/service';
@@ -16,6 +17,9 @@ const working = useWorking();
 const by = ref<Grouping>('family');
 const { evidence, state, load } = useEvidence(by);
 const rows = computed(() => evidence.value?.happened ?? []);
+/** Rows that stand there at first, and that more brings. */
+const MORE = 40;
+const most = ref(MORE);
 const nameOf = (h: Happened): string => service.byId(h.id)?.placement.name ?? h.id;
 const materialOf = (h: Happened): string =>
   library.nameOf(service.byId(h.id)?.placement.materials[0]?.material ?? '');
@@ -53,7 +57,7 @@ function open(at: number): void {
         {{ count('too dark') }}.
       </p>
       <PlainTable :columns="columns">
-        <tr v-for="h in rows" :key="h.id" data-testid="happened-row">
+        <tr v-for="h in rows.slice(0, most)" :key="h.id" data-testid="happened-row">
           <td>
             <RouterLink :to="`/service/${h.id}`">{{ nameOf(h) }}</RouterLink><br /><span class="soft small">{{
               materialOf(h)
@@ -71,6 +75,9 @@ function open(at: number): void {
           <td :class="marks[h.verdict].tone">{{ marks[h.verdict].sign }} {{ marks[h.verdict].words }}</td>
         </tr>
       </PlainTable>
+      <p v-if="rows.length > most">
+        <Button type="text" @click="most += MORE">{{ rows.length - most }} more</Button>
+      </p>
       <template v-if="evidence?.field.length">
         <h2>What the sun did to yours</h2>
         <p class="small soft">

@@ -50,7 +50,12 @@ const print = (): void => globalThis.print();
           <img :src="l.svg" :alt="`Code of ${l.name}`" width="96" height="96" />
           <span
             ><b>{{ l.code }}</b
-            ><br />{{ l.name }}</span
+            ><br />{{ l.name }}<br /><a
+              class="file small"
+              :href="`/api/coupons/tag.stl?code=${l.code}`"
+              :aria-label="`A tag engraved with ${l.code}, to print`"
+              >engraved, as a file</a
+            ></span
           >
         </li>
       </ul>
@@ -86,7 +91,8 @@ b {
   letter-spacing: 2px;
 }
 @media print {
-  .screen {
+  .screen,
+  .file {
     display: none;
   }
 }
