@@ -86,6 +86,10 @@ const print = (): void => globalThis.print();
   background: #fff;
   color: #1e2723;
 }
+/* Labels are white in either theme: they are printed. */
+.file {
+  color: #2c6e8f;
+}
 b {
   font-size: 22px;
   letter-spacing: 2px;

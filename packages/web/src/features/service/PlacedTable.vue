@@ -1,78 +1,98 @@
 <script setup lang="ts">
 import type { ListedPlacement } from '@hornblende/core';
-import { Table, type TableColumnType } from 'ant-design-vue';
+import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useService } from '../../stores/service';
+import DataTable from '../../ui/DataTable.vue';
+import OptionSelect from '../../ui/OptionSelect.vue';
 import SearchField from '../../ui/SearchField.vue';
 import { dueWords, materialWords, standingMark, standingWords, sunWords } from './words';
 
-/** Everything that is out there, or was: sorted by its headings, found by its words. */
+/** Everything that is out there, or was: found by its words, in the order that is asked for. */
 const service = useService();
 const library = useLibrary();
 const search = ref('');
+type Order = 'where' | 'name' | 'due' | 'years' | 'standing';
+const order = ref<Order>('where');
+const orders: { value: Order; label: string }[] = [
+  { value: 'where', label: 'where it is' },
+  { value: 'name', label: 'its name' },
+  { value: 'due', label: 'what is due first' },
+  { value: 'years', label: 'the longest out there' },
+  { value: 'standing', label: 'what failed first' },
+];
+/** What has failed, then what is worn, then what is fine, then what was lost or taken away. */
+const gravity = ({ standing: { verdict } }: ListedPlacement): number =>
+  ['failed', 'worn', 'fine', null, 'removed', 'lost'].indexOf(verdict);
+const comparers: Record<Order, (a: ListedPlacement, b: ListedPlacement) => number> = {
+  where: (a, b) => a.placement.place.where.localeCompare(b.placement.place.where),
+  name: (a, b) => a.placement.name.localeCompare(b.placement.name),
+  due: (a, b) => (a.due?.inDays ?? Infinity) - (b.due?.inDays ?? Infinity),
+  years: (a, b) => b.standing.years - a.standing.years,
+  standing: (a, b) => gravity(a) - gravity(b),
+};
 const rows = computed(() => {
   const words = search.value.trim().toLowerCase();
-  return service.list.filter(({ placement: p }) =>
-    [p.name, p.code, p.place.where, materialWords(p, library.nameOf)].join(' ').toLowerCase().includes(words),
-  );
+  return service.list
+    .filter(({ placement: p }) =>
+      [p.name, p.code, p.place.where, materialWords(p, library.nameOf)]
+        .join(' ')
+        .toLowerCase()
+        .includes(words),
+    )
+    .sort(comparers[order.value]);
 });
-type Row = ListedPlacement;
-const by =
-  (of: (r: Row) => string) =>
-  (a: Row, b: Row): number =>
-    of(a).localeCompare(of(b));
-const columns: TableColumnType<Row>[] = [
-  { title: 'What', key: 'name', sorter: by(r => r.placement.name), width: '26%' },
-  { title: 'Where', key: 'where', sorter: by(r => r.placement.place.where), width: '18%' },
-  { title: 'Of', key: 'of', sorter: by(r => r.placement.materials[0]?.material ?? ''), width: '20%' },
-  { title: 'Out for', key: 'years', sorter: (a, b) => a.standing.years - b.standing.years, width: '9%' },
-  { title: 'How it is', key: 'standing', sorter: by(r => standingWords(r.standing)), width: '16%' },
-  {
-    title: 'Due',
-    key: 'due',
-    sorter: (a, b) => (a.due?.inDays ?? 1e9) - (b.due?.inDays ?? 1e9),
-    width: '11%',
-  },
+/** Rows that stand there at first, and that more brings. */
+const MORE = 50;
+const most = ref(MORE);
+const columns = [
+  { key: 'name', title: 'What', width: '24%' },
+  { key: 'where', title: 'Where', width: '20%' },
+  { key: 'of', title: 'Of', width: '20%' },
+  { key: 'years', title: 'Out for', width: '9%' },
+  { key: 'standing', title: 'How it is', width: '16%' },
+  { key: 'due', title: 'Due', width: '11%' },
 ];
-/** Rows on a page of the table. */
-const PAGE = 50;
 </script>
 
 <template>
   <section aria-label="All of it" data-testid="placed-table">
     <div class="bar">
       <SearchField v-model="search" label="Find a part in service" />
+      <OptionSelect v-model="order" bare label="In the order of" :options="orders" />
       <a href="/api/service/parts.csv" download="in-service.csv">As a table</a>
     </div>
-    <Table
+    <p v-if="!rows.length" class="soft">Nothing out there is called so.</p>
+    <DataTable
+      v-else
       :columns="columns"
-      :data-source="rows"
-      :row-key="(r: Row) => r.id"
-      :pagination="rows.length > PAGE ? { pageSize: PAGE, showSizeChanger: false } : false"
-      size="small"
-      class="placed"
+      :rows="rows.slice(0, most)"
+      :row-key="r => r.id"
+      label="Parts in service"
+      row-testid="placed-row"
     >
-      <template #bodyCell="{ column, record }">
-        <RouterLink v-if="column.key === 'name'" :to="`/service/${record.id}`">{{
-          record.placement.name
-        }}</RouterLink>
-        <template v-else-if="column.key === 'where'"
-          >{{ record.placement.place.where
-          }}<span class="soft small">, {{ sunWords[(record as Row).placement.place.sun] }}</span></template
-        >
-        <template v-else-if="column.key === 'of'">{{
-          materialWords(record.placement, library.nameOf)
-        }}</template>
-        <template v-else-if="column.key === 'years'">{{ record.standing.years.toFixed(1) }} years</template>
-        <span v-else-if="column.key === 'standing'" :class="standingMark(record.standing).tone"
-          >{{ standingMark(record.standing).sign }} {{ standingWords(record.standing) }}</span
-        >
-        <span v-else :class="{ out: record.due && record.due.inDays < 0 }">{{
-          dueWords(record as Row)
-        }}</span>
+      <template #name="{ row }">
+        <RouterLink :to="`/service/${row.id}`">{{ row.placement.name }}</RouterLink>
       </template>
-    </Table>
+      <template #where="{ row }"
+        >{{ row.placement.place.where
+        }}<span class="soft small">, {{ sunWords[row.placement.place.sun] }}</span></template
+      >
+      <template #of="{ row }">{{ materialWords(row.placement, library.nameOf) }}</template>
+      <template #years="{ row }">{{ row.standing.years.toFixed(1) }} years</template>
+      <template #standing="{ row }"
+        ><span :class="standingMark(row.standing).tone"
+          >{{ standingMark(row.standing).sign }} {{ standingWords(row.standing) }}</span
+        ></template
+      >
+      <template #due="{ row }"
+        ><span :class="{ out: row.due && row.due.inDays < 0 }">{{ dueWords(row) }}</span></template
+      >
+    </DataTable>
+    <p v-if="rows.length > most">
+      <Button type="text" @click="most += MORE">{{ rows.length - most }} more</Button>
+    </p>
   </section>
 </template>
 
@@ -83,25 +103,5 @@ const PAGE = 50;
   gap: 10px 18px;
   align-items: center;
   margin-bottom: 8px;
-}
-@media (max-width: 760px) {
-  .placed :deep(thead),
-  .placed :deep(colgroup) {
-    display: none;
-  }
-  .placed :deep(table),
-  .placed :deep(tbody),
-  .placed :deep(tr) {
-    display: block;
-  }
-  .placed :deep(td) {
-    display: block;
-    border: 0;
-    padding: 1px 0 !important;
-  }
-  .placed :deep(tr) {
-    border-bottom: 1px solid var(--rule);
-    padding: 8px 0;
-  }
 }
 </style>
