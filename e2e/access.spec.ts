@@ -12,6 +12,7 @@ const pages = [
   '/workshop/spools',
   '/workshop/upgrades',
   '/workshop/bench',
+  '/fix',
   '/settings',
 ];
 

@@ -30,17 +30,6 @@ const views = [
   ['parts', '/parts', 'light', '[data-testid=part-row]'],
   ['brief', `/parts/${latch}/brief`, 'light', '.questions'],
   ['rank', `/parts/${latch}/rank`, 'light', '[data-testid=ruler]'],
-  [
-    'working',
-    `/parts/${idOf('Hive-scale housing')}/brief`,
-    'light',
-    '.questions',
-    async page => {
-      await page.click('[data-testid=part-temperature]');
-      await page.waitForSelector('[data-testid=working] table');
-      await page.waitForTimeout(500);
-    },
-  ],
   ['decision', `/parts/${idOf('Hive-stand levelling foot')}/decision`, 'light', '[data-testid=decision]'],
   [
     'shape',
@@ -106,6 +95,16 @@ const views = [
       await page.goto(server.url + (await page.getAttribute('text=Report', 'href')));
       await page.waitForSelector('svg');
       await page.evaluate(() => document.querySelector('figure').scrollIntoView());
+    },
+  ],
+  [
+    'fix',
+    '/fix',
+    'light',
+    '[data-testid=fix-page]',
+    async page => {
+      for (const symptom of ['corner-lift', 'layer-split', 'part-loose', 'part-loose'])
+        await page.getByTestId(`symptom-${symptom}`).click();
     },
   ],
   [

@@ -16,6 +16,7 @@ import {
 import { calcCommand, familiesCommand, modelsCommand } from './commands/library.js';
 import { rankCommand } from './commands/rank.js';
 import { startCommand } from './commands/start.js';
+import { triageCommand } from './commands/triage.js';
 import { endOnClosedPipe } from './output.js';
 import { problemsText } from './text.js';
 import { version } from './version.js';
@@ -39,6 +40,7 @@ function program(): Command {
     layCommand(),
     couponCommand(),
     gcodeCommand(),
+    triageCommand(),
     startCommand(),
     backupCommand(),
     restoreCommand(),

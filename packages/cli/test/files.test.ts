@@ -133,3 +133,34 @@ describe('keeping a workshop', () => {
     expect(existsSync(join(elsewhere, 'hornblende.db'))).toBe(true);
   });
 });
+
+describe('hornblende triage', () => {
+  const report = (change: object = {}): string =>
+    file(
+      'fault.json',
+      JSON.stringify({ format: 'hornblende-fault', version: 1, symptoms: ['popping', 'strings'], ...change }),
+    );
+  it('ranks causes and next tests, as JSON alone and in words', () => {
+    const context = {
+      family: 'pa6',
+      spool: { state: 'dry it first' },
+      printer: { chamber: 'open', nozzleMaxC: 260 },
+    };
+    const answer = JSON.parse(run('triage', report({ context }), '--json').out) as {
+      causes: { id: string; probability: number }[];
+      nextTests: { id: string; bitsPerMinute: number }[];
+      symptoms: string[];
+    };
+    expect(answer.causes[0]).toMatchObject({ id: 'wet-filament', domain: 'filament' });
+    expect(answer.causes.reduce((s, c) => s + c.probability, 0)).toBeCloseTo(1, 9);
+    const rates = answer.nextTests.map(t => t.bitsPerMinute);
+    expect(rates).toEqual([...rates].sort((a, b) => b - a));
+    expect(answer.symptoms).toContain('foam-uneven');
+    expect(run('triage', report({ context })).out).toMatch(/^Wet filament: 9\d in 100\./);
+  });
+  it('refuses what it does not know with 2 and a line', () => {
+    const bad = run('triage', report({ symptoms: ['sadness'] }), '--json');
+    expect(bad).toMatchObject({ status: 2, out: '' });
+    expect(bad.err).toContain('symptoms: ["sadness"]');
+  });
+});

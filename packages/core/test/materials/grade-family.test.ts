@@ -22,7 +22,7 @@ describe('a grade on top of a family', () => {
     expect(f.properties.modulusMPa).toMatchObject({ typical: 3100, confidence: 'standard' });
     expect(f.properties.modulusMPa?.source).toContain('Tarn’s data sheet');
     expect(f.properties.densityGcm3).toEqual(familyByKey('pla')?.properties.densityGcm3);
-    expect(f.grade).toEqual({ family: 'pla', maker: 'Tarn' });
+    expect(f.grade).toEqual({ family: 'pla', maker: 'Tarn', soakedGcm3: null });
   });
   it('a measurement is surer than a data sheet, and both than the family', () => {
     const span = (part: object): number => {

@@ -46,6 +46,8 @@ export interface Running {
 const QUICKLY_READ = 64 * 2 ** 20;
 /** How long requests under way may take when the server stops, ms. */
 const GRACE_MS = 5000;
+/** How long an idle connection is kept, ms. */
+const KEEP_ALIVE_MS = 75_000;
 
 /**
  * Takes the data folder, opens the database, seeds it if asked to, and serves on 127.0.0.1; phones are answered
@@ -125,6 +127,8 @@ async function sharedWith(
 function listening(app: Express, port: number, host: string): Promise<Server> {
   return new Promise((resolve, reject) => {
     const server = app.listen(port, host);
+    // A connection that is closed just as it is used again fails whoever does not try twice.
+    server.keepAliveTimeout = KEEP_ALIVE_MS;
     server.once('listening', () => resolve(server));
     server.once('error', (e: NodeJS.ErrnoException) =>
       reject(e.code === 'EADDRINUSE' ? portProblem(port) : e),

@@ -22,6 +22,7 @@ const health = useHealth();
 const all = [
   { to: '/parts', label: 'Parts' },
   { to: '/service', label: 'Service' },
+  { to: '/fix', label: 'Fix' },
   { to: '/library', label: 'Library' },
   { to: '/workshop', label: 'Workshop' },
   { to: '/settings', label: 'Settings' },

@@ -15,6 +15,7 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: 'g c', does: "Go to this part's print card" },
   { keys: 'g t', does: "Go to this part's trial" },
   { keys: 'g v', does: 'Go to what is in service' },
+  { keys: 'g f', does: 'Go to fixing a print' },
   { keys: 'g l', does: 'Go to the library' },
   { keys: 'g w', does: 'Go to the workshop' },
   { keys: 'n', does: 'New part (on the parts page)' },
@@ -53,6 +54,7 @@ export function useShortcuts(): { help: Ref<boolean> } {
     'g c': goToPart('card'),
     'g t': goToPart('trial'),
     'g v': go('/service'),
+    'g f': go('/fix'),
     'g l': go('/library'),
     'g w': go('/workshop'),
   });

@@ -115,6 +115,9 @@ const day = (at: string): string =>
             print.outcome === 'well' ? '● went well' : '○ failed'
           }}</span>
           {{ print.note }}
+          <RouterLink v-if="print.outcome === 'failed'" :to="{ path: '/fix', query: { print: id } }"
+            >Find out why</RouterLink
+          >
         </li>
       </ul>
     </template>

@@ -1,0 +1,63 @@
+import { expect, test } from './server';
+
+test('a failed print is traced from its log to the cause, by one telling test after another', async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.url}/parts`);
+  await page.getByRole('link', { name: 'Hive-stand levelling foot', exact: true }).click();
+  await page.getByRole('link', { name: 'Print card' }).click();
+  const entry = page.getByTestId('print-log').getByRole('listitem').filter({ hasText: 'One edge came up' });
+  await entry.getByRole('link', { name: 'Find out why' }).click();
+  const fix = page.getByTestId('fix-page');
+  await expect(fix.getByTestId('fix-from')).toContainText('One edge came up with the door open');
+  await expect(fix).toContainText('Press what you see');
+  const tile = fix.getByTestId('symptom-corner-lift');
+  await tile.click();
+  await expect(tile).toContainText('● seen');
+  await fix.getByTestId('symptom-part-loose').click();
+  await fix.getByTestId('symptom-part-loose').click();
+  await expect(fix.getByTestId('symptom-part-loose')).toContainText('○ not there');
+  // The print, its part and its printer say of themselves what they are.
+  await expect(fix.getByLabel('Longest side, mm')).not.toHaveValue('');
+  const causes = fix.getByTestId('likely-cause');
+  const before = await fix.getByTestId('fix-answer').innerText();
+  const question = fix.getByTestId('fix-next');
+  await expect(question).toContainText('The cheapest telling test');
+  const first = await question.locator('.how').innerText();
+  await question.getByRole('button', { name: 'No', exact: true }).first().click();
+  await expect(question.locator('.how')).not.toHaveText(first);
+  await expect(fix.getByRole('list', { name: 'What was tried' })).toContainText(first);
+  // What it says moves, survives a reload, and goes back when the answer is taken back.
+  await expect(fix.getByTestId('fix-answer')).not.toHaveText(before);
+  await page.goto(`${server.url}/fix`);
+  await expect(tile).toContainText('● seen');
+  await fix.getByRole('button', { name: 'Take it back' }).click();
+  await expect(fix.getByTestId('fix-answer')).toHaveText(before);
+  await expect(causes.first().getByRole('list', { name: 'What helps' })).toBeVisible();
+  await fix.getByTestId('fix-answer').getByRole('button').click();
+  await expect(page.getByTestId('working')).toContainText('triage.rank');
+});
+
+test('wet nylon is told at 390 px by what is heard, and nothing more is asked', async ({ page, server }) => {
+  await page.setViewportSize({ width: 390, height: 800 });
+  await page.goto(`${server.url}/fix`);
+  const fix = page.getByTestId('fix-page');
+  await fix.getByTestId('symptom-popping').click();
+  await fix.getByTestId('symptom-strings').click();
+  await expect(fix.getByTestId('fix-answer')).toContainText('Wet filament');
+  for (let n = 0; n < 4 && (await fix.getByTestId('fix-next').count()); n++) {
+    const how = await fix.locator('.how').innerText();
+    const yes = /crackle|Dry it as its card/.test(how);
+    await fix
+      .getByTestId('fix-next')
+      .getByRole('button', { name: yes ? 'Yes' : 'No', exact: true })
+      .first()
+      .click();
+  }
+  await expect(fix).toContainText('That is told well enough: mend it, and change nothing else.');
+  await expect(fix.getByTestId('likely-cause').first()).toContainText('Dry it as its card says');
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
+  await fix.getByRole('button', { name: 'Begin anew' }).click();
+  await expect(fix).toContainText('Press what you see');
+});

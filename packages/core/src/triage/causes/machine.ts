@@ -1,0 +1,136 @@
+import { causesOf, remedies } from '../cause.js';
+
+/** What the machine may bring about. How likely each shows is an estimate from general practice of printing. */
+export const machineCauses = causesOf('machine', [
+  {
+    id: 'bed-dirty',
+    label: 'Plate dirty or touched',
+    prior: 5,
+    shows: { 'part-loose': 0.75, 'corner-lift': 0.6 },
+    remedies: remedies({ machine: 'Wash it with dish soap, rinse, dry, and do not touch it' }),
+  },
+  {
+    id: 'bed-too-cold',
+    label: 'Bed too cold',
+    prior: 3,
+    shows: { 'part-loose': 0.65, 'corner-lift': 0.6 },
+    remedies: remedies({ machine: 'The bed at the upper end of its label, ten minutes before' }),
+  },
+  {
+    id: 'bed-too-hot',
+    label: 'Bed too hot',
+    prior: 2,
+    shows: { 'first-layer-squashed': 0.6, 'size-off': 0.25, 'rough-underside': 0.15, 'holes-small': 0.15 },
+    remedies: remedies({
+      machine: '10 K cooler after the first layers',
+      design: 'A small chamfer at the foot',
+    }),
+  },
+  {
+    id: 'bed-unlevel',
+    label: 'Bed not level',
+    prior: 3,
+    shows: { 'part-loose': 0.5, 'first-layer-squashed': 0.4, 'corner-lift': 0.35, gaps: 0.2 },
+    remedies: remedies({ machine: 'Level it hot, at the corners and in the middle' }),
+  },
+  {
+    id: 'first-gap-wide',
+    label: 'Nozzle too far off the plate at first',
+    prior: 4,
+    shows: { 'part-loose': 0.78, 'corner-lift': 0.45, gaps: 0.3 },
+    remedies: remedies({ machine: 'Nearer by 0.05 mm at a time, until lines flatten and join' }),
+  },
+  {
+    id: 'first-gap-close',
+    label: 'Nozzle too close to the plate at first',
+    prior: 3,
+    shows: {
+      'first-layer-squashed': 0.88,
+      'filament-ground': 0.2,
+      'holes-small': 0.2,
+      'size-off': 0.2,
+      jam: 0.1,
+    },
+    remedies: remedies({ machine: 'Further off by 0.05 mm at a time' }),
+  },
+  {
+    id: 'plate-wrong',
+    label: 'A plate that this filament does not hold on',
+    prior: 3,
+    shows: { 'part-loose': 0.72, 'corner-lift': 0.6 },
+    remedies: remedies({ machine: 'The plate and adhesive that the print card names' }),
+  },
+  {
+    id: 'plate-worn',
+    label: 'Plate worn where everything stands',
+    prior: 2,
+    shows: { 'part-loose': 0.6, 'corner-lift': 0.5 },
+    remedies: remedies({ machine: 'A spot that is less used, glue, or another plate' }),
+  },
+  {
+    id: 'bed-edge-cold',
+    label: 'The bed’s rim is cold',
+    prior: 2,
+    shows: { 'corner-lift': 0.72, 'part-loose': 0.15 },
+    remedies: remedies({
+      slicing: 'Towards the middle, or turned',
+      machine: 'Heat through for twenty minutes',
+    }),
+  },
+  {
+    id: 'nozzle-clogged',
+    label: 'Nozzle partly clogged',
+    prior: 4,
+    shows: { gaps: 0.78, jam: 0.6, 'filament-ground': 0.5, 'layer-split': 0.25 },
+    remedies: remedies({ machine: 'Cold pulls; else another nozzle' }),
+    caution: 'The nozzle is hot: gloves, and no force with a needle.',
+  },
+  {
+    id: 'nozzle-worn',
+    label: 'Nozzle worn wide',
+    prior: 2,
+    shows: { 'size-off': 0.4, gaps: 0.3, 'holes-small': 0.25, strings: 0.25, 'rough-underside': 0.2 },
+    remedies: remedies({ machine: 'A new nozzle; a hardened one for fibre, glow and metal' }),
+  },
+  {
+    id: 'liner-damaged',
+    label: 'Hot-end liner damaged',
+    prior: 1,
+    shows: { jam: 0.75, 'filament-ground': 0.35, gaps: 0.35, 'scorched-specks': 0.15 },
+    remedies: remedies({ machine: 'A new liner, cut square; stay under its limit' }),
+    caution:
+      'A fluoropolymer liner that overheats gives off harmful fumes: ventilate, and do not go over its limit.',
+  },
+  {
+    id: 'feeder-worn',
+    label: 'Feeder worn or slack',
+    prior: 2,
+    shows: { 'filament-ground': 0.7, gaps: 0.6 },
+    remedies: remedies({ machine: 'Brush its teeth, set its pressure, else a new wheel' }),
+  },
+  {
+    id: 'remote-drive-soft',
+    label: 'Soft filament through a long tube',
+    prior: 2,
+    shows: { 'filament-ground': 0.75, jam: 0.5, gaps: 0.4, strings: 0.35 },
+    remedies: remedies({
+      machine: 'A direct drive',
+      slicing: 'A third of the speed, little retraction',
+      filament: 'A harder grade',
+    }),
+  },
+  {
+    id: 'belt-loose',
+    label: 'Belt or pulley loose',
+    prior: 2,
+    shows: { 'layer-shift': 0.82, 'size-off': 0.35, 'holes-small': 0.2 },
+    remedies: remedies({ machine: 'Tighten the belts alike; the screws of the pulleys' }),
+  },
+  {
+    id: 'left-hot-idle',
+    label: 'Left hot and idle',
+    prior: 1.5,
+    shows: { 'scorched-specks': 0.8, jam: 0.5, 'nozzle-blobs': 0.25, gaps: 0.2 },
+    remedies: remedies({ machine: 'Purge until it comes clean; do not leave it hot' }),
+  },
+]);

@@ -1,0 +1,249 @@
+<script setup lang="ts">
+import { families, symptomIds, tellingTests, triageWords, type Outcome } from '@hornblende/core';
+import { Button } from 'ant-design-vue';
+import { computed, onMounted } from 'vue';
+import { useRoute } from 'vue-router';
+import { usePrinters } from '../../stores/printers';
+import { useWorking } from '../../stores/working';
+import NumberInput from '../../ui/NumberInput.vue';
+import OptionSelect from '../../ui/OptionSelect.vue';
+import { useFeedback } from '../../ui/useFeedback';
+import WorkingNumber from '../../ui/WorkingNumber.vue';
+import LikelyCauses from './LikelyCauses.vue';
+import SymptomTile from './SymptomTile.vue';
+import { useFix } from './useFix';
+
+/** A print went wrong: what is seen, what it may be, and the cheapest thing to try next. */
+const fix = useFix();
+const { sheet, put, result } = fix;
+const printers = usePrinters();
+const working = useWorking();
+const { attempt } = useFeedback();
+const { query } = useRoute();
+onMounted(() =>
+  attempt(async () => {
+    if (typeof query.print === 'string') await fix.fromPrint(query.print);
+    else await printers.load();
+  }),
+);
+const familyOptions = [
+  { value: '', label: 'not said' },
+  ...families.map(f => ({ value: f.key, label: f.name })),
+];
+const printerOptions = computed(() => [
+  { value: '', label: 'not said' },
+  ...printers.list.map(p => ({ value: p.id, label: p.profile.name })),
+]);
+const spoolOptions = [
+  { value: '', label: 'not said' },
+  { value: 'dry', label: 'dry' },
+  { value: 'dry it first', label: 'damp: dry it first' },
+  { value: 'unusable', label: 'too wet to use' },
+];
+const numbers = [
+  { key: 'nozzleC', label: 'Nozzle, °C', min: 100, max: 500 },
+  { key: 'bedC', label: 'Bed, °C', min: 0, max: 250 },
+  { key: 'chamberC', label: 'Air about it, °C', min: -10, max: 250 },
+  { key: 'fanPct', label: 'Fan, %', min: 0, max: 100 },
+  { key: 'lengthMm', label: 'Longest side, mm', min: 1, max: 5000 },
+  { key: 'sharpCorners', label: 'Sharp corners', min: 0, max: 1000 },
+] as const;
+const next = computed(() => (result.value.state === 'told' ? null : (result.value.nextTests[0] ?? null)));
+const others = computed(() => result.value.nextTests.slice(1, 4));
+const howOf = (id: string): string => tellingTests.find(t => t.id === id)?.how ?? id;
+const outcomes: { value: Outcome; label: string }[] = [
+  { value: 'yes', label: 'Yes' },
+  { value: 'no', label: 'No' },
+  { value: 'unclear', label: 'Cannot tell' },
+];
+const minutes = (m: number): string =>
+  m < 1 ? 'half a minute' : m >= 90 ? `${Math.round(m / 60)} hours` : `${m} min`;
+const began = computed(() => sheet.value.seen.length > 0);
+function open(): void {
+  working.show({ title: 'The fault', refs: [{ model: 'triage.rank', inputs: { ...fix.fault.value } }] });
+}
+</script>
+
+<template>
+  <div class="page fix" data-testid="fix-page">
+    <div class="page-head">
+      <h1>Fix</h1>
+      <Button type="text" @click="fix.clear()">Begin anew</Button>
+    </div>
+    <p v-if="sheet.from" class="soft" data-testid="fix-from">From the print log: {{ sheet.from }}</p>
+    <div class="both">
+      <section aria-label="What is seen">
+        <h2>What do you see?</h2>
+        <p class="soft small">
+          Press once for what you see, twice for what you looked for and is not there: that tells as much.
+        </p>
+        <div class="tiles">
+          <SymptomTile
+            v-for="s in symptomIds"
+            :key="s"
+            :symptom="s"
+            :state="fix.stateOf(s)"
+            @turn="fix.turn(s)"
+          />
+        </div>
+      </section>
+      <section aria-label="What it may be" class="answer">
+        <p v-if="!began" class="lead">Press what you see, and here stands what it may be.</p>
+        <template v-else>
+          <p class="lead" role="status" data-testid="fix-answer">
+            <WorkingNumber @click="open">{{ triageWords(result) }}</WorkingNumber>
+          </p>
+          <div v-if="next" class="next" data-testid="fix-next">
+            <p class="soft small">The cheapest telling test, {{ minutes(next.minutes) }}:</p>
+            <p class="how">{{ next.how }}</p>
+            <p class="acts">
+              <Button
+                v-for="o in outcomes"
+                :key="o.value"
+                size="large"
+                @click="fix.answer(next.id, o.value)"
+                >{{ o.label }}</Button
+              >
+            </p>
+            <details v-if="others.length">
+              <summary class="small">Rather another</summary>
+              <ul class="small">
+                <li v-for="t in others" :key="t.id">
+                  {{ t.how }} <span class="soft">{{ minutes(t.minutes) }}</span>
+                  <Button
+                    v-for="o in outcomes"
+                    :key="o.value"
+                    size="small"
+                    type="text"
+                    @click="fix.answer(t.id, o.value)"
+                    >{{ o.label }}</Button
+                  >
+                </li>
+              </ul>
+            </details>
+          </div>
+          <p v-else class="next">
+            {{
+              result.state === 'told'
+                ? 'That is told well enough: mend it, and change nothing else.'
+                : 'No test tells any more: mend the likeliest, one change at a time, and look again.'
+            }}
+          </p>
+          <ul v-if="sheet.tried.length" class="small tried" aria-label="What was tried">
+            <li v-for="t in sheet.tried" :key="t.test">
+              {{ howOf(t.test) }} <b>{{ t.outcome === 'unclear' ? 'cannot tell' : t.outcome }}</b>
+              <Button type="text" size="small" @click="fix.takeBack(t.test)">Take it back</Button>
+            </li>
+          </ul>
+          <LikelyCauses :causes="result.causes" />
+        </template>
+      </section>
+      <section aria-label="What is known besides" class="besides">
+        <h2>What is known besides</h2>
+        <div class="known">
+          <OptionSelect
+            :model-value="sheet.family"
+            label="Filament"
+            :options="familyOptions"
+            @update:model-value="v => put({ family: v })"
+          />
+          <OptionSelect
+            :model-value="sheet.printerId"
+            label="Printer"
+            :options="printerOptions"
+            @update:model-value="v => put({ printerId: v })"
+          />
+          <OptionSelect
+            :model-value="sheet.spoolState"
+            label="The spool is"
+            :options="spoolOptions"
+            @update:model-value="v => put({ spoolState: v })"
+          />
+          <NumberInput
+            v-for="n in numbers"
+            :key="n.key"
+            :model-value="sheet[n.key]"
+            :label="n.label"
+            :min="n.min"
+            :max="n.max"
+            nullable
+            placeholder="not known"
+            @update:model-value="v => put({ [n.key]: v })"
+          />
+        </div>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.both {
+  display: grid;
+  grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
+  grid-template-rows: auto 1fr;
+  gap: 12px 34px;
+  align-items: start;
+}
+/* On a wide screen the answer stands beside both questions; on a phone between them. */
+.answer {
+  grid-column: 2;
+  grid-row: 1 / span 2;
+}
+.besides {
+  grid-column: 1;
+}
+h2 {
+  font-size: 16px;
+  margin: 14px 0 2px;
+}
+.tiles {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
+  gap: 6px;
+  margin-top: 8px;
+}
+.known {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 8px 14px;
+}
+.lead {
+  font-size: 18px;
+  margin: 10px 0;
+}
+.next {
+  border-left: 3px solid var(--gold);
+  padding-left: 14px;
+  margin: 12px 0;
+}
+.next p {
+  margin: 4px 0;
+}
+.how {
+  font-size: 17px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.acts :deep(.ant-btn) {
+  min-height: 48px;
+  min-width: 84px;
+}
+.tried {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+@media (max-width: 860px) {
+  .both {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .answer,
+  .besides {
+    grid-column: 1;
+    grid-row: auto;
+  }
+}
+</style>

@@ -1,0 +1,146 @@
+import {
+  families,
+  Fault,
+  FaultContext,
+  triageRank,
+  type Outcome,
+  type SymptomId,
+  type TriageResult,
+} from '@hornblende/core';
+import { computed, type ComputedRef } from 'vue';
+import { api } from '../../api/client';
+import { useLibrary } from '../../stores/library';
+import { usePrinters } from '../../stores/printers';
+import { usePrints } from '../../stores/prints';
+import { useShelf } from '../../stores/shelf';
+import { useBenchSheet } from '../bench/useBenchSheet';
+
+/** What is known of a fault besides what is seen, as a sheet has it. */
+export interface FixSheet {
+  seen: SymptomId[];
+  absent: SymptomId[];
+  tried: { test: string; outcome: Outcome }[];
+  family: string;
+  printerId: string;
+  spoolState: string;
+  nozzleC: number | null;
+  bedC: number | null;
+  chamberC: number | null;
+  fanPct: number | null;
+  lengthMm: number | null;
+  sharpCorners: number | null;
+  /** The print that it came from, in words. */
+  from: string;
+}
+
+const empty: FixSheet = {
+  seen: [],
+  absent: [],
+  tried: [],
+  family: '',
+  printerId: '',
+  spoolState: '',
+  nozzleC: null,
+  bedC: null,
+  chamberC: null,
+  fanPct: null,
+  lengthMm: null,
+  sharpCorners: null,
+  from: '',
+};
+
+/** A fault being found: what is seen and known, what it may be, what to try next. It stays in the browser. */
+export interface LiveFix {
+  sheet: ComputedRef<FixSheet>;
+  put: (change: Partial<FixSheet>) => void;
+  clear: () => void;
+  result: ComputedRef<TriageResult>;
+  fault: ComputedRef<Fault>;
+  stateOf: (symptom: SymptomId) => 'seen' | 'absent' | 'unknown';
+  /** Seen, then not there, then not looked for. */
+  turn: (symptom: SymptomId) => void;
+  answer: (test: string, outcome: Outcome) => void;
+  takeBack: (test: string) => void;
+  /** Begins with what a failed print already says. @throws ApiError */
+  fromPrint: (id: string) => Promise<void>;
+}
+
+/** @returns the fault in hand */
+export function useFix(): LiveFix {
+  const library = useLibrary();
+  const printers = usePrinters();
+  const prints = usePrints();
+  const shelf = useShelf();
+  const { sheet, put, clear } = useBenchSheet<FixSheet>('fix', empty);
+  const fault = computed(() => {
+    const s = sheet.value;
+    const printer = printers.list.find(p => p.id === s.printerId)?.profile;
+    const context = Object.assign(new FaultContext(), {
+      family: s.family || null,
+      printer: printer ? { ...printer } : {},
+      spool: s.spoolState ? { state: s.spoolState } : {},
+      nozzleC: s.nozzleC,
+      bedC: s.bedC,
+      chamberC: s.chamberC,
+      fanPct: s.fanPct,
+      part: { lengthMm: s.lengthMm, sharpCorners: s.sharpCorners },
+    });
+    return Object.assign(new Fault(), {
+      format: 'hornblende-fault',
+      version: 1,
+      symptoms: s.seen,
+      absent: s.absent,
+      tried: s.tried,
+      context,
+    });
+  });
+  const stateOf: LiveFix['stateOf'] = symptom => {
+    if (sheet.value.seen.includes(symptom)) return 'seen';
+    return sheet.value.absent.includes(symptom) ? 'absent' : 'unknown';
+  };
+  function turn(symptom: SymptomId): void {
+    const { seen, absent } = sheet.value;
+    const state = stateOf(symptom);
+    put({
+      seen: state === 'unknown' ? [...seen, symptom] : seen.filter(s => s !== symptom),
+      absent: state === 'seen' ? [...absent, symptom] : absent.filter(s => s !== symptom),
+    });
+  }
+  const takeBack = (test: string): void => put({ tried: sheet.value.tried.filter(t => t.test !== test) });
+
+  async function fromPrint(id: string): Promise<void> {
+    await Promise.all([prints.load(), printers.load(), library.load(), shelf.load()]);
+    const print = prints.list.find(p => p.id === id)?.print;
+    if (!print) return;
+    const brief = print.partId ? (await api.part(print.partId)).brief : null;
+    const spool = shelf.rows.find(r => r.id === print.spoolId);
+    const printer = printers.list.find(p => p.id === print.printerId)?.profile;
+    put({
+      ...empty,
+      family: families.some(f => f.key === print.family) ? print.family : '',
+      printerId: print.printerId,
+      spoolState: spool?.moisture?.state ?? '',
+      chamberC: printer?.chamberC ?? null,
+      lengthMm: brief
+        ? Math.max(brief.geometry.xMm, brief.geometry.yMm)
+        : print.sizeMm
+          ? Math.max(...print.sizeMm)
+          : null,
+      sharpCorners: brief?.geometry.sharpCorners ?? null,
+      from: `${print.part}, ${print.at.slice(0, 10)}${print.note ? `: ${print.note}` : ''}`,
+    });
+  }
+  return {
+    sheet,
+    put,
+    clear,
+    fault,
+    result: computed(() => triageRank(fault.value)),
+    stateOf,
+    turn,
+    answer: (test, outcome) =>
+      put({ tried: [...sheet.value.tried.filter(t => t.test !== test), { test, outcome }] }),
+    takeBack,
+    fromPrint,
+  };
+}
