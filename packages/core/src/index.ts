@@ -235,4 +235,5 @@ export * from './triage/fault.js';
 export * from './triage/knowledge.js';
 export * from './triage/rank.js';
 export * from './triage/symptoms.js';
+export type { TellingTest } from './triage/telling-test.js';
 export * from './triage/telling-tests.js';

@@ -5,7 +5,8 @@ import { machineCauses } from './causes/machine.js';
 import { roomCauses } from './causes/room.js';
 import { slicingCauses } from './causes/slicing.js';
 import { symptomIds, type SymptomId } from './symptoms.js';
-import { tellingTests, type TellingTest } from './telling-tests.js';
+import type { TellingTest } from './telling-test.js';
+import { tellingTests } from './telling-tests.js';
 
 /** Every cause, by domain. */
 export const causes: readonly Cause[] = [

@@ -5,7 +5,8 @@ import { contextFactors, type ContextFactor } from './context-rules.js';
 import { Fault, requireKnown, type Outcome } from './fault.js';
 import { BY_CHANCE, causes, likelihood, yesLikelihood } from './knowledge.js';
 import { symptomIds, symptomWords, type SymptomId } from './symptoms.js';
-import { tellingTests, type TellingTest } from './telling-tests.js';
+import type { TellingTest } from './telling-test.js';
+import { tellingTests } from './telling-tests.js';
 
 /** A cause with how likely it is, and what speaks for and against it. */
 export interface RankedCause {

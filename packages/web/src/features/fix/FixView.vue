@@ -59,6 +59,10 @@ const outcomes: { value: Outcome; label: string }[] = [
 const minutes = (m: number): string =>
   m < 1 ? 'half a minute' : m >= 90 ? `${Math.round(m / 60)} hours` : `${m} min`;
 const began = computed(() => sheet.value.seen.length > 0);
+/** On a phone the answer stands under the symptoms: a line at the foot leads to it. */
+function toAnswer(): void {
+  document.getElementById('fix-answer')?.scrollIntoView({ block: 'start' });
+}
 function open(): void {
   working.show({ title: 'The fault', refs: [{ model: 'triage.rank', inputs: { ...fix.fault.value } }] });
 }
@@ -90,7 +94,7 @@ function open(): void {
       <section aria-label="What it may be" class="answer">
         <p v-if="!began" class="lead">Press what you see, and here stands what it may be.</p>
         <template v-else>
-          <p class="lead" role="status" data-testid="fix-answer">
+          <p id="fix-answer" class="lead" role="status" data-testid="fix-answer">
             <WorkingNumber @click="open">{{ triageWords(result) }}</WorkingNumber>
           </p>
           <div v-if="next" class="next" data-testid="fix-next">
@@ -173,6 +177,7 @@ function open(): void {
         </div>
       </section>
     </div>
+    <a v-if="began" class="jump" href="#fix-answer" @click.prevent="toAnswer">{{ triageWords(result) }}</a>
   </div>
 </template>
 
@@ -236,7 +241,20 @@ h2 {
   margin: 0;
   padding: 0;
 }
+/* Only where the answer is out of sight. */
+.jump {
+  display: none;
+}
 @media (max-width: 860px) {
+  .jump {
+    display: block;
+    position: sticky;
+    bottom: 0;
+    margin: 10px -14px 0;
+    padding: 12px 14px;
+    background: var(--panel);
+    border-top: 1px solid var(--rule-strong);
+  }
   .both {
     grid-template-columns: minmax(0, 1fr);
   }

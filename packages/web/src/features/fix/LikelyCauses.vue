@@ -33,7 +33,9 @@ const percent = (p: number): string => `${Math.round(100 * p)} %`;
       <p v-if="c.for.length" class="small"><span class="fits">●</span> {{ c.for.slice(0, 4).join('; ') }}</p>
       <p v-if="c.against.length" class="small soft">○ {{ c.against.slice(0, 3).join('; ') }}</p>
       <ul v-if="n < 3" class="small" aria-label="What helps">
-        <li v-for="r in byId.get(c.id)?.remedies ?? []" :key="r.how">{{ r.how }}, {{ domains[r.where] }}.</li>
+        <li v-for="r in byId.get(c.id)?.remedies ?? []" :key="r.how">
+          {{ r.how }} <span class="soft">{{ domains[r.where] }}</span>
+        </li>
       </ul>
       <p v-if="n < 3 && byId.get(c.id)?.caution" class="caution small">{{ byId.get(c.id)?.caution }}</p>
     </li>
@@ -68,7 +70,7 @@ const percent = (p: number): string => `${Math.round(100 * p)} %`;
 .bar span {
   display: block;
   height: 100%;
-  background: var(--strength, #23473b);
+  background: var(--ink);
 }
 p,
 ul {

@@ -73,7 +73,11 @@ function said({ survival: s }: EvidenceGroup): string {
   return `${s.failures} of ${s.parts} failed: ${ways} by ${yearsText(s.curve.at(-1)!.years)}.${few}`;
 }
 const spoken = computed(() => (group.value ? `${nameOf(group.value.key)}: ${said(group.value)}` : ''));
-const weibull = computed(() => group.value?.survival.weibull ?? null);
+/** A distribution is shown where the parts bound its shape: of a few it would say more than they know. */
+const weibull = computed(() => {
+  const w = group.value?.survival.weibull;
+  return w && w.shapeLow !== null && w.shapeHigh !== null ? w : null;
+});
 const range = (low: number | null, high: number | null): string =>
   `${low === null ? 'no bound' : low.toPrecision(2)} to ${high === null ? 'no bound' : high.toPrecision(2)}`;
 /** What a Weibull's shape says of how such parts go. */

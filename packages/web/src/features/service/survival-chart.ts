@@ -46,13 +46,15 @@ export function survivalOption(group: EvidenceGroup, name: string, colours: Colo
       },
       ...boundSeries(group, colours),
       {
-        type: 'scatter',
+        type: 'line',
         name: 'failed',
-        symbol: 'path://M0,0 L10,10 M10,0 L0,10',
+        symbol: 'emptyCircle',
         symbolSize: 9,
         silent: true,
         data: ended.map(s => [s.years, 100 * s.survival]),
-        itemStyle: { borderColor: colours.out, borderWidth: 2, color: 'transparent' },
+        lineStyle: { opacity: 0 },
+        itemStyle: { color: colours.out },
+        tooltip: { show: false },
       },
     ],
   };

@@ -1,0 +1,136 @@
+import { tellingTest as t, type TellingTest } from '../telling-test.js';
+
+/**
+ * What is tried at the plate and in the air about it.
+ * Minutes and likelihoods are estimates from general practice of printing.
+ */
+export const plateTests: readonly TellingTest[] = [
+  t(
+    'water-drop',
+    0.5,
+    'A drop of water on the plate: does it bead?',
+    { 'bed-dirty': 0.8, 'plate-wrong': 0.3, 'plate-worn': 0.25 },
+    0.15,
+  ),
+  t(
+    'wash-and-repeat',
+    12,
+    'Wash the plate and print the first layers again: do they hold?',
+    { 'bed-dirty': 0.9, 'plate-worn': 0.15 },
+    0.08,
+  ),
+  t(
+    'other-plate',
+    15,
+    'Print a corner on the plate and adhesive that the card names: does it hold?',
+    { 'plate-wrong': 0.92, 'plate-worn': 0.6, 'bed-dirty': 0.5 },
+    0.12,
+  ),
+  t(
+    'new-spot',
+    10,
+    'Print it in a spot that is seldom used: does it hold?',
+    { 'plate-worn': 0.88, 'bed-edge-cold': 0.4, 'bed-dirty': 0.35, 'bed-unlevel': 0.35 },
+    0.08,
+  ),
+  t(
+    'paper-corners',
+    5,
+    'Paper under the nozzle at four corners and the middle: does it differ?',
+    { 'bed-unlevel': 0.92 },
+    0.07,
+  ),
+  t(
+    'first-line-round',
+    2,
+    'Print one line: is it round, and easily pushed off?',
+    { 'first-gap-wide': 0.92, 'bed-unlevel': 0.35, 'bed-dirty': 0.15 },
+    0.06,
+  ),
+  t(
+    'first-line-thin',
+    2,
+    'Print one line: is it pressed thin, with ridges at its sides?',
+    { 'first-gap-close': 0.92, 'bed-unlevel': 0.3, 'flow-off': 0.2 },
+    0.05,
+  ),
+  t(
+    'bed-warmer',
+    12,
+    'The bed 10 K warmer, a corner again: does it hold?',
+    { 'bed-too-cold': 0.85, 'bed-edge-cold': 0.3 },
+    0.1,
+  ),
+  t(
+    'bed-cooler',
+    10,
+    'The bed 10 K cooler, a ring again: is its foot straight?',
+    { 'bed-too-hot': 0.88, 'first-gap-close': 0.12 },
+    0.05,
+  ),
+  t(
+    'bed-rim',
+    4,
+    'A thermometer on the bed: is the rim 8 K colder than the middle?',
+    { 'bed-edge-cold': 0.85 },
+    0.2,
+  ),
+  t(
+    'lifts-at-rim',
+    0.5,
+    'Does it lift only on the side that lies at the bed’s rim?',
+    { 'bed-edge-cold': 0.85, draught: 0.35, 'bed-unlevel': 0.35 },
+    0.08,
+  ),
+  t(
+    'lifts-at-corners',
+    0.5,
+    'Does it lift only at sharp corners?',
+    { 'sharp-corners': 0.9, 'no-brim': 0.4 },
+    0.18,
+  ),
+  t(
+    'lifts-all-along',
+    0.5,
+    'Does a whole long side come up, its corners first?',
+    { 'wide-flat-base': 0.85, 'shrinks-much': 0.55, 'chamber-too-cold': 0.35 },
+    0.15,
+  ),
+  t(
+    'with-brim',
+    25,
+    'The same with a brim of 8 mm: does it hold?',
+    { 'no-brim': 0.88, 'sharp-corners': 0.6, 'wide-flat-base': 0.4 },
+    0.2,
+  ),
+  t(
+    'first-slow',
+    6,
+    'The first layer at half its speed: does it hold?',
+    { 'first-layer-fast': 0.88, 'first-gap-wide': 0.15 },
+    0.1,
+  ),
+  t('thread-moves', 1, 'Hang a thread beside the part: does it move?', { draught: 0.92 }, 0.1),
+  t(
+    'measure-air',
+    3,
+    'A thermometer beside the part: is it colder than its label asks?',
+    { 'chamber-too-cold': 0.92, draught: 0.5 },
+    0.15,
+  ),
+  t(
+    'close-door',
+    25,
+    'Door shut or a box over it, preheated, a corner again: does it hold?',
+    { 'chamber-too-cold': 0.85, draught: 0.85, 'shrinks-much': 0.45 },
+    0.12,
+  ),
+  t(
+    'easier-filament',
+    25,
+    'The same in a filament that hardly shrinks: does it hold?',
+    { 'shrinks-much': 0.92, 'chamber-too-cold': 0.6, 'wide-flat-base': 0.5 },
+    0.2,
+  ),
+  t('open-door', 10, 'Open the door and the lid: does it run again?', { 'chamber-too-warm': 0.88 }, 0.06),
+];
