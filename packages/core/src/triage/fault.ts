@@ -25,7 +25,11 @@ export class FaultContext {
   @Text({ maxLength: 80, optional: true, nullable: true, doc: 'The key of its family; default not said.' })
   family: string | null = null;
   /** Its chamber, chamberC, drive, nozzleMetal, linerLimitC and buildMm matter. */
-  @OpenMap(anything, { max: 60, optional: true, doc: 'The printer, or some of its profile; default not said.' })
+  @OpenMap(anything, {
+    max: 60,
+    optional: true,
+    doc: 'The printer, or some of its profile; default not said.',
+  })
   printer: Record<string, unknown> = {};
   @OpenMap(anything, {
     max: 60,
