@@ -7,7 +7,6 @@ import type { Grade } from '../materials/grade.js';
 import { families as libraryFamilies, LIBRARY_VERSION } from '../materials/library.js';
 import type { Printer } from '../workshop/printer.js';
 import { contenders } from '../advice/contenders.js';
-import { withFieldEvidence, type FieldEvidence } from '../service/field-evidence.js';
 import { DecisionInput } from './decision-input.js';
 
 /** Everything that a ranking was worked out from, so that it can be worked out again. */
@@ -33,24 +32,18 @@ export function premisedCandidates(p: Pick<RecordPremises, 'families' | 'grades'
   ];
 }
 
-/** The library as a brief's outdoor school has it: by what is logged outdoors, with one's own parts in it. */
-export function familiesFor(
-  { outdoorSchool }: Pick<Brief, 'outdoorSchool'>,
-  field: readonly FieldEvidence[],
-): readonly Family[] {
-  return outdoorSchool === 'field' ? withFieldEvidence(libraryFamilies, field) : libraryFamilies;
-}
-
 /**
  * Today's premises of a decision: the library as it is shipped now, and the grades that take part.
  * @param input names the choices, whose grades take part whatever they score
- * @param p the ground, and in `field` what own parts say of families outdoors, for the school that heeds it
+ * @param p the ground; the families default to the library as it is shipped
  */
 export function premisesNow(
   input: DecisionInput,
-  { field, ...p }: Omit<RecordPremises, 'families' | 'libraryVersion'> & { field?: readonly FieldEvidence[] },
+  {
+    families = libraryFamilies,
+    ...p
+  }: Omit<RecordPremises, 'families' | 'libraryVersion'> & Partial<Pick<RecordPremises, 'families'>>,
 ): RecordPremises {
-  const families = familiesFor(p.brief, field ?? []);
   const part = new Set(
     contenders(
       p.brief,

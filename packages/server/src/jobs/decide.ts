@@ -1,6 +1,7 @@
 import {
   decisionProblems,
   decisionRecord,
+  familiesFor,
   familyKeys,
   InputError,
   premisedCandidates,
@@ -42,7 +43,7 @@ export function decide(
     printer,
     weather,
     grades: [...ground.grades],
-    field: ground.field ?? [],
+    families: familiesFor(brief, ground.field ?? []),
   });
   const sure = robustness(brief, { printer, weather, families: premisedCandidates(premises), draws });
   return decisionRecord(input, decidedAt, premises, ground.given, sure);

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { guarded } from '../lib/formula-guard.js';
-import type { Due } from '../service/due.js';
-import type { Placed } from '../service/placed.js';
+import type { Due } from './due.js';
+import type { Placed } from './placed.js';
 
 const HEADINGS = [
   'code',
