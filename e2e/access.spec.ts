@@ -72,35 +72,37 @@ for (const [theme, width] of [
       }
     });
 
-    test(`axe finds nothing serious in the service, ${wears}`, async ({ page, server }) => {
-      await page.goto(`${server.url}/service`);
-      for (const [side, ready] of [
-        ['To look at', 'due-list'],
-        ['All of it', 'placed-table'],
-        ['How long it lasts', 'evidence-group'],
-        ['Said and done', 'happened-row'],
-      ] as const) {
-        await segment(page, side);
-        await expect(page.getByTestId(ready).first()).toBeVisible();
-        expect(await serious(page, side)).toEqual([]);
-        expect(
-          await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
-        ).toBeLessThanOrEqual(0);
-      }
-      const list = (await (await page.request.get(`${server.url}/api/placements`)).json()) as {
-        id: string;
-      }[];
-      const { id } = list[0]!;
-      for (const path of ['new', 'phones', 'labels', id, `${id}/look`]) {
-        await page.goto(`${server.url}/service/${path}`);
-        await expect(page.locator('h1').first()).toBeVisible();
-        await expect(page.locator('main form, main dl, main ul, main p').first()).toBeVisible();
-        expect(await serious(page, path)).toEqual([]);
-        expect(
-          await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
-        ).toBeLessThanOrEqual(0);
-      }
-    });
+    // Its pages are plain: the widest and the narrowest have to do.
+    if (wears === 'light theme at 1280 px' || width === 390)
+      test(`axe finds nothing serious in the service, ${wears}`, async ({ page, server }) => {
+        await page.goto(`${server.url}/service`);
+        for (const [side, ready] of [
+          ['To look at', 'due-list'],
+          ['All of it', 'placed-table'],
+          ['How long it lasts', 'evidence-group'],
+          ['Said and done', 'happened-row'],
+        ] as const) {
+          await segment(page, side);
+          await expect(page.getByTestId(ready).first()).toBeVisible();
+          expect(await serious(page, side)).toEqual([]);
+          expect(
+            await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+          ).toBeLessThanOrEqual(0);
+        }
+        const list = (await (await page.request.get(`${server.url}/api/placements`)).json()) as {
+          id: string;
+        }[];
+        const { id } = list[0]!;
+        for (const path of ['new', 'phones', 'labels', id, `${id}/look`]) {
+          await page.goto(`${server.url}/service/${path}`);
+          await expect(page.locator('h1').first()).toBeVisible();
+          await expect(page.locator('main form, main dl, main ul, main p').first()).toBeVisible();
+          expect(await serious(page, path)).toEqual([]);
+          expect(
+            await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+          ).toBeLessThanOrEqual(0);
+        }
+      });
 
     test(`axe finds nothing serious in the panels, ${wears}`, async ({ page, server }) => {
       const idOf = await partIds(page, server.url);

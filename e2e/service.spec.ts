@@ -90,6 +90,9 @@ test('a part is placed, looked at on a phone with a photograph, fails, and the f
   await expect(row).toContainText('gone brittle');
   await row.getByRole('link').click();
   await expect(page.getByTestId('look-line')).toContainText('cracked through at the lid’s corner');
+  await expect(page.getByTestId('placed-why')).toContainText(
+    'it is gone brittle, and the models do not say why',
+  );
   // Its first day and its last.
   await expect(
     page.getByRole('region', { name: 'Photographs through the years' }).getByRole('img'),

@@ -9,6 +9,7 @@ import { useLooksQueue } from '../../stores/looks-queue';
 import { useService } from '../../stores/service';
 import PageState from '../../ui/PageState.vue';
 import { useFeedback } from '../../ui/useFeedback';
+import PlacedWhy from './PlacedWhy.vue';
 import LookLine from './LookLine.vue';
 import {
   aspectWords,
@@ -98,7 +99,7 @@ const photos = computed(() => [
           >
         </p>
         <p v-if="placed.standing.mode && p.partId" class="small">
-          <RouterLink :to="`/parts/${p.partId}/rank`">Why: the numbers of this part</RouterLink>
+          <RouterLink :to="`/parts/${p.partId}/rank`">What would do better: its part’s ranking</RouterLink>
         </p>
         <dl>
           <dt>Of</dt>
@@ -135,6 +136,7 @@ const photos = computed(() => [
             <figcaption class="soft small">{{ photo.at }}</figcaption>
           </figure>
         </section>
+        <PlacedWhy v-if="placed.standing.looks" :id="id" />
         <h2>Its story</h2>
         <ol class="story" data-testid="story">
           <li v-for="w in queue.of(id)" :key="w.look.id">

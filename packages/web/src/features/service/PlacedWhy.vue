@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { failureModeWords, gateLabel, type Grouping } from '@hornblende/core';
+import { computed, ref } from 'vue';
+import { useEvidence } from './useEvidence';
+
+/** Why a part failed, or stands: what the models say of it where it was, for the years that it stood. */
+const props = defineProps<{ id: string }>();
+const { evidence } = useEvidence(ref<Grouping>('all'));
+const mine = computed(() => evidence.value?.happened.find(h => h.id === props.id) ?? null);
+const words = computed(() => {
+  const h = mine.value;
+  if (!h) return '';
+  const happened = h.failed ? `it is ${failureModeWords[h.mode ?? 'other']}` : 'it stands';
+  const said = {
+    foreseen: 'as the models say it would',
+    right: 'as the models say it would',
+    missed: 'and the models do not say why',
+    'too dark': 'though the models say it would not',
+  }[h.verdict];
+  return `For the time that it stood, where it was: ${happened}, ${said}.`;
+});
+</script>
+
+<template>
+  <section v-if="mine" aria-label="Why" data-testid="placed-why">
+    <h2>Why</h2>
+    <p>{{ words }}</p>
+    <ul v-if="mine.by.length" class="small">
+      <li v-for="b in mine.by" :key="b.id">
+        <b>{{ gateLabel(b.id) }}.</b> {{ b.why }}
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  font-size: 16px;
+  margin: 16px 0 2px;
+}
+p,
+ul {
+  margin: 2px 0;
+}
+ul {
+  padding-left: 18px;
+}
+</style>
