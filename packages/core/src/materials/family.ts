@@ -106,7 +106,7 @@ export interface FamilyFlags {
   role: 'work' | 'looks' | 'support';
   /** How it bears rubbing and teeth, dry against itself or smooth steel. */
   wear: WearClass;
-  /** The colours it is sold in: any, or dark ones only, because of what is in it. */
+  /** The colours it is sold in: all of them, or dark ones only, because of what is in it. */
   colours: 'any' | 'dark';
 }
 
