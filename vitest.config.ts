@@ -3,7 +3,15 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   test: {
     projects: [
-      { test: { name: 'core', include: ['packages/core/test/**/*.test.ts'], testTimeout: 60_000 } },
+      {
+        // Pure functions: the library is read once for all files, rather than for each.
+        test: {
+          name: 'core',
+          include: ['packages/core/test/**/*.test.ts'],
+          testTimeout: 60_000,
+          isolate: false,
+        },
+      },
       { test: { name: 'cli', include: ['packages/cli/test/**/*.test.ts'], testTimeout: 60_000 } },
       {
         test: {

@@ -10,6 +10,7 @@ import type { FieldEvidence } from './service/field-evidence.js';
 import type { Happened } from './service/happened.js';
 import type { Placement } from './service/placement.js';
 import type { ServiceStanding } from './service/standing.js';
+import type { Fault } from './triage/fault.js';
 import type { Trial } from './trials/trial.js';
 import type { PrintEntry } from './workshop/print-log.js';
 import type { Spool } from './workshop/spool.js';
@@ -104,6 +105,12 @@ export interface ImportResult {
 export interface ImportUndone {
   restored: number;
   left: string[];
+}
+
+/** A fault, open or solved. */
+export interface StoredFault extends Revisioned {
+  id: string;
+  fault: Fault;
 }
 
 /** A print of the log. */

@@ -38,6 +38,7 @@ import { warpMitigate } from './advice/warp-mitigate.js';
 import { printCoolingModel } from './print/layer-cooling.js';
 import { serviceFieldModel } from './service/field-factor.js';
 import { serviceSurvivalModel } from './service/survival.js';
+import { drillMake } from './drills/make-drill.js';
 import { triageRankModel } from './triage/rank.js';
 import { trialCompareModel } from './trials/compare.js';
 import { trialBreakModel } from './trials/break.js';
@@ -104,6 +105,7 @@ export const models: readonly Model[] = [
   serviceSurvivalModel,
   serviceFieldModel,
   triageRankModel,
+  drillMake,
 ] as unknown as readonly Model[];
 
 const byId = new Map(models.map(m => [m.id, m]));

@@ -109,3 +109,37 @@ function reachesRim(middle: number, size: number, bed: number): boolean {
   const rim = Math.min(COOL_RIM_MM, bed / 4);
   return middle - size / 2 < rim || middle + size / 2 > bed - rim;
 }
+
+/** Prints of a place that are looked back on. */
+const LOOKED_BACK = 5;
+
+/**
+ * What became of the last prints that stood where a print stood, itself left out: prints of the same printer whose
+ * footprint overlaps, and whose plate is the same or not known.
+ * @returns how many there were, five at most, and how many of them failed; null where its place was not noted
+ */
+export function printsThere(
+  print: Pick<PrintEntry, 'printerId' | 'at' | 'placeMm' | 'sizeMm' | 'plate'>,
+  log: readonly Pick<PrintEntry, 'printerId' | 'outcome' | 'at' | 'placeMm' | 'sizeMm' | 'plate'>[],
+): { prints: number; failed: number } | null {
+  if (!print.placeMm) return null;
+  const before = log
+    .filter(p => p.outcome !== 'timed' && p.printerId === print.printerId && p.at < print.at)
+    .filter(p => p.plate === null || print.plate === null || p.plate === print.plate)
+    .filter(p => overlaps(p, print))
+    .sort((a, b) => b.at.localeCompare(a.at))
+    .slice(0, LOOKED_BACK);
+  return { prints: before.length, failed: before.filter(p => p.outcome === 'failed').length };
+}
+
+function overlaps(
+  a: Pick<PrintEntry, 'placeMm' | 'sizeMm'>,
+  b: Pick<PrintEntry, 'placeMm' | 'sizeMm'>,
+): boolean {
+  const [at, to] = [a.placeMm, b.placeMm];
+  if (!at || !to) return false;
+  return [0, 1].every(axis => {
+    const reach = ((a.sizeMm?.[axis] ?? CELL_MM) + (b.sizeMm?.[axis] ?? CELL_MM)) / 2;
+    return Math.abs(at[axis]! - to[axis]!) < reach;
+  });
+}

@@ -2,7 +2,7 @@ import { sig } from '../lib/figures.js';
 import { light } from '../palette.js';
 import type { RecipeLine } from '../print/recipe/recipe-line.js';
 import { cardLead, cardStages } from './card-words.js';
-import type { PrintCard } from './card.js';
+import type { CardLesson, PrintCard } from './card.js';
 import { escapeXml as esc } from './escape.js';
 
 const { ink, soft, rule, deep } = light.tokens;
@@ -45,11 +45,18 @@ ${card.against.map(a => paragraph(esc(a), 'out')).join('\n')}
 ${card.cautions.map(c => paragraph(`<b>Caution.</b> ${esc(c)}`, 'caution')).join('\n')}
 <section><h2>A small print first</h2>
 ${paragraph(`Print ${esc(small.what)}, about ${sig(small.massG, 2)} g. ${esc(small.look)}`)}</section>
+${card.lessons.length ? lessonsHtml(card) : ''}
 ${cardStages(card).map(stageHtml).join('\n')}
 <footer>${esc(card.notice)}</footer>
 </body>
 </html>
 `;
+}
+
+function lessonsHtml({ lessons }: PrintCard): string {
+  const line = ({ what, remedy, at }: CardLesson): string =>
+    `<p>${esc(at.slice(0, 10))}: ${esc(what)}. <b>${esc(remedy)}.</b></p>`;
+  return `<section><h2>What earlier prints taught</h2>${lessons.map(line).join('')}</section>`;
 }
 
 function stageHtml({ title, lines }: ReturnType<typeof cardStages>[number]): string {

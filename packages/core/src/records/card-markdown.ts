@@ -22,8 +22,15 @@ export function cardMarkdown(card: PrintCard, currency = '€'): string {
     '',
     `Print ${card.small.what}, about ${sig(card.small.massG, 2)} g. ${card.small.look}`,
     '',
+    ...lessonLines(card),
     ...stages,
     card.notice,
     '',
   ].join('\n');
+}
+
+function lessonLines({ lessons }: PrintCard): string[] {
+  if (!lessons.length) return [];
+  const lines = lessons.map(l => `- ${l.at.slice(0, 10)}: ${esc(l.what)}. **${esc(l.remedy)}.**`);
+  return ['## What earlier prints taught', '', ...lines, ''];
 }

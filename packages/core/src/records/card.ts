@@ -49,8 +49,18 @@ export interface PrintCard {
   /** What lowers that chance, the most first. */
   doubts: { label: string; factor: number }[];
   small: SmallPrint;
+  /** What earlier prints taught, the newest first. */
+  lessons: CardLesson[];
   cautions: string[];
   notice: string;
+}
+
+/** What an earlier print taught: what it was, and what to do about it. */
+export interface CardLesson {
+  what: string;
+  remedy: string;
+  /** When it was found out, ISO 8601. */
+  at: string;
 }
 
 /** What a card is written for, beside the brief. */
@@ -62,6 +72,8 @@ export interface CardOptions {
   moisture?: SpoolMoisture | null;
   /** The log of prints, and the printer's id in it. */
   log?: { prints: readonly PrintEntry[]; printerId: string | null };
+  /** What faults of this part, spool and printer taught. */
+  lessons?: readonly CardLesson[];
 }
 
 /** Factors of the success that are worth a word. */
@@ -94,6 +106,7 @@ export function printCard(brief: Brief, o: CardOptions): PrintCard {
     ...recordOf(o, candidate),
     doubts: factors.filter(f => f.factor < WORTH_A_WORD).sort((a, b) => a.factor - b.factor),
     small: smallPrint(ground),
+    lessons: [...(o.lessons ?? [])],
     cautions: candidate.cautions,
     notice: CERTIFICATION_NOTICE,
   };

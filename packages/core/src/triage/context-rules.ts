@@ -1,6 +1,6 @@
 import { typical, typicalOrNull, type Family, type WindowName } from '../materials/family.js';
 import { familyByKey } from '../materials/library.js';
-import type { FaultContext } from './fault.js';
+import type { FaultContext } from './fault-context.js';
 
 /** How much likelier something known makes a cause, and why. */
 export interface ContextFactor {
@@ -20,6 +20,8 @@ export function contextFactors(c: FaultContext): ContextFactor[] {
     ...ofFamily(c, family),
     ...ofPart(c),
     ...ofMachine(c, family),
+    ...ofModel(c),
+    ...ofPlace(c),
   ];
 }
 
@@ -265,4 +267,37 @@ function holdOf(
   const on = plate === null ? undefined : family?.adhesion[plate];
   if (!on) return null;
   return (adhesive !== null ? on.adhesive?.[adhesive] : undefined) ?? on.bare;
+}
+
+/** Chances of lifting by the warp model that count as likely and as unlikely. */
+const LIFTS = { likely: 0.3, unlikely: 0.05 };
+
+/**
+ * What the warp model expects of this part on a clean plate. Where it expects it to lift, the reasons that the model
+ * knows are likely; where it does not, look for what no model can know: a dirty plate, a first layer too high.
+ */
+function ofModel({ part }: FaultContext): ContextFactor[] {
+  const chance = numberOf(part, 'liftChance');
+  if (chance === null) return [];
+  const known = ['sharp-corners', 'wide-flat-base', 'shrinks-much', 'chamber-too-cold', 'no-brim'];
+  const unknown = ['bed-dirty', 'first-gap-wide', 'plate-worn', 'bed-unlevel'];
+  const inHundred = chance < 0.01 ? 'less than 1 in 100' : `${Math.round(100 * chance)} in 100`;
+  const why = `on a clean plate the warp model expects it to lift ${inHundred}`;
+  if (chance >= LIFTS.likely) return known.map(id => f(id, 1.8, why));
+  if (chance > LIFTS.unlikely) return [];
+  return [...known.map(id => f(id, 0.45, why)), ...unknown.map(id => f(id, 1.7, why))];
+}
+
+/** Prints on one place of a plate from which on what became of them says something. */
+const TELLING_PRINTS = 3;
+
+/** What became of the last prints where this one stood. */
+function ofPlace({ part }: FaultContext): ContextFactor[] {
+  const prints = numberOf(part, 'printsThere');
+  const failed = numberOf(part, 'failedThere');
+  if (prints === null || failed === null || prints < TELLING_PRINTS) return [];
+  const why = `${failed} of the last ${prints} prints at that place of the plate failed`;
+  const often = failed / prints >= 0.5;
+  const place = often ? 2.5 : 0.7;
+  return ['plate-worn', 'bed-edge-cold', 'bed-unlevel', 'bed-dirty'].map(id => f(id, place, why));
 }

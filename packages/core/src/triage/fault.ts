@@ -1,7 +1,8 @@
-import { Choice, Choices, ListOf, Nested, OpenMap, Quantity, Text } from '../input/fields.js';
-import { numberEntry, type EntryRule } from '../input/open-map.js';
+import { isISO8601 } from 'class-validator';
+import { Choice, Choices, ListOf, Nested, OpenMap, Text } from '../input/fields.js';
+import { numberEntry } from '../input/open-map.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
-import { adhesives, plates } from '../materials/family.js';
+import { FaultContext } from './fault-context.js';
 import { causes } from './knowledge.js';
 import { symptomIds, type SymptomId } from './symptoms.js';
 import { tellingTests } from './telling-tests.js';
@@ -17,76 +18,45 @@ export class TriedTest {
   @Choice(outcomes, { doc: 'What it came to: yes or no to its question, or unclear.' }) outcome!: Outcome;
 }
 
-/** Anything: what of it matters is read by name, and the rest is left alone. */
-const anything: EntryRule = { must: 'may be anything', holds: () => true };
+/** How mending went. */
+export const mendings = ['helped', 'did not', 'not known'] as const;
+/** How mending went. */
+export type Mending = (typeof mendings)[number];
 
-/** What is known of the print besides what is seen. */
-export class FaultContext {
-  @Text({ maxLength: 80, optional: true, nullable: true, doc: 'The key of its family; default not said.' })
-  family: string | null = null;
-  /** Its chamber, chamberC, drive, nozzleMetal, linerLimitC and buildMm matter. */
-  @OpenMap(anything, {
-    max: 60,
+/** Where a fault that is solved is told of again. */
+export const faultPlaces = ['card', 'spool', 'printer'] as const;
+/** Where a fault that is solved is told of again: on the part's print card, at the spool, at the printer. */
+export type FaultPlace = (typeof faultPlaces)[number];
+
+/** What a fault turned out to be, and where it is told of again. */
+export class FaultEnd {
+  @Text({ maxLength: 40, doc: 'The cause that it turned out to be.' }) cause!: string;
+  @Text({ maxLength: 300, optional: true, allowEmpty: true, doc: 'What was done about it; default nothing.' })
+  remedy = '';
+  @Choice(mendings, { optional: true, doc: 'Whether that helped; default not known.' })
+  mending: Mending = 'not known';
+  @Text({ maxLength: 40, doc: 'When it was found, as an ISO 8601 date or date and time.' }) at!: string;
+  @Choices(faultPlaces, { optional: true, doc: 'Where it is told of again; default nowhere.' })
+  tellAt: FaultPlace[] = [];
+}
+
+/** What a fault was of: names and the ids of a workshop. */
+export class FaultOf {
+  @Text({
+    maxLength: 120,
     optional: true,
-    doc: 'The printer, or some of its profile; default not said.',
+    allowEmpty: true,
+    doc: 'What was printed, in words; default not said.',
   })
-  printer: Record<string, unknown> = {};
-  @OpenMap(anything, {
-    max: 60,
-    optional: true,
-    doc: 'The spool: its state (dry, dry it first, damp, wet, unusable); default not said.',
-  })
-  spool: Record<string, unknown> = {};
-  @OpenMap(anything, {
-    max: 60,
-    optional: true,
-    doc: 'The part: lengthMm, widthMm, heightMm, sharpCorners, overhangMm2, walls, infill; default not said.',
-  })
-  part: Record<string, unknown> = {};
-  @Choice(plates, { optional: true, nullable: true, doc: 'The plate; default not said.' })
-  plate: (typeof plates)[number] | null = null;
-  @Choice(adhesives, { optional: true, nullable: true, doc: 'What is put on it; default not said.' })
-  adhesive: (typeof adhesives)[number] | null = null;
-  @Quantity({
-    min: 100,
-    max: 500,
-    unit: '°C',
-    optional: true,
-    nullable: true,
-    doc: 'Nozzle; default not said.',
-  })
-  nozzleC: number | null = null;
-  @Quantity({ min: 0, max: 250, unit: '°C', optional: true, nullable: true, doc: 'Bed; default not said.' })
-  bedC: number | null = null;
-  @Quantity({
-    min: -10,
-    max: 250,
-    unit: '°C',
-    optional: true,
-    nullable: true,
-    doc: 'Air about it; default not said.',
-  })
-  chamberC: number | null = null;
-  @Quantity({ min: 0, max: 100, unit: '%', optional: true, nullable: true, doc: 'Fan; default not said.' })
-  fanPct: number | null = null;
-  @Quantity({
-    min: 1,
-    max: 1000,
-    unit: 'mm/s',
-    optional: true,
-    nullable: true,
-    doc: 'Speed; default not said.',
-  })
-  speedMmS: number | null = null;
-  @Quantity({
-    min: 0,
-    max: 20,
-    unit: 'mm',
-    optional: true,
-    nullable: true,
-    doc: 'Retraction; default not said.',
-  })
-  retractionMm: number | null = null;
+  name = '';
+  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The print’s id in the log; default null.' })
+  printId: string | null = null;
+  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The part’s id; default null.' })
+  partId: string | null = null;
+  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The printer’s id; default null.' })
+  printerId: string | null = null;
+  @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The spool’s id; default null.' })
+  spoolId: string | null = null;
 }
 
 /** `hornblende-fault/1`: what is seen of a fault, what is known besides, and what was tried. */
@@ -106,6 +76,21 @@ export class Fault {
     doc: 'How often each cause turned out to be the one in this workshop; default never.',
   })
   history: Record<string, number> = {};
+  @Text({
+    maxLength: 40,
+    optional: true,
+    nullable: true,
+    doc: 'When, as an ISO 8601 date or date and time; default null.',
+  })
+  at: string | null = null;
+  @Nested(() => FaultOf, { optional: true, doc: 'What it was of; default not said.' })
+  of: FaultOf = new FaultOf();
+  @Nested(() => FaultEnd, {
+    optional: true,
+    nullable: true,
+    doc: 'What it turned out to be; null while it is open.',
+  })
+  end: FaultEnd | null = null;
 }
 
 /** Reads a fault. @throws InputError */
@@ -116,7 +101,7 @@ export function parseFault(plain: unknown): Fault {
 }
 
 /** @throws InputError for tests and causes that are not known, and for what is seen and not seen at once */
-export function requireKnown({ symptoms, absent, tried, history }: Fault): void {
+export function requireKnown({ symptoms, absent, tried, history, at, end }: Fault): void {
   const problems: Problem[] = [];
   const both = absent.find(s => symptoms.includes(s));
   if (both) problems.push({ field: 'absent', value: both, message: 'is among the symptoms as well' });
@@ -131,5 +116,14 @@ export function requireKnown({ symptoms, absent, tried, history }: Fault): void 
   const ids = new Set(causes.map(c => c.id));
   for (const id of Object.keys(history))
     if (!ids.has(id)) problems.push({ field: `history.${id}`, value: history[id], message: 'is no cause' });
+  if (end && !ids.has(end.cause))
+    problems.push({ field: 'end.cause', value: end.cause, message: 'is no cause' });
+  const dates = [
+    ['at', at],
+    ['end.at', end?.at ?? null],
+  ] as const;
+  for (const [field, date] of dates)
+    if (date !== null && !isISO8601(date, { strict: true }))
+      problems.push({ field, value: date, message: 'must be a date such as 2026-03-14' });
   if (problems.length) throw new InputError(problems);
 }

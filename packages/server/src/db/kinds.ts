@@ -1,5 +1,7 @@
 import {
   parseBrief,
+  parseDrillAnswer,
+  parseFault,
   parseGrade,
   parseInspection,
   parsePlacement,
@@ -187,6 +189,22 @@ export const recordKinds: readonly RecordKind[] = [
     json: ['data'],
     title: titled('name'),
     check: row => void parseTrial(parsed(row, 'data')),
+  },
+  {
+    name: 'faults',
+    table: 'faults',
+    key: ['id'],
+    json: ['data'],
+    title: row => `a fault of ${text(row, 'at').slice(0, 10)}`,
+    check: row => void parseFault(parsed(row, 'data')),
+  },
+  {
+    name: 'drill-answers',
+    table: 'drill_answers',
+    key: ['id'],
+    json: ['data'],
+    title: row => `an answer of ${text(row, 'at').slice(0, 10)}`,
+    check: row => void parseDrillAnswer(parsed(row, 'data')),
   },
   {
     name: 'photos',

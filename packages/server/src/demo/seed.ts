@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import {
   laidBrief,
   parseBrief,
+  parseFault,
   parseGrade,
   parsePrinter,
   parsePrintEntry,
@@ -14,6 +15,7 @@ import { makeCoupon, stlBytes, threeMfBytes } from '@hornblende/core/coupons';
 import { layWith } from '@hornblende/core/geometry';
 import { decide } from '../jobs/decide.js';
 import { DecisionStore, readyToKeep } from '../db/decisions.js';
+import { FaultStore } from '../db/faults.js';
 import { GradeStore } from '../db/grades.js';
 import { PartStore } from '../db/parts.js';
 import { PrintStore } from '../db/prints.js';
@@ -23,6 +25,7 @@ import { TrialStore } from '../db/trials.js';
 import { SpoolStore } from '../db/spools.js';
 import { WorkshopStore } from '../db/workshop.js';
 import { writing } from '../db/write-gate.js';
+import { demoFaults } from './faults.js';
 import { demoGrades } from './grades.js';
 import { demoParts, type DemoPart } from './parts.js';
 import { demoPrinters } from './printers.js';
@@ -102,6 +105,16 @@ async function layOut(db: Knex.Transaction): Promise<void> {
     parseTrial({ ...demoTrial, partId: partIds.get('Solar wax melter latch') ?? null }),
     SEEDED_AT,
   );
+  for (const { part, printer, fault } of demoFaults)
+    await new FaultStore(db).create(
+      parseFault({
+        format: 'hornblende-fault',
+        version: 1,
+        ...fault,
+        of: { name: part, partId: partIds.get(part) ?? null, printerId: stored[printer]!.id },
+      }),
+      SEEDED_AT,
+    );
   await layOutService(db, partIds, new Date().toISOString());
   const prints = new PrintStore(db);
   for (const { printer, part, ...print } of demoPrints)

@@ -6,6 +6,8 @@ import type {
   Decision,
   DecisionInput,
   DecisionSummary,
+  DrillAnswer,
+  Fault,
   Grade,
   Grouping,
   Health,
@@ -27,6 +29,7 @@ import type {
   RecordDrift,
   ServiceEvidence,
   Spool,
+  StoredFault,
   StoredGrade,
   StoredPhoto,
   StoredPlacement,
@@ -209,6 +212,16 @@ export const api = {
   addPrint: (print: PrintEntry) => request<StoredPrint>('POST', '/prints', { print }),
   removePrint: (id: string) => request<null>('DELETE', `/prints/${id}`),
   coupons: () => request<CouponKind[]>('GET', '/coupons'),
+  drillAnswers: () => whole<DrillAnswer>('/drills/answers'),
+  addDrillAnswer: (answer: DrillAnswer) =>
+    request<DrillAnswer>('PUT', `/drills/answers/${answer.id}`, { answer }),
+  forgetDrillAnswers: (who: string) =>
+    request<{ forgotten: number }>('DELETE', `/drills/answers?who=${encodeURIComponent(who)}`),
+  faults: () => whole<StoredFault>('/faults'),
+  addFault: (fault: Fault) => request<StoredFault>('POST', '/faults', { fault }),
+  saveFault: (id: string, fault: Fault, revision: number) =>
+    request<StoredFault>('PUT', `/faults/${id}`, { fault, revision }),
+  removeFault: (id: string) => request<null>('DELETE', `/faults/${id}`),
   trials: () => whole<StoredTrial>('/trials'),
   trial: (id: string) => request<StoredTrial>('GET', `/trials/${id}`),
   addTrial: (trial: Trial) => request<StoredTrial>('POST', '/trials', { trial }),

@@ -8,6 +8,8 @@ import { piecesAndIndexes } from './006-pieces-and-indexes.js';
 import { printsAndShapes } from './007-prints-and-shapes.js';
 import { trials } from './008-trials.js';
 import { service } from './009-service.js';
+import { faults } from './010-faults.js';
+import { drillAnswers } from './011-drill-answers.js';
 import type { Migration } from './migration.js';
 
 /** The schema's history. Only ever add to the end; an old step is never changed. */
@@ -21,6 +23,8 @@ export const steps: readonly Migration[] = [
   printsAndShapes,
   trials,
   service,
+  faults,
+  drillAnswers,
 ];
 
 /** The history as Knex reads it, compiled in so that a build needs no loose files. */

@@ -13,6 +13,8 @@ import {
 } from './keeping.js';
 import {
   listDecisions,
+  listDrillAnswers,
+  listFaults,
   listGrades,
   listParts,
   listPrinters,
@@ -37,6 +39,8 @@ export const tasks = {
   importGrades,
   undoImport,
   listDecisions,
+  listDrillAnswers,
+  listFaults,
   listGrades,
   listParts,
   listPrinters,

@@ -1,4 +1,6 @@
 import { DecisionStore } from '../../db/decisions.js';
+import { DrillAnswerStore } from '../../db/drill-answers.js';
+import { FaultStore } from '../../db/faults.js';
 import { GradeStore } from '../../db/grades.js';
 import type { Page, PageAsked } from '../../db/page.js';
 import { PartStore } from '../../db/parts.js';
@@ -65,6 +67,12 @@ export const listPrints = list((db, asked: ListAsked) => new PrintStore(db).page
 
 /** The trials. */
 export const listTrials = list((db, asked: ListAsked) => new TrialStore(db).page(asked));
+
+/** The faults, the newest first. */
+export const listFaults = list((db, asked: ListAsked) => new FaultStore(db).page(asked));
+
+/** What was answered in drills, the newest first. */
+export const listDrillAnswers = list((db, asked: ListAsked) => new DrillAnswerStore(db).page(asked));
 
 /** Years of weather. */
 export const listWeathers = list((db, asked: ListAsked) => new WeatherStore(db).page(asked));

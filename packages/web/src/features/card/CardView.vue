@@ -4,6 +4,7 @@ import { Button } from 'ant-design-vue';
 import { useLocalStorage } from '@vueuse/core';
 import { computed, defineAsyncComponent } from 'vue';
 import { useWorkshop } from '../../stores/workshop';
+import LessonList from '../../ui/LessonList.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import StatusMark from '../../ui/StatusMark.vue';
 import { saveAs } from '../../ui/save-as';
@@ -94,6 +95,7 @@ function save(as: 'html' | 'md' | 'json'): void {
     <p v-if="short" class="out small" role="alert">{{ short }}</p>
     <div v-for="a in card.against" :key="a" class="against small">{{ say(a) }}</div>
     <div v-for="c in card.cautions" :key="c" class="caution small"><b>Caution.</b> {{ say(c) }}</div>
+    <LessonList :lessons="card.lessons" />
     <section class="small-print" aria-label="A small print first">
       <h2>A small print first</h2>
       <p>

@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { usePrints } from '../../stores/prints';
 import type { ShelfRow } from '../../stores/shelf';
+import { dayText } from '../../ui/day-text';
 import NumberInput from '../../ui/NumberInput.vue';
 import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
@@ -76,8 +77,6 @@ async function log(): Promise<void> {
   });
   busy.value = false;
 }
-const day = (at: string): string =>
-  new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 </script>
 
 <template>
@@ -109,7 +108,7 @@ const day = (at: string): string =>
       </p>
       <ul v-if="mine.length" class="small" data-testid="print-log">
         <li v-for="{ id, print } in mine.slice(0, 6)" :key="id">
-          {{ day(print.at) }}, {{ library.find(print.material)?.name ?? print.material }},
+          {{ dayText(print.at) }}, {{ library.find(print.material)?.name ?? print.material }},
           {{ print.grams }} g<template v-if="print.minutes"> in {{ print.minutes }} min</template>:
           <span :class="print.outcome === 'well' ? 'fits' : 'out'">{{
             print.outcome === 'well' ? '● went well' : '○ failed'

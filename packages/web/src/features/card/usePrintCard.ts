@@ -1,5 +1,6 @@
-import { printCard, type Family, type PrintCard } from '@hornblende/core';
+import { faultLessons, printCard, type CardLesson, type Family, type PrintCard } from '@hornblende/core';
 import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { useFaults } from '../../stores/faults';
 import { usePrints } from '../../stores/prints';
 import { useShelf, type ShelfRow } from '../../stores/shelf';
 import { useDraft } from '../part/draft';
@@ -24,8 +25,10 @@ export function usePrintCard(): LiveCard {
   const draft = useDraft();
   const shelf = useShelf();
   const prints = usePrints();
+  const faults = useFaults();
   onMounted(() => {
     if (prints.state !== 'ready') prints.load().catch(() => undefined);
+    faults.ensure();
   });
   const { printer, weather } = useRanking();
   const spoolId = ref('');
@@ -45,6 +48,15 @@ export function usePrintCard(): LiveCard {
     },
     { immediate: true },
   );
+  const lessons = computed<CardLesson[]>(() => {
+    const told = [
+      { place: 'card', id: draft.id },
+      { place: 'spool', id: spoolId.value || null },
+      { place: 'printer', id: draft.content?.printerId ?? null },
+    ] as const;
+    const all = told.flatMap(asked => faultLessons(faults.faults, asked));
+    return all.filter((l, n) => all.findIndex(x => x.what === l.what && x.at === l.at) === n);
+  });
   const card = computed(() => {
     if (!draft.brief || !family.value) return null;
     return printCard(draft.brief, {
@@ -52,6 +64,7 @@ export function usePrintCard(): LiveCard {
       printer: printer.value,
       weather: weather.value,
       moisture: spool.value?.moisture ?? null,
+      lessons: lessons.value,
       log: { prints: prints.entries, printerId: draft.content?.printerId ?? null },
     });
   });

@@ -1,15 +1,25 @@
 <script setup lang="ts">
-import { families, symptomIds, tellingTests, triageWords, type Outcome } from '@hornblende/core';
+import {
+  families,
+  rememberedWords,
+  symptomIds,
+  tellingTests,
+  triageWords,
+  type Outcome,
+} from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, onMounted } from 'vue';
 import { useRoute } from 'vue-router';
+import { useFaults } from '../../stores/faults';
 import { usePrinters } from '../../stores/printers';
 import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
+import FoundForm from './FoundForm.vue';
 import LikelyCauses from './LikelyCauses.vue';
+import PastFaults from './PastFaults.vue';
 import SymptomTile from './SymptomTile.vue';
 import { useFix } from './useFix';
 
@@ -17,11 +27,14 @@ import { useFix } from './useFix';
 const fix = useFix();
 const { sheet, put, result } = fix;
 const printers = usePrinters();
+const faults = useFaults();
+const remembered = computed(() => rememberedWords(sheet.value.seen, faults.faults));
 const working = useWorking();
 const { attempt } = useFeedback();
 const { query } = useRoute();
 onMounted(() =>
   attempt(async () => {
+    faults.ensure();
     if (typeof query.print === 'string') await fix.fromPrint(query.print);
     else await printers.load();
   }),
@@ -97,6 +110,7 @@ function open(): void {
           <p id="fix-answer" class="lead" role="status" data-testid="fix-answer">
             <WorkingNumber @click="open">{{ triageWords(result) }}</WorkingNumber>
           </p>
+          <p v-if="remembered" class="small" data-testid="fix-remembered">{{ remembered }}</p>
           <div v-if="next" class="next" data-testid="fix-next">
             <p class="soft small">The cheapest telling test, {{ minutes(next.minutes) }}:</p>
             <p class="how">{{ next.how }}</p>
@@ -140,7 +154,9 @@ function open(): void {
             </li>
           </ul>
           <LikelyCauses :causes="result.causes" />
+          <FoundForm :fix="fix" :result="result" />
         </template>
+        <PastFaults />
       </section>
       <section aria-label="What is known besides" class="besides">
         <h2>What is known besides</h2>

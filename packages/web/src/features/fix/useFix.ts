@@ -2,13 +2,18 @@ import {
   families,
   Fault,
   FaultContext,
+  FaultOf,
+  printsThere,
   triageRank,
+  warpOutcome,
+  warpSetup,
   type Outcome,
   type SymptomId,
   type TriageResult,
 } from '@hornblende/core';
 import { computed, type ComputedRef } from 'vue';
 import { api } from '../../api/client';
+import { useFaults } from '../../stores/faults';
 import { useLibrary } from '../../stores/library';
 import { usePrinters } from '../../stores/printers';
 import { usePrints } from '../../stores/prints';
@@ -31,6 +36,16 @@ export interface FixSheet {
   sharpCorners: number | null;
   /** The print that it came from, in words. */
   from: string;
+  /** What it is of, by name and by id; empty where that is not known. */
+  name: string;
+  printId: string;
+  partId: string;
+  spoolId: string;
+  /** The warp model's chance that it lifts on a clean plate. */
+  liftChance: number | null;
+  /** The last prints at that place of the plate, and how many of them failed. */
+  printsThere: number | null;
+  failedThere: number | null;
 }
 
 const empty: FixSheet = {
@@ -47,6 +62,13 @@ const empty: FixSheet = {
   lengthMm: null,
   sharpCorners: null,
   from: '',
+  name: '',
+  printId: '',
+  partId: '',
+  spoolId: '',
+  liftChance: null,
+  printsThere: null,
+  failedThere: null,
 };
 
 /** A fault being found: what is seen and known, what it may be, what to try next. It stays in the browser. */
@@ -71,6 +93,7 @@ export function useFix(): LiveFix {
   const printers = usePrinters();
   const prints = usePrints();
   const shelf = useShelf();
+  const faults = useFaults();
   const { sheet, put, clear } = useBenchSheet<FixSheet>('fix', empty);
   const fault = computed(() => {
     const s = sheet.value;
@@ -83,7 +106,13 @@ export function useFix(): LiveFix {
       bedC: s.bedC,
       chamberC: s.chamberC,
       fanPct: s.fanPct,
-      part: { lengthMm: s.lengthMm, sharpCorners: s.sharpCorners },
+      part: {
+        lengthMm: s.lengthMm,
+        sharpCorners: s.sharpCorners,
+        liftChance: s.liftChance,
+        printsThere: s.printsThere,
+        failedThere: s.failedThere,
+      },
     });
     return Object.assign(new Fault(), {
       format: 'hornblende-fault',
@@ -92,6 +121,14 @@ export function useFix(): LiveFix {
       absent: s.absent,
       tried: s.tried,
       context,
+      history: faults.history,
+      of: Object.assign(new FaultOf(), {
+        name: s.name,
+        printId: s.printId || null,
+        partId: s.partId || null,
+        printerId: s.printerId || null,
+        spoolId: s.spoolId || null,
+      }),
     });
   });
   const stateOf: LiveFix['stateOf'] = symptom => {
@@ -109,14 +146,20 @@ export function useFix(): LiveFix {
   const takeBack = (test: string): void => put({ tried: sheet.value.tried.filter(t => t.test !== test) });
 
   async function fromPrint(id: string): Promise<void> {
+    // What is pressed while the rest is fetched stays, and so does all of it where the page is opened again.
+    if (sheet.value.printId !== id) {
+      clear();
+      put({ printId: id });
+    }
     await Promise.all([prints.load(), printers.load(), library.load(), shelf.load()]);
     const print = prints.list.find(p => p.id === id)?.print;
     if (!print) return;
     const brief = print.partId ? (await api.part(print.partId)).brief : null;
     const spool = shelf.rows.find(r => r.id === print.spoolId);
     const printer = printers.list.find(p => p.id === print.printerId)?.profile;
+    const filament = library.find(print.material);
+    const there = printsThere(print, prints.entries);
     put({
-      ...empty,
       family: families.some(f => f.key === print.family) ? print.family : '',
       printerId: print.printerId,
       spoolState: spool?.moisture?.state ?? '',
@@ -127,6 +170,12 @@ export function useFix(): LiveFix {
           ? Math.max(...print.sizeMm)
           : null,
       sharpCorners: brief?.geometry.sharpCorners ?? null,
+      name: print.part,
+      partId: print.partId ?? '',
+      spoolId: spool ? spool.id : '',
+      liftChance: brief && filament ? warpOutcome(warpSetup(brief, filament, printer ?? null)).pLift : null,
+      printsThere: there?.prints ?? null,
+      failedThere: there?.failed ?? null,
       from: `${print.part}, ${print.at.slice(0, 10)}${print.note ? `: ${print.note}` : ''}`,
     });
   }

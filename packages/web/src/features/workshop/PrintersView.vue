@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import type { StoredPrinter } from '@hornblende/core';
+import { faultLessons, type StoredPrinter } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { onMounted, ref, shallowRef } from 'vue';
 import { api } from '../../api/client';
+import { useFaults } from '../../stores/faults';
 import { usePrinters } from '../../stores/printers';
+import LessonList from '../../ui/LessonList.vue';
 import PageState from '../../ui/PageState.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useUnits } from '../../ui/useUnits';
@@ -13,6 +15,7 @@ import { printerSentence } from './printer-words';
 
 /** The printers, and what each of them can print. */
 const printers = usePrinters();
+const faults = useFaults();
 const { show } = useUnits();
 const { ask } = useFeedback();
 const state = ref<'loading' | 'ready' | 'failed'>('loading');
@@ -25,7 +28,10 @@ async function load(): Promise<void> {
     state.value = 'failed';
   }
 }
-onMounted(load);
+onMounted(() => {
+  faults.ensure();
+  return load();
+});
 
 function remove(p: StoredPrinter): void {
   ask({
@@ -57,6 +63,7 @@ function remove(p: StoredPrinter): void {
           </span>
         </div>
         <p class="soft">{{ printerSentence(p.profile, show) }}.</p>
+        <LessonList :lessons="faultLessons(faults.faults, { place: 'printer', id: p.id })" />
       </section>
     </div>
     <Button type="primary" @click="editing = { printer: null }">Add a printer</Button>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { parseSpool, type SpoolEvent } from '@hornblende/core';
+import { faultLessons, parseSpool, type SpoolEvent } from '@hornblende/core';
 import { Button, Drawer } from 'ant-design-vue';
 import dayjs from 'dayjs';
-import { computed, ref } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 import { problemLines } from '../../api/problem-lines';
+import { useFaults } from '../../stores/faults';
 import { useShelf, type ShelfRow } from '../../stores/shelf';
 import { useWorking } from '../../stores/working';
 import { useWorkshop } from '../../stores/workshop';
+import LessonList from '../../ui/LessonList.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useReturnFocus } from '../../ui/useReturnFocus';
 import { useUnits } from '../../ui/useUnits';
@@ -18,6 +20,8 @@ import WaterCurve from './WaterCurve.vue';
 const props = defineProps<{ row: ShelfRow }>();
 const emit = defineEmits<{ close: [] }>();
 const shelf = useShelf();
+const faults = useFaults();
+onMounted(() => faults.ensure());
 const workshop = useWorkshop();
 const working = useWorking();
 const { say, show } = useUnits();
@@ -91,6 +95,7 @@ function showWorking(): void {
           >A swatch of it, as STL</Button
         >
       </p>
+      <LessonList :lessons="faultLessons(faults.faults, { place: 'spool', id: row.id })" />
       <template v-if="row.moisture">
         <p data-testid="moisture" :class="waterLook[row.moisture.state].tone">
           {{ waterLook[row.moisture.state].mark }} <b>{{ row.moisture.state }}</b>:

@@ -1,0 +1,77 @@
+import { Choice, OpenMap, Quantity, Text } from '../input/fields.js';
+import type { EntryRule } from '../input/open-map.js';
+import { adhesives, plates } from '../materials/family.js';
+
+/** Anything: what of it matters is read by name, and the rest is left alone. */
+const anything: EntryRule = { must: 'may be anything', holds: () => true };
+
+/** What is known of the print besides what is seen. */
+export class FaultContext {
+  @Text({ maxLength: 80, optional: true, nullable: true, doc: 'The key of its family; default not said.' })
+  family: string | null = null;
+  /** Its chamber, chamberC, drive, nozzleMetal, linerLimitC and buildMm matter. */
+  @OpenMap(anything, {
+    max: 60,
+    optional: true,
+    doc: 'The printer, or some of its profile; default not said.',
+  })
+  printer: Record<string, unknown> = {};
+  @OpenMap(anything, {
+    max: 60,
+    optional: true,
+    doc: 'The spool: its state (dry, dry it first, damp, wet, unusable); default not said.',
+  })
+  spool: Record<string, unknown> = {};
+  @OpenMap(anything, {
+    max: 60,
+    optional: true,
+    doc:
+      'The part: lengthMm, widthMm, heightMm, sharpCorners, overhangMm2, walls, infill; liftChance, as the warp ' +
+      'model has it; printsThere and failedThere, on that place of the plate; default not said.',
+  })
+  part: Record<string, unknown> = {};
+  @Choice(plates, { optional: true, nullable: true, doc: 'The plate; default not said.' })
+  plate: (typeof plates)[number] | null = null;
+  @Choice(adhesives, { optional: true, nullable: true, doc: 'What is put on it; default not said.' })
+  adhesive: (typeof adhesives)[number] | null = null;
+  @Quantity({
+    min: 100,
+    max: 500,
+    unit: '°C',
+    optional: true,
+    nullable: true,
+    doc: 'Nozzle; default not said.',
+  })
+  nozzleC: number | null = null;
+  @Quantity({ min: 0, max: 250, unit: '°C', optional: true, nullable: true, doc: 'Bed; default not said.' })
+  bedC: number | null = null;
+  @Quantity({
+    min: -10,
+    max: 250,
+    unit: '°C',
+    optional: true,
+    nullable: true,
+    doc: 'Air about it; default not said.',
+  })
+  chamberC: number | null = null;
+  @Quantity({ min: 0, max: 100, unit: '%', optional: true, nullable: true, doc: 'Fan; default not said.' })
+  fanPct: number | null = null;
+  @Quantity({
+    min: 1,
+    max: 1000,
+    unit: 'mm/s',
+    optional: true,
+    nullable: true,
+    doc: 'Speed; default not said.',
+  })
+  speedMmS: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 20,
+    unit: 'mm',
+    optional: true,
+    nullable: true,
+    doc: 'Retraction; default not said.',
+  })
+  retractionMm: number | null = null;
+}
