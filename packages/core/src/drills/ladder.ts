@@ -143,22 +143,26 @@ function blockOf(c: Candidate): { why: string } | undefined {
   return c.gates.find(g => g.id.startsWith('printability') && g.verdict === 'fail');
 }
 
-/** The one that opens the most parts, the easiest of those; else the one that fits the most of what is open. */
+/**
+ * The one that opens the most parts, the easiest of those. Where every open part is served already, the easiest that
+ * would give one of them another choice.
+ */
 function nextOf(rungs: readonly Rung[]): Ladder['next'] {
   const unlearnt = rungs.filter(r => r.blocked === '' && r.well === 0);
-  const most = (of: (r: Rung) => number): Rung | undefined =>
-    unlearnt.filter(r => of(r) > 0).sort((a, b) => of(b) - of(a) || a.difficulty - b.difficulty)[0];
-  const opener = most(r => r.opens.length);
+  // Rungs stand from the easiest on, and sorting leaves equals as they stand.
+  const [opener] = unlearnt.filter(r => r.opens.length).sort((a, b) => b.opens.length - a.opens.length);
   if (opener)
     return {
       family: opener.family,
       why: `It fits ${listed(opener.opens)}, for which nothing printed well so far does.`,
     };
-  const useful = most(r => r.fits.length);
+  const useful = unlearnt.find(r => r.fits.length);
   if (useful)
     return {
       family: useful.family,
-      why: `What was printed well so far serves every open part; it would fit ${listed(useful.fits)} as well.`,
+      why:
+        `What was printed well so far serves every open part; this is the easiest that would give ` +
+        `${listed(useful.fits)} another choice.`,
     };
   const [easiest] = unlearnt;
   return easiest

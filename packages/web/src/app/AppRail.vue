@@ -23,6 +23,7 @@ const all = [
   { to: '/parts', label: 'Parts' },
   { to: '/service', label: 'Service' },
   { to: '/fix', label: 'Fix' },
+  { to: '/drills', label: 'Drills' },
   { to: '/library', label: 'Library' },
   { to: '/workshop', label: 'Workshop' },
   { to: '/settings', label: 'Settings' },

@@ -10,7 +10,7 @@ useReturnFocus();
 <template>
   <Modal v-model:open="open" title="Shortcuts" :footer="null" :width="460">
     <dl>
-      <template v-for="s in shortcuts" :key="s.keys">
+      <template v-for="s in shortcuts" :key="s.does">
         <dt>
           <kbd>{{ s.keys }}</kbd>
         </dt>

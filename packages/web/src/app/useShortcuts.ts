@@ -16,6 +16,7 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: 'g t', does: "Go to this part's trial" },
   { keys: 'g v', does: 'Go to what is in service' },
   { keys: 'g f', does: 'Go to fixing a print' },
+  { keys: 'g q', does: 'Go to the drills' },
   { keys: 'g l', does: 'Go to the library' },
   { keys: 'g w', does: 'Go to the workshop' },
   { keys: 'n', does: 'New part (on the parts page)' },
@@ -27,6 +28,9 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: '+ −', does: 'On the strata chart: more or less weight for that layer' },
   { keys: '← → ↑ ↓', does: 'On the shape: turn it' },
   { keys: '+ − Home', does: 'On the shape: nearer, further, all of it' },
+  { keys: '1 – 4', does: 'In a drill: an answer' },
+  { keys: 'a s d f g', does: 'In a drill: how sure, from a guess to certain' },
+  { keys: 'Enter', does: 'In a drill: the next one' },
   { keys: 'Esc', does: 'Close a drawer or dialogue' },
 ];
 
@@ -55,6 +59,7 @@ export function useShortcuts(): { help: Ref<boolean> } {
     'g t': goToPart('trial'),
     'g v': go('/service'),
     'g f': go('/fix'),
+    'g q': go('/drills'),
     'g l': go('/library'),
     'g w': go('/workshop'),
   });

@@ -8,6 +8,7 @@ const loaders: { [N in JobName]: () => Promise<{ run: Job<Jobs[N]['question'], J
   contenders: () => import('./jobs/contenders'),
   gcode: () => import('./jobs/gcode'),
   grades: () => import('./jobs/grades'),
+  ladder: () => import('./jobs/ladder'),
   lays: () => import('./jobs/lays'),
   layVerdicts: () => import('./jobs/lay-verdicts'),
   relax: () => import('./jobs/relax'),

@@ -2,6 +2,7 @@ import type { AdviceAnswer, AdviceQuestion } from './jobs/advice';
 import type { ContendersQuestion } from './jobs/contenders';
 import type { GradesAnswer, GradesQuestion } from './jobs/grades';
 import type { LayVerdictsAnswer, LayVerdictsQuestion } from './jobs/lay-verdicts';
+import type { LadderQuestion } from './jobs/ladder';
 import type { LaysAnswer, LaysQuestion } from './jobs/lays';
 import type { RelaxQuestion } from './jobs/relax';
 import type { RobustnessQuestion } from './jobs/robustness';
@@ -11,7 +12,7 @@ import type { Standing, StandingsQuestion } from './jobs/standings';
 import type { UpgradesQuestion } from './jobs/upgrades';
 import type { WeatherAnswer } from './jobs/weather';
 import type { YearAnswer, YearQuestion } from './jobs/year';
-import type { GcodeReport, NothingFits, Robustness, WorkshopUpgradesResult } from '@hornblende/core';
+import type { GcodeReport, Ladder, NothingFits, Robustness, WorkshopUpgradesResult } from '@hornblende/core';
 
 /** Every job of the compute worker: question and answer by name. */
 export interface Jobs {
@@ -19,6 +20,7 @@ export interface Jobs {
   contenders: { question: ContendersQuestion; answer: string[] };
   gcode: { question: { bytes: Uint8Array }; answer: GcodeReport };
   grades: { question: GradesQuestion; answer: GradesAnswer };
+  ladder: { question: LadderQuestion; answer: Ladder };
   lays: { question: LaysQuestion; answer: LaysAnswer };
   layVerdicts: { question: LayVerdictsQuestion; answer: LayVerdictsAnswer };
   relax: { question: RelaxQuestion; answer: NothingFits };
