@@ -4,7 +4,7 @@ export default defineConfig({
   test: {
     projects: [
       {
-        // Pure functions: the library is read once for all files, rather than for each.
+        // No test here changes what others see: the library is read once for all files, rather than for each.
         test: {
           name: 'core',
           include: ['packages/core/test/**/*.test.ts'],
@@ -12,13 +12,21 @@ export default defineConfig({
           isolate: false,
         },
       },
-      { test: { name: 'cli', include: ['packages/cli/test/**/*.test.ts'], testTimeout: 60_000 } },
+      {
+        test: {
+          name: 'cli',
+          include: ['packages/cli/test/**/*.test.ts'],
+          testTimeout: 60_000,
+          isolate: false,
+        },
+      },
       {
         test: {
           name: 'server',
           include: ['packages/server/test/**/*.test.ts'],
           testTimeout: 60_000,
           pool: 'forks',
+          isolate: false,
         },
       },
       { test: { name: 'web', include: ['packages/web/test/**/*.test.ts'], testTimeout: 60_000 } },

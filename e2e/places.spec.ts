@@ -138,3 +138,28 @@ test('a page that is not there, and a server that is gone, say so', async ({ pag
     server.dispose();
   }
 });
+
+test('the guide opens at the page one is on, by key and by the rail, and turns to any chapter', async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.url}/fix`);
+  await expect(page.getByTestId('fix-page')).toBeVisible();
+  await page.keyboard.press('h');
+  const guide = page.getByTestId('guide');
+  await expect(guide.getByRole('heading', { name: 'Fix' })).toBeVisible();
+  await expect(guide).toContainText('Press once for what you see');
+  await choose(guide, 'Chapter', 'Service');
+  await expect(guide).toContainText('A part that goes out is placed');
+  await page.keyboard.press('Escape');
+  await expect(guide).toBeHidden();
+  await page.goto(`${server.url}/library`);
+  await page.getByRole('button', { name: 'Guide' }).click();
+  await expect(guide.getByRole('heading', { name: 'The library' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.setViewportSize({ width: 390, height: 800 });
+  await page.goto(`${server.url}/service`);
+  await page.getByRole('button', { name: 'Guide' }).click();
+  await expect(guide.getByRole('heading', { name: 'Service' })).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
+});

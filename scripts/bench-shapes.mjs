@@ -6,6 +6,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { STLLoader } from 'three/examples/jsm/loaders/STLLoader.js';
+import { found } from './bench-table.mjs';
 import { findChromium } from './chromium.mjs';
 import { root } from './hash.mjs';
 
@@ -61,16 +62,25 @@ async function benchMillion(dir) {
       .parse(file.buffer.slice(file.byteOffset, file.byteOffset + file.length))
       .computeVertexNormals();
   });
-  const said = [
-    `${(ours / theirs).toFixed(2)} × three’s loader with normals (${theirs.toFixed(0)} ms; wanted 0.5)`,
-  ];
-  if (spawnSync('admesh', ['--version']).status === 0) {
-    const c = quickest(() => spawnSync('admesh', ['--no-check', path]), 3);
-    said.push(`${(ours / c).toFixed(2)} × admesh (${c.toFixed(0)} ms as a process; wanted 1.5)`);
-  } else said.push('admesh is not installed');
-  console.log(
-    `volume, bounds and corners of a million triangles: ${ours.toFixed(0)} ms = ${said.join(', ')}`,
-  );
+  const what = 'volume, bounds and corners of a million triangles';
+  found({
+    what,
+    value: ours,
+    beside: `three’s loader with normals, ${theirs.toFixed(0)} ms`,
+    ratio: ours / theirs,
+    wanted: 0.5,
+    of: 'ratio',
+  });
+  if (spawnSync('admesh', ['--version']).status !== 0) return;
+  const c = quickest(() => spawnSync('admesh', ['--no-check', path]), 3);
+  found({
+    what,
+    value: ours,
+    beside: `admesh as a process, ${c.toFixed(0)} ms`,
+    ratio: ours / c,
+    wanted: 1.5,
+    of: 'ratio',
+  });
 }
 
 /** Memory that measuring a file of a hundred megabytes takes, as a process of its own. */
@@ -84,9 +94,7 @@ function benchMemory(dir) {
     `meshReport(readMesh('a.stl', readFileSync(${JSON.stringify(path)})));` +
     `console.log(process.resourceUsage().maxRSS / 1024);`;
   const { stdout } = spawnSync(process.execPath, ['--input-type=module', '-e', script], { encoding: 'utf8' });
-  console.log(
-    `a file of 100 MB measured: ${Number(stdout).toFixed(0)} MB of memory at most; wanted under 700`,
-  );
+  found({ what: 'a file of 100 MB measured', value: Number(stdout), unit: 'MB', wanted: 700 });
 }
 
 /** From dropping a file of 200,000 triangles to its picture. */
@@ -123,9 +131,7 @@ async function benchPicture(dir) {
   await page.locator('input[type=file]').setInputFiles(file);
   await page.waitForFunction(() => window.pictured !== undefined);
   const ms = await page.evaluate(() => window.pictured - window.dropped);
-  console.log(
-    `first picture of 200,000 triangles: ${Math.round(ms)} ms without a graphics card; wanted under 2000`,
-  );
+  found({ what: 'first picture of 200,000 triangles, no graphics card', value: ms, wanted: 2000 });
   await browser.close();
   await server.close();
 }

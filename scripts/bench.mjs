@@ -1,6 +1,7 @@
 // npm run bench: how long the work takes beside a fixed reference loop in the same run, as ratios; times
 // alone say more about the machine.
 import { benchShapes } from './bench-shapes.mjs';
+import { found, printTable } from './bench-table.mjs';
 import { buildAll } from './build.mjs';
 import { benchFirstPaint } from './first-paint.mjs';
 import { ensureInstalled } from './install.mjs';
@@ -28,6 +29,8 @@ const reference = median(() => {
   for (let i = 1; i <= 1e6; i++) s += Math.sqrt(i) * Math.log(i);
   sink += s;
 });
+
+const REFERENCE = `a million roots and logarithms, ${reference.toFixed(1)} ms`;
 
 const plain = {
   format: 'hornblende-brief',
@@ -85,9 +88,14 @@ const text = grades.map(g => `${g.name} ${g.key}`.toLowerCase());
 const twice = (label, work, plain, limit) => {
   const a = median(work, 11);
   const b = median(plain, 11);
-  console.log(
-    `${label}: ${a.toFixed(2)} ms = ${(a / b).toFixed(2)} × a plain loop (${b.toFixed(2)} ms); wanted under ${limit} ×`,
-  );
+  found({
+    what: label,
+    value: a,
+    beside: `a plain loop, ${b.toFixed(2)} ms`,
+    ratio: a / b,
+    wanted: limit,
+    of: 'ratio',
+  });
 };
 twice(
   'search 5000 grades',
@@ -152,25 +160,92 @@ const full = () => {
     sink += core.robustness(brief, { printer: cabinet, draws }).candidates[0].pFirst;
   }, 3);
   const slow = (median(full, 3) * draws) / sample;
-  console.log(
-    `20 000 draws over ${core.families.length} families: ${quick.toFixed(0)} ms = ` +
-      `${(quick / reference).toFixed(1)} × reference, ${(quick / slow).toFixed(4)} × ranking each draw ` +
-      'in full; wanted under 0.05 ×',
-  );
+  found({
+    what: `20 000 draws over ${core.families.length} families`,
+    value: quick,
+    beside: `ranking each draw in full, ${slow.toFixed(0)} ms`,
+    ratio: quick / slow,
+    wanted: 0.05,
+    of: 'ratio',
+  });
 }
 {
   const t = median(() => {
     sink += core.tipping(brief, { printer: cabinet }).length;
   }, 3);
-  console.log(`tipping points: ${t.toFixed(0)} ms = ${(t / reference).toFixed(1)} × reference`);
+  found({ what: 'tipping points', value: t, beside: REFERENCE, ratio: t / reference });
 }
-console.log(`reference loop: ${reference.toFixed(2)} ms (1e6 × sqrt·log)`);
-for (const [what, ms, limit] of rows)
-  console.log(
-    `${what} (${core.families.length} families): ${ms.toFixed(2)} ms = ` +
-      `${(ms / reference).toFixed(2)} × reference; wanted under ${limit} ms`,
+{
+  const times = core.drillKinds.map(kind => median(() => (sink += core.makeDrill(n++, kind).right), 11));
+  const slowest = Math.max(...times);
+  found({
+    what: 'the slowest kind of drill, made',
+    value: slowest,
+    beside: REFERENCE,
+    ratio: slowest / reference,
+    wanted: 150,
+  });
+}
+{
+  const fault = core.parseFault({ format: 'hornblende-fault', version: 1, symptoms: ['corner-lift'] });
+  const ranked = median(() => (sink += core.triageRank(fault).causes.length));
+  const p = core.posterior(fault, []);
+  const entropy = list => -list.reduce((s, x) => s + (x > 0 ? x * Math.log2(x) : 0), 0);
+  const counted = median(() => {
+    for (const t of core.tellingTests)
+      for (const yes of [true, false]) {
+        const joint = core.causes.map(
+          (c, k) => p[k] * (yes ? core.yesLikelihood(t, c) : 1 - core.yesLikelihood(t, c)),
+        );
+        const total = joint.reduce((s, x) => s + x, 0);
+        sink += total * entropy(joint.map(x => x / total));
+      }
+  });
+  found({
+    what: 'causes of a fault and the next test',
+    value: ranked,
+    beside: `counting each answer of each test out, ${counted.toFixed(2)} ms`,
+    ratio: ranked / counted,
+    wanted: 3,
+    of: 'ratio',
+  });
+}
+{
+  const records = Array.from({ length: 5000 }, (_, k) => ({
+    years: 0.1 + (k % 97) / 10,
+    ended: k % 3 === 0,
+    mode: k % 3 === 0 ? 'brittle' : null,
+    soundYears: k % 3 === 0 ? 0.05 + (k % 97) / 12 : null,
+  }));
+  const t = median(() => (sink += core.serviceSurvival({ records, atYears: null }).failures), 3);
+  found({
+    what: 'survival of 5000 parts, with a Weibull',
+    value: t,
+    beside: REFERENCE,
+    ratio: t / reference,
+    wanted: 2000,
+  });
+}
+{
+  const printers = [{ id: 'a', printer: cabinet }];
+  const t = median(
+    () =>
+      (sink += core.ladder({ printers, prints: [], parts: [{ name: 'a', brief, printer: cabinet }] }).rungs
+        .length),
+    5,
   );
+  found({
+    what: 'the ladder of all families',
+    value: t,
+    beside: REFERENCE,
+    ratio: t / reference,
+    wanted: 300,
+  });
+}
+for (const [what, ms, limit] of rows)
+  found({ what, value: ms, beside: REFERENCE, ratio: ms / reference, wanted: limit });
 const { startServer } = await import('../packages/server/dist/index.js');
 await benchFirstPaint(startServer);
 await benchShapes();
+printTable();
 if (!Number.isFinite(sink)) process.exitCode = 1;

@@ -8,7 +8,7 @@ const node = process.execPath;
 const libraries = ['core', 'server', 'cli']
   .flatMap(p => [`packages/${p}/src`, `packages/${p}/tsconfig.json`, `packages/${p}/package.json`])
   .concat('tsconfig.base.json', 'tsconfig.json', 'package-lock.json');
-const web = ['packages/web', 'packages/core/src', 'tsconfig.base.json', 'package-lock.json'];
+const web = ['packages/web', 'packages/core/src', 'docs/guide.md', 'tsconfig.base.json', 'package-lock.json'];
 
 function run(tool, args) {
   execFileSync(node, [join(root, 'node_modules', tool), ...args], { cwd: root, stdio: ['ignore', 2, 2] });

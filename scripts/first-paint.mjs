@@ -7,6 +7,7 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
+import { found } from './bench-table.mjs';
 import { findChromium } from './chromium.mjs';
 import { root } from './hash.mjs';
 
@@ -97,17 +98,16 @@ export async function benchFirstPaint(startServer) {
     const bytes = page.scripts.map(p => gzipSync(readFileSync(join(root, 'packages/web/dist', p))).length);
     const script = bytes.reduce((a, b) => a + b, 0) / 1000;
     const line = (what, a, b, wanted) =>
-      console.log(
-        `${what}: ${a.toFixed(0)} ms = ${(a / b).toFixed(1)} × the bare page (${b.toFixed(0)} ms); ` +
-          `wanted under ${wanted} ms on a quiet machine`,
-      );
-    console.log(`first page, ${SLOWDOWN} × slower CPU, median of ${RUNS}:`);
-    line('  first content', page.content, plain.content, WANTED.contentMs);
-    line('  rows of Parts', page.rows, plain.rows, WANTED.rowsMs);
-    console.log(
-      `  script until then: ${script.toFixed(0)} kB gzipped in ${bytes.length} files; ` +
-        `wanted under ${WANTED.scriptKB} kB`,
-    );
+      found({
+        what: `${what}, at a ${SLOWDOWN}th of the speed`,
+        value: a,
+        beside: `a bare page, ${b.toFixed(0)} ms`,
+        ratio: a / b,
+        wanted,
+      });
+    line('first content', page.content, plain.content, WANTED.contentMs);
+    line('rows of Parts', page.rows, plain.rows, WANTED.rowsMs);
+    found({ what: 'script until then, gzipped', value: script, unit: 'kB', wanted: WANTED.scriptKB });
   } finally {
     still.close();
     await browser.close();

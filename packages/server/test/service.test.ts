@@ -229,6 +229,23 @@ describe('what parts in service tell', () => {
     expect((await call('GET', '/api/service/evidence?by=mood')).body.errors?.[0]?.field).toBe('by');
   });
 
+  it('is remembered until something is written, and by each grouping for itself', async () => {
+    const keys = async (by: string): Promise<string[]> => {
+      const { body } = await call('GET', `/api/service/evidence?by=${by}`);
+      return (body as unknown as { groups: { key: string }[] }).groups.map(g => g.key);
+    };
+    const before = await keys('family');
+    expect(await keys('family')).toEqual(before);
+    expect(await keys('colour')).not.toEqual(before);
+    const id = await place({ name: 'New one', materials: [{ material: 'pp' }] });
+    expect(before).not.toContain('pp');
+    expect(await keys('family')).toContain('pp');
+    await send(look(id, { verdict: 'failed', mode: 'chewed' }));
+    const { body } = await call('GET', '/api/service/evidence?by=family');
+    const { groups } = body as unknown as { groups: { key: string; survival: { failures: number } }[] };
+    expect(groups.find(g => g.key === 'pp')!.survival.failures).toBe(1);
+  });
+
   it('goes out as a calendar whose events keep their ids, and as a table', async () => {
     const id = await place({ name: '=Sum of a foot', code: 'CAL1' });
     const calendar = async (): Promise<string> =>

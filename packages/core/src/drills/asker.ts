@@ -37,7 +37,9 @@ export class Asker {
     const out = [...list];
     for (let n = out.length - 1; n > 0; n--) {
       const k = this.whole(0, n);
-      [out[n], out[k]] = [out[k]!, out[n]!];
+      const last = out[n]!;
+      out[n] = out[k]!;
+      out[k] = last;
     }
     return out;
   }

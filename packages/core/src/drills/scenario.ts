@@ -49,7 +49,8 @@ export function drawScenario(ask: Asker): Scenario {
     brief,
     part: thing.part,
     given: [
-      `${thing.part[0]!.toUpperCase()}${thing.part.slice(1)}, ${surroundings.said}, for ${years} ${years === 1 ? 'year' : 'years'}.`,
+      `${thing.part[0]!.toUpperCase()}${thing.part.slice(1)}, ${surroundings.said}, for ` +
+        `${years} ${years === 1 ? 'year' : 'years'}.`,
       load.said,
       ifItFails === 'annoys' ? 'If it fails it annoys.' : 'If it fails something is damaged.',
     ],
@@ -66,7 +67,9 @@ function drawSurroundings(ask: Asker, place: Place): { fields: object; said: str
       const airC = ask.stepped(28, 38, 2);
       return {
         fields: { heat: { setting: 'outdoors', ambientMaxC: airC }, sun, water: 'rain', looks: { colour } },
-        said: `outdoors in ${sun === 'full' ? 'full sun' : 'sun half the day'} and rain, ${colour} if it can be, air up to ${airC} °C`,
+        said:
+          `outdoors in ${sun === 'full' ? 'full sun' : 'sun half the day'} and rain, ` +
+          `${colour} if it can be, air up to ${airC} °C`,
       };
     }
     case 'car': {

@@ -136,7 +136,8 @@ function overlaps(
   a: Pick<PrintEntry, 'placeMm' | 'sizeMm'>,
   b: Pick<PrintEntry, 'placeMm' | 'sizeMm'>,
 ): boolean {
-  const [at, to] = [a.placeMm, b.placeMm];
+  const at = a.placeMm;
+  const to = b.placeMm;
   if (!at || !to) return false;
   return [0, 1].every(axis => {
     const reach = ((a.sizeMm?.[axis] ?? CELL_MM) + (b.sizeMm?.[axis] ?? CELL_MM)) / 2;

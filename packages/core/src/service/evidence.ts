@@ -47,7 +47,8 @@ export function evidence(
 /** The group of parts whose filament is half remembered. */
 export const UNSURE = 'unsure';
 
-function groupOf(p: Placement, by: Grouping, familyOf: (key: string) => string | null): string {
+/** The group that a part stands in. @param familyOf the key of the family of a grade or family */
+export function groupOf(p: Placement, by: Grouping, familyOf: (key: string) => string | null): string {
   switch (by) {
     case 'all':
       return 'all';

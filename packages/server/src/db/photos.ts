@@ -31,8 +31,11 @@ interface PhotoRow {
 export const PHOTO_LIMIT = 2 * 2 ** 20;
 /** Widest photograph, pixels: a file of a few bytes may claim any size. */
 const MOST_PIXELS = 12_000;
-/** How long a file may stand without its row: it is being written. */
-const STRAY_AFTER_MS = 3_600_000;
+/**
+ * How long a file may stand without its row: it is being written, or an older backup was put in place that does not
+ * know of it. Backups go four weeks back; once a photograph is older than that, each of them has its row.
+ */
+const STRAY_AFTER_MS = 35 * 24 * 3_600_000;
 
 /** Writes a file whole or not at all. */
 export function writeWhole(path: string, bytes: Uint8Array): void {
@@ -81,7 +84,7 @@ export class PhotoStore {
     return { type: row.type, bytes: readFileSync(path) };
   }
 
-  /** Removes files that no row knows: a stop between the file and its row left them. @returns how many */
+  /** Removes old files that no row knows: a stop between the file and its row left them. @returns how many */
   async sweep(now: number): Promise<number> {
     if (!existsSync(this.folder)) return 0;
     const known = new Set(

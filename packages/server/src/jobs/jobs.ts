@@ -13,7 +13,7 @@ const IDLE_MS = 60_000;
 
 /** Compiled beside this file; the tests, which run the sources, use the compiled one as well. */
 const workerFile = new URL(
-  import.meta.url.endsWith('.ts') ? '../../dist/jobs/worker.js' : './worker.js',
+  import.meta.url.endsWith('.ts') ? '../../dist/jobs/entry.cjs' : './entry.cjs',
   import.meta.url,
 ).href;
 

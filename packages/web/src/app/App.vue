@@ -13,12 +13,13 @@ import { useShortcuts } from './useShortcuts';
 
 // What is opened by a key or a number is fetched when it is first opened.
 const ShortcutHelp = defineAsyncComponent(() => import('./ShortcutHelp.vue'));
+const GuideDrawer = defineAsyncComponent(() => import('../features/guide/GuideDrawer.vue'));
 const WorkingDrawer = defineAsyncComponent(() => import('../features/working/WorkingDrawer.vue'));
 
 const settings = useSettings();
 const working = useWorking();
 const health = useHealth();
-const { help } = useShortcuts();
+const { help, guide } = useShortcuts();
 const route = useRoute();
 const router = useRouter();
 const theme = computed(() => kitTheme(settings.theme));
@@ -38,7 +39,7 @@ onMounted(() => void prefetchPages());
   <ConfigProvider :theme="theme">
     <div class="frame">
       <a class="skip" href="#main">Skip to the page</a>
-      <AppRail @help="help = true" />
+      <AppRail @help="help = true" @guide="guide = true" />
       <main id="main" tabindex="-1">
         <p v-if="health.damage.length" class="damaged" role="alert">
           The workshop’s file is damaged: it can be read, but nothing is saved. Restore the newest good backup
@@ -48,6 +49,7 @@ onMounted(() => void prefetchPages());
         <BrokenPage><RouterView /></BrokenPage>
       </main>
       <WorkingDrawer v-if="working.topic" />
+      <GuideDrawer v-if="guide" @close="guide = false" />
       <ShortcutHelp v-if="help" v-model:open="help" />
     </div>
   </ConfigProvider>

@@ -5,7 +5,7 @@ import RailButton from '../ui/RailButton.vue';
 import { useHealth } from '../stores/health';
 import { useCurrentPart } from '../stores/current-part';
 
-defineEmits<{ help: [] }>();
+defineEmits<{ help: []; guide: [] }>();
 const route = useRoute();
 const part = useCurrentPart();
 const onPart = computed(() => route.path.startsWith('/parts/') && part.id !== null);
@@ -65,6 +65,9 @@ const isHere = (to: string): boolean => (to === '/parts' ? route.path === to : r
     <ul class="places">
       <li v-for="p in places" :key="p.to">
         <RouterLink :to="p.to" :class="{ here: isHere(p.to) }">{{ p.label }}</RouterLink>
+      </li>
+      <li>
+        <RailButton @click="$emit('guide')">Guide</RailButton>
       </li>
       <li class="help">
         <RailButton @click="$emit('help')">Shortcuts <kbd>?</kbd></RailButton>

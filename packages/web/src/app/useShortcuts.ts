@@ -6,6 +6,7 @@ import { useKeys } from '../ui/keys';
 /** Every shortcut, for the help page. */
 export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: '?', does: 'Show this list' },
+  { keys: 'h', does: 'The guide, open at the page you are on' },
   { keys: 'g p', does: 'Go to the parts' },
   { keys: 'g b', does: "Go to this part's brief" },
   { keys: 'g r', does: "Go to this part's ranking" },
@@ -34,11 +35,12 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: 'Esc', does: 'Close a drawer or dialogue' },
 ];
 
-/** Shortcuts that hold everywhere. @returns whether their list is open */
-export function useShortcuts(): { help: Ref<boolean> } {
+/** Shortcuts that hold everywhere. @returns whether their list, and whether the guide, is open */
+export function useShortcuts(): { help: Ref<boolean>; guide: Ref<boolean> } {
   const router = useRouter();
   const part = useCurrentPart();
   const help = ref(false);
+  const guide = ref(false);
   const showHelp = (): void => {
     help.value = true;
   };
@@ -49,6 +51,7 @@ export function useShortcuts(): { help: Ref<boolean> } {
   useKeys({
     'Shift+?': showHelp,
     '?': showHelp,
+    h: () => (guide.value = true),
     'g p': go('/parts'),
     'g b': goToPart('brief'),
     'g r': goToPart('rank'),
@@ -63,5 +66,5 @@ export function useShortcuts(): { help: Ref<boolean> } {
     'g l': go('/library'),
     'g w': go('/workshop'),
   });
-  return { help };
+  return { help, guide };
 }

@@ -50,10 +50,16 @@ export const caution: DrillMaker = {
       question: `Printed in ${family.name}: which of these must be heeded?`,
       given: [use.said, `On ${printer.name.toLowerCase()}.`],
       ...shuffledOptions(ask, rightly, ask.shuffled([...foreign]).slice(0, WRONG_ANSWERS)),
-      why: `${family.name} asks for ${own.length === 1 ? 'this one' : `${own.length}: ${own.join(' ')}`}${own.length === 1 ? `: ${rightly}` : ''} Where it matters, local codes and licensed practice decide.`,
+      why: whyOf(family.name, rightly, own),
       margin: { what: 'cautions of these that apply', off: 1, tolerance: 1, unit: '' },
       refs: [{ model: 'score.rank', inputs: { brief, printer } }],
       lab: 'card',
     };
   },
 };
+
+function whyOf(name: string, rightly: string, own: readonly string[]): string {
+  const asked =
+    own.length === 1 ? `asks for this one: ${rightly}` : `asks for ${own.length}: ${own.join(' ')}`;
+  return `${name} ${asked} Where it matters, local codes and licensed practice decide.`;
+}

@@ -87,6 +87,9 @@ function whyNot(other: Candidate, first: Candidate, school: School): string {
     other.gates.find(g => g.verdict === 'fail') ?? other.gates.find(g => g.verdict === 'marginal');
   if (failed) return `Not ${other.name}: ${gateLabel(failed.id).toLowerCase()}, ${failed.why}`;
   if (school === 'step-up')
-    return `Not ${other.name}: it asks for more (difficulty ${sig(other.printing.difficulty, 2)} against ${sig(first.printing.difficulty, 2)}).`;
+    return (
+      `Not ${other.name}: it asks for more (difficulty ${sig(other.printing.difficulty, 2)} against ` +
+      `${sig(first.printing.difficulty, 2)}).`
+    );
   return `Not ${other.name}: it scores ${sig(other.score, 2)} against ${sig(first.score, 2)}.`;
 }

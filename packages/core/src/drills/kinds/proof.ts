@@ -35,8 +35,8 @@ export const proof: DrillMaker = {
       ],
       ...options,
       why:
-        `If fewer than ${Math.round(100 * bound)} in 100 lasted, ${many} out of ${many} would come up less than once in ` +
-        `twenty times: 0.05 to the power of 1/${many} is ${bound.toFixed(3)} (exact binomial bound).`,
+        `If fewer than ${Math.round(100 * bound)} in 100 lasted, ${many} out of ${many} would come up less than ` +
+        `once in twenty times: 0.05 to the power of 1/${many} is ${bound.toFixed(3)} (exact binomial bound).`,
       margin: { what: 'the next answer is off by', off: GAP, tolerance: TOLERANCE, unit: 'points' },
       refs: [{ model: 'service.survival', inputs: { records, atYears: years } }],
       lab: 'service',

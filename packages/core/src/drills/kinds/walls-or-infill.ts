@@ -49,7 +49,8 @@ export const wallsOrInfill: DrillMaker = {
       question: asked.question,
       given: [
         `A bar ${before.widthMm} mm wide and ${before.heightMm} mm high, printed lying.`,
-        `${before.walls} walls of 0.45 mm, 0.8 mm solid above and below, ${Math.round(100 * before.infill)} % grid inside.`,
+        `${before.walls} walls of 0.45 mm, 0.8 mm solid above and below, ` +
+          `${Math.round(100 * before.infill)} % grid inside.`,
       ],
       options: ways.map(w => w.label),
       right,
@@ -65,8 +66,8 @@ export const wallsOrInfill: DrillMaker = {
 
 function draw(ask: Asker): { widthMm: number; heightMm: number; walls: number; infill: number } {
   return {
-    widthMm: ask.stepped(6, 16, 1),
-    heightMm: ask.stepped(5, 16, 1),
+    widthMm: ask.stepped(6, 34, 1),
+    heightMm: ask.stepped(5, 24, 1),
     walls: ask.whole(2, 4),
     infill: ask.pick([0.1, 0.15, 0.2, 0.3]),
   };

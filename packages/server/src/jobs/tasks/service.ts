@@ -26,7 +26,7 @@ import { PartStore } from '../../db/parts.js';
 import { allPlaced, failedKinds, looksOf } from '../../db/placed.js';
 import { PlacementStore } from '../../db/placements.js';
 import { serviceCalendar } from '../../service/calendar.js';
-import { bytes, json } from '../answer.js';
+import { bytes, json, type JobAnswer } from '../answer.js';
 import type { Task } from '../task.js';
 import { pageAnswer, type ListAsked } from './lists.js';
 
@@ -60,22 +60,53 @@ export const listInspections: Task<ListAsked & { placementId: string }> = {
 /** What parts in service tell: how long they stand, in groups; the field's word; what was predicted. */
 export const serviceEvidence: Task<{ by: Grouping; now: string }> = {
   async run(db, { by, now }) {
-    const placed = await allPlaced(db, now);
-    const library = await libraryOf(db);
-    const briefs = new Map<string, Brief>();
-    for (const { id, brief } of await new PartStore(db).all()) briefs.set(id, brief);
-    const briefOf = ({ placement }: Placed): Brief | null =>
-      placement.partId === null ? null : (briefs.get(placement.partId) ?? null);
-    const materialOf = ({ placement }: Placed): Family | null =>
-      library.get(placement.materials[0]!.material) ?? null;
-    const answer: ServiceEvidence = {
-      groups: evidence(placed, by, key => library.get(key)?.grade?.family ?? (library.has(key) ? key : null)),
-      field: fieldOf(placed, library),
-      happened: byLesson(placed.flatMap(p => happened(p, materialOf(p), briefOf(p)) ?? [])),
-    };
-    return json(answer);
+    // Years in service move on by the day; what was worked out stands until then, or until something is written.
+    const stamp = `${by} ${now.slice(0, 10)} ${await writtenStamp(db)}`;
+    if (remembered?.stamp !== stamp) remembered = { stamp, answer: json(await workedOut(db, by, now)) };
+    return copied(remembered.answer);
   },
 };
+
+/** What was worked out last in this thread, and what it rests on. */
+let remembered: { stamp: string; answer: JobAnswer } | null = null;
+
+/** An answer whose bytes may be handed over: those that are remembered stay. */
+function copied(answer: JobAnswer): JobAnswer {
+  return { ...answer, body: new Uint8Array(answer.body) };
+}
+
+/**
+ * What changes with every write by another connection (`data_version`, SQLite), and besides with every row, for a
+ * connection that was opened anew counts from the start.
+ */
+async function writtenStamp(db: Knex): Promise<string> {
+  const tables = [
+    ['placements', 'updated_at'],
+    ['inspections', 'saved_at'],
+    ['grades', 'updated_at'],
+    ['parts', 'updated_at'],
+  ] as const;
+  const rows = await Promise.all(
+    tables.map(([table, at]) => db(table).max({ last: at }).count({ rows: '*' }).first()),
+  );
+  return JSON.stringify([await db.raw('PRAGMA data_version'), rows]);
+}
+
+async function workedOut(db: Knex, by: Grouping, now: string): Promise<ServiceEvidence> {
+  const placed = await allPlaced(db, now);
+  const library = await libraryOf(db);
+  const briefs = new Map<string, Brief>();
+  for (const { id, brief } of await new PartStore(db).all()) briefs.set(id, brief);
+  const briefOf = ({ placement }: Placed): Brief | null =>
+    placement.partId === null ? null : (briefs.get(placement.partId) ?? null);
+  const materialOf = ({ placement }: Placed): Family | null =>
+    library.get(placement.materials[0]!.material) ?? null;
+  return {
+    groups: evidence(placed, by, key => library.get(key)?.grade?.family ?? (library.has(key) ? key : null)),
+    field: fieldOf(placed, library),
+    happened: byLesson(placed.flatMap(p => happened(p, materialOf(p), briefOf(p)) ?? [])),
+  };
+}
 
 /** What parts in service say of the library's families outdoors. */
 export async function ownFieldEvidence(db: Knex, now: string): Promise<FieldEvidence[]> {

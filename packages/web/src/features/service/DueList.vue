@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { ListedPlacement } from '@hornblende/core';
+import { materialWords, standingWords, type ListedPlacement } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useLooksQueue } from '../../stores/looks-queue';
 import { useService } from '../../stores/service';
-import { dueWords, materialWords, standingWords } from './words';
+import { dueWords } from './words';
 
 /** What is due, by place: a list to walk with. What comes later is folded. */
 const service = useService();

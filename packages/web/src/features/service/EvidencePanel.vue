@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import {
   failureModeWords,
+  groupOf,
   serviceRecord,
   UNSURE,
   yearsText,
   type EvidenceGroup,
   type FailureMode,
   type Grouping,
+  heatWords,
+  loadWords,
+  sunWords,
 } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
@@ -21,7 +25,6 @@ import Segments from '../../ui/Segments.vue';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { survivalOption } from './survival-chart';
 import { useEvidence } from './useEvidence';
-import { heatWords, loadWords, sunWords } from './words';
 
 /** How long parts last, by what they are of or where they are: the curve, and what may be said of it. */
 const colours = useChartColours();
@@ -93,16 +96,9 @@ function open(): void {
   const shown = group.value;
   if (!shown || by.value === 'part') return;
   const records = service.placed
-    .filter(p => p.standing.looks > 0 && keyOf(p) === shown.key)
+    .filter(p => p.standing.looks > 0 && groupOf(p.placement, by.value, library.familyKeyOf) === shown.key)
     .map(p => serviceRecord(p.standing));
   working.show({ title: nameOf(shown.key), refs: [{ model: 'service.survival', inputs: { records } }] });
-}
-function keyOf({ placement: p }: (typeof service.placed)[number]): string {
-  if (by.value === 'all') return 'all';
-  if (by.value === 'colour') return p.colour;
-  if (by.value !== 'family') return p.place[by.value as 'sun' | 'heat' | 'load'];
-  const key = p.materials.length === 1 ? p.materials[0]!.material : null;
-  return key === null ? UNSURE : (library.familyKeyOf(key) ?? key);
 }
 </script>
 

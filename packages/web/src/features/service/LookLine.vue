@@ -1,44 +1,24 @@
 <script setup lang="ts">
-import { failureModeWords, type Inspection } from '@hornblende/core';
+import { seenWords, verdictWords, type Inspection } from '@hornblende/core';
 import { computed } from 'vue';
 
 /** One look in a line: when, what it came to, what was seen. */
 const props = defineProps<{ look: Inspection }>();
-const signs: Record<Inspection['verdict'], { sign: string; tone: string; words: string }> = {
-  fine: { sign: '●', tone: 'fits', words: 'fine' },
-  worn: { sign: '◐', tone: 'marginal', words: 'worn' },
-  failed: { sign: '○', tone: 'out', words: 'failed' },
-  lost: { sign: '–', tone: 'soft', words: 'lost' },
-  removed: { sign: '–', tone: 'soft', words: 'removed, sound' },
+const signs: Record<Inspection['verdict'], { sign: string; tone: string }> = {
+  fine: { sign: '●', tone: 'fits' },
+  worn: { sign: '◐', tone: 'marginal' },
+  failed: { sign: '○', tone: 'out' },
+  lost: { sign: '–', tone: 'soft' },
+  removed: { sign: '–', tone: 'soft' },
 };
-const seen = computed(() => {
-  const l = props.look;
-  return [
-    l.mode ? failureModeWords[l.mode] : '',
-    l.bentMm === null
-      ? ''
-      : `bent by ${l.bentMm} mm${l.bentOverMm === null ? '' : ` over ${l.bentOverMm} mm`}`,
-    l.cracks === 'none'
-      ? ''
-      : `${l.cracks === 'hairline' ? 'a hairline crack' : 'cracked through'} ${l.crackedAt}`,
-    l.springs === 'stays-bent' ? 'stays bent' : '',
-    l.nail === 'marks' ? 'a nail marks it' : l.nail === 'flakes' ? 'flakes under a nail' : '',
-    l.fading === 'paler' || l.fading === 'chalky' ? l.fading : '',
-    l.loose ? 'loose' : '',
-    l.chewed ? 'gnawed at' : '',
-    l.note,
-  ]
-    .map(s => s.trim())
-    .filter(Boolean)
-    .join('; ');
-});
+const seen = computed(() => seenWords(props.look));
 </script>
 
 <template>
   <span class="line" :class="{ struck: look.struck }">
     <b>{{ look.at.slice(0, 10) }}</b>
     <span :class="signs[look.verdict].tone"
-      >{{ signs[look.verdict].sign }} {{ signs[look.verdict].words }}</span
+      >{{ signs[look.verdict].sign }} {{ verdictWords[look.verdict] }}</span
     >
     <span v-if="seen">{{ seen }}</span>
     <span v-if="look.by" class="soft small">{{ look.by }}</span>

@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { colourByWords, families, type Placement } from '@hornblende/core';
+import {
+  colourByWords,
+  families,
+  type Placement,
+  aspectWords,
+  consequenceWords,
+  heatWords,
+  loadWords,
+  sunWords,
+  waterWords,
+} from '@hornblende/core';
 import { Button, Checkbox } from 'ant-design-vue';
 import { computed, onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -18,15 +28,7 @@ import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { shrunk } from './photo';
 import { placingDraft, usePlacing } from './usePlacing';
-import {
-  aspectWords,
-  consequenceWords,
-  heatWords,
-  loadWords,
-  optionsOf,
-  sunWords,
-  waterWords,
-} from './words';
+import { optionsOf } from './words';
 import { colourWords } from '@hornblende/core';
 
 /** A part goes out: from a decision and a logged print, or from memory. */

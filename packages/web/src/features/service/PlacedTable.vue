@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ListedPlacement } from '@hornblende/core';
+import { materialWords, standingWords, sunWords, type ListedPlacement } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
@@ -7,7 +7,7 @@ import { useService } from '../../stores/service';
 import DataTable from '../../ui/DataTable.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import SearchField from '../../ui/SearchField.vue';
-import { dueWords, materialWords, standingMark, standingWords, sunWords } from './words';
+import { dueWords, standingMark } from './words';
 
 /** Everything that is out there, or was: found by its words, in the order that is asked for. */
 const service = useService();

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import type { Inspection } from '@hornblende/core';
+import {
+  consequenceWords,
+  loadWords,
+  placeText,
+  materialWords,
+  standingWords,
+  type Inspection,
+} from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -11,24 +18,15 @@ import PageState from '../../ui/PageState.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import PlacedWhy from './PlacedWhy.vue';
 import LookLine from './LookLine.vue';
-import {
-  aspectWords,
-  consequenceWords,
-  dueWords,
-  heatWords,
-  loadWords,
-  materialWords,
-  standingMark,
-  standingWords,
-  sunWords,
-  waterWords,
-} from './words';
+import { useStory } from './useStory';
+import { dueWords, standingMark } from './words';
 
 /** One part in service: what it is, where, and its story, the newest look first. */
 const props = defineProps<{ id: string }>();
 const service = useService();
 const queue = useLooksQueue();
 const library = useLibrary();
+const story = useStory();
 const router = useRouter();
 const { ask, attempt, tell } = useFeedback();
 const placed = computed(() => service.byId(props.id));
@@ -108,10 +106,7 @@ const photos = computed(() => [
           <dd>{{ p.since }}{{ p.sinceRough ? ', from memory' : '' }}</dd>
           <dt>Where</dt>
           <dd>
-            {{ heatWords[p.place.heat] }}, {{ sunWords[p.place.sun]
-            }}{{ p.place.aspect === 'any' ? '' : `, facing ${aspectWords[p.place.aspect]}` }},
-            {{ waterWords[p.place.water]
-            }}{{ p.place.partMaxC === null ? '' : `, up to ${p.place.partMaxC} °C` }}
+            {{ placeText(p) }}
           </dd>
           <dt>Bears</dt>
           <dd>{{ loadWords[p.place.load] }}; if it fails {{ consequenceWords[p.ifItFails] }}</dd>
@@ -137,7 +132,13 @@ const photos = computed(() => [
           </figure>
         </section>
         <PlacedWhy v-if="placed.standing.looks" :id="id" />
-        <h2>Its story</h2>
+        <div class="story-head">
+          <h2>Its story</h2>
+          <Button type="text" @click="attempt(() => story.print(placed!, looks))"
+            >Open the sheet to print</Button
+          >
+          <Button type="text" @click="story.markdown(placed, looks)">Markdown</Button>
+        </div>
         <ol class="story" data-testid="story">
           <li v-for="w in queue.of(id)" :key="w.look.id">
             <LookLine :look="w.look" />
@@ -195,6 +196,12 @@ img {
 h2 {
   font-size: 16px;
   margin: 20px 0 4px;
+}
+.story-head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: baseline;
 }
 .story {
   list-style: none;

@@ -1,0 +1,83 @@
+import { describe, expect, it } from 'vitest';
+import {
+  parseInspection,
+  parsePlacement,
+  seenWords,
+  serviceStanding,
+  storyHtml,
+  storyMarkdown,
+  storyOf,
+  type Inspection,
+  type Story,
+} from '../../src/index.js';
+
+const sha = 'a'.repeat(64);
+const placement = parsePlacement({
+  format: 'hornblende-service',
+  version: 1,
+  name: 'Foot <left>',
+  materials: [{ material: 'asa' }],
+  place: { where: 'Hill stand | 3', sun: 'full', water: 'rain', aspect: 'south', load: 'held' },
+  since: '2022-05-01',
+  photos: [{ sha256: sha }],
+});
+const look = (change: object): Inspection =>
+  parseInspection({
+    id: 'look-0001',
+    placementId: 'p',
+    at: '2024-05-01T10:00:00Z',
+    verdict: 'fine',
+    ...change,
+  });
+const looks = [
+  look({
+    id: 'look-0002',
+    at: '2026-05-01T10:00:00Z',
+    verdict: 'failed',
+    mode: 'cracked',
+    cracks: 'through',
+    crackedAt: 'at the rib',
+    by: 'R. Thwaite',
+  }),
+  look({ bentMm: 2, bentOverMm: 60, nail: 'marks', fading: 'paler' }),
+  look({ id: 'look-0003', struck: true, note: 'a slip' }),
+];
+const story = (): Story =>
+  storyOf({ placement, standing: serviceStanding(placement, looks, '2026-06-01') }, looks, key =>
+    key.toUpperCase(),
+  );
+
+describe('the story of a part', () => {
+  it('is told from its first day on, without what was struck', () => {
+    expect(story().looks.map(l => [l.at, l.verdict])).toEqual([
+      ['2022-05-01', 'placed'],
+      ['2024-05-01', 'fine'],
+      ['2026-05-01', 'failed'],
+    ]);
+    expect(story().lead).toMatch(/^Cracked after 4(\.0)? years\.$/);
+    expect(story().facts).toContainEqual(['Of', 'ASA, medium']);
+    expect(story().facts).toContainEqual(['Where', 'Hill stand | 3: outdoors, full sun, facing south, rain']);
+  });
+
+  it('says what was seen in words, and nothing where nothing was', () => {
+    expect(seenWords(looks[1]!)).toBe('bent by 2 mm over 60 mm; a nail marks it; paler');
+    expect(seenWords(look({}))).toBe('');
+    expect(story().looks[2]).toMatchObject({ seen: 'cracked; cracked through at the rib', by: 'R. Thwaite' });
+  });
+
+  it('stands as Markdown, no cell broken by what was typed', () => {
+    const text = storyMarkdown(story());
+    expect(text).toContain('| 2026-05-01 | failed |');
+    expect(text.split('\n').filter(l => l.startsWith('| 20'))).toHaveLength(3);
+    expect(text).toContain('Hill stand \\| 3');
+    expect(text).toContain('not certification');
+  });
+
+  it('stands as a page with the photographs that are there, and asks for nothing', () => {
+    const page = storyHtml(story(), new Map([[sha, 'data:image/png;base64,AAAA']]));
+    expect(page).toContain('<img src="data:image/png;base64,AAAA"');
+    expect(page).not.toContain('Foot <left>');
+    expect(page).not.toMatch(/https?:|<script/);
+    expect(storyHtml(story(), new Map())).not.toContain('Through the years');
+  });
+});
