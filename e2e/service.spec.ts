@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
 import { choose } from './controls';
 import { expect, test } from './server';
@@ -224,6 +225,19 @@ test('what is out there goes out as labels, as a calendar and as a table; curves
   await expect(page.getByTestId('label').first().getByRole('img')).toBeVisible();
   const calendar = await (await page.request.get(`${server.url}/api/service/due.ics`)).text();
   expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(10);
+  // The story of one part goes out as text and as a sheet.
+  await page.goto(`${server.url}/service`);
+  await page.getByText('All of it', { exact: true }).click();
+  await page
+    .getByRole('link', { name: /^Float, the trough/ })
+    .first()
+    .click();
+  const saved = page.waitForEvent('download');
+  await page.getByTestId('placed-page').getByRole('button', { name: 'Markdown' }).click();
+  expect(readFileSync(await (await saved).path(), 'utf8')).toContain('| When | It was | Seen |');
+  const opened = page.waitForEvent('popup');
+  await page.getByRole('button', { name: 'Open the sheet to print' }).click();
+  await expect((await opened).getByRole('heading', { name: 'Its story' })).toBeVisible();
   await page.goto(`${server.url}/library/pla`);
   await expect(page.getByTestId('own-lesson')).toContainText('2 bent out of shape');
 });

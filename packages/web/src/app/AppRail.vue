@@ -32,11 +32,19 @@ const all = [
 const places = computed(() => (health.isPhone ? all.filter(p => p.to === '/service') : all));
 const at = computed(() => stages.findIndex(s => route.path.endsWith(`/${s.key}`)));
 const list = useTemplateRef('list');
+const row = useTemplateRef('row');
 // On a narrow screen the rail is a bar that scrolls: where one is stays in sight.
 watch([at, onPart], async () => {
   await nextTick();
   list.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
 });
+watch(
+  () => route.path,
+  async () => {
+    await nextTick();
+    row.value?.querySelector('.here')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  },
+);
 const isHere = (to: string): boolean => (to === '/parts' ? route.path === to : route.path.startsWith(to));
 </script>
 
@@ -62,7 +70,7 @@ const isHere = (to: string): boolean => (to === '/parts' ? route.path === to : r
         </li>
       </ol>
     </div>
-    <ul class="places">
+    <ul ref="row" class="places">
       <li v-for="p in places" :key="p.to">
         <RouterLink :to="p.to" :class="{ here: isHere(p.to) }">{{ p.label }}</RouterLink>
       </li>
@@ -194,13 +202,19 @@ kbd {
   }
   .places {
     display: flex;
-    justify-content: flex-end;
+    min-width: 0;
     margin: 0;
     padding: 0;
     overflow-x: auto;
   }
-  .places a {
+  /* Where all of them fit they stand on the right; where not, none may be out of reach on the left. */
+  .places li:first-child {
+    margin-left: auto;
+  }
+  .places a,
+  .places :deep(.rail-button) {
     padding: 12px 8px;
+    white-space: nowrap;
   }
   .part {
     grid-column: 1 / -1;

@@ -151,7 +151,18 @@ function went({ well, failed }: Rung): string {
     display: none;
   }
   .asks {
-    grid-column: 1 / -1;
+    grid-column: 1 / 3;
+  }
+  .opens {
+    grid-column: 1 / 3;
+    grid-row: 3;
+  }
+  .opens:empty {
+    display: none;
+  }
+  .rungs a[download] {
+    grid-column: 3;
+    justify-self: end;
   }
 }
 </style>

@@ -219,7 +219,7 @@ h2 {
 }
 .tiles {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
   gap: 6px;
   margin-top: 8px;
 }

@@ -1,7 +1,13 @@
-import { parsePlacement, type Due, type ServiceStanding } from '@hornblende/core';
+import {
+  materialWords,
+  standingWords,
+  parsePlacement,
+  type Due,
+  type ServiceStanding,
+} from '@hornblende/core';
 import { describe, expect, it } from 'vitest';
 import { placingDraft, usePlacing } from '../../../src/features/service/usePlacing';
-import { dueWords, materialWords, standingMark, standingWords } from '../../../src/features/service/words';
+import { dueWords, standingMark } from '../../../src/features/service/words';
 
 const placement = parsePlacement({
   format: 'hornblende-service',
