@@ -60,10 +60,12 @@ test('a part is placed, looked at on a phone with a photograph, fails, and the f
   await form.getByLabel('Out since').click();
   await form.getByLabel('Out since').fill('1 Jun 2026');
   await page.keyboard.press('Enter');
+  await form.getByLabel('Hottest air, °C').fill('31');
   await form.locator('input[type=file]').setInputFiles(await picture(page));
   await expect(form.getByAltText('On its first day')).toBeVisible();
   await form.getByRole('button', { name: 'Place it' }).click();
   await expect(page.getByTestId('placed-standing')).toContainText('not looked at yet');
+  await expect(page.getByTestId('placed-page')).toContainText('air up to 31 °C');
 
   // In the garden.
   await page.setViewportSize({ width: 390, height: 800 });

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { Locator } from '@playwright/test';
 import { expect, test } from './server';
 
@@ -117,6 +118,11 @@ test('the demo’s trial is half done: what is not read is said, and readings ar
   const sheet = bench.getByTestId('trial-sheet');
   await expect(sheet.getByRole('button', { name: 'ABS, Breaks at: –, 0 of 3' })).toBeVisible();
   await expect(sheet).toContainText('put out');
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Markdown' }).click();
+  const text = readFileSync(await (await saved).path(), 'utf8');
+  expect(text).toContain('# Six filaments for the wax melter latch');
+  expect(text).toMatch(/\| Wherrybank Everyday PLA \| .+ \|/);
   await page.getByText('What it says').click();
   const answer = page.getByTestId('trial-answer');
   const abs = answer.getByTestId('trial-place').filter({ hasText: 'ABS' });

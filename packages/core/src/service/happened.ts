@@ -47,7 +47,10 @@ export function briefAsPlaced({ placement, standing }: Placed, of: Brief | null)
   const base: object = of ?? { format: 'hornblende-brief', version: 1, name: placement.name };
   const heat =
     place.partMaxC === null
-      ? { ...(of?.heat.setting === place.heat ? of.heat : { setting: safeSetting(place.heat) }) }
+      ? {
+          ...(of?.heat.setting === place.heat ? of.heat : { setting: safeSetting(place.heat) }),
+          ...ownAir(place),
+        }
       : { setting: 'custom', partC: place.partMaxC, partMinC: of?.heat.partMinC ?? null };
   const plain = JSON.parse(JSON.stringify(base)) as Record<string, unknown>;
   return parseBrief({
@@ -59,6 +62,14 @@ export function briefAsPlaced({ placement, standing }: Placed, of: Brief | null)
     heat: JSON.parse(JSON.stringify(heat)) as object,
     looks: { ...(plain.looks as object | undefined), colour },
   });
+}
+
+/** The air of the place itself, where it is known. */
+function ownAir({ climate, airMaxC }: Placement['place']): object {
+  return {
+    ...(climate === null ? {} : { climate }),
+    ...(airMaxC === null ? {} : { ambientMaxC: airMaxC }),
+  };
 }
 
 /** Near a source or custom without a temperature nothing can be worked out: indoors stands for it. */

@@ -1,3 +1,4 @@
+import { climateName } from '../climate/climates.js';
 import { colourWords } from '../materials/colours.js';
 import type { Inspection } from './inspection.js';
 import { failureModeWords } from './modes.js';
@@ -104,5 +105,7 @@ export function seenWords(l: Inspection): string {
 export function placeText({ place: p }: Pick<Placement, 'place'>): string {
   const faces = p.aspect === 'any' ? '' : `, facing ${aspectWords[p.aspect]}`;
   const warm = p.partMaxC === null ? '' : `, up to ${p.partMaxC} °C`;
-  return `${heatWords[p.heat]}, ${sunWords[p.sun]}${faces}, ${waterWords[p.water]}${warm}`;
+  const year = p.climate === null ? '' : `, weather as ${climateName(p.climate)}`;
+  const air = p.airMaxC === null ? '' : `, air up to ${p.airMaxC} °C`;
+  return `${heatWords[p.heat]}, ${sunWords[p.sun]}${faces}, ${waterWords[p.water]}${warm}${year}${air}`;
 }

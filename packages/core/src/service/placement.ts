@@ -7,6 +7,7 @@ import {
   type HeatSetting,
   type Water,
 } from '../brief/choices.js';
+import { climateKeys, type ClimateKey } from '../climate/climates.js';
 import { exposures, type Exposure } from '../models/uv-dose.js';
 import { Choice, Flag, ListOf, Nested, Quantity, Text } from '../input/fields.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
@@ -50,6 +51,21 @@ export class ServicePlace {
     doc: 'How warm the part itself gets, where that is known; default null.',
   })
   partMaxC: number | null = null;
+  @Choice(climateKeys, {
+    optional: true,
+    nullable: true,
+    doc: 'A year of weather that its air and sun are like; default null: one hot, clear day.',
+  })
+  climate: ClimateKey | null = null;
+  @Quantity({
+    min: -40,
+    max: 60,
+    unit: '°C',
+    optional: true,
+    nullable: true,
+    doc: 'The hottest air there; default null: as its setting has it.',
+  })
+  airMaxC: number | null = null;
 }
 
 /** `hornblende-service/1`: a part that is out there. Its inspections stand beside it. */

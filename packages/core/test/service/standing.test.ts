@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   briefAsPlaced,
+  conditionsOf,
+  placeText,
   byLesson,
   checksFor,
   dueOf,
@@ -119,6 +121,8 @@ describe('what to look at', () => {
       water: 'dry',
       load: 'none',
       partMaxC: null,
+      climate: null,
+      airMaxC: null,
       ...p,
     },
   });
@@ -229,6 +233,26 @@ describe('what was predicted, and what happened', () => {
     const brief = briefAsPlaced(placed({ material: 'pla', sun: 'full', years: 2, partMaxC: 55 }), of);
     expect(brief).toMatchObject({ name: 'Lid', sun: 'full', heat: { setting: 'custom', partC: 55 } });
     expect(brief.lifeYears).toBeCloseTo(2, 1);
+  });
+
+  it('has the air and the weather of its own place, where they are known', () => {
+    const out = placed({ material: 'petg', sun: 'full', years: 2 });
+    const put = (place: object): ReturnType<typeof briefAsPlaced> =>
+      briefAsPlaced(
+        { ...out, placement: { ...out.placement, place: { ...out.placement.place, ...place } } },
+        null,
+      );
+    expect(put({}).heat).toMatchObject({ climate: null });
+    expect(put({ climate: 'desert', airMaxC: 41 }).heat).toMatchObject({
+      climate: 'desert',
+      ambientMaxC: 41,
+    });
+    // Hotter air, hotter part: what held before may not hold there.
+    const warm = (airMaxC: number): number => conditionsOf(put({ airMaxC })).partMaxC!;
+    expect(warm(41)).toBeGreaterThan(warm(30) + 9);
+    expect(placeText({ place: { ...out.placement.place, climate: 'hill', airMaxC: 31 } })).toContain(
+      'air up to 31 °C',
+    );
   });
 
   it('shows misses first', () => {

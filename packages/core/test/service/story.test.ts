@@ -4,11 +4,11 @@ import {
   parsePlacement,
   seenWords,
   serviceStanding,
-  storyHtml,
-  storyMarkdown,
-  storyOf,
+  sheetHtml,
+  sheetMarkdown,
+  storySheet,
   type Inspection,
-  type Story,
+  type Sheet,
 } from '../../src/index.js';
 
 const sha = 'a'.repeat(64);
@@ -42,14 +42,14 @@ const looks = [
   look({ bentMm: 2, bentOverMm: 60, nail: 'marks', fading: 'paler' }),
   look({ id: 'look-0003', struck: true, note: 'a slip' }),
 ];
-const story = (): Story =>
-  storyOf({ placement, standing: serviceStanding(placement, looks, '2026-06-01') }, looks, key =>
+const story = (): Sheet =>
+  storySheet({ placement, standing: serviceStanding(placement, looks, '2026-06-01') }, looks, key =>
     key.toUpperCase(),
   );
 
 describe('the story of a part', () => {
   it('is told from its first day on, without what was struck', () => {
-    expect(story().looks.map(l => [l.at, l.verdict])).toEqual([
+    expect(story().sections[0]!.table!.rows.map(r => r.slice(0, 2))).toEqual([
       ['2022-05-01', 'placed'],
       ['2024-05-01', 'fine'],
       ['2026-05-01', 'failed'],
@@ -62,11 +62,14 @@ describe('the story of a part', () => {
   it('says what was seen in words, and nothing where nothing was', () => {
     expect(seenWords(looks[1]!)).toBe('bent by 2 mm over 60 mm; a nail marks it; paler');
     expect(seenWords(look({}))).toBe('');
-    expect(story().looks[2]).toMatchObject({ seen: 'cracked; cracked through at the rib', by: 'R. Thwaite' });
+    expect(story().sections[0]!.table!.rows[2]!.slice(2)).toEqual([
+      'cracked; cracked through at the rib',
+      'R. Thwaite',
+    ]);
   });
 
   it('stands as Markdown, no cell broken by what was typed', () => {
-    const text = storyMarkdown(story());
+    const text = sheetMarkdown(story());
     expect(text).toContain('| 2026-05-01 | failed |');
     expect(text.split('\n').filter(l => l.startsWith('| 20'))).toHaveLength(3);
     expect(text).toContain('Hill stand \\| 3');
@@ -74,10 +77,10 @@ describe('the story of a part', () => {
   });
 
   it('stands as a page with the photographs that are there, and asks for nothing', () => {
-    const page = storyHtml(story(), new Map([[sha, 'data:image/png;base64,AAAA']]));
+    const page = sheetHtml(story(), new Map([[sha, 'data:image/png;base64,AAAA']]));
     expect(page).toContain('<img src="data:image/png;base64,AAAA"');
     expect(page).not.toContain('Foot <left>');
     expect(page).not.toMatch(/https?:|<script/);
-    expect(storyHtml(story(), new Map())).not.toContain('Through the years');
+    expect(sheetHtml(story(), new Map())).not.toContain('Through the years');
   });
 });

@@ -7,6 +7,7 @@ import { useWorkshop } from '../../stores/workshop';
 import LessonList from '../../ui/LessonList.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import StatusMark from '../../ui/StatusMark.vue';
+import { fileName, openPage } from '../../ui/open-page';
 import { saveAs } from '../../ui/save-as';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
@@ -57,15 +58,9 @@ function untickAll(): void {
   ticks.value = { ...ticks.value, [key.value]: [] };
 }
 
-const fileName = computed(() =>
-  `${card.value?.part ?? 'part'}-${material.value}-card`.replace(/[^\p{L}\p{N}-]+/gu, '-').toLowerCase(),
-);
+const sheetName = computed(() => fileName(`${card.value?.part ?? 'part'}-${material.value}-card`));
 function openSheet(): void {
-  if (!card.value) return;
-  const sheet = new Blob([cardHtml(card.value, workshop.currency)], { type: 'text/html' });
-  const url = URL.createObjectURL(sheet);
-  window.open(url, '_blank', 'noopener');
-  setTimeout(() => URL.revokeObjectURL(url), 60_000);
+  if (card.value) openPage(cardHtml(card.value, workshop.currency));
 }
 function save(as: 'html' | 'md' | 'json'): void {
   if (!card.value) return;
@@ -75,7 +70,7 @@ function save(as: 'html' | 'md' | 'json'): void {
     json: () => `${JSON.stringify(card.value, null, 1)}\n`,
   };
   const types = { html: 'text/html', md: 'text/markdown', json: 'application/json' };
-  saveAs(`${fileName.value}.${as}`, written[as](), types[as]);
+  saveAs(`${sheetName.value}.${as}`, written[as](), types[as]);
 }
 </script>
 

@@ -25,6 +25,7 @@ import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import PageState from '../../ui/PageState.vue';
 import TextField from '../../ui/TextField.vue';
+import PlaceAir from './PlaceAir.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { shrunk } from './photo';
 import { placingDraft, usePlacing } from './usePlacing';
@@ -73,6 +74,8 @@ async function ofPart(id: string): Promise<void> {
       sun: brief.sun,
       water: brief.water,
       partMaxC: brief.heat.partC ?? brief.heat.sourceC,
+      climate: brief.heat.climate === 'own' ? null : brief.heat.climate,
+      airMaxC: brief.heat.ambientMaxC,
     },
     colour: brief.looks.colour,
     walls: brief.print.walls,
@@ -244,15 +247,7 @@ async function save(): Promise<void> {
             :options="optionsOf(loadWords)"
             @update:model-value="v => putPlace({ load: v })"
           />
-          <NumberInput
-            :model-value="draft.place.partMaxC"
-            label="It gets, °C"
-            :min="-60"
-            :max="400"
-            nullable
-            placeholder="not known"
-            @update:model-value="v => putPlace({ partMaxC: v })"
-          />
+          <PlaceAir :place="draft.place" @change="putPlace" />
         </fieldset>
         <fieldset>
           <legend>Since when, and what for</legend>

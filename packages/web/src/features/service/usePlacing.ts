@@ -54,6 +54,8 @@ export function placingDraft(of: Placement | null): PlacingDraft {
       water: 'dry',
       load: 'none',
       partMaxC: null,
+      climate: null,
+      airMaxC: null,
     },
     since: today,
     sinceRough: false,

@@ -1,9 +1,16 @@
-import { storyHtml, storyMarkdown, storyOf, type Inspection, type ListedPlacement } from '@hornblende/core';
+import {
+  sheetHtml,
+  sheetMarkdown,
+  storySheet,
+  type Inspection,
+  type ListedPlacement,
+} from '@hornblende/core';
 import { useLibrary } from '../../stores/library';
+import { fileName, openPage } from '../../ui/open-page';
 import { saveAs } from '../../ui/save-as';
 
 /** The story of a part on paper and as text. */
-export interface StorySheet {
+export interface StoryOut {
   /** Opens it as a page to print, with its photographs in it. */
   print: (placed: ListedPlacement, looks: readonly Inspection[]) => Promise<void>;
   markdown: (placed: ListedPlacement, looks: readonly Inspection[]) => void;
@@ -23,24 +30,21 @@ async function picture(sha256: string): Promise<string | null> {
 }
 
 /** @returns what writes stories down */
-export function useStory(): StorySheet {
+export function useStory(): StoryOut {
   const library = useLibrary();
   return {
     async print(placed, looks) {
-      const story = storyOf(placed, looks, library.nameOf);
+      const sheet = storySheet(placed, looks, library.nameOf);
       const pictures = new Map<string, string>();
-      for (const sha of story.looks.flatMap(l => l.photos)) {
-        const uri = await picture(sha);
-        if (uri) pictures.set(sha, uri);
+      for (const { key } of sheet.sections.flatMap(s => s.pictures ?? [])) {
+        const uri = await picture(key);
+        if (uri) pictures.set(key, uri);
       }
-      const url = URL.createObjectURL(new Blob([storyHtml(story, pictures)], { type: 'text/html' }));
-      window.open(url, '_blank', 'noopener');
-      setTimeout(() => URL.revokeObjectURL(url), 60_000);
+      openPage(sheetHtml(sheet, pictures));
     },
     markdown(placed, looks) {
-      const story = storyOf(placed, looks, library.nameOf);
-      const name = story.name.replace(/[^\p{L}\p{N}-]+/gu, '-').toLowerCase();
-      saveAs(`${name}.md`, storyMarkdown(story), 'text/markdown');
+      const sheet = storySheet(placed, looks, library.nameOf);
+      saveAs(`${fileName(sheet.title)}.md`, sheetMarkdown(sheet), 'text/markdown');
     },
   };
 }

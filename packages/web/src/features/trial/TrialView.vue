@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import { sheetHtml, sheetMarkdown, trialSheet, type Sheet } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, onMounted, ref } from 'vue';
 import { useTrials } from '../../stores/trials';
 import { useShelf } from '../../stores/shelf';
+import { fileName, openPage } from '../../ui/open-page';
 import PageState from '../../ui/PageState.vue';
+import { saveAs } from '../../ui/save-as';
 import Segments from '../../ui/Segments.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { useFeedback } from '../../ui/useFeedback';
@@ -53,6 +56,8 @@ function remove(): void {
       act: () => trials.remove(gone),
     });
 }
+const sheet = (): Sheet => trialSheet(trial.value!, live.nameOf);
+const save = (): void => saveAs(`${fileName(trial.value!.name)}.md`, sheetMarkdown(sheet()), 'text/markdown');
 const fetchAll = (): Promise<unknown> => attempt(() => Promise.all([trials.load(), shelf.load()]));
 onMounted(() => void fetchAll());
 </script>
@@ -75,7 +80,11 @@ onMounted(() => void fetchAll());
         <p v-if="trial.piece || trial.heldSame" class="soft small held">
           {{ [trial.piece, trial.heldSame].filter(Boolean).join('. ') }}
         </p>
-        <Segments v-model="side" :options="sides" label="Side of the trial" />
+        <div class="sides">
+          <Segments v-model="side" :options="sides" label="Side of the trial" />
+          <Button type="text" @click="openPage(sheetHtml(sheet()))">Open the sheet to print</Button>
+          <Button type="text" @click="save">Markdown</Button>
+        </div>
         <TrialBench v-if="side === 'bench'" :live="live" @answer="side = 'answer'" />
         <TrialAnswer v-else :live="live" />
       </template>
@@ -94,6 +103,12 @@ onMounted(() => void fetchAll());
   font-size: 18px;
   margin: 0;
   flex: 1 1 260px;
+}
+.sides {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  align-items: center;
 }
 .held {
   margin: 4px 0 12px;
