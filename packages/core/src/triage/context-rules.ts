@@ -1,5 +1,6 @@
-import { typical, typicalOrNull, type Family, type WindowName } from '../materials/family.js';
+import { typical, typicalOrNull, type Family } from '../materials/family.js';
 import { familyByKey } from '../materials/library.js';
+import { retractionWindow } from '../print/retraction.js';
 import type { FaultContext } from './fault-context.js';
 
 /** How much likelier something known makes a cause, and why. */
@@ -71,12 +72,11 @@ function ofSpool({ spool }: FaultContext, family: Family | null): ContextFactor[
 /** A setting against its window: the cause of being under it, and of being over it. */
 function against(
   value: number | null,
-  family: Family | null,
-  name: WindowName,
+  window: { low: number; high: number } | null,
   words: { what: string; unit: string; under: string; over: string },
 ): ContextFactor[] {
-  if (value === null || !family) return [];
-  const { low, high } = family.windows[name];
+  if (value === null || !window) return [];
+  const { low, high } = window;
   const range = `${words.what} ${value}${words.unit}, its window ${low} to ${high}`;
   const middle = (low + high) / 2;
   if (value < low) return [f(words.under, 5, range), f(words.over, 0.05, range)];
@@ -89,27 +89,28 @@ function against(
 }
 
 function ofSettings(c: FaultContext, family: Family | null): ContextFactor[] {
-  const fast = family?.windows.speedMmS;
+  const windows = family?.windows ?? null;
+  const fast = windows?.speedMmS;
   return [
-    ...against(c.nozzleC, family, 'nozzleC', {
+    ...against(c.nozzleC, windows?.nozzleC ?? null, {
       what: 'nozzle',
       unit: ' °C',
       under: 'nozzle-too-cold',
       over: 'nozzle-too-hot',
     }),
-    ...against(c.bedC, family, 'bedC', {
+    ...against(c.bedC, windows?.bedC ?? null, {
       what: 'bed',
       unit: ' °C',
       under: 'bed-too-cold',
       over: 'bed-too-hot',
     }),
-    ...against(c.fanPct, family, 'fanPct', {
+    ...against(c.fanPct, windows?.fanPct ?? null, {
       what: 'fan',
       unit: ' %',
       under: 'fan-too-weak',
       over: 'fan-too-strong',
     }),
-    ...against(c.retractionMm, family, 'retractionMm', {
+    ...against(c.retractionMm, family && retractionWindow(family, wordOf(c.printer, 'drive')), {
       what: 'retraction',
       unit: ' mm',
       under: 'retraction-too-little',
@@ -229,6 +230,8 @@ function ofPart({ part, printer }: FaultContext): ContextFactor[] {
 
 /** Adhesion, J/m², under which a plate does not hold a family, and from which on it does. */
 const HOLDS = { poorly: 30, well: 60 };
+/** The share of its best hold anywhere under which a plate is not the one for a family. */
+const POOR_SHARE = 0.2;
 
 function ofMachine(
   { printer, nozzleC, plate, adhesive }: FaultContext,
@@ -237,6 +240,7 @@ function ofMachine(
   const rough = family?.flags.abrasive ?? null;
   const soft = family !== null && family.properties.shoreA !== null;
   const hold = holdOf(family, plate, adhesive);
+  const best = family ? bestHoldOf(family) : 0;
   const drive = wordOf(printer, 'drive');
   const nozzleMetal = wordOf(printer, 'nozzleMetal');
   const linerLimitC = numberOf(printer, 'linerLimitC');
@@ -248,13 +252,13 @@ function ofMachine(
     ...(linerLimitC !== null && nozzleC !== null
       ? [f('liner-damaged', nozzleC > linerLimitC ? 6 : 0.7, `nozzle ${nozzleC} °C, liner to ${linerLimitC}`)]
       : []),
-    ...(hold === null ? [] : [holdFactor(hold)]),
+    ...(hold === null ? [] : [holdFactor(hold, best)]),
   ];
 }
 
-function holdFactor(hold: number): ContextFactor {
-  const why = `it holds on that plate by ${Math.round(hold)} J/m²`;
-  if (hold < HOLDS.poorly) return f('plate-wrong', 4, why);
+function holdFactor(hold: number, best: number): ContextFactor {
+  const why = `it holds on that plate by ${Math.round(hold)} J/m², on its best by ${Math.round(best)}`;
+  if (hold < HOLDS.poorly || hold < POOR_SHARE * best) return f('plate-wrong', 4, why);
   return f('plate-wrong', hold < HOLDS.well ? 1 : 0.25, why);
 }
 
@@ -300,4 +304,9 @@ function ofPlace({ part }: FaultContext): ContextFactor[] {
   const often = failed / prints >= 0.5;
   const place = often ? 2.5 : 0.7;
   return ['plate-worn', 'bed-edge-cold', 'bed-unlevel', 'bed-dirty'].map(id => f(id, place, why));
+}
+
+/** The best hold that a family has on any plate with anything, J/m². */
+function bestHoldOf({ adhesion }: Family): number {
+  return Math.max(...Object.values(adhesion).flatMap(on => [on.bare, ...Object.values(on.adhesive ?? {})]));
 }

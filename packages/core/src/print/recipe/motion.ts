@@ -1,6 +1,7 @@
 import { sig } from '../../lib/figures.js';
 import { typical } from '../../materials/family.js';
 import { printFlowMm3s } from '../economics.js';
+import { retractionWindow } from '../retraction.js';
 import type { RecipeRule } from './recipe-line.js';
 
 /** Speed, by what limits it. */
@@ -51,20 +52,17 @@ export const fanRule: RecipeRule = ({ family: f, warp, pSplit }) => {
   };
 };
 
-/** A feeder on the frame has its tube to draw back through: this many times as far. */
-const REMOTE_TIMES = 5;
-
 /** Retraction. */
 export const retractionRule: RecipeRule = ({ family: f, printer }) => {
-  const { low, high } = f.windows.retractionMm;
-  const remote = printer?.drive === 'bowden' ? REMOTE_TIMES : 1;
-  const set = (remote * (low + high)) / 2;
+  const drive = printer?.drive ?? 'direct';
+  const { low, high } = retractionWindow(f, drive);
+  const set = (low + high) / 2;
   const line = {
     id: 'retraction',
     group: 'motion' as const,
     label: 'Retraction',
-    low: remote * low,
-    high: remote * high,
+    low,
+    high,
     unit: 'mm',
   };
   if (set < 0.3)
@@ -79,7 +77,7 @@ export const retractionRule: RecipeRule = ({ family: f, printer }) => {
     set,
     value: `${sig(set, 2)} mm`,
     why:
-      (remote > 1 ? 'The tube has to be drawn tight first. ' : '') +
+      (drive === 'bowden' ? 'The tube has to be drawn tight first. ' : '') +
       (f.flags.stringing > 0.5
         ? 'It strings: dry filament and a cooler nozzle help more than a longer way.'
         : 'Enough for clean gaps.'),
