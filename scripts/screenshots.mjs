@@ -87,14 +87,17 @@ const views = [
     },
   ],
   [
-    'report',
-    `/parts/${idOf('Hive-stand levelling foot')}/decision`,
+    'drills',
+    '/drills?class=hornblende',
     'light',
-    '[data-testid=decision]',
+    '[data-testid=drills-begin]',
     async page => {
-      await page.goto(server.url + (await page.getAttribute('text=Report', 'href')));
-      await page.waitForSelector('svg');
-      await page.evaluate(() => document.querySelector('figure').scrollIntoView());
+      await page.getByRole('button', { name: 'Begin with it' }).click();
+      // The third of them: what a part reaches in the sun, answered.
+      for (const key of ['1', 'd', 'Enter', '2', 'f', 'Enter', '2', 'f']) {
+        await page.keyboard.press(key);
+        await page.waitForTimeout(250);
+      }
     },
   ],
   [
