@@ -19,7 +19,7 @@ const run = (tool, args, env = {}) =>
   spawnSync(process.execPath, [join(root, 'node_modules', tool), ...args], {
     cwd: root,
     stdio: 'inherit',
-    env: { ...process.env, ...env },
+    env: { ...process.env, HORNBLENDE_BUILT: '1', ...env },
   }).status ?? 1;
 const read = file => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
 

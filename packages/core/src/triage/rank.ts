@@ -1,5 +1,5 @@
 import { sig } from '../lib/figures.js';
-import { model, step } from '../models/model.js';
+import { model, step, type Step } from '../models/model.js';
 import type { Cause, CauseDomain } from './cause.js';
 import { contextFactors, type ContextFactor } from './context-rules.js';
 import { Fault, requireKnown, type Outcome } from './fault.js';
@@ -207,14 +207,37 @@ export const triageRankModel = model({
     return {
       result,
       warnings,
-      steps: result.causes
-        .slice(0, SHOWN)
-        .map(c =>
-          step(c.id, 'P(c)·Π P(s|c)·k / Σ', c.for.join('; ') || 'nothing speaks for it', c.probability, ''),
-        ),
+      steps: [
+        ...priorSteps(fault, result.causes.slice(0, SHOWN)),
+        ...result.causes
+          .slice(0, SHOWN)
+          .map(c =>
+            step(c.id, 'P(c)·Π P(s|c)·k / Σ', c.for.join('; ') || 'nothing speaks for it', c.probability, ''),
+          ),
+      ],
     };
   },
 });
+
+/** How a workshop's own faults moved the priors of the causes that are shown; nothing where it has none. */
+function priorSteps({ history }: Fault, shown: readonly RankedCause[]): Step[] {
+  const seen = sum(Object.values(history));
+  if (!seen) return [];
+  const total = sum(causes.map(c => c.prior));
+  const moved = causePriors(history);
+  return shown.map(({ id }) => {
+    const place = causes.findIndex(c => c.id === id);
+    const share = causes[place]!.prior / total;
+    const own = history[id] ?? 0;
+    return step(
+      `prior of ${id}`,
+      '(w·p + n) / (w + N)',
+      `(${PRIOR_WORTH} × ${sig(share, 2)} + ${own}) / (${PRIOR_WORTH} + ${seen})`,
+      moved[place]!,
+      '',
+    );
+  });
+}
 
 /** What a triage comes to, in a sentence. */
 export function triageWords({ causes: ranked, state }: TriageResult): string {

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
+  calculate,
+  causes,
   contextFactors,
   familyByKey,
   faultHistory,
@@ -49,6 +51,24 @@ describe('what faults were', () => {
     };
     expect(p(1)).toBeGreaterThan(p(0));
     expect(p(4)).toBeGreaterThan(p(1));
+  });
+
+  it('shows in the working how the record moved the prior, by hand: (25·p + 3)/(25 + 4)', () => {
+    const history = { 'wet-filament': 3, draught: 1 };
+    const { steps, result } = calculate('triage.rank', JSON.parse(JSON.stringify(fault({ history })))) as {
+      steps: { symbol: string; value: number; substituted: string }[];
+      result: { causes: { id: string }[] };
+    };
+    const total = causes.reduce((s, c) => s + c.prior, 0);
+    const share = causes.find(c => c.id === 'wet-filament')!.prior / total;
+    const moved = steps.find(s => s.symbol === 'prior of wet-filament')!;
+    expect(moved.value).toBeCloseTo((25 * share + 3) / 29, 12);
+    expect(moved.substituted).toContain('+ 3) / (25 + 4)');
+    expect(result.causes[0]!.id).toBe('wet-filament');
+    const plain = calculate('triage.rank', JSON.parse(JSON.stringify(fault({})))) as {
+      steps: { symbol: string }[];
+    };
+    expect(plain.steps.some(s => s.symbol.startsWith('prior'))).toBe(false);
   });
 
   it('says what it was the last times that it looked like this', () => {

@@ -2,6 +2,7 @@ import { parseInspection, type Inspection } from '@hornblende/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { useLooksQueue } from '../../src/stores/looks-queue';
+import { stubBrowserStore } from '../browser-store';
 
 const photos = new Map<string, Blob>();
 vi.mock('idb-keyval', () => ({
@@ -26,12 +27,7 @@ beforeEach(() => {
   kept = new Map();
   sends = 0;
   answer = 'well';
-  const store = new Map<string, string>();
-  vi.stubGlobal('localStorage', {
-    getItem: (k: string) => store.get(k) ?? null,
-    setItem: (k: string, v: string) => void store.set(k, v),
-    removeItem: (k: string) => void store.delete(k),
-  });
+  stubBrowserStore();
   vi.stubGlobal('fetch', (path: string, init?: RequestInit): Promise<Response> => {
     if (answer === 'away') return Promise.reject(new TypeError('fetch failed'));
     if (answer === 'unpaired') return Promise.resolve(Response.json({ errors: [] }, { status: 401 }));

@@ -2,6 +2,7 @@ import { parseTrial, type StoredTrial, type Trial, type TrialReading } from '@ho
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { useTrials } from '../../src/stores/trials';
+import { stubBrowserStore } from '../browser-store';
 
 const trial = (values: number[] = []): Trial =>
   parseTrial({
@@ -27,12 +28,7 @@ let saves: number;
 
 beforeEach(() => {
   setActivePinia(createPinia());
-  const kept = new Map<string, string>();
-  vi.stubGlobal('localStorage', {
-    getItem: (k: string) => kept.get(k) ?? null,
-    setItem: (k: string, v: string) => void kept.set(k, v),
-    removeItem: (k: string) => void kept.delete(k),
-  });
+  stubBrowserStore();
   vi.stubGlobal('window', globalThis);
   stored = { id: 't1', trial: trial(), revision: 1, updatedAt: '' };
   away = false;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { FailureMode, Inspection, ListedPlacement } from '@hornblende/core';
+import type { CheckId, FailureMode, Inspection, ListedPlacement } from '@hornblende/core';
 import { failureModeWords } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
@@ -17,32 +17,60 @@ const look = useLook(() => props.placed);
 const { checks, draft, photos, problem } = look;
 const firstPhoto = computed(() => props.placed.placement.photos[0] ?? null);
 
-const yesNo = (yes: string, no: string): { value: 'yes' | 'no'; label: string }[] => [
+type CheckName = 'cracks' | 'tight' | 'straight' | 'springs' | 'nail' | 'fading' | 'chewed';
+/** What of a look is asked with a few big choices, and what they are. */
+interface CheckField {
+  field: CheckName;
+  options: readonly { value: Exclude<LookDraft[CheckName], ''>; label: string }[];
+}
+const yesNo = (yes: string, no: string): CheckField['options'] => [
   { value: 'yes', label: yes },
   { value: 'no', label: no },
 ];
-const cracks: { value: Inspection['cracks']; label: string }[] = [
-  { value: 'none', label: 'none' },
-  { value: 'hairline', label: 'a hairline' },
-  { value: 'through', label: 'through' },
-];
-const springs: { value: Inspection['springs']; label: string }[] = [
-  { value: 'springs-back', label: 'springs back' },
-  { value: 'stays-bent', label: 'stays bent' },
-  { value: 'not-tried', label: 'not tried' },
-];
-const nail: { value: Inspection['nail']; label: string }[] = [
-  { value: 'none', label: 'nothing' },
-  { value: 'marks', label: 'a mark' },
-  { value: 'flakes', label: 'flakes' },
-  { value: 'not-tried', label: 'not tried' },
-];
-const fading: { value: Inspection['fading']; label: string }[] = [
-  { value: 'same', label: 'the same' },
-  { value: 'paler', label: 'paler' },
-  { value: 'chalky', label: 'chalky' },
-  { value: 'not-seen', label: 'not seen' },
-];
+const fields: Record<CheckId, CheckField> = {
+  cracks: {
+    field: 'cracks',
+    options: [
+      { value: 'none', label: 'none' },
+      { value: 'hairline', label: 'a hairline' },
+      { value: 'through', label: 'through' },
+    ],
+  },
+  loose: { field: 'tight', options: yesNo('tight', 'loose') },
+  bent: { field: 'straight', options: yesNo('straight', 'bent') },
+  springs: {
+    field: 'springs',
+    options: [
+      { value: 'springs-back', label: 'springs back' },
+      { value: 'stays-bent', label: 'stays bent' },
+      { value: 'not-tried', label: 'not tried' },
+    ],
+  },
+  nail: {
+    field: 'nail',
+    options: [
+      { value: 'none', label: 'nothing' },
+      { value: 'marks', label: 'a mark' },
+      { value: 'flakes', label: 'flakes' },
+      { value: 'not-tried', label: 'not tried' },
+    ],
+  },
+  fading: {
+    field: 'fading',
+    options: [
+      { value: 'same', label: 'the same' },
+      { value: 'paler', label: 'paler' },
+      { value: 'chalky', label: 'chalky' },
+      { value: 'not-seen', label: 'not seen' },
+    ],
+  },
+  chewed: { field: 'chewed', options: yesNo('gnawed', 'whole') },
+};
+/** Numbers that are asked for where it is bent. */
+const bends = [
+  { field: 'bentMm', label: 'By, mm', max: 1000 },
+  { field: 'bentOverMm', label: 'Over, mm', max: 5000 },
+] as const;
 const verdicts: { value: Inspection['verdict']; label: string }[] = [
   { value: 'fine', label: '● fine' },
   { value: 'worn', label: '◐ worn' },
@@ -67,89 +95,32 @@ async function take(): Promise<void> {
       <figcaption class="soft small">On its first day</figcaption>
     </figure>
     <template v-for="c in checks" :key="c.id">
-      <template v-if="c.id === 'cracks'">
-        <BigChoice
-          :model-value="draft.cracks"
-          :options="cracks"
-          :label="checkWords.cracks"
-          :why="c.why"
-          @update:model-value="v => set('cracks', v)"
+      <BigChoice
+        :model-value="draft[fields[c.id].field]"
+        :options="fields[c.id].options"
+        :label="checkWords[c.id]"
+        :why="c.why"
+        @update:model-value="v => set(fields[c.id].field, v as never)"
+      />
+      <TextField
+        v-if="c.id === 'cracks' && draft.cracks !== 'none'"
+        :model-value="draft.crackedAt"
+        label="Where"
+        :maxlength="120"
+        @update:model-value="v => set('crackedAt', v)"
+      />
+      <div v-if="c.id === 'bent' && draft.straight === 'no'" class="pair">
+        <NumberInput
+          v-for="b in bends"
+          :key="b.field"
+          :model-value="draft[b.field]"
+          :label="b.label"
+          :min="0"
+          :max="b.max"
+          nullable
+          @update:model-value="v => set(b.field, v)"
         />
-        <TextField
-          v-if="draft.cracks !== 'none'"
-          :model-value="draft.crackedAt"
-          label="Where"
-          :maxlength="120"
-          @update:model-value="v => set('crackedAt', v)"
-        />
-      </template>
-      <BigChoice
-        v-else-if="c.id === 'loose'"
-        :model-value="draft.tight"
-        :options="yesNo('tight', 'loose')"
-        :label="checkWords.loose"
-        :why="c.why"
-        @update:model-value="v => set('tight', v)"
-      />
-      <template v-else-if="c.id === 'bent'">
-        <BigChoice
-          :model-value="draft.straight"
-          :options="yesNo('straight', 'bent')"
-          :label="checkWords.bent"
-          :why="c.why"
-          @update:model-value="v => set('straight', v)"
-        />
-        <div v-if="draft.straight === 'no'" class="pair">
-          <NumberInput
-            :model-value="draft.bentMm"
-            label="By, mm"
-            :min="0"
-            :max="1000"
-            nullable
-            @update:model-value="v => set('bentMm', v)"
-          />
-          <NumberInput
-            :model-value="draft.bentOverMm"
-            label="Over, mm"
-            :min="0"
-            :max="5000"
-            nullable
-            @update:model-value="v => set('bentOverMm', v)"
-          />
-        </div>
-      </template>
-      <BigChoice
-        v-else-if="c.id === 'springs'"
-        :model-value="draft.springs"
-        :options="springs"
-        :label="checkWords.springs"
-        :why="c.why"
-        @update:model-value="v => set('springs', v)"
-      />
-      <BigChoice
-        v-else-if="c.id === 'nail'"
-        :model-value="draft.nail"
-        :options="nail"
-        :label="checkWords.nail"
-        :why="c.why"
-        @update:model-value="v => set('nail', v)"
-      />
-      <BigChoice
-        v-else-if="c.id === 'fading'"
-        :model-value="draft.fading"
-        :options="fading"
-        :label="checkWords.fading"
-        :why="c.why"
-        @update:model-value="v => set('fading', v)"
-      />
-      <BigChoice
-        v-else
-        :model-value="draft.chewed"
-        :options="yesNo('gnawed', 'whole')"
-        :label="checkWords.chewed"
-        :why="c.why"
-        @update:model-value="v => set('chewed', v)"
-      />
+      </div>
     </template>
     <section class="photos" aria-label="Photographs">
       <figure v-for="p in photos" :key="p.name">
