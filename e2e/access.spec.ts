@@ -74,7 +74,7 @@ for (const [theme, width] of [
 
     // Its pages are plain: the widest and the narrowest have to do.
     if (wears === 'light theme at 1280 px' || width === 390)
-      test(`axe finds nothing serious in the service, ${wears}`, async ({ page, server }) => {
+      test(`axe finds nothing serious in the service and the drills, ${wears}`, async ({ page, server }) => {
         await page.goto(`${server.url}/service`);
         for (const [side, ready] of [
           ['To look at', 'due-list'],
@@ -102,6 +102,23 @@ for (const [theme, width] of [
             await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
           ).toBeLessThanOrEqual(0);
         }
+        await page.goto(`${server.url}/drills`);
+        await page.getByRole('button', { name: 'Drill it: Read the durometer' }).click();
+        await page.getByTestId('drill-option').first().click();
+        await page.getByTestId('drill-sure').first().click();
+        await expect(page.getByTestId('drill-answer')).toBeVisible();
+        expect(await serious(page, 'a drill')).toEqual([]);
+        for (const [side, ready] of [
+          ['How sure', 'calibration'],
+          ['Ladder', 'ladder-next'],
+        ] as const) {
+          await segment(page, side);
+          await expect(page.getByTestId(ready)).toBeVisible();
+          expect(await serious(page, side)).toEqual([]);
+        }
+        expect(
+          await page.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+        ).toBeLessThanOrEqual(0);
       });
 
     test(`axe finds nothing serious in the panels, ${wears}`, async ({ page, server }) => {

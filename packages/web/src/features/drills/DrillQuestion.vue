@@ -147,7 +147,6 @@ kbd {
   border-radius: 3px;
   padding: 0 5px;
   margin-left: 4px;
-  opacity: 0.75;
 }
 .option kbd {
   margin: 0;
