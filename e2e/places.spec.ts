@@ -163,3 +163,20 @@ test('the guide opens at the page one is on, by key and by the rail, and turns t
   await expect(guide.getByRole('heading', { name: 'Service' })).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
 });
+
+test('an empty workshop lays the demo out when it is asked to', async ({ page }) => {
+  const server = new TestServer();
+  try {
+    await server.start(false);
+    await page.goto(`${server.url}/drills?side=ladder`);
+    await expect(page.getByTestId('ladder-empty')).toContainText('say which one you have');
+    await page.goto(server.url);
+    await page.getByRole('button', { name: 'Lay the demo out here' }).click();
+    await expect(page.getByTestId('part-row')).toHaveCount(10);
+    await expect(page.getByRole('heading', { name: 'No parts yet' })).toBeHidden();
+    await expect(page.getByTestId('due-notice')).toContainText('to look at this week');
+  } finally {
+    await server.stop();
+    server.dispose();
+  }
+});

@@ -29,6 +29,7 @@ import { backupRoutes } from '../routes/backups.js';
 import { computeRoutes } from '../routes/compute.js';
 import { couponRoutes } from '../routes/coupons.js';
 import { decisionRoutes } from '../routes/decisions.js';
+import { demoRoutes } from '../routes/demo.js';
 import { drillRoutes } from '../routes/drills.js';
 import { faultRoutes } from '../routes/faults.js';
 import { gradeImportRoutes } from '../routes/grade-imports.js';
@@ -113,6 +114,7 @@ export function createApp({
   api.use('/parts/:id/shape', shapeRoutes(new ShapeStore(db), now));
   api.use('/prints', printRoutes(new PrintStore(db), jobs, now));
   api.use('/trials', trialRoutes(new TrialStore(db), jobs, now));
+  api.use('/demo', demoRoutes(jobs));
   api.use('/drills', drillRoutes(new DrillAnswerStore(db), jobs));
   api.use('/faults', faultRoutes(new FaultStore(db), jobs, now));
   api.use('/placements', placementRoutes(new PlacementStore(db), jobs, now));

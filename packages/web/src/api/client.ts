@@ -54,6 +54,7 @@ const places: Record<string, string> = {
   '(server)': 'The server',
   '(request)': 'The request',
   '(archive)': 'The archive',
+  '(workshop)': 'The workshop',
 };
 
 /** A problem as a sentence without its end: where, and what is the matter. */
@@ -212,6 +213,7 @@ export const api = {
   addPrint: (print: PrintEntry) => request<StoredPrint>('POST', '/prints', { print }),
   removePrint: (id: string) => request<null>('DELETE', `/prints/${id}`),
   coupons: () => request<CouponKind[]>('GET', '/coupons'),
+  layOutDemo: () => request<{ laidOut: boolean }>('POST', '/demo'),
   drillAnswers: () => whole<DrillAnswer>('/drills/answers'),
   addDrillAnswer: (answer: DrillAnswer) =>
     request<DrillAnswer>('PUT', `/drills/answers/${answer.id}`, { answer }),

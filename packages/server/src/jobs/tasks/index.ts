@@ -1,6 +1,7 @@
 import { calculateModel, rankBrief } from './compute.js';
 import { listCoupons, writeCoupon } from './coupons.js';
 import { decisionDrift, decisionReport, workOutDecision } from './decisions.js';
+import { layOutDemo } from './demo.js';
 import { exportGrades, importGrades, undoImport } from './grades.js';
 import {
   importArchive,
@@ -35,6 +36,7 @@ export const tasks = {
   workOutDecision,
   decisionDrift,
   decisionReport,
+  layOutDemo,
   exportGrades,
   importGrades,
   undoImport,

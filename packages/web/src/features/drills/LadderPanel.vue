@@ -71,7 +71,11 @@ function went({ well, failed }: Rung): string {
         {{ next.rung.coupon.shows }}.
       </p>
     </section>
-    <ol v-if="rungs.length" class="rungs">
+    <p v-if="rungs.length && !printers.list.length" data-testid="ladder-empty">
+      How hard a filament is depends on the printer:
+      <RouterLink to="/workshop">say which one you have</RouterLink>, and the ladder stands here.
+    </p>
+    <ol v-else-if="rungs.length" class="rungs">
       <li v-for="r in shown" :key="r.family" :class="{ blocked: r.blocked }">
         <span class="name"
           ><RouterLink :to="`/library/${r.family}`">{{ r.name }}</RouterLink></span
@@ -90,7 +94,7 @@ function went({ well, failed }: Rung): string {
         <a v-if="!r.blocked" class="small" :href="couponPath(r)" download :title="r.coupon.shows">coupon</a>
       </li>
     </ol>
-    <Button v-if="rungs.length > SHOWN && !all" type="text" @click="all = true"
+    <Button v-if="printers.list.length && rungs.length > SHOWN && !all" type="text" @click="all = true"
       >All {{ rungs.length }} filaments</Button
     >
   </div>

@@ -12,9 +12,10 @@ import SearchField from '../../ui/SearchField.vue';
 import PartList from './PartList.vue';
 import { useStandings } from './useStandings';
 
-// Opened by a press of a button: fetched then.
+// Seldom wanted at once: fetched when it is.
 const NewPartDialog = defineAsyncComponent(() => import('./NewPartDialog.vue'));
 const DueNotice = defineAsyncComponent(() => import('./DueNotice.vue'));
+const OfferDemo = defineAsyncComponent(() => import('./OfferDemo.vue'));
 const AwayParts = defineAsyncComponent(() => import('./AwayParts.vue'));
 
 const parts = useParts();
@@ -29,6 +30,10 @@ const { byPart, failed } = useStandings();
 async function load(): Promise<void> {
   await parts.load();
   await fetchWeathers();
+}
+/** The demo came in: with its parts there are printers, grades and inspections. */
+async function laidOut(): Promise<void> {
+  await Promise.all([load(), printers.load(), grades.load()]);
 }
 async function loadMore(): Promise<void> {
   await parts.loadMore();
@@ -79,7 +84,8 @@ const groups = computed(() =>
         <Button type="primary" @click="begin(null)">New part</Button>
       </div>
     </div>
-    <DueNotice v-if="parts.state === 'ready'" />
+    <!-- Asked for anew where the demo came in. -->
+    <DueNotice v-if="parts.state === 'ready'" :key="String(parts.list.length > 0)" />
     <p v-if="parts.state === 'loading'" class="soft" role="status">Fetching the parts…</p>
     <div v-else-if="parts.state === 'failed'" class="notice" role="alert">
       <p>The parts could not be fetched: {{ parts.error }}</p>
@@ -92,6 +98,7 @@ const groups = computed(() =>
         with every number’s working.
       </p>
       <Button type="primary" @click="begin(null)">Begin with a part</Button>
+      <OfferDemo v-if="!printers.list.length" @laid-out="laidOut" />
     </div>
     <p v-else-if="!found.length" class="soft">No part is called anything like “{{ search }}”.</p>
     <p v-if="failed" class="out small" role="alert">Today’s answers could not be worked out: {{ failed }}</p>
