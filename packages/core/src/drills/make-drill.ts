@@ -46,7 +46,7 @@ const KIND_STEP = 7919;
  */
 export function makeDrill(seed: number, kind: DrillKind = kindOfSeed(seed)): Drill {
   const place = drillKinds.indexOf(kind);
-  const ask = new Asker(mixed(seed + KIND_STEP * (place + 1)));
+  const ask = new Asker(seed + KIND_STEP * (place + 1));
   for (let n = 0; n < TRIES; n++) {
     const draft = makers.get(kind)!.make(ask);
     if (draft) return { kind, seed, ...draft };
@@ -54,17 +54,9 @@ export function makeDrill(seed: number, kind: DrillKind = kindOfSeed(seed)): Dri
   throw new Error(`No clear drill of ${kind} comes of seed ${seed}`);
 }
 
-/** Seeds that stand beside each other made unlike (the finaliser of MurmurHash3). */
-function mixed(seed: number): number {
-  let h = seed | 0;
-  h = Math.imul(h ^ (h >>> 16), 0x85ebca6b);
-  h = Math.imul(h ^ (h >>> 13), 0xc2b2ae35);
-  return h ^ (h >>> 16);
-}
-
 /** The kind that a seed alone stands for. */
 export function kindOfSeed(seed: number): DrillKind {
-  return new Asker(mixed(seed)).pick(drillKinds);
+  return new Asker(seed).pick(drillKinds);
 }
 
 /** Seeds are whole numbers up to this. */
