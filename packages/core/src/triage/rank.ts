@@ -167,7 +167,7 @@ function spoken(
       ...symptoms.filter(s => likelihood(cause, s) >= SPEAKS).map(s => `${lower(s)}: ${often(s)}`),
       ...own.filter(f => f.factor > 1).map(f => f.why),
       ...answers.filter(a => a.says === 'for').map(a => a.words),
-      ...(before ? [`it was it ${before} ${before === 1 ? 'time' : 'times'} before in this workshop`] : []),
+      ...(before ? [`it was this ${before === 1 ? 'once' : `${before} times`} before in this workshop`] : []),
     ],
     against: [
       ...symptoms

@@ -192,7 +192,7 @@ describe('triage.rank', () => {
     const after = ranked({ symptoms: ['strings'], history: { 'retraction-too-little': 3 } });
     expect(of(after, 'retraction-too-little')).toBeGreaterThan(of(before, 'retraction-too-little'));
     const cause = after.causes.find(c => c.id === 'retraction-too-little')!;
-    expect(cause.for).toContain('it was it 3 times before in this workshop');
+    expect(cause.for).toContain('it was this 3 times before in this workshop');
     expect(causePriors({ 'belt-loose': 100 }).reduce((s, p) => s + p, 0)).toBeCloseTo(1, 12);
   });
 
