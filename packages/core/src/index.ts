@@ -86,6 +86,7 @@ export * from './workshop/print-log.js';
 export * from './workshop/warp-bar.js';
 export * from './workshop/gauge.js';
 export * from './models/accuracy-gauge.js';
+export * from './models/gauge-kinds.js';
 export * from './print/gauge-calibration.js';
 export * from './print/reading-error.js';
 export * from './models/warp-calibrate.js';

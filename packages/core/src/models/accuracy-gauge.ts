@@ -2,12 +2,8 @@ import { Choice, ListOf, Quantity } from '../input/fields.js';
 import { sig } from '../lib/figures.js';
 import { posterior, type Belief } from '../lib/posterior.js';
 import { t975 } from '../lib/student.js';
+import { gaugeKinds, type GaugeKind } from './gauge-kinds.js';
 import { model, step } from './model.js';
-
-/** What is measured of a gauge: across its outside, across a hole, or how high a step stands. */
-export const gaugeKinds = ['outside', 'hole', 'height'] as const;
-/** What is measured of a gauge. */
-export type GaugeKind = (typeof gaugeKinds)[number];
 
 /** A size that was measured, beside what it should be. */
 export class MeasuredSize {

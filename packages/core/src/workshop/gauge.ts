@@ -1,6 +1,6 @@
 import { Choice, ListOf, Quantity, Series, Text } from '../input/fields.js';
 import { familyKeys } from '../materials/library.js';
-import { gaugeKinds, type GaugeKind } from '../models/accuracy-gauge.js';
+import { gaugeKinds, type GaugeKind } from '../models/gauge-kinds.js';
 import { READINGS } from './warp-bar.js';
 
 /** One size of a gauge, read once or several times. */
