@@ -94,9 +94,10 @@ function drawSurroundings(ask: Asker, place: Place): { fields: object; said: str
 }
 
 function drawLoad(ask: Asker): { loads: object[]; said: string } {
-  const forceN = ask.stepped(10, 60, 5);
-  const lengthMm = ask.stepped(30, 70, 10);
-  const heightMm = ask.pick([5, 6, 8]);
+  // Loads of everyday parts: a heavy one makes every question one of strength.
+  const forceN = ask.stepped(5, 35, 5);
+  const lengthMm = ask.stepped(20, 60, 10);
+  const heightMm = ask.pick([6, 8, 10, 12]);
   const isHeld = ask.share() < 0.5;
   const arm = { case: 'cantilever', forceN, lengthMm, widthMm: 20, heightMm, acrossLayers: false };
   return {

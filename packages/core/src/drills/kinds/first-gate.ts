@@ -22,6 +22,8 @@ const drilled = [
 /** How far a gate must be missed, as a share of what it needs. */
 const CLEARLY = 0.06;
 const WRONG_ANSWERS = 3;
+/** Most that fails by one requirement alone fails by strength: of that, so much is left out. */
+const OFTEN_STRENGTH = 0.4;
 
 /** How far a gate is missed, as a share of its need; null where that is no number. */
 function missedBy({ need, have }: Gate): number | null {
@@ -40,6 +42,7 @@ export const firstGate: DrillMaker = {
     const failed = candidate.gates.filter(g => g.verdict === 'fail');
     const only = failed[0];
     if (!only || failed.length > 1) return null;
+    if (only.id === 'strength' && ask.share() < OFTEN_STRENGTH) return null;
     const off = missedBy(only);
     if (off === null || off < CLEARLY) return null;
     // A gate that is passed by a hair is no clear answer either.
