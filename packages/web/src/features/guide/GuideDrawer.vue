@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Drawer } from 'ant-design-vue';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import { useReturnFocus } from '../../ui/useReturnFocus';
@@ -12,7 +12,10 @@ const emit = defineEmits<{ close: [] }>();
 useReturnFocus();
 const open = ref(true);
 const chapters = guideChapters();
-const title = ref(chapterOf(useRoute()));
+const route = useRoute();
+const picked = ref('');
+/** Of the page, which may still be on its way, until another chapter is picked. */
+const title = computed({ get: () => picked.value || chapterOf(route), set: value => (picked.value = value) });
 const options = chapters.map(c => ({ value: c.title, label: c.title }));
 /** Puts a chapter's text into its place. */
 const vChapter = {
