@@ -61,6 +61,8 @@ const numbers = [
   { key: 'lengthMm', label: 'Longest side, mm', min: 1, max: 5000 },
   { key: 'sharpCorners', label: 'Sharp corners', min: 0, max: 1000 },
 ] as const;
+/** What the warp model said was of the print as it was: not of what is changed here. */
+const unworked = { liftChance: null };
 const next = computed(() => (result.value.state === 'told' ? null : (result.value.nextTests[0] ?? null)));
 const others = computed(() => result.value.nextTests.slice(1, 4));
 const howOf = (id: string): string => tellingTests.find(t => t.id === id)?.how ?? id;
@@ -165,13 +167,15 @@ function open(): void {
             :model-value="sheet.family"
             label="Filament"
             :options="familyOptions"
-            @update:model-value="v => put({ family: v })"
+            @update:model-value="v => put({ family: v, ...unworked })"
           />
           <OptionSelect
             :model-value="sheet.printerId"
             label="Printer"
             :options="printerOptions"
-            @update:model-value="v => put({ printerId: v })"
+            @update:model-value="
+              v => put({ printerId: v, ...unworked, printsThere: null, failedThere: null })
+            "
           />
           <OptionSelect
             :model-value="sheet.spoolState"
@@ -188,7 +192,7 @@ function open(): void {
             :max="n.max"
             nullable
             placeholder="not known"
-            @update:model-value="v => put({ [n.key]: v })"
+            @update:model-value="v => put({ [n.key]: v, ...unworked })"
           />
         </div>
       </section>
