@@ -1,30 +1,50 @@
 /**
- * Arrows of import. Inside core each room may reach those listed before it, never those after it, and nothing may go
- * round in a circle, types included.
+ * Arrows of import. Inside core and inside the server each room may reach those listed before it, never those after
+ * it, and nothing may go round in a circle, types included.
  */
-const coreRooms = [
-  ['lib', 'palette\\.ts'],
-  ['input'],
-  ['units', 'materials', 'climate', 'geometry'],
-  ['models'],
-  ['brief', 'workshop'],
-  ['print'],
-  ['score'],
-  ['advice'],
-  ['records'],
-  ['trials', 'service', 'triage', 'drills'],
-];
+const rows = {
+  core: [
+    ['lib', 'palette\\.ts'],
+    ['input'],
+    ['units', 'materials', 'climate', 'geometry'],
+    ['models'],
+    ['brief', 'workshop'],
+    ['print'],
+    ['score'],
+    ['advice'],
+    ['records'],
+    ['trials', 'service', 'triage', 'drills'],
+    ['registry\\.ts', 'api\\.ts', 'index\\.ts'],
+  ],
+  server: [
+    ['lib'],
+    ['http'],
+    ['backup'],
+    ['db'],
+    ['share', 'archive', 'demo'],
+    ['jobs'],
+    ['workplace'],
+    ['routes'],
+    ['start'],
+    ['index\\.ts'],
+  ],
+};
 
 /** A room may not reach a room of a later row. */
-const downwards = coreRooms.flatMap((row, i) =>
-  row.map(room => ({
-    name: `core-${room}-downwards`,
-    severity: 'error',
-    from: { path: `^packages/core/src/${room}/` },
-    to: {
-      path: `^packages/core/src/(${[...coreRooms.slice(i + 1).flat(), 'registry\\.ts', 'api\\.ts', 'index\\.ts'].join('|')})`,
-    },
-  })),
+const downwards = Object.entries(rows).flatMap(([pack, list]) =>
+  list.slice(0, -1).flatMap((row, i) =>
+    row.map(room => ({
+      name: `${pack}-${room}-downwards`,
+      severity: 'error',
+      from: { path: `^packages/${pack}/src/${room}(/|$)` },
+      to: {
+        path: `^packages/${pack}/src/(${list
+          .slice(i + 1)
+          .flat()
+          .join('|')})(/|$)`,
+      },
+    })),
+  ),
 );
 
 /** Packages import only downwards; e2e imports nothing of ours. */

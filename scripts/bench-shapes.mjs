@@ -46,8 +46,7 @@ function quickest(work, runs = 5) {
 
 /** Volume, bounds and corners of a million triangles against three's loader and, where it is installed, admesh. */
 async function benchMillion(dir) {
-  const { extent, readMesh, sectionAt, sharpCorners } =
-    await import('../packages/core/dist/geometry/index.js');
+  const { extent, readMesh, sectionAt, sharpCorners } = await import('../packages/cli/dist/geometry.js');
   const path = join(dir, 'million.stl');
   const bytes = ballStl(500);
   writeFileSync(path, bytes);
@@ -87,7 +86,7 @@ async function benchMillion(dir) {
 function benchMemory(dir) {
   const path = join(dir, 'hundred.stl');
   writeFileSync(path, ballStl(710));
-  const entry = join(root, 'packages/core/dist/geometry/index.js');
+  const entry = join(root, 'packages/cli/dist/geometry.js');
   const script =
     `const { meshReport, readMesh } = await import(${JSON.stringify(entry)});` +
     `const { readFileSync } = await import('node:fs');` +
@@ -99,7 +98,7 @@ function benchMemory(dir) {
 
 /** From dropping a file of 200,000 triangles to its picture. */
 async function benchPicture(dir) {
-  const { startServer } = await import('../packages/server/dist/index.js');
+  const { startServer } = await import('../packages/cli/dist/server.js');
   const server = await startServer({
     dataDir: join(dir, 'data'),
     port: 0,

@@ -6,9 +6,9 @@ import { buildAll } from './build.mjs';
 import { benchFirstPaint } from './first-paint.mjs';
 import { ensureInstalled } from './install.mjs';
 
-ensureInstalled();
-buildAll();
-const core = await import('../packages/core/dist/index.js');
+await ensureInstalled();
+await buildAll();
+const core = await import('../packages/cli/dist/core.js');
 
 /** Median milliseconds of one call. */
 function median(work, runs = 41) {
@@ -244,7 +244,7 @@ const full = () => {
 }
 for (const [what, ms, limit] of rows)
   found({ what, value: ms, beside: REFERENCE, ratio: ms / reference, wanted: limit });
-const { startServer } = await import('../packages/server/dist/index.js');
+const { startServer } = await import('../packages/cli/dist/server.js');
 await benchFirstPaint(startServer);
 await benchShapes();
 printTable();

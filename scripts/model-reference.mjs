@@ -1,11 +1,11 @@
 // npm run docs:models: writes docs/models.md from the models' own metadata.
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { buildLibraries } from './build.mjs';
+import { buildPrograms } from './build.mjs';
 import { root } from './hash.mjs';
 
-buildLibraries({ quiet: true });
-const { allowedText, fieldsOf, models } = await import('../packages/core/dist/index.js');
+await buildPrograms({ quiet: true });
+const { allowedText, fieldsOf, models } = await import('../packages/cli/dist/core.js');
 
 const lines = [
   '# Model reference',

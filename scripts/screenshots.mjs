@@ -8,8 +8,8 @@ import { buildAll } from './build.mjs';
 import { findChromium } from './chromium.mjs';
 import { root } from './hash.mjs';
 
-buildAll();
-const { startServer } = await import('../packages/server/dist/index.js');
+await buildAll();
+const { startServer } = await import('../packages/cli/dist/server.js');
 const dataDir = mkdtempSync(join(tmpdir(), 'hornblende-shots-'));
 const server = await startServer({ dataDir, port: 0, demo: true, webRoot: join(root, 'packages/web/dist') });
 const browser = await chromium.launch({

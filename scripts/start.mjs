@@ -6,8 +6,8 @@ if (major < 20 || (major === 20 && minor < 19)) {
   console.error(`Hornblende needs Node 20.19 or later; this is ${process.version}.`);
   process.exit(1);
 }
-ensureInstalled();
+await ensureInstalled();
 const { buildAll } = await import('./build.mjs');
-buildAll();
-const { main } = await import('../packages/cli/dist/main.js');
+await buildAll();
+const { main } = await import('../packages/cli/dist/cli.js');
 process.exitCode = await main(['start', '--demo', ...process.argv.slice(2)]);

@@ -5,9 +5,9 @@ import { join } from 'node:path';
 import { root } from './hash.mjs';
 import { ensureInstalled } from './install.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 const { buildAll } = await import('./build.mjs');
-buildAll();
+await buildAll();
 const { findChromium } = await import('./chromium.mjs');
 
 const cache = join(root, '.cache');

@@ -1,9 +1,9 @@
 // npm run torture [freeze|growth|kill|fuzz …]: minutes of ill-treatment, from a seed. Ends with 1 when anything broke.
 import { ensureInstalled } from './install.mjs';
 
-ensureInstalled();
+await ensureInstalled();
 const { buildAll } = await import('./build.mjs');
-buildAll();
+await buildAll();
 const all = ['freeze', 'growth', 'kill', 'fuzz'];
 const asked = process.argv.slice(2).filter(a => all.includes(a));
 const seed = Number(process.env.SEED ?? 1);

@@ -8,8 +8,8 @@ import { fileURLToPath } from 'node:url';
 const here = dirname(fileURLToPath(import.meta.url));
 const builder = join(here, '../../../scripts/build.mjs');
 if (!process.env.HORNBLENDE_BUILT && existsSync(builder)) {
-  const { buildLibraries } = await import(builder);
-  buildLibraries({ quiet: true });
+  const { buildPrograms } = await import(builder);
+  await buildPrograms({ quiet: true });
 }
-const { main } = await import('../dist/main.js');
+const { main } = await import('../dist/cli.js');
 process.exitCode = await main(process.argv.slice(2));

@@ -173,6 +173,7 @@ export * from './advice/elicit.js';
 export * from './advice/schools.js';
 export * from './advice/upgrade-hints.js';
 export * from './records/decision-input.js';
+export * from './records/decide.js';
 export * from './records/premises.js';
 export * from './records/record.js';
 export * from './records/record-drift.js';

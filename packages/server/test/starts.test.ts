@@ -7,9 +7,9 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { afterEach, describe, expect, it } from 'vitest';
 import { openDatabase } from '../src/db/database.js';
-import { createApp } from '../src/http/app.js';
+import { createApp } from '../src/start/app.js';
 import { seedDemo, startServer, StartProblem } from '../src/index.js';
-import { Workplace } from '../src/start/workplace.js';
+import { Workplace } from '../src/workplace/workplace.js';
 import { brief } from './running.js';
 
 const folders: string[] = [];

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { keyText, recordKinds, type RecordKind, type Row } from '../db/kinds.js';
 import { keyOf, rowsOf, sameKey } from '../db/rows.js';
 import { writeWhole } from '../db/photos.js';
-import { notFound } from '../http/errors.js';
+import { notFound } from '../lib/errors.js';
 import { archiveProblem, type Manifest } from './manifest.js';
 
 /** What importing one record would do. */

@@ -1,5 +1,5 @@
 import { Choice, parseInput, Quantity, Text } from '@hornblende/core';
-import { HttpProblem } from '../http/errors.js';
+import { HttpProblem } from '../lib/errors.js';
 
 /** A file of an archive: how long it is and what its bytes come to. */
 export interface FileEntry {

@@ -3,7 +3,7 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, s
 import { writeFile } from 'node:fs/promises';
 import { basename, join } from 'node:path';
 import type { BackupKind, BackupSummary } from '@hornblende/core';
-import { notFound } from '../http/errors.js';
+import { notFound } from '../lib/errors.js';
 import { toPrune } from './prune.js';
 
 /** What has been looked at in a backup: made by whoever can read it, in a thread. */

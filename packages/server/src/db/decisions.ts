@@ -12,7 +12,7 @@ import type {
   Ranking,
   Withdrawal,
 } from '@hornblende/core';
-import { HttpProblem, notFound } from '../http/errors.js';
+import { HttpProblem, notFound } from '../lib/errors.js';
 import { keepPieces, putTogether, takeApart, type LeanRecord, type TakenApart } from './decision-pieces.js';
 import { pageOf, type ListOrder, type Page, type PageAsked } from './page.js';
 import { writing } from './write-gate.js';

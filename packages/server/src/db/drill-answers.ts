@@ -1,6 +1,6 @@
 import { parseDrillAnswer, type DrillAnswer } from '@hornblende/core';
 import type { Knex } from 'knex';
-import { HttpProblem } from '../http/errors.js';
+import { HttpProblem } from '../lib/errors.js';
 import { pageOf, type Page, type PageAsked } from './page.js';
 import { writing } from './write-gate.js';
 

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { parseFault, type Fault, type StoredFault } from '@hornblende/core';
-import { HttpProblem } from '../http/errors.js';
+import { HttpProblem } from '../lib/errors.js';
 import { RevisionedStore, type DocumentKind, type RevisionedRow } from './revisioned-store.js';
 
 interface FaultRow extends RevisionedRow {

@@ -7,7 +7,7 @@ import {
   type ImportResult,
   type ImportUndone,
 } from '@hornblende/core';
-import { HttpProblem, notFound } from '../http/errors.js';
+import { HttpProblem, notFound } from '../lib/errors.js';
 import { writing } from './write-gate.js';
 import { gradeColumns, readGradeRow, type GradeRow } from './grades.js';
 

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import type { Grade, StoredGrade } from '@hornblende/core';
-import { HttpProblem } from '../http/errors.js';
+import { HttpProblem } from '../lib/errors.js';
 import { RevisionedStore, type DocumentKind, type RevisionedRow } from './revisioned-store.js';
 
 /** A grade's row. */

@@ -1,6 +1,6 @@
 import { parseInspection, type Inspection } from '@hornblende/core';
 import type { Knex } from 'knex';
-import { HttpProblem, notFound } from '../http/errors.js';
+import { HttpProblem, notFound } from '../lib/errors.js';
 import { pageOf, type Page, type PageAsked } from './page.js';
 import { writing } from './write-gate.js';
 

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { parseBrief, type Brief, type Part, type PartVersion } from '@hornblende/core';
-import { HttpProblem } from '../http/errors.js';
+import { HttpProblem } from '../lib/errors.js';
 import { pageOf, type Page, type PageAsked } from './page.js';
 import { RevisionedStore, type DocumentKind, type RevisionedRow, type Write } from './revisioned-store.js';
 

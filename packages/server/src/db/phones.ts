@@ -1,7 +1,7 @@
 import type { PairedPhone } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
-import { notFound } from '../http/errors.js';
+import { notFound } from '../lib/errors.js';
 import { writing } from './write-gate.js';
 
 interface PhoneRow {

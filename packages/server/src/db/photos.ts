@@ -13,7 +13,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { dirname, join } from 'node:path';
-import { HttpProblem, notFound } from '../http/errors.js';
+import { HttpProblem, notFound } from '../lib/errors.js';
 import { photoPath } from './photo-path.js';
 import { withoutPlace } from './photo-privacy.js';
 import { writing } from './write-gate.js';

@@ -1,6 +1,6 @@
 import { familyByKey, parsePlacement, type Placement, type StoredPlacement } from '@hornblende/core';
 import type { Knex } from 'knex';
-import { HttpProblem } from '../http/errors.js';
+import { HttpProblem } from '../lib/errors.js';
 import { RevisionedStore, type DocumentKind, type RevisionedRow } from './revisioned-store.js';
 
 /** A row of a part in service. */

@@ -10,7 +10,7 @@ import {
   type SpoolEvent,
   type StoredPrint,
 } from '@hornblende/core';
-import { HttpProblem } from '../http/errors.js';
+import { HttpProblem } from '../lib/errors.js';
 import { readGradeRow, type GradeRow } from './grades.js';
 import { RevisionedStore, type DocumentKind, type RevisionedRow } from './revisioned-store.js';
 import { writing } from './write-gate.js';

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
-import { HttpProblem, notFound, staleWrite } from '../http/errors.js';
+import { HttpProblem, notFound, staleWrite } from '../lib/errors.js';
 import { pageOf, type ListOrder, type Page, type PageAsked } from './page.js';
 import { writing } from './write-gate.js';
 

@@ -1,7 +1,7 @@
 import type { StoredShape } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { createHash } from 'node:crypto';
-import { notFound } from '../http/errors.js';
+import { notFound } from '../lib/errors.js';
 import { writing } from './write-gate.js';
 
 interface ShapeRow {

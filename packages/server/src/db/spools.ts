@@ -9,7 +9,7 @@ import {
   type Problem,
   type StoredSpool,
 } from '@hornblende/core';
-import { HttpProblem } from '../http/errors.js';
+import { HttpProblem } from '../lib/errors.js';
 import { readGradeRow, type GradeRow } from './grades.js';
 import { RevisionedStore, type DocumentKind, type RevisionedRow } from './revisioned-store.js';
 

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { familyByKey, parseTrial, type StoredTrial, type Trial } from '@hornblende/core';
-import { HttpProblem } from '../http/errors.js';
+import { HttpProblem } from '../lib/errors.js';
 import { RevisionedStore, type DocumentKind, type RevisionedRow } from './revisioned-store.js';
 
 interface TrialRow extends RevisionedRow {

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { annualGhiKWhm2, highest, lowest, type Weather, type WeatherSummary } from '@hornblende/core';
-import { notFound } from '../http/errors.js';
+import { notFound } from '../lib/errors.js';
 import { pageOf, type ListOrder, type Page, type PageAsked } from './page.js';
 import { writing } from './write-gate.js';
 

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { parseWorkshop, type StoredWorkshop, type WorkshopSettings } from '@hornblende/core';
-import { notFound } from '../http/errors.js';
+import { notFound } from '../lib/errors.js';
 import { writing } from './write-gate.js';
 
 /** The workshop's own settings: one row. */

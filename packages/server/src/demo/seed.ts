@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import {
+  decide,
   laidBrief,
   parseBrief,
   parseFault,
@@ -13,7 +14,6 @@ import {
 } from '@hornblende/core';
 import { makeCoupon, stlBytes, threeMfBytes } from '@hornblende/core/coupons';
 import { layWith } from '@hornblende/core/geometry';
-import { decide } from '../jobs/decide.js';
 import { DecisionStore, readyToKeep } from '../db/decisions.js';
 import { FaultStore } from '../db/faults.js';
 import { GradeStore } from '../db/grades.js';
@@ -93,8 +93,7 @@ async function layOut(db: Knex.Transaction): Promise<void> {
           decide(
             { ...decision, hazardAcknowledged: false },
             { brief, given: plain, printer: machine.profile, weather: null, grades: own },
-            decision.decidedAt,
-            DEMO_DRAWS,
+            { at: decision.decidedAt, draws: DEMO_DRAWS },
           ),
         ),
       );

@@ -1,5 +1,5 @@
 import type { RequestHandler } from 'express';
-import { HttpProblem } from './errors.js';
+import { HttpProblem } from '../lib/errors.js';
 
 /** What this machine calls itself. */
 const OWN_NAMES: ReadonlySet<string> = new Set(['127.0.0.1', 'localhost', '[::1]']);

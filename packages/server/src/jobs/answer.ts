@@ -1,4 +1,4 @@
-import type { Refusal } from '../http/errors.js';
+import type { Refusal } from '../lib/errors.js';
 
 /** What a job gives back to be sent: bytes that go out as they are. */
 export interface JobAnswer {

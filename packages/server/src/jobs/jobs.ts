@@ -1,7 +1,6 @@
-import type { Response } from 'express';
 import { Piscina } from 'piscina';
-import { HttpProblem } from '../http/errors.js';
-import type { JobAnswer, Report } from './answer.js';
+import { HttpProblem } from '../lib/errors.js';
+import type { Report } from './answer.js';
 import type { JobCall, JobInput, JobName, JobOutput } from './tasks/index.js';
 
 /** Jobs that may wait for a thread; more are refused, so that a flood cannot pile up. */
@@ -11,9 +10,9 @@ const THREADS = { reading: 1, heavy: 2 };
 /** How long a thread without work stays, ms. */
 const IDLE_MS = 60_000;
 
-/** Compiled beside this file; the tests, which run the sources, use the compiled one as well. */
-const workerFile = new URL(
-  import.meta.url.endsWith('.ts') ? '../../dist/jobs/entry.cjs' : './entry.cjs',
+/** Built beside the bundle that this is part of; the tests, which run the sources, use the built one as well. */
+const threadFile = new URL(
+  import.meta.url.endsWith('.ts') ? '../../../cli/dist/thread-entry.cjs' : './thread-entry.cjs',
   import.meta.url,
 ).href;
 
@@ -80,7 +79,7 @@ export class Jobs {
 function started(): Record<Lane, Piscina> {
   const pool = (maxThreads: number): Piscina =>
     new Piscina({
-      filename: workerFile,
+      filename: threadFile,
       minThreads: 0,
       maxThreads,
       idleTimeout: IDLE_MS,
@@ -91,19 +90,4 @@ function started(): Record<Lane, Piscina> {
 
 function requestProblem(status: number, message: string): HttpProblem {
   return new HttpProblem(status, [{ field: '(request)', value: null, message }]);
-}
-
-/** A signal that is given when whoever asked goes away before the answer is out. */
-export function leaving(res: Response): AbortSignal {
-  const controller = new AbortController();
-  res.on('close', () => {
-    if (!res.writableFinished) controller.abort();
-  });
-  return controller.signal;
-}
-
-/** Sends what a job gave back. */
-export function send(res: Response, { status, type, body, headers = {} }: JobAnswer): void {
-  res.status(status).type(type).set(headers);
-  res.send(Buffer.from(body.buffer, body.byteOffset, body.byteLength));
 }

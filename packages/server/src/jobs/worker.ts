@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { Piscina } from 'piscina';
 import { openForReading, openForWriting } from '../db/database.js';
-import { refusalOf } from '../http/errors.js';
+import { refusalOf } from '../lib/errors.js';
 import type { Report } from './answer.js';
 import type { Task } from './task.js';
 import { tasks, type JobCall, type JobName, type JobOutput } from './tasks/index.js';

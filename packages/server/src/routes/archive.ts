@@ -6,9 +6,9 @@ import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { discard } from '../archive/staging.js';
 import { holdingGate } from '../db/write-gate.js';
-import { notFound } from '../http/errors.js';
-import { send } from '../jobs/jobs.js';
-import type { Workplace } from '../start/workplace.js';
+import { notFound } from '../lib/errors.js';
+import { send } from './send.js';
+import type { Workplace } from '../workplace/workplace.js';
 
 /** Where archives lie while they are looked at. */
 const FOLDER = 'imports';

@@ -1,9 +1,9 @@
 import { Router } from 'express';
 import { holdingGate } from '../db/write-gate.js';
-import { HttpProblem } from '../http/errors.js';
-import { send } from '../jobs/jobs.js';
-import { restoreInto } from '../start/restore.js';
-import type { Workplace } from '../start/workplace.js';
+import { HttpProblem } from '../lib/errors.js';
+import { send } from './send.js';
+import { restoreInto } from '../workplace/restore.js';
+import type { Workplace } from '../workplace/workplace.js';
 
 /** /backups: made, listed, put in place of what is there; and /backups/verify: every record read through. */
 export function backupRoutes(workplace: Workplace): Router {

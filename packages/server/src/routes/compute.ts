@@ -1,7 +1,8 @@
 import { Router } from 'express';
 import { families, familyByKey, fieldsOf, modelById, models } from '@hornblende/core';
-import { notFound } from '../http/errors.js';
-import { leaving, send, type Jobs } from '../jobs/jobs.js';
+import { notFound } from '../lib/errors.js';
+import type { Jobs } from '../jobs/jobs.js';
+import { leaving, send } from './send.js';
 
 /** What needs no database: families, models, calculation and ranking. */
 export function computeRoutes(jobs: Jobs): Router {

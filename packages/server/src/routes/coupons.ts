@@ -1,7 +1,8 @@
 import { Router } from 'express';
-import { couponFiles, type CouponFile } from '../coupons/coupon-file.js';
-import { HttpProblem } from '../http/errors.js';
-import { leaving, send, type Jobs } from '../jobs/jobs.js';
+import { couponFiles, type CouponFile } from '../jobs/coupon-file.js';
+import { HttpProblem } from '../lib/errors.js';
+import type { Jobs } from '../jobs/jobs.js';
+import { leaving, send } from './send.js';
 
 /** /coupons: shapes made from numbers, as STL or 3MF: `/coupons/warp-bar.stl?lengthMm=200`. */
 export function couponRoutes(jobs: Jobs): Router {

@@ -1,9 +1,10 @@
 import { Router } from 'express';
 import type { DecisionStore } from '../db/decisions.js';
 import { parseInput } from '@hornblende/core';
-import { WithdrawalInput } from '../http/envelopes.js';
-import { listing } from '../http/listing.js';
-import { leaving, send, type Jobs } from '../jobs/jobs.js';
+import { WithdrawalInput } from '../lib/envelopes.js';
+import { listing } from './listing.js';
+import type { Jobs } from '../jobs/jobs.js';
+import { leaving, send } from './send.js';
 
 /** The report brings its own style and nothing else; it may be opened here as it may from disk. */
 const REPORT_POLICY = "default-src 'none'; style-src 'unsafe-inline'; img-src data:; frame-ancestors 'self'";

@@ -1,5 +1,6 @@
 import { Router } from 'express';
-import { send, type Jobs } from '../jobs/jobs.js';
+import type { Jobs } from '../jobs/jobs.js';
+import { send } from './send.js';
 
 /** /demo: lays the demo out in an empty workshop. */
 export function demoRoutes(jobs: Jobs): Router {

@@ -1,8 +1,8 @@
 import { InputError, parseDrillAnswer, parseInput, Text } from '@hornblende/core';
 import { Router } from 'express';
 import type { DrillAnswerStore } from '../db/drill-answers.js';
-import { listing } from '../http/listing.js';
-import { within } from '../http/split.js';
+import { listing } from './listing.js';
+import { within } from '../lib/split.js';
 import type { Jobs } from '../jobs/jobs.js';
 
 /** Query of `DELETE /api/drills/answers`. */

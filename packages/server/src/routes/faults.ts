@@ -1,9 +1,9 @@
 import { parseFault } from '@hornblende/core';
 import type { Router } from 'express';
 import type { FaultStore } from '../db/faults.js';
-import { DocumentEnvelope } from '../http/envelopes.js';
-import { listing } from '../http/listing.js';
-import { resource } from '../http/resource.js';
+import { DocumentEnvelope } from '../lib/envelopes.js';
+import { listing } from './listing.js';
+import { resource } from './resource.js';
 import type { Jobs } from '../jobs/jobs.js';
 
 /** /faults: what went wrong and what it was, the newest first. */

@@ -1,7 +1,8 @@
 import { raw, Router } from 'express';
 import type { Knex } from 'knex';
 import { holdingGate } from '../db/write-gate.js';
-import { send, type Jobs } from '../jobs/jobs.js';
+import type { Jobs } from '../jobs/jobs.js';
+import { send } from './send.js';
 import { drop, wantedFlag } from '../jobs/wanted.js';
 
 /** Largest table of grades that is taken, bytes: some twenty thousand. */

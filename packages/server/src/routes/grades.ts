@@ -1,10 +1,11 @@
 import { parseGrade } from '@hornblende/core';
 import { Router } from 'express';
 import type { GradeStore } from '../db/grades.js';
-import { DocumentEnvelope } from '../http/envelopes.js';
-import { listing } from '../http/listing.js';
-import { resource } from '../http/resource.js';
-import { send, type Jobs } from '../jobs/jobs.js';
+import { DocumentEnvelope } from '../lib/envelopes.js';
+import { listing } from './listing.js';
+import { resource } from './resource.js';
+import type { Jobs } from '../jobs/jobs.js';
+import { send } from './send.js';
 
 /** /grades: named products on top of families, and tables of them out. */
 export function gradeRoutes(store: GradeStore, jobs: Jobs, now: () => string): Router {

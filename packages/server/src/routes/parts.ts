@@ -1,9 +1,9 @@
 import { parseBrief } from '@hornblende/core';
 import type { Router } from 'express';
 import type { PartStore } from '../db/parts.js';
-import { PartEnvelope } from '../http/envelopes.js';
-import { listing } from '../http/listing.js';
-import { resource } from '../http/resource.js';
+import { PartEnvelope } from '../lib/envelopes.js';
+import { listing } from './listing.js';
+import { resource } from './resource.js';
 import type { Jobs } from '../jobs/jobs.js';
 
 /** /parts: what is worked on, what was put away, and how briefs have stood. */

@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import type { PhoneStore } from '../db/phones.js';
-import { HttpProblem } from '../http/errors.js';
+import { HttpProblem } from '../lib/errors.js';
 import type { Pairing } from '../share/pairing.js';
 
 /** What is shared with phones: where, and by which codes. */

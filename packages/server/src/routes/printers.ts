@@ -1,9 +1,9 @@
 import { parsePrinter } from '@hornblende/core';
 import type { Router } from 'express';
 import type { PrinterStore } from '../db/printers.js';
-import { PrinterEnvelope } from '../http/envelopes.js';
-import { listing } from '../http/listing.js';
-import { resource } from '../http/resource.js';
+import { PrinterEnvelope } from '../lib/envelopes.js';
+import { listing } from './listing.js';
+import { resource } from './resource.js';
 import type { Jobs } from '../jobs/jobs.js';
 
 /** /printers. */

@@ -1,9 +1,9 @@
 import { parsePrintEntry } from '@hornblende/core';
 import type { Router } from 'express';
 import type { PrintStore } from '../db/prints.js';
-import { DocumentEnvelope } from '../http/envelopes.js';
-import { listing } from '../http/listing.js';
-import { resource } from '../http/resource.js';
+import { DocumentEnvelope } from '../lib/envelopes.js';
+import { listing } from './listing.js';
+import { resource } from './resource.js';
 import type { Jobs } from '../jobs/jobs.js';
 
 /** /prints: the log of what was printed, newest first. */

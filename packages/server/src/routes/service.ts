@@ -13,12 +13,13 @@ import type { InspectionStore } from '../db/inspections.js';
 import type { PhotoStore } from '../db/photos.js';
 import { PHOTO_LIMIT } from '../db/photos.js';
 import type { PlacementStore } from '../db/placements.js';
-import { DocumentEnvelope } from '../http/envelopes.js';
-import { HttpProblem } from '../http/errors.js';
-import { listing } from '../http/listing.js';
-import { resource } from '../http/resource.js';
-import { within } from '../http/split.js';
-import { leaving, send, type Jobs } from '../jobs/jobs.js';
+import { DocumentEnvelope } from '../lib/envelopes.js';
+import { HttpProblem } from '../lib/errors.js';
+import { listing } from './listing.js';
+import { resource } from './resource.js';
+import { within } from '../lib/split.js';
+import type { Jobs } from '../jobs/jobs.js';
+import { leaving, send } from './send.js';
 
 /** Query of `GET /api/service/evidence`. */
 class EvidenceQuery {

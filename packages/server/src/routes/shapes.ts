@@ -1,7 +1,7 @@
 import { Choice, meshUnits, parseInput, Text, type MeshUnit } from '@hornblende/core';
 import express, { Router } from 'express';
 import type { ShapeStore } from '../db/shapes.js';
-import { HttpProblem } from '../http/errors.js';
+import { HttpProblem } from '../lib/errors.js';
 
 /** Largest file of a shape that is kept, bytes: what one file of an archive may hold. */
 export const SHAPE_LIMIT = 48 * 2 ** 20;

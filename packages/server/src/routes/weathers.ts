@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import { InputError, parseInput, WeatherInput } from '@hornblende/core';
 import type { WeatherStore } from '../db/weathers.js';
-import { listing } from '../http/listing.js';
+import { listing } from './listing.js';
 import type { Jobs } from '../jobs/jobs.js';
 
 /** /weathers: years of hourly weather, read in the browser and kept here. */

@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import { parseInput, parseWorkshop } from '@hornblende/core';
 import type { WorkshopStore } from '../db/workshop.js';
-import { QuoteInput } from '../http/envelopes.js';
+import { QuoteInput } from '../lib/envelopes.js';
 
 /** /workshop: its settings, and what print services ask for its parts. */
 export function workshopRoutes(workshop: WorkshopStore): Router {

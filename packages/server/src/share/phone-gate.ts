@@ -1,6 +1,6 @@
 import type { Request, RequestHandler } from 'express';
 import type { PhoneStore } from '../db/phones.js';
-import { HttpProblem } from '../http/errors.js';
+import { HttpProblem } from '../lib/errors.js';
 
 /** The cookie that holds a phone's key. */
 export const PHONE_COOKIE = 'hornblende-phone';

@@ -1,6 +1,6 @@
 import { photoFolder } from '../db/photo-path.js';
 import { PhotoStore } from '../db/photos.js';
-import type { Workplace } from './workplace.js';
+import type { Workplace } from '../workplace/workplace.js';
 
 /** How often it is looked whether something is due, ms. */
 const LOOK_MS = 3_600_000;

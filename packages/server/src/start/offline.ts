@@ -6,12 +6,12 @@ import { importStaged, previewImport } from '../archive/import.js';
 import { checkedManifest, discard, stage } from '../archive/staging.js';
 import { openDatabase, openForReading } from '../db/database.js';
 import { photoFolder } from '../db/photo-path.js';
-import { lookAt } from '../db/look-at.js';
-import { StartProblem } from '../db/start-problem.js';
+import { lookAt } from '../workplace/look-at.js';
+import { StartProblem } from '../lib/start-problem.js';
 import { verifyDatabase } from '../db/verify.js';
-import { lockFolder } from './folder-lock.js';
-import { restoreInto } from './restore.js';
-import { DATABASE_FILE, Workplace } from './workplace.js';
+import { lockFolder } from '../workplace/folder-lock.js';
+import { restoreInto } from '../workplace/restore.js';
+import { DATABASE_FILE, Workplace } from '../workplace/workplace.js';
 
 // What the command line does to a data folder without serving it. Reading goes on beside a server; what writes
 // takes the folder for itself.

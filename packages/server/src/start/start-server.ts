@@ -3,16 +3,16 @@ import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import type { Express } from 'express';
-import { startProblemOf } from '../db/start-problem.js';
-import { createApp } from '../http/app.js';
+import { startProblemOf } from '../lib/start-problem.js';
+import { createApp } from './app.js';
 import type { Sharing } from '../routes/phones.js';
 import { Pairing } from '../share/pairing.js';
-import { createPhoneApp } from '../share/phone-app.js';
+import { createPhoneApp } from './phone-app.js';
 import { seedDemo } from '../demo/seed.js';
-import { lockFolder } from './folder-lock.js';
+import { lockFolder } from '../workplace/folder-lock.js';
 import { Housekeeping } from './housekeeping.js';
-import { setAside } from './restore.js';
-import { DATABASE_FILE, portProblem, Workplace } from './workplace.js';
+import { setAside } from '../workplace/restore.js';
+import { DATABASE_FILE, portProblem, Workplace } from '../workplace/workplace.js';
 
 /** How the server is started. */
 export interface StartOptions {

@@ -5,8 +5,7 @@ import { afterAll, describe, expect, it } from 'vitest';
 import { keepPieces, putTogether, takeApart } from '../../src/db/decision-pieces.js';
 import { openDatabase, openForReading } from '../../src/db/database.js';
 import { holdingGate, writing } from '../../src/db/write-gate.js';
-import { decide } from '../../src/jobs/decide.js';
-import { parseBrief } from '@hornblende/core';
+import { decide, parseBrief } from '@hornblende/core';
 import { brief } from '../running.js';
 
 const folder = mkdtempSync(join(tmpdir(), 'hornblende-db-'));
@@ -66,8 +65,7 @@ describe('the bulk of a record', () => {
     decide(
       { firstChoice: 'pla', secondChoice: 'petg', reason, decidedBy: 'A. N.', hazardAcknowledged: false },
       { brief: parseBrief(brief()), given: brief(), printer: null, weather: null, grades: [] },
-      '2026-01-01T00:00:00.000Z',
-      200,
+      { at: '2026-01-01T00:00:00.000Z', draws: 200 },
     );
 
   it('is packed to less than a tenth, shared, and comes back as it was', async () => {

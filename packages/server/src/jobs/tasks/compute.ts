@@ -1,6 +1,6 @@
 import { calculate, families, parseBrief, parsePrinter, rank, relaxations } from '@hornblende/core';
-import { RankEnvelope } from '../../http/envelopes.js';
-import { split, within } from '../../http/split.js';
+import { RankEnvelope } from '../../lib/envelopes.js';
+import { split, within } from '../../lib/split.js';
 import { json } from '../answer.js';
 import type { Task } from '../task.js';
 

@@ -1,6 +1,6 @@
 import { fieldsOf } from '@hornblende/core';
 import { coupons } from '@hornblende/core/coupons';
-import { couponFile, couponFiles, type CouponFile } from '../../coupons/coupon-file.js';
+import { couponFile, couponFiles, type CouponFile } from '../coupon-file.js';
 import { json } from '../answer.js';
 import type { Task } from '../task.js';
 

@@ -1,10 +1,13 @@
 import {
+  decide,
   DecisionInput,
+  DRAWS,
   familiesFor,
   parseInput,
   recordDrift,
   recordHtml,
   recordMarkdown,
+  type DecisionGround,
   type DecisionRecord,
 } from '@hornblende/core';
 import type { Knex } from 'knex';
@@ -13,9 +16,8 @@ import { GradeStore } from '../../db/grades.js';
 import { PartStore } from '../../db/parts.js';
 import { PrinterStore } from '../../db/printers.js';
 import { WeatherStore } from '../../db/weathers.js';
-import { notFound } from '../../http/errors.js';
+import { notFound } from '../../lib/errors.js';
 import { bytes, json } from '../answer.js';
-import { decide, type DecisionGround } from '../decide.js';
 import type { Task } from '../task.js';
 import { ownFieldEvidence } from './service.js';
 
@@ -29,7 +31,7 @@ export interface DecisionAsked {
 export const workOutDecision: Task<{ partId: string; body: unknown; now: string }, ReadyDecision> = {
   async run(db, { partId, body, now }) {
     const ground = await groundOf(db, partId, now);
-    return readyToKeep(decide(parseInput(DecisionInput, body), ground, now));
+    return readyToKeep(decide(parseInput(DecisionInput, body), ground, { at: now, draws: DRAWS }));
   },
 };
 
@@ -68,7 +70,7 @@ async function groundOf(db: Knex, partId: string, now: string): Promise<Decision
     brief,
     given,
     grades: await new GradeStore(db).active(),
-    field: brief.outdoorSchool === 'field' ? await ownFieldEvidence(db, now) : [],
+    families: familiesFor(brief, brief.outdoorSchool === 'field' ? await ownFieldEvidence(db, now) : []),
     printer: printerId ? (await new PrinterStore(db).get(printerId)).profile : null,
     weather: weatherId ? await new WeatherStore(db).get(weatherId) : null,
   };

@@ -1,5 +1,5 @@
 import { seedDemo } from '../../demo/seed.js';
-import { HttpProblem } from '../../http/errors.js';
+import { HttpProblem } from '../../lib/errors.js';
 import { json } from '../answer.js';
 import type { Task } from '../task.js';
 

@@ -2,8 +2,8 @@ import { InputError, parseGrade, type ImportItem, type Problem } from '@hornblen
 import { writeGradesCsv, writeGradesJson } from '@hornblende/core/tables';
 import { GradeImports } from '../../db/grade-imports.js';
 import { GradeStore } from '../../db/grades.js';
-import { notFound } from '../../http/errors.js';
-import { within } from '../../http/split.js';
+import { notFound } from '../../lib/errors.js';
+import { within } from '../../lib/split.js';
 import { bytes, json } from '../answer.js';
 import { isWanted } from '../wanted.js';
 import type { Task } from '../task.js';

@@ -8,7 +8,7 @@ import { openForReading } from '../../db/database.js';
 import { recordKinds } from '../../db/kinds.js';
 import { photoFolder } from '../../db/photo-path.js';
 import { damageOf, verifyDatabase } from '../../db/verify.js';
-import { notFound } from '../../http/errors.js';
+import { notFound } from '../../lib/errors.js';
 import { json } from '../answer.js';
 import type { Task } from '../task.js';
 

@@ -25,7 +25,7 @@ import { InspectionStore } from '../../db/inspections.js';
 import { PartStore } from '../../db/parts.js';
 import { allPlaced, failedKinds, looksOf } from '../../db/placed.js';
 import { PlacementStore } from '../../db/placements.js';
-import { serviceCalendar } from '../../service/calendar.js';
+import { serviceCalendar } from '../calendar.js';
 import { bytes, json, type JobAnswer } from '../answer.js';
 import type { Task } from '../task.js';
 import { pageAnswer, type ListAsked } from './lists.js';

@@ -6,15 +6,15 @@ import { PhoneStore } from '../db/phones.js';
 import { photoFolder } from '../db/photo-path.js';
 import { PhotoStore } from '../db/photos.js';
 import { PlacementStore } from '../db/placements.js';
-import { errorHandler, HttpProblem, unknownRoute } from '../http/errors.js';
+import { errorHandler, HttpProblem, unknownRoute } from '../lib/errors.js';
 import { hostGuard } from '../http/host-guard.js';
 import { securityHeaders } from '../http/security-headers.js';
 import { servePages } from '../http/serve-pages.js';
-import { workplaceGuard } from '../http/workplace-guard.js';
+import { workplaceGuard } from '../routes/workplace-guard.js';
 import { inspectionRoutes, photoRoutes, placementRoutes } from '../routes/service.js';
-import type { Workplace } from '../start/workplace.js';
-import type { Pairing } from './pairing.js';
-import { PHONE_COOKIE, phoneGate } from './phone-gate.js';
+import type { Workplace } from '../workplace/workplace.js';
+import type { Pairing } from '../share/pairing.js';
+import { PHONE_COOKIE, phoneGate } from '../share/phone-gate.js';
 
 /** Largest look that a phone sends, bytes. */
 const LOOK_LIMIT = 64 * 1024;

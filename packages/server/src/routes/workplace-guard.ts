@@ -1,6 +1,6 @@
 import type { RequestHandler } from 'express';
-import type { Workplace } from '../start/workplace.js';
-import { HttpProblem } from './errors.js';
+import type { Workplace } from '../workplace/workplace.js';
+import { HttpProblem } from '../lib/errors.js';
 
 /** What may be asked of a damaged workshop besides reading: sums that need no database, and putting it right. */
 const harmless = /^\/(calc|rank|backups)(\/|$)/;

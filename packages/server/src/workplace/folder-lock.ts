@@ -1,7 +1,7 @@
 import Driver from 'better-sqlite3';
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { StartProblem, startProblemOf } from '../db/start-problem.js';
+import { StartProblem, startProblemOf } from '../lib/start-problem.js';
 
 /** A data folder that is in use by this process alone. */
 export interface FolderLock {

@@ -1,7 +1,7 @@
 import { InputError } from '@hornblende/core';
 import { Router, type RequestHandler } from 'express';
 import type { RevisionedRow, RevisionedStore } from '../db/revisioned-store.js';
-import { split, within } from './split.js';
+import { split, within } from '../lib/split.js';
 
 /** How a kind of document travels: an envelope with the document under a name of its own. */
 export interface ResourceKind<Content, Stored extends { revision: number }, Envelope extends object, Doc> {

@@ -1,8 +1,8 @@
 import type { Knex } from 'knex';
 import { join } from 'node:path';
 import { migrate, openForReading, openForWriting } from '../db/database.js';
-import { lookAt } from '../db/look-at.js';
-import { StartProblem, startProblemOf } from '../db/start-problem.js';
+import { lookAt } from './look-at.js';
+import { StartProblem, startProblemOf } from '../lib/start-problem.js';
 import { Backups } from '../backup/backups.js';
 import { Jobs } from '../jobs/jobs.js';
 

@@ -1,7 +1,7 @@
 import Driver from 'better-sqlite3';
 import { existsSync, statSync } from 'node:fs';
-import { steps } from './migrations/index.js';
-import { StartProblem, startProblemOf } from './start-problem.js';
+import { steps } from '../db/migrations/index.js';
+import { StartProblem, startProblemOf } from '../lib/start-problem.js';
 
 /** What lies at a database's path before it is opened for work. */
 export interface Found {

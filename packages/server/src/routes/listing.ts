@@ -1,6 +1,7 @@
 import type { Request, RequestHandler } from 'express';
 import { pageAsked } from '../db/page.js';
-import { leaving, send, type Jobs } from '../jobs/jobs.js';
+import type { Jobs } from '../jobs/jobs.js';
+import { leaving, send } from './send.js';
 import type { JobInput, JobName } from '../jobs/tasks/index.js';
 
 /** The tasks that give a page of a list. */
