@@ -59,13 +59,15 @@ function program(): Command {
 
 /**
  * Runs the command line.
- * @returns the exit code: 0, or 2 for bad input (one line a problem on standard error), or 1
+ * @returns the exit code: 0, or 2 for bad input (one line a problem on standard error), or 1 where something is not
+ * as it should be: a command that found that says so in {@link process.exitCode}
  */
 export async function main(args: string[]): Promise<number> {
   endOnClosedPipe();
+  process.exitCode = 0;
   try {
     await program().parseAsync(args, { from: 'user' });
-    return 0;
+    return Number(process.exitCode);
   } catch (e) {
     if (e instanceof InputError) {
       process.stderr.write(`${problemsText(e.problems)}\n`);

@@ -101,10 +101,16 @@ export interface ImportResult {
   changed: number;
 }
 
-/** What taking an import back did: grades changed since are left as they are. */
+/** What was left as it is when an import was taken back, and why. */
+export interface LeftAsIs {
+  what: string;
+  why: string;
+}
+
+/** What taking an import back did: what was changed since, or is named by something newer, stays. */
 export interface ImportUndone {
   restored: number;
-  left: string[];
+  left: LeftAsIs[];
 }
 
 /** A fault, open or solved. */
@@ -235,6 +241,8 @@ export interface BackupSummary {
   /** Records that were read through after writing, and what was wrong with them. */
   checked: number;
   problems: string[];
+  /** Photographs that its records name and that could not be copied, for their files are gone. */
+  photosGone: number;
 }
 
 /** What importing an archive would do to one kind of record. */
@@ -269,16 +277,18 @@ export interface ArchiveImported {
 /** What taking the import of an archive back did. */
 export interface ArchiveUndone {
   restored: number;
-  /** Records that were changed since and are left as they are. */
-  left: string[];
+  /** Records that were changed since, or that something newer refers to. */
+  left: LeftAsIs[];
 }
 
 /** How the server is. */
 export interface Health {
   status: 'ok' | 'damaged';
   version: string;
-  /** What is damaged, in SQLite's words. */
+  /** What is damaged in the file itself, in SQLite's words: nothing is written then. */
   damage?: string[];
+  /** Records that are not as they were written: lists leave them out, and the rest goes on. */
+  damagedRecords?: string[];
   /** Set where it is answered to phones: parts in service, and nothing else. */
   phone?: boolean;
 }

@@ -93,7 +93,7 @@ describe('grades', () => {
     await call('PUT', '/api/grades/in-a', { grade: grade({ key: 'in-a', note: 'kept' }), revision: 1 });
     expect((await call('POST', `/api/grades/imports/${String(good.body.id)}/undo`)).body).toEqual({
       restored: 1,
-      left: ['in-a'],
+      left: [{ what: 'in-a', why: 'it was changed since' }],
     });
     expect((await call('GET', '/api/grades/fell-pla')).body).toMatchObject({
       grade: { name: 'Fell PLA two', sheet: { hdt045C: { typical: 58 } } },

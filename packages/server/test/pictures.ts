@@ -1,3 +1,4 @@
+import sharp from 'sharp';
 import { crc32, deflateSync } from 'node:zlib';
 
 function chunk(name: string, data: Uint8Array): Buffer {
@@ -22,20 +23,24 @@ export function png(tone: number, words = 'taken at 54.1 N'): Buffer {
   ]);
 }
 
-/** The frame of a JPEG of 8 × 8 with an EXIF segment of words: enough to be known by, and to be stripped. */
-export function jpeg(words: string): Buffer {
+/**
+ * A JPEG of 8 × 8 with words of where it was taken wherever a file can hold them: in comments and segments, the second
+ * behind fill bytes (ITU T.81, B.1.1.2), and behind the picture's end.
+ */
+export async function jpeg(words: string): Promise<Buffer> {
   const segment = (marker: number, data: Buffer): Buffer => {
     const head = Buffer.from([0xff, marker, 0, 0]);
     head.writeUInt16BE(data.length + 2, 2);
     return Buffer.concat([head, data]);
   };
+  const grey = { width: 8, height: 8, channels: 3 as const, background: { r: 90, g: 120, b: 90 } };
+  const plain = await sharp({ create: grey }).jpeg().toBuffer();
   return Buffer.concat([
-    Buffer.from([0xff, 0xd8]),
-    segment(0xe0, Buffer.from('JFIF\0\x01\x01\0\0\x01\0\x01\0\0', 'latin1')),
+    plain.subarray(0, 2),
     segment(0xfe, Buffer.from(words, 'latin1')),
+    Buffer.from([0xff, 0xff, 0xff]),
     segment(0xed, Buffer.from(`Photoshop 3.0\0${words}`, 'latin1')),
-    segment(0xc0, Buffer.from([8, 0, 8, 0, 8, 1, 1, 0x11, 0])),
-    segment(0xda, Buffer.from([1, 1, 0, 0, 63, 0])),
-    Buffer.from([0, 0xff, 0xd9]),
+    plain.subarray(2),
+    Buffer.from(words, 'latin1'),
   ]);
 }

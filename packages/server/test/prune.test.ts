@@ -14,6 +14,7 @@ function daily(days: number, aDay = 1): BackupSummary[] {
     counts: {},
     checked: 0,
     problems: [],
+    photosGone: 0,
   }));
 }
 const kept = (list: BackupSummary[]): string[] => {

@@ -162,7 +162,7 @@ describe('photographs', () => {
     const bytes = Buffer.from(await back.arrayBuffer());
     expect(bytes.includes('54.1')).toBe(false);
     expect(readFileSync(join(dataDir, 'photos', sha.slice(0, 2), `${sha}.png`)).equals(bytes)).toBe(true);
-    const picture = await sendPhoto(jpeg('Upper apiary'));
+    const picture = await sendPhoto(await jpeg('Upper apiary'));
     expect(picture).toMatchObject({ status: 201, body: { type: 'image/jpeg', width: 8, height: 8 } });
     const kept = await fetch(`${api.server().url}/api/photos/${String(picture.body.sha256)}`);
     expect(Buffer.from(await kept.arrayBuffer()).includes('Upper apiary')).toBe(false);

@@ -28,12 +28,10 @@ export function backupCommand(): Command {
   return onFolder('backup', 'back the workshop up').action(async (o: InFolder) => {
     const { backUp } = await import('@hornblende/server');
     const made = await backUp(dataFolder(o.data));
-    say(
-      o,
-      made,
-      `${made.name}: ${made.checked} records, ${made.problems.length ? made.problems.join('; ') : 'sound'}.`,
-    );
-    if (made.problems.length) process.exitCode = 1;
+    const { name, checked, problems, photosGone } = made;
+    const gone = photosGone ? ` ${photosGone} photographs are gone and could not be copied.` : '';
+    say(o, made, `${name}: ${checked} records, ${problems.length ? problems.join('; ') : 'sound'}.${gone}`);
+    if (problems.length) process.exitCode = 1;
   });
 }
 
@@ -54,7 +52,7 @@ export function verifyCommand(): Command {
     .argument('[file]', 'a backup or an archive; else the data folder')
     .action(async (file: string | undefined, o: InFolder) => {
       const { verify } = await import('@hornblende/server');
-      const found = await verify(file ?? null, dataFolder(o.data));
+      const found = await verify(file ?? null, dataFolder(o.data), progressLine('Reading'));
       say(
         o,
         found,
@@ -70,8 +68,9 @@ export function exportCommand(): Command {
     .argument('<file>', 'the archive to write')
     .action(async (file: string, o: InFolder) => {
       const { exportTo } = await import('@hornblende/server');
-      const files = await exportTo(file, dataFolder(o.data), version);
-      say(o, { file, files }, `${file}: ${files} records.`);
+      const { files, left } = exportTo(file, dataFolder(o.data), version, progressLine('Writing'));
+      for (const { what, why } of left) process.stderr.write(`Left out: ${what}: ${why}\n`);
+      say(o, { file, files, left }, `${file}: ${files} files.`);
     });
 }
 
@@ -82,10 +81,11 @@ export function importCommand(): Command {
     .option('--yes', 'do not ask')
     .action(async (file: string, o: InFolder & { yes?: boolean }) => {
       const { importFrom } = await import('@hornblende/server');
-      const done = await importFrom(file, dataFolder(o.data), async preview => {
+      const asked = async (preview: ArchivePreview): Promise<boolean> => {
         process.stderr.write(previewText(preview));
         return o.yes ?? (await agreed());
-      });
+      };
+      const done = await importFrom(file, dataFolder(o.data), asked, progressLine('Importing'));
       if (!done) say(o, { imported: false }, 'Nothing was imported.');
       else
         say(
@@ -94,6 +94,16 @@ export function importCommand(): Command {
           `Imported: ${done.added} added, ${done.changed} changed, ${done.kept} kept as they are here.`,
         );
     });
+}
+
+/** Says on standard error how far something is, once a second, where a person looks on. */
+function progressLine(what: string): (done: number, total: number) => void {
+  let last = Date.now();
+  return (done, total) => {
+    if (!process.stderr.isTTY || Date.now() - last < 1000) return;
+    last = Date.now();
+    process.stderr.write(`${what}: ${done} of ${total}\n`);
+  };
 }
 
 function previewText({ kinds }: ArchivePreview): string {

@@ -30,7 +30,7 @@ export function successByRecord(
   let well = 0;
   let failed = 0;
   for (const p of prints) {
-    if (p.printerId !== printerId || p.outcome === 'timed') continue;
+    if (printerId === null || p.printerId !== printerId || p.outcome === 'timed') continue;
     const own = p.family === family;
     const weight = own ? 1 : OTHER_FAMILY;
     all += weight;
@@ -63,7 +63,8 @@ export function timeByRecord(
   let weight = PRIOR_TIMES;
   let timed = 0;
   for (const p of prints) {
-    if (p.printerId !== printerId || p.minutes === null || p.expectedMinutes === null) continue;
+    if (printerId === null || p.printerId !== printerId) continue;
+    if (p.minutes === null || p.expectedMinutes === null) continue;
     // A print that failed ended early.
     if (p.outcome === 'failed') continue;
     const w = p.outcome === 'timed' ? FILE_WEIGHT : 1;

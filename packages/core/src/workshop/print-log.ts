@@ -18,7 +18,8 @@ export class PrintEntry {
   @Text({ maxLength: 120, doc: 'What was printed.' }) part!: string;
   @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The part’s id; default null.' })
   partId: string | null = null;
-  @Text({ maxLength: 60, doc: 'The printer’s id.' }) printerId!: string;
+  @Text({ maxLength: 60, nullable: true, doc: 'The printer’s id; null where it is gone from the workshop.' })
+  printerId!: string | null;
   @Text({ maxLength: 80, doc: 'The key of its family or grade.' }) material!: string;
   @Text({ maxLength: 80, doc: 'The key of its family.' }) family!: string;
   @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The spool it came off; default null.' })

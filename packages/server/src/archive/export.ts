@@ -1,57 +1,166 @@
-import type { Knex } from 'knex';
-import { readFileSync } from 'node:fs';
+import type { LeftAsIs } from '@hornblende/core';
+import Driver from 'better-sqlite3';
+import { readFileSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { fileOf, keyText, recordKinds, type RecordKind, type Row } from '../db/kinds.js';
+import { columnReferences, fileOf, keyText, requireSum, type RecordKind, type Row } from '../db/kind.js';
+import { recordKinds } from '../db/kinds/index.js';
 import { steps } from '../db/migrations/index.js';
-import { rowsOf } from '../db/rows.js';
-import { archiveProblem, BLOB, MANIFEST, type FileEntry, type Manifest } from './manifest.js';
-import { entryOf, ZipWriter } from './zip.js';
+import { keyColumnOf, type ListReference } from '../db/reference.js';
+import type { Progress } from '../db/verify.js';
+import { BLOB, entryOf, MANIFEST, type FileEntry, type Manifest } from './manifest.js';
+import { ZipWriter } from './zip-writer.js';
 
-/**
- * Writes the whole workshop into one zip: a file a record, and the manifest last, when all is known.
- * @param folder of the photographs
- */
-export async function exportArchive(
-  db: Knex,
-  { to, folder }: { to: string; folder: string },
-  app: string,
-  at: string,
-): Promise<Manifest> {
-  const files: Record<string, FileEntry> = {};
-  const zip = new ZipWriter(to);
-  const putBytes = (path: string, bytes: Uint8Array): void => {
-    files[path] = entryOf(bytes);
-    zip.add(path, bytes);
-  };
-  const put = (path: string, value: unknown): void =>
-    putBytes(path, new TextEncoder().encode(`${JSON.stringify(value, null, 1)}\n`));
-  for (const kind of recordKinds)
-    for await (const row of rowsOf(db, kind)) {
-      const path = `${kind.name}/${encodeURIComponent(keyText(kind, row))}`;
-      put(`${path}.json`, fileOf(kind, row));
-      const data = bytesOf(kind, row, folder);
-      if (data) putBytes(`${path}${BLOB}`, data);
-    }
-  const manifest: Manifest = {
-    format: 'hornblende-archive',
-    version: 1,
-    app,
-    schema: steps.at(-1)?.name ?? '',
-    at,
-    files: { ...files },
-  };
-  put(MANIFEST, manifest);
-  zip.close();
-  return manifest;
+/** Where an archive is written from and to. */
+export interface ExportOrder {
+  /** The database. */
+  file: string;
+  /** The folder of the photographs. */
+  photos: string;
+  /** The zip. */
+  to: string;
+  /** The version of Hornblende that writes it. */
+  app: string;
+  at: string;
 }
 
-/** The bytes that belong to a row: of its column, or of its file. @throws HttpProblem for a file that is gone */
-function bytesOf(kind: RecordKind, row: Row, folder: string): Uint8Array | null {
-  if (!kind.blob) return null;
-  if (!kind.file) return row[kind.blob] as Buffer;
+/** How often progress is said, records. */
+const SAID_EVERY = 500;
+
+/**
+ * Writes the whole workshop, as it stands at one moment, into one zip: a file a record, and the manifest last, when
+ * all is known. A record that cannot be read, or whose photograph is gone, is named and left out, and so is what
+ * would not stand without it; the rest goes out.
+ */
+export function exportArchive(order: ExportOrder, progress: Progress = () => undefined): Manifest {
+  const db = new Driver(order.file, { readonly: true });
+  const part = `${order.to}.part`;
+  const zip = new ZipWriter(part);
   try {
-    return readFileSync(join(folder, kind.file(row)));
-  } catch {
-    throw archiveProblem(`lacks ${kind.title(row)}: its file is gone from the folder of photographs`);
+    // Reading begins a snapshot: what others write meanwhile is not seen.
+    db.exec('begin');
+    const manifest = new Export(db, zip, order, progress).run();
+    db.exec('commit');
+    zip.close();
+    renameSync(part, order.to);
+    return manifest;
+  } catch (e) {
+    zip.abandon();
+    rmSync(part, { force: true });
+    throw e;
+  } finally {
+    db.close();
   }
+}
+
+class Export {
+  private readonly files: Record<string, FileEntry> = {};
+  private readonly left: LeftAsIs[] = [];
+  /** The keys that were written of each table that others refer to. */
+  private readonly written = new Map<string, Set<string>>();
+  private done = 0;
+
+  constructor(
+    private readonly db: Driver.Database,
+    private readonly zip: ZipWriter,
+    private readonly order: ExportOrder,
+    private readonly progress: Progress,
+  ) {}
+
+  run(): Manifest {
+    const { app, at } = this.order;
+    const total = recordKinds.reduce((sum, k) => sum + this.countOf(k), 0);
+    for (const kind of recordKinds) this.writeKind(kind, total);
+    const manifest: Manifest = {
+      format: 'hornblende-archive',
+      version: 1,
+      app,
+      schema: steps.at(-1)!.name,
+      at,
+      files: { ...this.files },
+      ...(this.left.length ? { left: this.left } : {}),
+    };
+    this.zip.add(MANIFEST, jsonBytes(manifest));
+    return manifest;
+  }
+
+  private countOf({ table }: RecordKind): number {
+    return this.db.prepare(`select count(*) from ${table}`).pluck().get() as number;
+  }
+
+  private writeKind(kind: RecordKind, total: number): void {
+    const keys = new Set<string>();
+    this.written.set(kind.table, keys);
+    const rows = this.db.prepare(`select * from ${kind.table} order by ${kind.key.join(', ')}`);
+    for (const row of rows.iterate() as IterableIterator<Row>) {
+      if (++this.done % SAID_EVERY === 0) this.progress(this.done, total);
+      try {
+        this.writeRow(kind, row);
+        keys.add(String(row[keyColumnOf(kind.table)] ?? keyText(kind, row)));
+      } catch (e) {
+        this.left.push({
+          what: `${kind.name} ${keyText(kind, row)}`,
+          why: (e as Error).message.slice(0, 200),
+        });
+      }
+    }
+  }
+
+  /** @throws Error for a record that cannot go out */
+  private writeRow(kind: RecordKind, row: Row): void {
+    requireSum(kind, row);
+    kind.check(row);
+    this.requireStanding(kind, row);
+    const bytes = this.bytesOf(kind, row);
+    const path = `${kind.name}/${encodeURIComponent(keyText(kind, row))}`;
+    this.put(`${path}.json`, jsonBytes(fileOf(kind, row)));
+    if (bytes) this.put(`${path}${BLOB}`, bytes);
+  }
+
+  private put(path: string, bytes: Uint8Array): void {
+    this.files[path] = entryOf(bytes);
+    this.zip.add(path, bytes);
+  }
+
+  /** What a record refers to goes out with it, is forgotten, or the record stays behind. @throws Error */
+  private requireStanding(kind: RecordKind, row: Row): void {
+    for (const { column, to, gone } of columnReferences(kind)) {
+      const value = row[column];
+      // A grade's name may be a family's as well.
+      if (value === null || value === undefined || to === 'grades') continue;
+      if (this.written.get(to)?.has(String(value))) continue;
+      if (gone !== 'forgotten')
+        throw new Error(`what it belongs to (${to} ${String(value)}) could not be written`);
+      row[column] = null;
+    }
+    for (const reference of kind.references ?? [])
+      if ('each' in reference && reference.to === 'record_pieces') this.requirePieces(kind, row, reference);
+  }
+
+  private requirePieces(kind: RecordKind, row: Row, { each, value }: ListReference): void {
+    const where = kind.key.map(k => `x.${k} = ?`).join(' and ');
+    const named = this.db
+      .prepare(`select ${value} from ${kind.table} as x, ${each} as e where ${where}`)
+      .pluck()
+      .all(...kind.key.map(k => row[k])) as string[];
+    const missing = named.find(hash => !this.written.get('record_pieces')?.has(hash));
+    if (missing !== undefined) throw new Error(`a piece of it (${missing}) could not be written`);
+  }
+
+  /** The bytes that belong to a row: of its column, or of its file. @throws Error for a file that is gone */
+  private bytesOf(kind: RecordKind, row: Row): Uint8Array | null {
+    if (!kind.blob) return null;
+    if (!kind.file) return row[kind.blob] as Buffer;
+    let bytes: Buffer;
+    try {
+      bytes = readFileSync(join(this.order.photos, kind.file(row)));
+    } catch {
+      throw new Error('its file is gone from the folder of photographs');
+    }
+    kind.check({ ...row, [kind.blob]: bytes });
+    return bytes;
+  }
+}
+
+function jsonBytes(value: unknown): Uint8Array {
+  return new TextEncoder().encode(`${JSON.stringify(value, null, 1)}\n`);
 }

@@ -1,4 +1,5 @@
-import { Choice, parseInput, Quantity, Text } from '@hornblende/core';
+import { Choice, parseInput, Text, type LeftAsIs } from '@hornblende/core';
+import { createHash } from 'node:crypto';
 import { HttpProblem } from '../lib/errors.js';
 
 /** A file of an archive: how long it is and what its bytes come to. */
@@ -18,6 +19,8 @@ export interface Manifest {
   at: string;
   /** Every other file by its path. */
   files: Record<string, FileEntry>;
+  /** Records that could not be written, and why; absent where all could. */
+  left?: LeftAsIs[];
 }
 
 /** What the name of a file of bytes ends with, beside the record that it belongs to. */
@@ -33,9 +36,10 @@ class ManifestHead {
   @Text({ maxLength: 80, doc: 'The last step of the history of its database.' }) schema!: string;
   @Text({ maxLength: 40, doc: 'When it was written.' }) at!: string;
 }
-class Entry {
-  @Quantity({ min: 0, max: 1e12, doc: 'Length in bytes.' }) bytes!: number;
-  @Text({ maxLength: 64, doc: 'SHA-256 of its bytes, in hexadecimal.' }) sha256!: string;
+
+/** Length and hash of some bytes. */
+export function entryOf(bytes: Uint8Array): FileEntry {
+  return { bytes: bytes.length, sha256: createHash('sha256').update(bytes).digest('hex') };
 }
 
 /** @throws InputError, HttpProblem for what is no manifest */
@@ -47,15 +51,18 @@ export function readManifest(text: string): Manifest {
     throw archiveProblem('has a manifest that is not JSON');
   }
   if (typeof plain !== 'object' || plain === null) throw archiveProblem('has a manifest that says nothing');
-  const { files, ...head } = plain as Record<string, unknown>;
+  const { files, left: _left, ...head } = plain as Record<string, unknown>;
   if (typeof files !== 'object' || files === null || Array.isArray(files))
     throw archiveProblem('has a manifest that lists no files');
-  return {
-    ...parseInput(ManifestHead, head),
-    files: Object.fromEntries(
-      Object.entries(files).map(([path, entry]) => [path, { ...parseInput(Entry, entry) }]),
-    ),
-  };
+  for (const [path, entry] of Object.entries(files)) requireEntry(path, entry);
+  return { ...parseInput(ManifestHead, head), files: files as Record<string, FileEntry> };
+}
+
+/** By hand, for there may be hundreds of thousands. @throws HttpProblem */
+function requireEntry(path: string, entry: unknown): void {
+  const { bytes, sha256 } = (typeof entry === 'object' && entry !== null ? entry : {}) as Partial<FileEntry>;
+  if (!Number.isInteger(bytes) || bytes! < 0 || !/^[0-9a-f]{64}$/.test(String(sha256)))
+    throw archiveProblem(`has a manifest that says no length and SHA-256 of ${path.slice(0, 120)}`);
 }
 
 /** An archive that cannot be used, and why. */

@@ -1,109 +1,262 @@
-import type { Knex } from 'knex';
-import { rmSync } from 'node:fs';
+import Driver from 'better-sqlite3';
+import { existsSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
 import { migrate, openForWriting } from '../db/database.js';
-import { recordKinds, rowOf, type Row } from '../db/kinds.js';
+import { rowOf, summed, type RecordKind, type Row } from '../db/kind.js';
+import { recordKinds } from '../db/kinds/index.js';
 import { migrationSource, steps } from '../db/migrations/index.js';
-import { archiveProblem, BLOB, MANIFEST, readManifest, type Manifest } from './manifest.js';
-import { entryOf, readZip } from './zip.js';
+import { pictureType } from '../db/picture.js';
+import type { Progress } from '../db/verify.js';
+import { writeWhole } from '../lib/whole-file.js';
+import { archiveProblem, BLOB, entryOf, MANIFEST, readManifest, type Manifest } from './manifest.js';
+import { openZip, type ZipLimits, type ZipReader } from './zip-reader.js';
 
-/** Rows written in one statement. */
-const CHUNK = 100;
+/** What an archive may hold when nothing else is said. */
+export const ARCHIVE_LIMITS: ZipLimits = {
+  whole: 16 * 2 ** 30,
+  file: 64 * 2 ** 20,
+  files: 5_000_000,
+  ratio: 500,
+};
+/** A manifest names every file, and may be as long as that takes. */
+const MANIFEST_LIMIT = 2 ** 30;
+
+/** The step of the history from which on records have checksums. */
+const SUMS_SINCE = '012-sums-and-references';
+/** How often progress is said, files. */
+const SAID_EVERY = 500;
+
+/** An archive laid out as a database of its own, with its photographs in a folder beside it. */
+export interface Staged {
+  database: string;
+  photos: string;
+  manifest: Manifest;
+}
+
+/** Where the photographs of an archive are laid out. */
+export function stagedPhotos(database: string): string {
+  return `${database}.photos`;
+}
 
 /**
- * Lays an archive out as a database of its own: built at the schema it was written at, filled, and then brought to
- * this version's like any older file, so that an old archive opens as long as an old database does.
- * @returns what its manifest says
+ * Lays an archive out as a database of its own: built at the schema it was written at, filled file by file, and then
+ * brought to this version's like any older file, so that an old archive opens as long as an old database does.
+ * Every file is as its manifest says, and nothing else is in it.
  * @throws HttpProblem, InputError for an archive that cannot be used; nothing is left then
  */
-export async function stage(archive: string, database: string): Promise<Manifest> {
-  const manifest = checkedManifest(archive);
-  const known = steps.findIndex(s => s.name === manifest.schema);
-  if (known < 0)
-    throw archiveProblem(`was written by a newer Hornblende (${manifest.schema}); import it there`);
-  const db = openForWriting(database);
+export async function stage(
+  archive: string,
+  database: string,
+  progress: Progress = () => undefined,
+  limits: ZipLimits = ARCHIVE_LIMITS,
+): Promise<Staged> {
+  const photos = stagedPhotos(database);
+  let zip: ZipReader | null = null;
   try {
-    await db.raw('pragma foreign_keys = off');
-    await db.migrate.latest({ migrationSource: migrationSource(steps.slice(0, known + 1)) });
-    await fill(db, archive);
-    await migrate(db);
-    return manifest;
+    zip = await openZip(archive, { ...limits, file: Math.max(limits.file, MANIFEST_LIMIT) });
+    const manifest = await manifestOf(zip);
+    const known = steps.findIndex(s => s.name === manifest.schema);
+    if (known < 0)
+      throw archiveProblem(`was written by a newer Hornblende (${manifest.schema}); import it there`);
+    await built(database, steps.slice(0, known + 1));
+    await new Filling(database, photos, manifest, limits).run(zip, progress);
+    await broughtUp(database);
+    return { database, photos, manifest };
   } catch (e) {
-    await db.destroy();
     discard(database);
     throw e;
+  } finally {
+    zip?.close();
+  }
+}
+
+/** Removes a database with its log, and what lies beside it. */
+export function discard(database: string): void {
+  for (const suffix of ['', '-wal', '-shm', '-journal']) rmSync(database + suffix, { force: true });
+  rmSync(stagedPhotos(database), { recursive: true, force: true });
+}
+
+async function manifestOf(zip: ZipReader): Promise<Manifest> {
+  let text: string | null = null;
+  await zip.eachFile(async (name, bytes) => {
+    if (name === MANIFEST) text = (await bytes()).toString();
+  });
+  if (text === null) throw archiveProblem('has no manifest: it is no archive of a workshop, or is cut short');
+  return readManifest(text);
+}
+
+async function built(database: string, history: typeof steps): Promise<void> {
+  const db = openForWriting(database);
+  try {
+    await db.migrate.latest({ migrationSource: migrationSource(history) });
   } finally {
     await db.destroy();
   }
 }
 
-/** Removes a database with its log. */
-export function discard(database: string): void {
-  for (const suffix of ['', '-wal', '-shm']) rmSync(database + suffix, { force: true });
-}
-
-/** Reads an archive through: everything that its manifest lists is there as it says, and nothing else. */
-export function checkedManifest(archive: string): Manifest {
-  const found = new Map<string, { bytes: number; sha256: string }>();
-  let text: string | null = null;
-  readZip(archive, (name, bytes) => {
-    if (name === MANIFEST) text = new TextDecoder().decode(bytes);
-    else found.set(name, entryOf(bytes));
-  });
-  if (text === null) throw archiveProblem('has no manifest: it is no archive of a workshop, or is cut short');
-  const manifest = readManifest(text);
-  for (const [path, entry] of Object.entries(manifest.files)) {
-    const has = found.get(path);
-    if (!has) throw archiveProblem(`lacks ${path.slice(0, 120)}, which its manifest lists`);
-    if (has.sha256 !== entry.sha256) throw archiveProblem(`has a damaged ${path.slice(0, 120)}`);
-    found.delete(path);
+async function broughtUp(database: string): Promise<void> {
+  const db = openForWriting(database);
+  try {
+    await db.raw('pragma foreign_keys = off');
+    await migrate(db);
+  } finally {
+    await db.destroy();
   }
-  const [extra] = found.keys();
-  if (extra !== undefined)
-    throw archiveProblem(`holds ${extra.slice(0, 120)}, which its manifest does not list`);
-  return manifest;
 }
 
-async function fill(db: Knex, archive: string): Promise<void> {
-  const byTable = new Map<string, Row[]>();
-  /** Rows whose bytes stand in a file beside them, and those bytes, by their path without an ending. */
-  const wanting = new Map<string, { row: Row; column: string }>();
-  const blobs = new Map<string, Buffer>();
-  readZip(archive, (name, bytes) => {
-    const kind = recordKinds.find(k => name.startsWith(`${k.name}/`));
-    if (!kind) {
-      if (name === MANIFEST) return;
-      throw archiveProblem(`holds ${name.slice(0, 120)}, a kind of record that is not known here`);
+/** The files of an archive written into a database, one after the other. */
+class Filling {
+  private readonly db: Driver.Database;
+  private readonly sums: boolean;
+  private readonly inserts = new Map<string, Driver.Statement>();
+  private readonly columns = new Map<string, Set<string>>();
+  /** Paths of rows whose bytes stand in a file beside them. */
+  private readonly wanting = new Set<string>();
+
+  constructor(
+    database: string,
+    private readonly photos: string,
+    private readonly manifest: Manifest,
+    private readonly limits: ZipLimits,
+  ) {
+    this.db = new Driver(database);
+    // What is laid out is thrown away when anything goes wrong: nothing of it need be safe.
+    this.db.pragma('journal_mode = DELETE');
+    this.db.pragma('synchronous = OFF');
+    this.db.pragma('foreign_keys = OFF');
+    this.sums =
+      steps.findIndex(s => s.name === manifest.schema) >= steps.findIndex(s => s.name === SUMS_SINCE);
+    this.db.exec('create temp table blobs (path text primary key, data blob not null)');
+  }
+
+  async run(zip: ZipReader, progress: Progress): Promise<void> {
+    const missing = new Set(Object.keys(this.manifest.files));
+    let done = 0;
+    try {
+      this.db.exec('begin');
+      await zip.eachFile(async (name, bytes) => {
+        if (++done % SAID_EVERY === 0) progress(done, zip.count);
+        if (name === MANIFEST) return;
+        const listed = Object.hasOwn(this.manifest.files, name) ? this.manifest.files[name] : undefined;
+        if (!listed) throw archiveProblem(`holds ${name.slice(0, 120)}, which its manifest does not list`);
+        if (listed.bytes > this.limits.file)
+          throw archiveProblem(
+            `holds ${name.slice(0, 120)}, which is larger than a file of an archive may be`,
+          );
+        const content = await bytes();
+        if (entryOf(content).sha256 !== listed.sha256)
+          throw archiveProblem(`has a damaged ${name.slice(0, 120)}`);
+        missing.delete(name);
+        this.put(name, content);
+      });
+      const [lacks] = missing;
+      if (lacks !== undefined) throw archiveProblem(`lacks ${lacks.slice(0, 120)}, which its manifest lists`);
+      this.joinBlobs();
+      this.db.exec('commit');
+    } finally {
+      this.db.close();
     }
-    if (kind.blob && name.endsWith(BLOB)) {
-      blobs.set(name.slice(0, -BLOB.length), Buffer.from(bytes));
+  }
+
+  /** Writes one file: a record, or the bytes that belong to one. */
+  private put(name: string, content: Buffer): void {
+    const kind = recordKinds.find(k => name.startsWith(`${k.name}/`));
+    if (!kind) throw archiveProblem(`holds ${name.slice(0, 120)}, a kind of record that is not known here`);
+    if (kind.blob && name.endsWith(BLOB)) this.putBytes(kind, name.slice(0, -BLOB.length), content);
+    else this.putRow(kind, name, content);
+  }
+
+  private putBytes(kind: RecordKind, path: string, content: Buffer): void {
+    if (!kind.file) {
+      this.db.prepare('insert into temp.blobs values (?, ?)').run(path, content);
       return;
     }
-    const rows = byTable.get(kind.table) ?? [];
-    byTable.set(kind.table, rows);
-    const row = rowOf(kind, objectIn(name, bytes));
-    rows.push(row);
-    if (kind.blob) wanting.set(name.replace(/\.json$/, ''), { row, column: kind.blob });
-  });
-  for (const [path, { row, column }] of wanting) {
-    const bytes = blobs.get(path);
-    if (!bytes) throw archiveProblem(`lacks ${path.slice(0, 120)}${BLOB}, which a record belongs to`);
-    row[column] = bytes;
+    const name = photoName(path);
+    if (entryOf(content).sha256 !== name)
+      throw archiveProblem(`has ${path.slice(0, 120)}, which is not what its hash says`);
+    if (!pictureType(content))
+      throw archiveProblem(`has ${path.slice(0, 120)}, which is no JPEG or PNG picture`);
+    writeWhole(join(this.photos, name), content);
   }
-  await db.transaction(async t => {
-    for (const { table } of recordKinds)
-      for (let rows = byTable.get(table) ?? []; rows.length; rows = rows.slice(CHUNK))
-        await inserted(t, table, rows.slice(0, CHUNK));
-  });
+
+  private putRow(kind: RecordKind, name: string, content: Buffer): void {
+    const plain = rowOf(kind, objectIn(name, content));
+    const known = this.columnsOf(kind.table);
+    const strange = Object.keys(plain).find(c => !known.has(c));
+    if (strange !== undefined)
+      throw archiveProblem(
+        `has ${name.slice(0, 120)} with a column ${strange.slice(0, 60)}, which is not known`,
+      );
+    if (kind.blob) {
+      this.wanting.add(name.replace(/\.json$/, ''));
+      plain[kind.blob] = kind.file ? null : Buffer.alloc(0);
+    }
+    const row = this.sums ? summed(kind, plain) : plain;
+    const columns = Object.keys(row);
+    try {
+      this.insertOf(kind.table, columns).run(...columns.map(c => storable(row[c])));
+    } catch (e) {
+      throw archiveProblem(`has ${name.slice(0, 120)}, which does not fit: ${(e as Error).message}`);
+    }
+  }
+
+  private columnsOf(table: string): Set<string> {
+    const known =
+      this.columns.get(table) ??
+      new Set(this.db.prepare(`select name from pragma_table_info(?)`).pluck().all(table) as string[]);
+    this.columns.set(table, known);
+    return known;
+  }
+
+  private insertOf(table: string, columns: string[]): Driver.Statement {
+    const key = `${table} ${columns.join()}`;
+    const known =
+      this.inserts.get(key) ??
+      this.db.prepare(
+        `insert into ${table} (${columns.map(c => `"${c}"`).join()}) values (${columns.map(() => '?').join()})`,
+      );
+    this.inserts.set(key, known);
+    return known;
+  }
+
+  /** Bytes may come before or after the record that they belong to. */
+  private joinBlobs(): void {
+    for (const kind of recordKinds) {
+      if (!kind.blob) continue;
+      for (const path of this.wanting) {
+        if (!path.startsWith(`${kind.name}/`)) continue;
+        if (kind.file) {
+          if (!existsSync(join(this.photos, photoName(path)))) throw lacksBytes(path);
+          continue;
+        }
+        const key = decodeURIComponent(path.slice(kind.name.length + 1));
+        const taken = this.db
+          .prepare(
+            `update ${kind.table} set ${kind.blob} = (select data from temp.blobs where path = ?)
+             where ${kind.key[0]} = ? and exists (select 1 from temp.blobs where path = ?)`,
+          )
+          .run(path, key, path);
+        if (!taken.changes) throw lacksBytes(path);
+      }
+    }
+  }
 }
 
-async function inserted(t: Knex.Transaction, table: string, rows: Row[]): Promise<void> {
-  try {
-    await t(table).insert(rows);
-  } catch (e) {
-    throw archiveProblem(
-      `has records of ${table} that do not fit: ${(e as Error).message.split(' - ').at(-1)}`,
-    );
-  }
+function lacksBytes(path: string): Error {
+  return archiveProblem(`lacks ${path.slice(0, 120)}${BLOB}, which a record belongs to`);
+}
+
+/** The name that the bytes of a photograph are laid out under: its hash, as far as it is one. */
+function photoName(path: string): string {
+  const name = path.split('/').at(-1) ?? '';
+  if (!/^[0-9a-f]{64}$/.test(name))
+    throw archiveProblem(`has ${path.slice(0, 120)}, which has no hash for a name`);
+  return name;
+}
+
+/** A value that SQLite can hold. */
+function storable(value: unknown): unknown {
+  return typeof value === 'boolean' ? Number(value) : (value ?? null);
 }
 
 function objectIn(name: string, bytes: Uint8Array): Row {

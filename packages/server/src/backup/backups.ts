@@ -1,36 +1,51 @@
-import Driver from 'better-sqlite3';
 import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync } from 'node:fs';
-import { writeFile } from 'node:fs/promises';
 import { basename, join } from 'node:path';
 import type { BackupKind, BackupSummary } from '@hornblende/core';
 import { notFound } from '../lib/errors.js';
+import { syncPath, writeWhole } from '../lib/whole-file.js';
+import { copiesFolder, copyPhotos, sweepCopies, type PhotoPath } from './photo-copies.js';
 import { toPrune } from './prune.js';
 
-/** What has been looked at in a backup: made by whoever can read it, in a thread. */
-export type Inspect = (file: string) => Promise<Pick<BackupSummary, 'counts' | 'checked' | 'problems'>>;
+/** What is done in threads for a backup. */
+export interface BackupWork {
+  /** Copies the database as it stands at one moment. */
+  copy: (to: string) => Promise<unknown>;
+  /** Reads a database through, and counts what is in it. */
+  inspect: (file: string) => Promise<Pick<BackupSummary, 'counts' | 'checked' | 'problems'>>;
+}
+
+/** Where backups stand, and what they are copies of. */
+export interface BackupPlaces {
+  /** The folder of the backups: on another disk where that is asked for. */
+  folder: string;
+  /** The folder of the photographs of the workshop. */
+  photos: string;
+  photoPath: PhotoPath;
+}
 
 /** The folder of backups inside the data folder. */
 const FOLDER = 'backups';
 
+/** Where the backups of a data folder stand: inside it, or where `HORNBLENDE_BACKUPS` says. */
+export function backupFolder(dataDir: string, elsewhere = process.env.HORNBLENDE_BACKUPS): string {
+  return elsewhere ? elsewhere : join(dataDir, FOLDER);
+}
+
 /**
- * Whole copies of the database, made by SQLite's own online backup while work goes on, read through after writing,
+ * Whole copies of the database and the photographs that it names, made while work goes on, read through after writing,
  * and thinned out: daily ones for a week, weekly ones for a month.
  */
 export class Backups {
-  private readonly folder: string;
-
   constructor(
-    dataDir: string,
-    private readonly file: string,
-    private readonly inspect: Inspect,
-  ) {
-    this.folder = join(dataDir, FOLDER);
-  }
+    private readonly places: BackupPlaces,
+    private readonly work: BackupWork,
+  ) {}
 
   /** Every backup, newest first. */
   list(): BackupSummary[] {
-    if (!existsSync(this.folder)) return [];
-    return readdirSync(this.folder)
+    const { folder } = this.places;
+    if (!existsSync(folder)) return [];
+    return readdirSync(folder)
       .filter(name => name.endsWith('.json'))
       .flatMap(name => this.summary(name.replace(/\.json$/, '.db')) ?? [])
       .sort((a, b) => (a.at < b.at ? 1 : -1));
@@ -38,35 +53,31 @@ export class Backups {
 
   /** Makes a backup, reads it through, and thins out the older ones. @throws Error when the disk is full */
   async make(kind: BackupKind, now = new Date()): Promise<BackupSummary> {
-    mkdirSync(this.folder, { recursive: true });
+    const { folder, photos, photoPath } = this.places;
+    mkdirSync(folder, { recursive: true });
     const name = `hornblende-${now.toISOString().replace(/[:.]/g, '-')}-${kind}.db`;
-    const unfinished = join(this.folder, `${name}.part`);
+    const unfinished = join(folder, `${name}.part`);
     try {
-      await copyOnline(this.file, unfinished);
-      const inside = await this.inspect(unfinished);
-      const summary: BackupSummary = {
-        name,
-        kind,
-        at: now.toISOString(),
-        bytes: statSync(unfinished).size,
-        ...inside,
-      };
-      renameSync(unfinished, join(this.folder, name));
-      await writeFile(
-        join(this.folder, name.replace(/\.db$/, '.json')),
-        `${JSON.stringify(summary, null, 1)}\n`,
-      );
+      await this.work.copy(unfinished);
+      const inside = await this.work.inspect(unfinished);
+      const photosGone = copyPhotos(unfinished, photos, copiesFolder(folder), photoPath);
+      const { size: bytes } = statSync(unfinished);
+      const summary: BackupSummary = { name, kind, at: now.toISOString(), bytes, ...inside, photosGone };
+      renameSync(unfinished, join(folder, name));
+      const about = `${JSON.stringify(summary, null, 1)}\n`;
+      writeWhole(join(folder, name.replace(/\.db$/, '.json')), Buffer.from(about));
+      syncPath(folder);
       this.thinOut();
       return summary;
     } finally {
-      for (const left of [unfinished, `${unfinished}-wal`, `${unfinished}-shm`])
+      for (const left of [unfinished, `${unfinished}-journal`, `${unfinished}-wal`, `${unfinished}-shm`])
         rmSync(left, { force: true });
     }
   }
 
   /** The path of a backup. @throws HttpProblem 404 */
   pathOf(name: string): string {
-    const path = join(this.folder, basename(name));
+    const path = join(this.places.folder, basename(name));
     if (!name.endsWith('.db') || basename(name) !== name || !existsSync(path)) throw notFound('backup', name);
     return path;
   }
@@ -77,35 +88,38 @@ export class Backups {
     return !last || now.getTime() - Date.parse(last.at) >= DAY_MS;
   }
 
+  /** Removes what a backup that was broken off left. Whoever calls has the folder alone. */
+  sweep(): void {
+    const { folder } = this.places;
+    if (!existsSync(folder)) return;
+    for (const name of readdirSync(folder))
+      if (/\.part(-journal|-wal|-shm)?$/.test(name)) rmSync(join(folder, name), { force: true });
+  }
+
   private summary(name: string): BackupSummary | null {
-    const about = join(this.folder, name.replace(/\.db$/, '.json'));
-    if (!existsSync(join(this.folder, name))) return null;
+    const about = join(this.places.folder, name.replace(/\.db$/, '.json'));
+    if (!existsSync(join(this.places.folder, name))) return null;
     try {
-      return JSON.parse(readFileSync(about, 'utf8')) as BackupSummary;
+      const summary = JSON.parse(readFileSync(about, 'utf8')) as Partial<BackupSummary>;
+      return { photosGone: 0, ...summary } as BackupSummary;
     } catch {
       return null;
     }
   }
 
   private thinOut(): void {
-    for (const { name } of toPrune(this.list()))
-      for (const path of [name, name.replace(/\.db$/, '.json')])
-        rmSync(join(this.folder, path), { force: true });
+    const { folder, photoPath } = this.places;
+    const gone = toPrune(this.list());
+    if (!gone.length) return;
+    for (const { name } of gone)
+      for (const path of [name, name.replace(/\.db$/, '.json')]) rmSync(join(folder, path), { force: true });
+    const databases = readdirSync(folder).filter(name => name.endsWith('.db'));
+    sweepCopies(
+      folder,
+      databases.map(name => join(folder, name)),
+      photoPath,
+    );
   }
 }
 
 const DAY_MS = 24 * 3_600_000;
-
-/** Copies a database that is in use, a few pages at a time. */
-export async function copyOnline(from: string, to: string): Promise<void> {
-  const db = new Driver(from, { readonly: true });
-  try {
-    await db.backup(to);
-  } finally {
-    db.close();
-  }
-  // A file of its own, without a log beside it.
-  const copy = new Driver(to);
-  copy.pragma('journal_mode = DELETE');
-  copy.close();
-}

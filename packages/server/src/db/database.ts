@@ -1,5 +1,4 @@
 import knex, { type Knex } from 'knex';
-import { createRequire } from 'node:module';
 import { migrationSource } from './migrations/index.js';
 
 /** What Knex hands its driver. */
@@ -9,9 +8,9 @@ interface Query {
 interface SqliteClient {
   _query(connection: { inTransaction: boolean }, query: Query): Promise<unknown>;
 }
-const SqliteDialect = createRequire(import.meta.url)(
-  'knex/lib/dialects/better-sqlite3/index.js',
-) as new () => SqliteClient;
+/** The dialect that Knex itself uses for the driver. */
+const SqliteDialect = knex({ client: 'better-sqlite3', useNullAsDefault: true }).client
+  .constructor as new () => SqliteClient;
 
 /**
  * Transactions as SQLite has them. They take the lock when they begin: one that reads first and writes later would
@@ -69,8 +68,9 @@ export function openForReading(file: string): Knex {
   return connected(file, true, [`busy_timeout = ${BUSY_MS}`]);
 }
 
-/** Brings the schema to this version's. */
+/** Brings the schema to this version's. Whoever calls has the file alone: a mark left by a killed start is dropped. */
 export async function migrate(db: Knex): Promise<void> {
+  if (await db.schema.hasTable('knex_migrations_lock')) await db.migrate.forceFreeMigrationsLock();
   await db.migrate.latest();
 }
 

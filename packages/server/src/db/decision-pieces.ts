@@ -1,7 +1,9 @@
 import { createHash } from 'node:crypto';
 import type { Knex } from 'knex';
-import { brotliCompressSync, brotliDecompressSync, constants } from 'node:zlib';
 import type { KeptRecord } from '@hornblende/core';
+import { insertOnce } from './kind.js';
+import { pieces as pieceKind } from './kinds/decisions.js';
+import { packed, unpackedText } from './packed.js';
 
 /**
  * The bulk of a decision's record: kept packed, and once for all records that have it in common (the same ranking
@@ -30,9 +32,6 @@ export interface TakenApart {
   pieces: PieceRow[];
 }
 
-/** Good packing of a third of a megabyte in some ten milliseconds. */
-const QUALITY = 5;
-
 /** Takes a record apart and packs its bulk. */
 export function takeApart(record: KeptRecord): TakenApart {
   const { ranking, robustness, rejected, assumptions, premises, ...lean } = record;
@@ -49,29 +48,11 @@ export function pieceOf(value: unknown): PieceRow {
   return { hash: createHash('sha256').update(text).digest('hex'), data: packed(text) };
 }
 
-/** A text packed. */
-export function packed(text: string): Buffer {
-  return brotliCompressSync(text, {
-    params: {
-      [constants.BROTLI_PARAM_QUALITY]: QUALITY,
-      [constants.BROTLI_PARAM_MODE]: constants.BROTLI_MODE_TEXT,
-    },
-  });
-}
-
-/** The text of what was packed. */
-export function unpackedText(data: Uint8Array): string {
-  return brotliDecompressSync(data).toString();
-}
-
 /** Keeps pieces that are not kept yet. */
 export async function keepPieces(t: Knex, pieces: readonly PieceRow[]): Promise<void> {
   for (const { hash, data } of pieces)
     // A piece that came from a thread is bare bytes, which the driver does not take.
-    await t<PieceRow>('record_pieces')
-      .insert({ hash, data: Buffer.from(data) })
-      .onConflict('hash')
-      .ignore();
+    await insertOnce(t, pieceKind, { hash, data: Buffer.from(data) });
 }
 
 /** Puts a record together again. @throws Error when a piece is missing or damaged */

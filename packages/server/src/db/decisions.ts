@@ -14,10 +14,13 @@ import type {
 } from '@hornblende/core';
 import { HttpProblem, notFound } from '../lib/errors.js';
 import { keepPieces, putTogether, takeApart, type LeanRecord, type TakenApart } from './decision-pieces.js';
+import { insertOnce, insertRecord, requireSum, updateRecord, type Row } from './kind.js';
+import { decisions, libraries } from './kinds/decisions.js';
+import { damagedRecord } from './revisioned-store.js';
 import { pageOf, type ListOrder, type Page, type PageAsked } from './page.js';
 import { writing } from './write-gate.js';
 
-interface DecisionRow {
+interface DecisionRow extends Row {
   id: string;
   part_id: string;
   first_choice: string;
@@ -36,20 +39,6 @@ interface DecisionRow {
   withdrawn_by: string | null;
   withdrawn_reason: string | null;
 }
-/** What a list shows of a decision. */
-const summaryColumns = [
-  'id',
-  'part_id',
-  'first_choice',
-  'second_choice',
-  'reason',
-  'decided_by',
-  'decided_at',
-  'withdrawn_at',
-  'withdrawn_by',
-  'withdrawn_reason',
-] as const;
-type SummaryRow = Pick<DecisionRow, (typeof summaryColumns)[number]>;
 
 const newestFirst: ListOrder = { columns: ['decided_at', 'id'], direction: 'desc' };
 
@@ -96,7 +85,7 @@ async function kept(db: Knex, row: DecisionRow): Promise<KeptRecord> {
   return 'pieces' in record ? putTogether(db, record) : record;
 }
 
-function withdrawalOf(row: SummaryRow): Withdrawal | null {
+function withdrawalOf(row: DecisionRow): Withdrawal | null {
   if (row.withdrawn_at === null) return null;
   return { at: row.withdrawn_at, by: row.withdrawn_by ?? '', reason: row.withdrawn_reason ?? '' };
 }
@@ -112,7 +101,7 @@ async function toDecision(db: Knex, row: DecisionRow): Promise<Decision> {
   };
 }
 
-function summaryOf(row: SummaryRow): DecisionSummary {
+function summaryOf(row: DecisionRow): DecisionSummary {
   return {
     id: row.id,
     partId: row.part_id,
@@ -135,24 +124,26 @@ export class DecisionStore {
   /** A page of a part's decisions, newest first, without their records. */
   async page(partId: string, asked: PageAsked): Promise<Page<DecisionSummary>> {
     const query = this.db<DecisionRow>('decisions').where({ part_id: partId });
-    return pageOf<SummaryRow, DecisionSummary>(
+    return pageOf<DecisionRow, DecisionSummary>(
       query,
       newestFirst,
       asked,
-      summaryOf,
+      row => {
+        requireSum(decisions, row);
+        return summaryOf(row);
+      },
       row => row.id,
-      summaryColumns,
     );
   }
 
   /** One decision with its record. @throws HttpProblem 404 */
   async get(partId: string, id: string): Promise<Decision> {
-    return toDecision(this.db, await this.row(partId, id));
+    return toDecision(this.db, await rowOf(this.db, partId, id));
   }
 
   /** One decision with everything it rests on. @throws HttpProblem 404 */
   async whole(partId: string, id: string): Promise<DecisionRecord> {
-    const row = await this.row(partId, id);
+    const row = await rowOf(this.db, partId, id);
     const record = await kept(this.db, row);
     const snapshot = row.snapshot
       ? await this.db<SnapshotRow>('library_snapshots').where({ hash: row.snapshot }).first()
@@ -191,16 +182,14 @@ export class DecisionStore {
    * @throws HttpProblem 404; 409 when it was withdrawn before
    */
   async withdraw(partId: string, id: string, { at, by, reason }: Withdrawal): Promise<Decision> {
-    const changed = await writing(this.db, t =>
-      t<DecisionRow>('decisions')
-        .where({ part_id: partId, id })
-        .whereNull('withdrawn_at')
-        .update({ withdrawn_at: at, withdrawn_by: by, withdrawn_reason: reason }),
-    );
-    const row = await this.row(partId, id);
-    if (!changed)
-      throw new HttpProblem(409, [{ field: 'decision', value: id, message: 'was withdrawn already' }]);
-    return toDecision(this.db, row);
+    return writing(this.db, async t => {
+      const row = await rowOf(t, partId, id);
+      if (row.withdrawn_at !== null)
+        throw new HttpProblem(409, [{ field: 'decision', value: id, message: 'was withdrawn already' }]);
+      const withdrawn = { ...row, withdrawn_at: at, withdrawn_by: by, withdrawn_reason: reason };
+      await updateRecord(t, decisions, withdrawn);
+      return toDecision(t, withdrawn);
+    });
   }
 
   /** Keeps a decision with everything it rests on. */
@@ -227,19 +216,25 @@ export class DecisionStore {
       withdrawn_reason: null,
     };
     await writing(this.db, async t => {
-      await t<SnapshotRow>('library_snapshots').insert({ hash, families }).onConflict('hash').ignore();
+      if (!(await t('parts').where({ id: partId }).first('id'))) throw notFound('part', partId);
+      await insertOnce(t, libraries, { hash, families });
       await keepPieces(t, pieces);
-      await t('decisions').insert(row);
+      await insertRecord(t, decisions, row);
     });
     return toDecision(this.db, row);
   }
+}
 
-  /** @throws HttpProblem 404 */
-  private async row(partId: string, id: string): Promise<DecisionRow> {
-    const row = await this.db<DecisionRow>('decisions').where({ part_id: partId, id }).first();
-    if (!row) throw notFound('decision', id);
-    return row;
+/** @throws HttpProblem 404; 503 for a row that is damaged */
+async function rowOf(db: Knex, partId: string, id: string): Promise<DecisionRow> {
+  const row = await db<DecisionRow>('decisions').where({ part_id: partId, id }).first();
+  if (!row) throw notFound('decision', id);
+  try {
+    requireSum(decisions, row);
+  } catch (e) {
+    throw damagedRecord(decisions.one, id, e);
   }
+  return row;
 }
 
 /** A decision worked out and packed, ready to be kept. */

@@ -1,6 +1,8 @@
 import { parseDrillAnswer, type DrillAnswer } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { HttpProblem } from '../lib/errors.js';
+import { insertRecord, requireSum, type Row } from './kind.js';
+import { drillAnswers } from './kinds/drill-answers.js';
 import { pageOf, type Page, type PageAsked } from './page.js';
 import { writing } from './write-gate.js';
 
@@ -24,7 +26,10 @@ export class DrillAnswerStore {
       this.db('drill_answers'),
       { columns: ['at', 'id'], direction: 'desc' },
       asked,
-      read,
+      row => {
+        requireSum(drillAnswers, row as unknown as Row);
+        return read(row);
+      },
       row => row.id,
     );
   }
@@ -40,7 +45,7 @@ export class DrillAnswerStore {
     return writing(this.db, async t => {
       const known = (await t('drill_answers').where({ id }).first()) as AnswerRow | undefined;
       if (!known) {
-        await t('drill_answers').insert({ id, who, kind, at, data });
+        await insertRecord(t, drillAnswers, { id, who, kind, at, data });
         return true;
       }
       if (JSON.stringify(read(known)) === data) return false;

@@ -8,8 +8,11 @@ import {
   type ImportUndone,
 } from '@hornblende/core';
 import { HttpProblem, notFound } from '../lib/errors.js';
+import { referrerOf } from './check-references.js';
+import { keyText, summed, updateRecord } from './kind.js';
+import { gradeColumns, grades, readGradeRow, type GradeRow } from './kinds/grades.js';
+import { recordKinds } from './kinds/index.js';
 import { writing } from './write-gate.js';
-import { gradeColumns, readGradeRow, type GradeRow } from './grades.js';
 
 interface ImportRow {
   id: string;
@@ -27,7 +30,7 @@ interface Before {
 /** Rows written in one statement: SQLite takes only so many values at once. */
 const CHUNK = 100;
 /** Conflicts told of one refused import. */
-const TOLD = 20;
+const MOST_CONFLICTS_LISTED = 20;
 
 /** Whole tables of grades, written and taken back as one. */
 export class GradeImports {
@@ -47,12 +50,14 @@ export class GradeImports {
     await writing(this.db, async t => {
       const current = new Map((await t<GradeRow>('grades')).map(r => [r.key, r]));
       refuseMoved(items, current);
-      const rows = items.map(i => ({
-        key: i.grade.key,
-        ...gradeColumns(i.grade),
-        revision: revisionAfter(i),
-        updated_at: now,
-      }));
+      const rows = items.map(i =>
+        summed(grades, {
+          key: i.grade.key,
+          ...gradeColumns(i.grade),
+          revision: revisionAfter(i),
+          updated_at: now,
+        }),
+      );
       for (let k = 0; k < rows.length; k += CHUNK)
         await t<GradeRow>('grades')
           .insert(rows.slice(k, k + CHUNK))
@@ -72,29 +77,41 @@ export class GradeImports {
     return { id, added, changed: items.length - added };
   }
 
-  /** Takes an import back. Grades that were changed since are left as they are, and named. @throws HttpProblem 404 */
+  /**
+   * Takes an import back. Grades that were changed since, or that something else names by now, are left as they are,
+   * and named with the reason. @throws HttpProblem 404
+   */
   async undo(id: string, now: string): Promise<ImportUndone> {
     return writing(this.db, async t => {
       const row = await t<ImportRow>('grade_imports').where({ id }).first();
       if (!row) throw notFound('import', id);
-      const left: string[] = [];
+      const left: ImportUndone['left'] = [];
       let restored = 0;
-      for (const b of JSON.parse(row.before) as Before[]) {
-        const query = t<GradeRow>('grades').where({ key: b.key, revision: b.revision });
-        const rows = b.before
-          ? await query.update({
-              ...gradeColumns(parseGrade(b.before)),
-              revision: b.revision + 1,
-              updated_at: now,
-            })
-          : await query.delete();
-        if (rows) restored++;
-        else left.push(b.key);
+      for (const before of JSON.parse(row.before) as Before[]) {
+        const why = await takenBack(t, before, now);
+        if (why === null) restored++;
+        else left.push({ what: before.key, why });
       }
       await t<ImportRow>('grade_imports').where({ id }).delete();
       return { restored, left };
     });
   }
+}
+
+/** Takes one grade back. @returns null, or why it stays as it is */
+async function takenBack(t: Knex.Transaction, b: Before, now: string): Promise<string | null> {
+  const row = await t<GradeRow>('grades').where({ key: b.key }).first();
+  if (!row) return 'it is gone already';
+  if (row.revision !== b.revision) return 'it was changed since';
+  if (b.before) {
+    const columns = gradeColumns(parseGrade(b.before));
+    await updateRecord(t, grades, { key: b.key, ...columns, revision: b.revision + 1, updated_at: now });
+    return null;
+  }
+  const by = await referrerOf(t, recordKinds, 'grades', b.key);
+  if (by) return `${by.kind.one} ${keyText(by.kind, by.row)} names it (${by.kind.title(by.row)})`;
+  await t<GradeRow>('grades').where({ key: b.key }).delete();
+  return null;
 }
 
 function revisionAfter(item: ImportItem): number {
@@ -107,7 +124,7 @@ function refuseMoved(items: readonly ImportItem[], current: ReadonlyMap<string, 
   if (!moved.length) return;
   throw new HttpProblem(
     409,
-    moved.slice(0, TOLD).map(i => ({
+    moved.slice(0, MOST_CONFLICTS_LISTED).map(i => ({
       field: i.grade.key,
       value: i.revision,
       message: 'was saved from elsewhere since the preview; preview the file again',

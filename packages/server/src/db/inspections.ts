@@ -1,10 +1,13 @@
 import { parseInspection, type Inspection } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { HttpProblem, notFound } from '../lib/errors.js';
+import { listProblems } from './check-references.js';
+import { insertRecord, requireSum, updateRecord, type Row } from './kind.js';
+import { inspections } from './kinds/inspections.js';
 import { pageOf, type Page, type PageAsked } from './page.js';
 import { writing } from './write-gate.js';
 
-interface InspectionRow {
+interface InspectionRow extends Row {
   id: string;
   placement_id: string;
   at: string;
@@ -29,7 +32,10 @@ export class InspectionStore {
       this.db('inspections').where({ placement_id: placementId }),
       { columns: ['at', 'id'], direction: 'desc' },
       asked,
-      read,
+      row => {
+        requireSum(inspections, row);
+        return read(row);
+      },
       row => row.id,
     );
   }
@@ -60,8 +66,7 @@ export class InspectionStore {
       }
       if (!(await t('placements').where({ id: placementId }).first('id')))
         throw notFound('part in service', placementId);
-      await requirePhotos(t, look);
-      await t('inspections').insert({
+      const row = {
         id,
         placement_id: placementId,
         at: look.at,
@@ -70,7 +75,10 @@ export class InspectionStore {
         struck: look.struck,
         data: JSON.stringify(look),
         saved_at: now,
-      });
+      };
+      await insertRecord(t, inspections, row);
+      const loose = await listProblems(t, inspections, row, new Set(), 'inspection.');
+      if (loose.length) throw new HttpProblem(400, loose);
       return true;
     });
   }
@@ -81,9 +89,7 @@ export class InspectionStore {
       const row = (await t('inspections').where({ id }).first()) as InspectionRow | undefined;
       if (!row) throw notFound('look', id);
       const look = { ...read(row), struck };
-      await t('inspections')
-        .where({ id })
-        .update({ struck, data: JSON.stringify(look), saved_at: now });
+      await updateRecord(t, inspections, { ...row, struck, data: JSON.stringify(look), saved_at: now });
       return look;
     });
   }
@@ -92,16 +98,4 @@ export class InspectionStore {
 /** Whether two are one look; having been struck since is no difference. */
 function isSame(a: Inspection, b: Inspection): boolean {
   return JSON.stringify({ ...a, struck: false }) === JSON.stringify({ ...b, struck: false });
-}
-
-async function requirePhotos(t: Knex.Transaction, { photos }: Inspection): Promise<void> {
-  for (const [n, { sha256 }] of photos.entries())
-    if (!(await t('photos').where({ sha256 }).first('sha256')))
-      throw new HttpProblem(400, [
-        {
-          field: `inspection.photos[${n}].sha256`,
-          value: sha256,
-          message: 'is not kept here; send it first',
-        },
-      ]);
 }

@@ -68,15 +68,19 @@ export async function pageOf<Row extends object, T>(
   const shown = rows.slice(0, asked.limit);
   const items: T[] = [];
   const unreadable: string[] = [];
-  for (const row of shown)
+  const last = shown.at(-1);
+  const more = rows.length > asked.limit && last !== undefined;
+  const next = more ? cursorOf(marks.map(m => last[m])) : null;
+  for (const row of shown) {
+    // What the page is ordered by is no column of the row.
+    for (const mark of marks) delete row[mark];
     try {
       items.push(read(row));
     } catch {
       unreadable.push(keyOf(row));
     }
-  const last = shown.at(-1);
-  const more = rows.length > asked.limit && last !== undefined;
-  return { items, unreadable, next: more ? cursorOf(marks.map(m => last[m])) : null };
+  }
+  return { items, unreadable, next };
 }
 
 function cursorOf(values: unknown[]): string {

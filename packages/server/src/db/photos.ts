@@ -1,21 +1,15 @@
 import type { StoredPhoto } from '@hornblende/core';
-import { imageSize } from 'image-size';
 import type { Knex } from 'knex';
 import { createHash } from 'node:crypto';
-import {
-  existsSync,
-  mkdirSync,
-  readdirSync,
-  readFileSync,
-  renameSync,
-  rmSync,
-  statSync,
-  writeFileSync,
-} from 'node:fs';
-import { dirname, join } from 'node:path';
-import { HttpProblem, notFound } from '../lib/errors.js';
+import { existsSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { notFound } from '../lib/errors.js';
+import { writeWhole } from '../lib/whole-file.js';
+import { insertOnce } from './kind.js';
+import { photos } from './kinds/photos.js';
 import { photoPath } from './photo-path.js';
-import { withoutPlace } from './photo-privacy.js';
+import { plainPicture } from './picture.js';
 import { writing } from './write-gate.js';
 
 interface PhotoRow {
@@ -27,23 +21,13 @@ interface PhotoRow {
   at: string;
 }
 
-/** Largest photograph that is kept, bytes: browsers scale them down before they send them. */
+/** Largest photograph that is taken, bytes: browsers scale them down before they send them. */
 export const PHOTO_LIMIT = 2 * 2 ** 20;
-/** Widest photograph, pixels: a file of a few bytes may claim any size. */
-const MOST_PIXELS = 12_000;
 /**
  * How long a file may stand without its row: it is being written, or an older backup was put in place that does not
  * know of it. Backups go four weeks back; once a photograph is older than that, each of them has its row.
  */
 const STRAY_AFTER_MS = 35 * 24 * 3_600_000;
-
-/** Writes a file whole or not at all. */
-export function writeWhole(path: string, bytes: Uint8Array): void {
-  mkdirSync(dirname(path), { recursive: true });
-  const part = `${path}.${process.pid}.part`;
-  writeFileSync(part, bytes, { flush: true });
-  renameSync(part, path);
-}
 
 /** Photographs: files named by their SHA-256 in a folder beside the database, and a row for each. */
 export class PhotoStore {
@@ -53,12 +37,11 @@ export class PhotoStore {
   ) {}
 
   /**
-   * Keeps a photograph, the file first and then its row; the same one again is the same one. What tells where it was
-   * taken is left out. @throws HttpProblem 415 for what is no JPEG or PNG
+   * Keeps a photograph, drawn anew without what tells where it was taken: the file first and then its row. The same
+   * one again is the same one. @throws HttpProblem 415 for what is no JPEG or PNG
    */
   async put(given: Uint8Array, now: string): Promise<StoredPhoto> {
-    const seen = lookedAt(given);
-    const bytes = withoutPlace(given, seen.type);
+    const { bytes, ...seen } = await plainPicture(given);
     const photo: StoredPhoto = {
       ...seen,
       bytes: bytes.length,
@@ -66,22 +49,16 @@ export class PhotoStore {
     };
     const path = photoPath(this.folder, photo);
     if (!existsSync(path)) writeWhole(path, bytes);
-    await writing(this.db, async t => {
-      await t('photos')
-        .insert({ ...photo, at: now })
-        .onConflict('sha256')
-        .ignore();
-    });
+    await writing(this.db, t => insertOnce(t, photos, { ...photo, at: now }));
     return photo;
   }
 
   /** The file. @throws HttpProblem 404 */
   async bytes(sha256: string): Promise<{ type: string; bytes: Buffer }> {
     const row = (await this.db('photos').where({ sha256 }).first()) as PhotoRow | undefined;
-    if (!row) throw notFound('photo', sha256);
-    const path = photoPath(this.folder, row);
-    if (!existsSync(path)) throw notFound('photo', sha256);
-    return { type: row.type, bytes: readFileSync(path) };
+    const path = row && photoPath(this.folder, row);
+    if (!path || !existsSync(path)) throw notFound('photo', sha256);
+    return { type: row.type, bytes: await readFile(path) };
   }
 
   /** Removes old files that no row knows: a stop between the file and its row left them. @returns how many */
@@ -101,26 +78,5 @@ export class PhotoStore {
       swept++;
     }
     return swept;
-  }
-}
-
-/** What a picture is, by its content and not by what it is called. @throws HttpProblem */
-function lookedAt(bytes: Uint8Array): Pick<StoredPhoto, 'type' | 'width' | 'height'> {
-  const refuse = (message: string): never => {
-    throw new HttpProblem(415, [{ field: '(photo)', value: null, message }]);
-  };
-  const size = sizeOf(bytes);
-  if (!size || (size.type !== 'jpg' && size.type !== 'png')) return refuse('must be a JPEG or PNG picture');
-  if (size.width < 1 || size.height < 1 || Math.max(size.width, size.height) > MOST_PIXELS)
-    return refuse(`must be from 1 to ${MOST_PIXELS} pixels wide and high`);
-  const type = size.type === 'png' ? 'image/png' : 'image/jpeg';
-  return { type, width: size.width, height: size.height };
-}
-
-function sizeOf(bytes: Uint8Array): { type?: string; width: number; height: number } | null {
-  try {
-    return imageSize(bytes);
-  } catch {
-    return null;
   }
 }

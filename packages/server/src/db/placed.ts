@@ -1,6 +1,7 @@
 import { serviceStanding, type KindOfPart, type Look, type Placed } from '@hornblende/core';
 import type { Knex } from 'knex';
-import { readPlacement, type PlacementRow } from './placements.js';
+import { requireSum, type Row } from './kind.js';
+import { placements, readPlacement, type PlacementRow } from './kinds/placements.js';
 
 interface LookRow {
   id: string;
@@ -48,6 +49,7 @@ export async function allPlaced(db: Knex, now: string): Promise<Placed[]> {
   const rows = (await db('placements').orderByRaw('place, name, id')) as PlacementRow[];
   return rows.flatMap(row => {
     try {
+      requireSum(placements, row as unknown as Row);
       const { placement } = readPlacement(row);
       if (placement.archived) return [];
       return [{ id: row.id, placement, standing: serviceStanding(placement, looks.get(row.id) ?? [], now) }];

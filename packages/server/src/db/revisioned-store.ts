@@ -1,132 +1,190 @@
+import type { Problem } from '@hornblende/core';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { HttpProblem, notFound, staleWrite } from '../lib/errors.js';
-import { pageOf, type ListOrder, type Page, type PageAsked } from './page.js';
+import { columnProblems, listedValues, listProblems, saidAt } from './check-references.js';
+import type { DocumentKind, RevisionedRow } from './document-kind.js';
+import { insertRecord, requireSum, updateRecord, type Row as AnyRow } from './kind.js';
+import { pageOf, type Page, type PageAsked } from './page.js';
 import { writing } from './write-gate.js';
-
-/** The columns that every revisioned table has. */
-export interface RevisionedRow {
-  revision: number;
-  updated_at: string;
-}
-
-/** A write as it happens inside its transaction. */
-export interface Write<Content> {
-  t: Knex.Transaction;
-  key: string;
-  content: Content;
-  revision: number;
-  now: string;
-}
-
-/** What a kind of document is: its table, and how a row is read and written. */
-export interface DocumentKind<Content, Stored, Row extends RevisionedRow> {
-  /** What one is called in problems: "part". */
-  name: string;
-  table: string;
-  keyColumn: 'id' | 'key';
-  /** Whether rows carry when they were made. */
-  dated: boolean;
-  /** The order of lists. */
-  order: ListOrder;
-  read: (row: Row) => Stored;
-  /** The columns that a write sets. @param before the row as it was, or null for a new one */
-  columns: (content: Content, before: Row | null, now: string) => Partial<Row>;
-  /** The key of new content; a random one where it brings none. */
-  keyOf?: (content: Content) => string;
-  /** Refuses content that does not fit what else is kept. @throws HttpProblem */
-  check?: (db: Knex, content: Content, before: Row | null) => Promise<void>;
-  /** What else a write changes, in its transaction. */
-  written?: (write: Write<Content>) => Promise<void>;
-  /** What else a removal changes, in its transaction. */
-  removed?: (t: Knex.Transaction) => Promise<void>;
-}
 
 /**
  * Documents with revisions in one table. A write names the revision it was made from; a stale one is refused with
- * what stands now, so that nothing is overwritten unseen.
+ * what stands now, so that nothing is overwritten unseen. What a document refers to is looked for in the same
+ * transaction that writes it.
  */
 export class RevisionedStore<Content, Stored extends { revision: number }, Row extends RevisionedRow> {
   constructor(
     protected readonly db: Knex,
-    protected readonly kind: DocumentKind<Content, Stored, Row>,
+    readonly kind: DocumentKind<Content, Stored, Row>,
   ) {}
 
-  /** Every document, or those that a condition picks. */
+  /** Every document that can be read, or those of them that a condition picks. */
   async all(pick: (query: Knex.QueryBuilder) => unknown = () => undefined): Promise<Stored[]> {
     const { columns, direction } = this.kind.order;
     const query = this.db(this.kind.table).orderByRaw(columns.map(c => `${c} ${direction}`).join(', '));
     pick(query);
-    return ((await query) as Row[]).map(this.kind.read);
+    return ((await query) as Row[]).flatMap(row => {
+      try {
+        return [soundly(this.kind, row)];
+      } catch {
+        return [];
+      }
+    });
   }
 
-  /** A page of them in the kind's order. */
+  /**
+   * A page of them in the kind's order.
+   * @param asked with the words of a search, where one is made
+   */
   async page(
-    asked: PageAsked,
+    asked: PageAsked & { search?: string | null },
     pick: (query: Knex.QueryBuilder) => unknown = () => undefined,
   ): Promise<Page<Stored>> {
-    const { table, order, read, keyColumn } = this.kind;
-    const query = this.db(table);
+    const { kind } = this;
+    const query = this.db(kind.table);
     pick(query);
-    return pageOf<Row, Stored>(query, order, asked, read, row => String(row[keyColumn as keyof Row]));
+    for (const word of (asked.search ?? '').split(/\s+/).filter(Boolean)) query.where(containing(kind, word));
+    return pageOf<Row, Stored>(
+      query,
+      kind.order,
+      asked,
+      row => soundly(kind, row),
+      row => String(row[kind.key[0] as keyof Row]),
+    );
   }
 
-  /** @throws HttpProblem 404 */
+  /** @throws HttpProblem 404; 503 for a row that is damaged */
   async get(key: string): Promise<Stored> {
-    return readable(this.kind, key, await this.row(key));
+    return readable(this.kind, key, await this.row(this.db, key));
   }
 
-  /** @throws HttpProblem 409 when the key is taken */
+  /** @throws HttpProblem 409 when the key is taken; 400 for what does not fit what is kept */
   async create(content: Content, now: string): Promise<Stored> {
     const { kind } = this;
-    await kind.check?.(this.db, content, null);
     const key = kind.keyOf?.(content) ?? randomUUID();
+    const keyColumn = kind.key[0]!;
     await writing(this.db, async t => {
-      if (await t(kind.table).where(kind.keyColumn, key).first()) throw taken(kind.keyColumn, key, kind.name);
-      await t(kind.table).insert({
-        [kind.keyColumn]: key,
+      if (await t(kind.table).where(keyColumn, key).first()) throw taken(keyColumn, key, kind.one);
+      const row: AnyRow = {
+        [keyColumn]: key,
         ...kind.columns(content, null, now),
         revision: 1,
         updated_at: now,
         ...(kind.dated ? { created_at: now } : {}),
-      });
+      };
+      await this.requireFit(t, content, row, null, now);
+      await insertRecord(t, kind, row);
+      await this.requireListsFit(t, row, new Set());
       await kind.written?.({ t, key, content, revision: 1, now });
     });
     return this.get(key);
   }
 
-  /** @throws HttpProblem 404; 409 with `current` when someone else saved since `revision` */
+  /** @throws HttpProblem 404; 409 with `current` when someone else saved since `revision`; 400 */
   async update(key: string, content: Content, revision: number, now: string): Promise<Stored> {
     const { kind } = this;
-    const before = await this.row(key);
-    await kind.check?.(this.db, content, before);
     const changed = await writing(this.db, async t => {
-      const rows = await t(kind.table)
-        .where({ [kind.keyColumn]: key, revision })
-        .update({ ...kind.columns(content, before, now), revision: revision + 1, updated_at: now });
-      if (rows) await kind.written?.({ t, key, content, revision: revision + 1, now });
-      return rows;
+      const before = await this.row(t, key);
+      if (before.revision !== revision) return false;
+      const known = await listedValues(t, kind, before as unknown as AnyRow).catch(() => new Set<string>());
+      const row: AnyRow = {
+        ...before,
+        ...kind.columns(content, before, now),
+        revision: revision + 1,
+        updated_at: now,
+      };
+      await this.requireFit(t, content, row, before, now);
+      await updateRecord(t, kind, row);
+      await this.requireListsFit(t, row, known);
+      await kind.written?.({ t, key, content, revision: revision + 1, now });
+      return true;
     });
     const current = await this.get(key);
     if (!changed) throw staleWrite(revision, current);
     return current;
   }
 
-  /** Removes for good. @throws HttpProblem 404 */
-  async remove(key: string): Promise<void> {
-    await this.row(key);
+  /** Removes for good. @throws HttpProblem 404; 409 where it may not go */
+  async remove(key: string, now: string): Promise<void> {
+    const { kind } = this;
     await writing(this.db, async t => {
-      await t(this.kind.table).where(this.kind.keyColumn, key).delete();
-      await this.kind.removed?.(t);
+      const row = await this.row(t, key);
+      const held = await kind.mayNotGo?.(t, row);
+      if (held) throw new HttpProblem(409, [held]);
+      await t(kind.table).where(kind.key[0]!, key).delete();
+      await kind.removed?.(t, key, now);
     });
   }
 
   /** @throws HttpProblem 404 */
-  protected async row(key: string): Promise<Row> {
-    const row = (await this.db(this.kind.table).where(this.kind.keyColumn, key).first()) as Row | undefined;
-    if (!row) throw notFound(this.kind.name, key);
+  protected async row(db: Knex, key: string): Promise<Row> {
+    const row = (await db(this.kind.table).where(this.kind.key[0]!, key).first()) as Row | undefined;
+    if (!row) throw notFound(this.kind.one, key);
     return row;
   }
+
+  /** @throws HttpProblem 400 naming every field that does not fit */
+  private async requireFit(
+    t: Knex.Transaction,
+    content: Content,
+    row: AnyRow,
+    before: Row | null,
+    now: string,
+  ): Promise<void> {
+    const { kind } = this;
+    const said = before && saidBefore(before);
+    refuse([
+      ...(await columnProblems(t, kind, row, said, this.prefix)),
+      ...((await kind.problems?.(t, content, before, now)) ?? []),
+    ]);
+  }
+
+  private async requireListsFit(t: Knex.Transaction, row: AnyRow, known: ReadonlySet<string>): Promise<void> {
+    refuse(await listProblems(t, this.kind, row, known, `${this.kind.body.name}.`));
+  }
+
+  /** What stands before a field of the document in a problem; a reference of the envelope stands alone. */
+  private get prefix(): string {
+    return this.kind.json.includes('data') ? `${this.kind.body.name}.` : '';
+  }
+}
+
+/** What a row's document said: some of it may be gone since. */
+function saidBefore(row: object): (field: string) => unknown {
+  const { data } = row as { data?: string };
+  if (data === undefined) return () => undefined;
+  try {
+    const document: unknown = JSON.parse(data);
+    return field => saidAt(document, field);
+  } catch {
+    return () => undefined;
+  }
+}
+
+/** @throws HttpProblem 400 */
+function refuse(problems: Problem[]): void {
+  if (problems.length) throw new HttpProblem(400, problems);
+}
+
+/** A condition that finds a word in any of a kind's columns, whatever its case. */
+function containing(
+  { searched }: { searched: readonly string[] },
+  word: string,
+): (q: Knex.QueryBuilder) => void {
+  const pattern = `%${word.replace(/[\\%_]/g, c => `\\${c}`)}%`;
+  return query => {
+    for (const column of searched) void query.orWhereRaw(`${column} like ? escape '\\'`, [pattern]);
+  };
+}
+
+/** @throws Error for a row that is not as it was written, or cannot be read */
+function soundly<Content, Stored, Row extends RevisionedRow>(
+  kind: DocumentKind<Content, Stored, Row>,
+  row: Row,
+): Stored {
+  requireSum(kind, row as unknown as AnyRow);
+  return kind.read(row);
 }
 
 /** @throws HttpProblem 503 for a row that is damaged */
@@ -136,19 +194,24 @@ function readable<Content, Stored, Row extends RevisionedRow>(
   row: Row,
 ): Stored {
   try {
-    return kind.read(row);
+    return soundly(kind, row);
   } catch (e) {
-    const why = (e as Error).message.slice(0, 120);
-    throw new HttpProblem(503, [
-      {
-        field: kind.name,
-        value: key,
-        message: `is damaged and cannot be read (${why}); the newest good backup has it`,
-      },
-    ]);
+    throw damagedRecord(kind.one, key, e);
   }
 }
 
-function taken(field: string, value: string, name: string): HttpProblem {
-  return new HttpProblem(409, [{ field, value, message: `is taken by another ${name}` }]);
+/** A record that cannot be read, as a refusal. */
+export function damagedRecord(one: string, key: string, e: unknown): HttpProblem {
+  const why = (e as Error).message.slice(0, 120);
+  return new HttpProblem(503, [
+    {
+      field: one,
+      value: key,
+      message: `is damaged and cannot be read (${why}); the newest good backup has it`,
+    },
+  ]);
+}
+
+function taken(field: string, value: string, one: string): HttpProblem {
+  return new HttpProblem(409, [{ field, value, message: `is taken by another ${one}` }]);
 }

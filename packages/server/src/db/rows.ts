@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { RecordKind, Row } from './kinds.js';
+import { keyOf, type RecordKind, type Row } from './kind.js';
 
 /** Rows read at once; of those that hold files only a few. */
 const CHUNK = 500;
@@ -27,9 +27,4 @@ export async function* rowsOf(db: Knex, { table, key, blob }: RecordKind): Async
 /** The row of a kind that has the same key as another. */
 export async function sameKey(db: Knex, kind: RecordKind, row: Row): Promise<Row | undefined> {
   return (await db(kind.table).where(keyOf(kind, row)).first()) as Row | undefined;
-}
-
-/** The columns that name a row, with its values. */
-export function keyOf(kind: RecordKind, row: Row): Row {
-  return Object.fromEntries(kind.key.map(k => [k, row[k]]));
 }

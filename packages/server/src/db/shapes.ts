@@ -2,6 +2,9 @@ import type { StoredShape } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { createHash } from 'node:crypto';
 import { notFound } from '../lib/errors.js';
+import { putRecord, requireSum, type Row } from './kind.js';
+import { shapes } from './kinds/shapes.js';
+import { damagedRecord } from './revisioned-store.js';
 import { writing } from './write-gate.js';
 
 interface ShapeRow {
@@ -14,7 +17,7 @@ interface ShapeRow {
   data: Buffer;
 }
 
-const facts = ['part_id', 'name', 'unit', 'sha256', 'bytes', 'updated_at'] as const;
+const facts = ['part_id', 'name', 'unit', 'sha256', 'bytes', 'updated_at', 'sum'] as const;
 
 /** The files that parts were taken from, one a part, as they were given. */
 export class ShapeStore {
@@ -25,13 +28,24 @@ export class ShapeStore {
     const row = (await this.db<ShapeRow>('shapes')
       .where({ part_id: partId })
       .first(...facts)) as Omit<ShapeRow, 'data'> | undefined;
-    return row ? read(row) : null;
+    if (!row) return null;
+    try {
+      requireSum(shapes, row as unknown as Row);
+    } catch (e) {
+      throw damagedRecord(shapes.one, partId, e);
+    }
+    return read(row);
   }
 
-  /** The file itself. @throws HttpProblem 404 */
+  /** The file itself. @throws HttpProblem 404; 503 where it is damaged */
   async bytes(partId: string): Promise<Buffer> {
-    const row = await this.db<ShapeRow>('shapes').where({ part_id: partId }).first('data');
+    const row = await this.db<ShapeRow>('shapes').where({ part_id: partId }).first('data', 'sha256');
     if (!row) throw notFound('shape', partId);
+    try {
+      shapes.check(row as unknown as Row);
+    } catch (e) {
+      throw damagedRecord(shapes.one, partId, e);
+    }
     return row.data;
   }
 
@@ -43,7 +57,7 @@ export class ShapeStore {
     data: Buffer,
     now: string,
   ): Promise<StoredShape> {
-    const row: ShapeRow = {
+    const row = {
       part_id: partId,
       name,
       unit,
@@ -54,7 +68,7 @@ export class ShapeStore {
     };
     await writing(this.db, async t => {
       if (!(await t('parts').where({ id: partId }).first('id'))) throw notFound('part', partId);
-      await t<ShapeRow>('shapes').insert(row).onConflict('part_id').merge();
+      await putRecord(t, shapes, row);
     });
     return read(row);
   }

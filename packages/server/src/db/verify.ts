@@ -1,24 +1,36 @@
 import type { Verification } from '@hornblende/core';
+import { createHash } from 'node:crypto';
 import type { Knex } from 'knex';
-import { keyText, recordKinds } from './kinds.js';
+import { createReadStream, existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { pipeline } from 'node:stream/promises';
+import { keyText, requireSum, type RecordKind, type Row } from './kind.js';
+import { photos } from './kinds/photos.js';
+import { recordKinds } from './kinds/index.js';
 import { rowsOf } from './rows.js';
 
-/** Problems that are told; the rest are counted. */
-const TOLD = 50;
+/** Problems that are listed; the rest are counted. */
+const MOST_PROBLEMS_LISTED = 50;
 
 /** Problems gathered up to a number that a person reads. */
 export class ProblemList {
-  private readonly told: string[] = [];
+  private readonly listed: string[] = [];
   private count = 0;
 
   add(problem: string): void {
-    if (++this.count <= TOLD) this.told.push(problem);
+    if (++this.count <= MOST_PROBLEMS_LISTED) this.listed.push(problem);
   }
   get list(): string[] {
-    const more = this.count - this.told.length;
-    return more > 0 ? [...this.told, `and ${more} more`] : this.told;
+    const more = this.count - this.listed.length;
+    return more > 0 ? [...this.listed, `and ${more} more`] : this.listed;
   }
 }
+
+/** Says how far a long reading is: so many of so many records. */
+export type Progress = (done: number, total: number) => void;
+
+/** How often progress is said, records. */
+const SAID_EVERY = 500;
 
 /** What SQLite itself finds wrong with a file: pages, indexes, references. */
 export async function damageOf(db: Knex): Promise<string[]> {
@@ -27,25 +39,73 @@ export async function damageOf(db: Knex): Promise<string[]> {
     const damaged = pages.map(p => p.integrity_check).filter(line => line !== 'ok');
     if (damaged.length) return damaged;
     const loose = (await db.raw('pragma foreign_key_check')) as { table: string; parent: string }[];
-    return loose.slice(0, TOLD).map(l => `a row of ${l.table} refers to ${l.parent} that is not there`);
+    return loose
+      .slice(0, MOST_PROBLEMS_LISTED)
+      .map(l => `a row of ${l.table} refers to ${l.parent} that is not there`);
   } catch (e) {
     return [(e as Error).message];
   }
 }
 
-/** Reads every record of a database and says which cannot be used. */
-export async function verifyDatabase(db: Knex): Promise<Verification> {
+/** The records that are not as they were written, by their checksums: quickly, without reading what they say. */
+export async function damagedRecords(db: Knex): Promise<string[]> {
+  const problems = new ProblemList();
+  await eachRecord(db, problems, (kind, row) => requireSum(kind, row));
+  return problems.list;
+}
+
+/**
+ * Reads every record of a database and says which cannot be used, and which photographs are not there.
+ * @param photoFolder where the photographs stand; null looks for none
+ */
+export async function verifyDatabase(
+  db: Knex,
+  photoFolder: string | null = null,
+  progress: Progress = () => undefined,
+): Promise<Verification> {
   const problems = new ProblemList();
   for (const line of await damageOf(db)) problems.add(line);
-  let checked = 0;
+  const checked = await eachRecord(
+    db,
+    problems,
+    async (kind, row) => {
+      if ('sum' in row) requireSum(kind, row);
+      kind.check(row);
+      if (kind === photos && photoFolder !== null) await requireFile(photoFolder, row);
+    },
+    progress,
+  );
+  await missingPieces(db, problems);
+  const list = problems.list;
+  return { ok: list.length === 0, checked, problems: list };
+}
+
+/** Looks at every record of every kind; what is wrong with one is added to the problems. @returns how many there are */
+async function eachRecord(
+  db: Knex,
+  problems: ProblemList,
+  look: (kind: RecordKind, row: Row) => void | Promise<void>,
+  progress: Progress = () => undefined,
+): Promise<number> {
+  const kinds: RecordKind[] = [];
+  let total = 0;
+  // A file of an older schema lacks what came later.
   for (const kind of recordKinds)
     try {
-      // A file of an older schema lacks what came later.
       if (!(await db.schema.hasTable(kind.table))) continue;
+      kinds.push(kind);
+      total += Number(((await db(kind.table).count({ n: '*' }).first()) as { n: number }).n);
+    } catch (e) {
+      problems.add(`${kind.name}: ${firstLine(e)}`);
+    }
+  let checked = 0;
+  for (const kind of kinds)
+    try {
       for await (const row of rowsOf(db, kind)) {
         checked++;
+        if (checked % SAID_EVERY === 0) progress(checked, total);
         try {
-          kind.check(row);
+          await look(kind, row);
         } catch (e) {
           problems.add(`${kind.name} ${keyText(kind, row)}: ${firstLine(e)}`);
         }
@@ -53,9 +113,16 @@ export async function verifyDatabase(db: Knex): Promise<Verification> {
     } catch (e) {
       problems.add(`${kind.name}: ${firstLine(e)}`);
     }
-  await missingPieces(db, problems);
-  const list = problems.list;
-  return { ok: list.length === 0, checked, problems: list };
+  return checked;
+}
+
+/** @throws Error for a photograph whose file is gone, or not what its name says */
+async function requireFile(folder: string, row: Row): Promise<void> {
+  const path = join(folder, photos.file!(row));
+  if (!existsSync(path)) throw new Error('its file is gone from the folder of photographs');
+  const hash = createHash('sha256');
+  await pipeline(createReadStream(path), hash);
+  if (hash.digest('hex') !== row.sha256) throw new Error('its file is not what its hash says');
 }
 
 /** Decisions whose records name a piece that is not kept. */

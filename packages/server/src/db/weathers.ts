@@ -2,10 +2,13 @@ import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { annualGhiKWhm2, highest, lowest, type Weather, type WeatherSummary } from '@hornblende/core';
 import { notFound } from '../lib/errors.js';
+import { insertRecord, requireSum, type Row } from './kind.js';
+import { weathers } from './kinds/weathers.js';
+import { damagedRecord } from './revisioned-store.js';
 import { pageOf, type ListOrder, type Page, type PageAsked } from './page.js';
 import { writing } from './write-gate.js';
 
-interface WeatherRow {
+interface WeatherRow extends Row {
   id: string;
   name: string;
   data: string;
@@ -48,7 +51,12 @@ export class WeatherStore {
   async get(id: string): Promise<Weather> {
     const row = await this.db<WeatherRow>('weathers').where({ id }).first();
     if (!row) throw notFound('weather', id);
-    return JSON.parse(row.data) as Weather;
+    try {
+      requireSum(weathers, row);
+      return JSON.parse(row.data) as Weather;
+    } catch (e) {
+      throw damagedRecord(weathers.one, id, e);
+    }
   }
 
   /** Keeps a year of weather. */
@@ -62,7 +70,7 @@ export class WeatherStore {
       created_at: now,
     };
     await writing(this.db, async t => {
-      await t<WeatherRow>('weathers').insert(row);
+      await insertRecord(t, weathers, row);
     });
     return { id, name: weather.name };
   }

@@ -15,14 +15,17 @@ import {
 import { makeCoupon, stlBytes, threeMfBytes } from '@hornblende/core/coupons';
 import { layWith } from '@hornblende/core/geometry';
 import { DecisionStore, readyToKeep } from '../db/decisions.js';
-import { FaultStore } from '../db/faults.js';
 import { GradeStore } from '../db/grades.js';
 import { PartStore } from '../db/parts.js';
-import { PrintStore } from '../db/prints.js';
-import { PrinterStore } from '../db/printers.js';
+import { insertRecord } from '../db/kind.js';
+import { faults } from '../db/kinds/faults.js';
+import { marks } from '../db/kinds/marks.js';
+import { printers as printerKind } from '../db/kinds/printers.js';
+import { prints as printKind } from '../db/kinds/prints.js';
+import { spools as spoolKind } from '../db/kinds/spools.js';
+import { trials } from '../db/kinds/trials.js';
+import { RevisionedStore } from '../db/revisioned-store.js';
 import { ShapeStore } from '../db/shapes.js';
-import { TrialStore } from '../db/trials.js';
-import { SpoolStore } from '../db/spools.js';
 import { WorkshopStore } from '../db/workshop.js';
 import { writing } from '../db/write-gate.js';
 import { demoFaults } from './faults.js';
@@ -51,14 +54,14 @@ export async function seedDemo(db: Knex): Promise<boolean> {
     if ((await t('marks').where({ name: MARK }).first()) || (await t('parts').first())) return false;
     if (await t('printers').first()) return false;
     await layOut(t);
-    await t('marks').insert({ name: MARK, at: new Date().toISOString() });
+    await insertRecord(t, marks, { name: MARK, at: new Date().toISOString() });
     return true;
   });
 }
 
 async function layOut(db: Knex.Transaction): Promise<void> {
   const parts = new PartStore(db);
-  const printers = new PrinterStore(db);
+  const printers = new RevisionedStore(db, printerKind);
   const decisions = new DecisionStore(db);
   const stored = [];
   for (const [i, plain] of demoPrinters.entries())
@@ -66,10 +69,10 @@ async function layOut(db: Knex.Transaction): Promise<void> {
   const grades = new GradeStore(db);
   const own = demoGrades.map(parseGrade);
   for (const grade of own) await grades.create(grade, SEEDED_AT);
-  const spools = new SpoolStore(db);
+  const spools = new RevisionedStore(db, spoolKind);
   for (const plain of demoSpools) await spools.create(parseSpool(plain), SEEDED_AT);
   const workshop = new WorkshopStore(db);
-  await workshop.save(parseWorkshop(demoWorkshop.settings));
+  await workshop.save(parseWorkshop(demoWorkshop.settings), SEEDED_AT);
   // The first part is touched last, so that the list opens on it.
   const partIds = new Map<string, string>();
   for (const [i, { printer, brief: said, decision, shape }] of demoParts.entries()) {
@@ -98,14 +101,14 @@ async function layOut(db: Knex.Transaction): Promise<void> {
         ),
       );
     const quote = demoWorkshop.quotes[brief.name];
-    if (quote !== undefined) await workshop.quote(part.id, quote);
+    if (quote !== undefined) await workshop.quote(part.id, quote, SEEDED_AT);
   }
-  await new TrialStore(db).create(
+  await new RevisionedStore(db, trials).create(
     parseTrial({ ...demoTrial, partId: partIds.get('Solar wax melter latch') ?? null }),
     SEEDED_AT,
   );
   for (const { part, printer, fault } of demoFaults)
-    await new FaultStore(db).create(
+    await new RevisionedStore(db, faults).create(
       parseFault({
         format: 'hornblende-fault',
         version: 1,
@@ -115,7 +118,7 @@ async function layOut(db: Knex.Transaction): Promise<void> {
       SEEDED_AT,
     );
   await layOutService(db, partIds, new Date().toISOString());
-  const prints = new PrintStore(db);
+  const prints = new RevisionedStore(db, printKind);
   for (const { printer, part, ...print } of demoPrints)
     await prints.create(
       parsePrintEntry({

@@ -1,7 +1,8 @@
 import { parseInspection, parsePlacement, type Inspection } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { InspectionStore } from '../db/inspections.js';
-import { PlacementStore } from '../db/placements.js';
+import { placements as placementKind } from '../db/kinds/placements.js';
+import { RevisionedStore } from '../db/revisioned-store.js';
 
 /** A look at a part of the demo: so many days before the demo is laid out. */
 interface DemoLook {
@@ -233,7 +234,7 @@ export async function layOutService(
   partIds: ReadonlyMap<string, string>,
   now: string,
 ): Promise<void> {
-  const placements = new PlacementStore(db);
+  const placements = new RevisionedStore(db, placementKind);
   const inspections = new InspectionStore(db);
   const before = (days: number, hour = 0): string =>
     new Date(Math.floor(Date.parse(now) / MS_A_DAY - days) * MS_A_DAY + hour * 3_600_000).toISOString();

@@ -11,6 +11,12 @@ export interface JobAnswer {
 /** How a thread reports: with what the job gave, or with why it was refused. */
 export type Report<Output> = { output: Output } | { refused: Refusal };
 
+/** How far a job is, as its thread says it now and then. */
+export interface JobProgress {
+  done: number;
+  total: number;
+}
+
 /** An answer as JSON, written where the work was done. */
 export function json(value: unknown, headers: Record<string, string> = {}, status = 200): JobAnswer {
   return { status, type: 'application/json', body: bytes(JSON.stringify(value)), headers };

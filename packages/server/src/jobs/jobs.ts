@@ -1,12 +1,16 @@
 import { Piscina } from 'piscina';
+import { MessageChannel } from 'node:worker_threads';
 import { HttpProblem } from '../lib/errors.js';
-import type { Report } from './answer.js';
+import type { JobProgress, Report } from './answer.js';
 import type { JobCall, JobInput, JobName, JobOutput } from './tasks/index.js';
 
 /** Jobs that may wait for a thread; more are refused, so that a flood cannot pile up. */
 const MOST_WAITING = 64;
-/** Threads of each lane: reading lists must stay quick beside what is heavy. */
-const THREADS = { reading: 1, heavy: 2 };
+/**
+ * Threads of each lane: reading lists must stay quick beside what is heavy, and a look through the whole file must
+ * hold up neither.
+ */
+const THREADS = { reading: 1, heavy: 2, checking: 1 };
 /** How long a thread without work stays, ms. */
 const IDLE_MS = 60_000;
 
@@ -18,6 +22,15 @@ const threadFile = new URL(
 
 /** Which threads a job runs on. */
 export type Lane = keyof typeof THREADS;
+const lanes = Object.keys(THREADS) as Lane[];
+
+/** How a job is run besides its input. */
+export interface JobOptions {
+  /** Ends it, in the middle if need be; not for jobs that write. */
+  signal?: AbortSignal;
+  /** Is told how far it is. */
+  progress?: (p: JobProgress) => void;
+}
 
 /**
  * Work that would hold up everyone else, in threads of its own: each has its own connection to the database, and
@@ -25,6 +38,8 @@ export type Lane = keyof typeof THREADS;
  */
 export class Jobs {
   private pools: Record<Lane, Piscina>;
+  /** Whether the threads were ended, or are about to be. */
+  private ended = false;
 
   constructor(private readonly file: string) {
     this.pools = started();
@@ -32,16 +47,17 @@ export class Jobs {
 
   /**
    * Runs a job.
-   * @param signal ends it, in the middle if need be; not for jobs that write
    * @throws HttpProblem as the job refuses; 503 when too many wait or the server stops; 499 when ended
    */
   async run<Name extends JobName>(
     lane: Lane,
     name: Name,
     input: JobInput<Name>,
-    signal?: AbortSignal,
+    { signal, progress }: JobOptions = {},
   ): Promise<JobOutput<Name>> {
-    const report = await this.reported<Name>(lane, { file: this.file, name, input }, signal);
+    if (this.pools[lane].queueSize >= MOST_WAITING)
+      throw requestProblem(503, 'must wait: too much is being worked out just now; try again in a moment');
+    const report = await this.reported<Name>(lane, { file: this.file, name, input }, signal, progress);
     if ('output' in report) return report.output;
     const { status, problems, extra } = report.refused;
     throw new HttpProblem(status, problems, extra);
@@ -51,27 +67,35 @@ export class Jobs {
   async restart(): Promise<void> {
     await this.close();
     this.pools = started();
+    this.ended = false;
   }
 
   /** Ends every thread. */
   async close(): Promise<void> {
+    this.ended = true;
     await Promise.all(Object.values(this.pools).map(p => p.destroy()));
   }
 
   private async reported<Name extends JobName>(
     lane: Lane,
-    call: JobCall<Name>,
+    call: Omit<JobCall<Name>, 'port'>,
     signal?: AbortSignal,
+    progress?: (p: JobProgress) => void,
   ): Promise<Report<JobOutput<Name>>> {
+    const channel = progress ? new MessageChannel() : null;
+    channel?.port1.on('message', (p: JobProgress) => progress?.(p));
     try {
-      return (await this.pools[lane].run(call, signal ? { signal } : {})) as Report<JobOutput<Name>>;
+      const whole = channel ? { ...call, port: channel.port2 } : call;
+      return (await this.pools[lane].run(whole, {
+        ...(signal ? { signal } : {}),
+        ...(channel ? { transferList: [channel.port2] } : {}),
+      })) as Report<JobOutput<Name>>;
     } catch (e) {
-      const { message } = e as Error;
       if (signal?.aborted) throw requestProblem(499, 'was cancelled; nothing was written');
-      if (/queue/i.test(message))
-        throw requestProblem(503, 'must wait: too much is being worked out just now; try again in a moment');
-      if (/terminat|destroy|clos/i.test(message)) throw requestProblem(503, 'was ended: the server stops');
+      if (this.ended) throw requestProblem(503, 'was ended: the server stops');
       throw e;
+    } finally {
+      channel?.port1.close();
     }
   }
 }
@@ -83,9 +107,9 @@ function started(): Record<Lane, Piscina> {
       minThreads: 0,
       maxThreads,
       idleTimeout: IDLE_MS,
-      maxQueue: MOST_WAITING,
+      maxQueue: Infinity,
     });
-  return { reading: pool(THREADS.reading), heavy: pool(THREADS.heavy) };
+  return Object.fromEntries(lanes.map(lane => [lane, pool(THREADS[lane])])) as Record<Lane, Piscina>;
 }
 
 function requestProblem(status: number, message: string): HttpProblem {

@@ -14,13 +14,17 @@ const reading = new Map<string, Knex>();
 export default async function run<Name extends JobName>(
   call: JobCall<Name>,
 ): Promise<Report<JobOutput<Name>>> {
-  const task = tasks[call.name] as unknown as Task<unknown, JobOutput<Name>>;
+  const { port } = call;
   try {
-    return handedOver({ output: await connected(task, call.file, db => task.run(db, call.input)) });
+    const task = (await tasks[call.name]()) as unknown as Task<unknown, JobOutput<Name>>;
+    const say = (done: number, total: number): void => port?.postMessage({ done, total });
+    return handedOver({ output: await connected(task, call.file, db => task.run(db, call.input, say)) });
   } catch (e) {
     const refused = refusalOf(e);
     if (refused.status === 500) console.error(e);
     return { refused };
+  } finally {
+    port?.close();
   }
 }
 

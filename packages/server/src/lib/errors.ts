@@ -55,6 +55,7 @@ export function refusalOf(error: unknown): Refusal {
   };
   if (type === 'entity.too.large') return refusal(413, '(body)', `is over the limit of ${limit} bytes`);
   if (type === 'entity.parse.failed') return refusal(400, '(body)', 'is not JSON');
+  if (code?.startsWith('SQLITE_CONSTRAINT')) return constraintRefusal(code, error as Error);
   const system = systemRefusals.find(r => r.codes.some(c => code?.startsWith(c)));
   if (system) return refusal(system.status, system.field, system.message);
   if (status && status >= 400 && status < 500) return refusal(status, '(request)', 'cannot be read');
@@ -63,6 +64,21 @@ export function refusalOf(error: unknown): Refusal {
     '(server)',
     'failed; what was sent is not lost on your side. See the server’s own output.',
   );
+}
+
+/** A rule of the database that a write broke: what it wrote refers to what is gone, or stands there already. */
+function constraintRefusal(code: string, { message }: Error): Refusal {
+  // "… UNIQUE constraint failed: placements.code": SQLite names the columns.
+  const field = /constraint failed: \w+\.(\w+)/.exec(message)?.[1] ?? '(record)';
+  if (code === 'SQLITE_CONSTRAINT_FOREIGNKEY')
+    return refusal(
+      409,
+      '(record)',
+      'refers to what is no longer in this workshop; read it again and save again',
+    );
+  if (code === 'SQLITE_CONSTRAINT_UNIQUE' || code === 'SQLITE_CONSTRAINT_PRIMARYKEY')
+    return refusal(409, field, 'stands there already');
+  return refusal(400, field, 'does not fit what is kept of it');
 }
 
 /** What the disk and the database can do to a request, by the beginning of their codes. */
@@ -97,20 +113,21 @@ function refusal(status: number, field: string, message: string): Refusal {
   return { status, problems: [{ field, value: null, message }], extra: {} };
 }
 
-/** Values that are told back are cut to this many characters. */
-const TOLD = 200;
+/** Values that are said back are cut to this many characters. */
+const LONGEST_VALUE = 200;
 
 /** Problems as JSON can say them: a missing value is null, not absent, and a long one is cut. */
-function said(problems: readonly Problem[]): Problem[] {
-  return problems.map(p => ({ ...p, value: told(p.value) }));
+export function saidProblems(problems: readonly Problem[]): Problem[] {
+  return problems.map(p => ({ ...p, value: cutValue(p.value) }));
 }
 
-function told(value: unknown): unknown {
+function cutValue(value: unknown): unknown {
   if (value === undefined || value === null) return null;
-  if (typeof value === 'string') return value.length > TOLD ? `${value.slice(0, TOLD)}…` : value;
+  if (typeof value === 'string')
+    return value.length > LONGEST_VALUE ? `${value.slice(0, LONGEST_VALUE)}…` : value;
   if (typeof value !== 'object') return value;
   const text = JSON.stringify(value);
-  return text.length > TOLD ? `${text.slice(0, TOLD)}…` : value;
+  return text.length > LONGEST_VALUE ? `${text.slice(0, LONGEST_VALUE)}…` : value;
 }
 
 /** Turns anything thrown into `{ errors: [{ field, value, message }] }`; never a stack trace. */
@@ -121,5 +138,5 @@ export const errorHandler: ErrorRequestHandler = (error: unknown, _req, res, nex
   }
   const { status, problems, extra } = refusalOf(error);
   if (status === 500) console.error(error);
-  res.status(status).json({ errors: said(problems), ...extra });
+  res.status(status).json({ errors: saidProblems(problems), ...extra });
 };

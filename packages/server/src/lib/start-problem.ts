@@ -21,6 +21,15 @@ export function startProblemOf(path: string, error: unknown): StartProblem | nul
   return new StartProblem(path, `${known.reason}${message ? ` (${message})` : ''}`, known.remedy);
 }
 
+/** A port that is taken, as a start problem. */
+export function portProblem(port: number): StartProblem {
+  return new StartProblem(
+    `port ${port}`,
+    'something else answers there already',
+    'Set PORT to another one, or 0 for any that is free',
+  );
+}
+
 const systemWords: readonly { codes: string[]; reason: string; remedy: string }[] = [
   {
     codes: ['ENOSPC', 'SQLITE_FULL'],

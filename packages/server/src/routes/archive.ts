@@ -1,18 +1,19 @@
-import { Choice, parseInput, Text } from '@hornblende/core';
+import { Choice, parseInput, Text, type LeftAsIs } from '@hornblende/core';
 import { Router } from 'express';
 import { randomUUID } from 'node:crypto';
-import { createWriteStream, mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { createWriteStream, existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
-import { discard } from '../archive/staging.js';
+import { ARCHIVE_LIMITS, discard } from '../archive/staging.js';
 import { holdingGate } from '../db/write-gate.js';
-import { notFound } from '../lib/errors.js';
-import { send } from './send.js';
+import { HttpProblem, notFound } from '../lib/errors.js';
 import type { Workplace } from '../workplace/workplace.js';
+import type { LongJobs } from './long-jobs.js';
+import { send } from './send.js';
 
-/** Where archives lie while they are looked at. */
+/** Where archives lie while they are looked at, or wait to be fetched. */
 const FOLDER = 'imports';
-/** How long an archive that was looked at stays to be imported, ms. */
+/** How long an archive that was looked at stays to be imported, or one that was written to be fetched, ms. */
 const STAYS_MS = 3_600_000;
 
 /** Body of `POST /api/archive/imports`. */
@@ -25,8 +26,21 @@ class ImportInput {
   conflicts: 'keep' | 'replace' = 'keep';
 }
 
+/** An archive that was written, ready to be fetched. */
+export interface ExportReady {
+  /** Names it: `GET /api/archive/exports/ID`. */
+  id: string;
+  files: number;
+  left: LeftAsIs[];
+}
+
 /** /archive: the whole workshop in one file, out; and one like it in again, looked at before. */
-export function archiveRoutes(workplace: Workplace, version: string, now: () => string): Router {
+export function archiveRoutes(
+  workplace: Workplace,
+  long: LongJobs,
+  version: string,
+  now: () => string,
+): Router {
   const { db, jobs, dataDir } = workplace;
   const folder = join(dataDir, FOLDER);
   /** When the archives that were looked at were made, by their ids. */
@@ -34,12 +48,14 @@ export function archiveRoutes(workplace: Workplace, version: string, now: () => 
   // What an earlier run left half looked at.
   rmSync(folder, { recursive: true, force: true });
   const router = Router();
+  const zipOf = (id: string): string => join(folder, `${id.replace(/[^\w-]/g, '')}.zip`);
 
   router.get('/', async (_req, res) => {
     mkdirSync(folder, { recursive: true });
-    const to = join(folder, `${randomUUID()}.zip`);
+    const to = zipOf(randomUUID());
     try {
-      await jobs.run('heavy', 'writeArchive', { to, app: version, now: now() });
+      const { left } = await jobs.run('heavy', 'writeArchive', { to, app: version, now: now() });
+      if (left.length) res.set('Left-Out-Records', String(left.length));
       await new Promise<void>((resolve, reject) =>
         res.download(to, `hornblende-${now().slice(0, 10)}.zip`, { dotfiles: 'allow' }, e =>
           e && !res.headersSent ? reject(e) : resolve(),
@@ -50,20 +66,53 @@ export function archiveRoutes(workplace: Workplace, version: string, now: () => 
     }
   });
 
+  router.post('/exports', async (req, res) => {
+    mkdirSync(folder, { recursive: true });
+    const id = randomUUID();
+    const input = { to: zipOf(id), app: version, now: now() };
+    const work = async (how: object): Promise<ExportReady> => {
+      const written = await jobs.run('heavy', 'writeArchive', input, how);
+      setTimeout(() => rmSync(input.to, { force: true }), STAYS_MS).unref();
+      return { id, ...written };
+    };
+    await long.answer(req, res, work, 201);
+  });
+
+  router.get('/exports/:id', (req, res) => {
+    const file = zipOf(req.params.id);
+    if (!existsSync(file)) throw notFound('archive', req.params.id);
+    res.download(file, `hornblende-${now().slice(0, 10)}.zip`, { dotfiles: 'allow' });
+  });
+
   router.post('/previews', async (req, res) => {
     mkdirSync(folder, { recursive: true });
     forgetOld();
     const id = randomUUID();
-    const archive = join(folder, `${id}.zip`);
+    const archive = zipOf(id);
     const staged = join(folder, `${id}.db`);
     try {
-      await pipeline(req, createWriteStream(archive));
-      const preview = await jobs.run('heavy', 'previewArchive', { archive, staged, id });
-      looked.set(id, { madeAt: preview.madeAt, at: Date.now() });
-      res.status(201).json(preview);
-    } finally {
+      await pipeline(req, bounded(ARCHIVE_LIMITS.whole), createWriteStream(archive));
+    } catch (e) {
       rmSync(archive, { force: true });
+      throw e;
     }
+    await long.answer(
+      req,
+      res,
+      async how => {
+        try {
+          const preview = await jobs.run('heavy', 'previewArchive', { archive, staged, id }, how);
+          looked.set(id, { madeAt: preview.madeAt, at: Date.now() });
+          return preview;
+        } catch (e) {
+          discard(staged);
+          throw e;
+        } finally {
+          rmSync(archive, { force: true });
+        }
+      },
+      201,
+    );
   });
 
   router.post('/imports', async (req, res) => {
@@ -72,9 +121,13 @@ export function archiveRoutes(workplace: Workplace, version: string, now: () => 
     if (!seen) throw notFound('archive', id);
     const staged = join(folder, `${id}.db`);
     const input = { staged, id, madeAt: seen.madeAt, conflicts, now: now() };
-    send(res, await holdingGate(db, () => jobs.run('heavy', 'importArchive', input)));
-    looked.delete(id);
-    discard(staged);
+    await long.answer(req, res, async ({ progress }) => {
+      // What writes is not to be ended in the middle.
+      const done = await holdingGate(db, () => jobs.run('heavy', 'importArchive', input, { progress }));
+      looked.delete(id);
+      discard(staged);
+      return done;
+    });
   });
 
   router.post('/imports/:id/undo', async (req, res) => {
@@ -90,4 +143,19 @@ export function archiveRoutes(workplace: Workplace, version: string, now: () => 
     }
   }
   return router;
+}
+
+/** Passes bytes on up to a limit. */
+function bounded(limit: number): (source: AsyncIterable<Buffer>) => AsyncGenerator<Buffer> {
+  return async function* (source) {
+    let taken = 0;
+    for await (const chunk of source) {
+      taken += chunk.length;
+      if (taken > limit)
+        throw new HttpProblem(413, [
+          { field: '(archive)', value: null, message: `is over the limit of ${limit} bytes` },
+        ]);
+      yield chunk;
+    }
+  };
 }

@@ -1,22 +1,22 @@
 import { Router } from 'express';
 import { holdingGate } from '../db/write-gate.js';
 import { HttpProblem } from '../lib/errors.js';
-import { send } from './send.js';
+import type { LongJobs } from './long-jobs.js';
 import { restoreInto } from '../workplace/restore.js';
 import type { Workplace } from '../workplace/workplace.js';
 
 /** /backups: made, listed, put in place of what is there; and /backups/verify: every record read through. */
-export function backupRoutes(workplace: Workplace): Router {
+export function backupRoutes(workplace: Workplace, long: LongJobs): Router {
   const { backups, jobs, db } = workplace;
   const router = Router();
   router.get('/', (_req, res) => {
     res.json(backups.list());
   });
-  router.post('/', async (_req, res) => {
-    res.status(201).json(await backups.make('demand'));
+  router.post('/', async (req, res) => {
+    await long.answer(req, res, () => backups.make('demand'), 201);
   });
-  router.get('/verify', async (_req, res) => {
-    send(res, await jobs.run('heavy', 'verifyWorkshop', null));
+  router.get('/verify', async (req, res) => {
+    await long.answer(req, res, how => jobs.run('checking', 'verifyWorkshop', null, how));
   });
   router.post('/:name/restore', async (req, res) => {
     const path = backups.pathOf(req.params.name);

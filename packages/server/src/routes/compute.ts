@@ -22,10 +22,10 @@ export function computeRoutes(jobs: Jobs): Router {
     const { id } = req.params;
     if (!modelById(id)) throw notFound('model', id);
     const body: unknown = req.body ?? null;
-    send(res, await jobs.run('heavy', 'calculateModel', { id, body }, leaving(res)));
+    send(res, await jobs.run('heavy', 'calculateModel', { id, body }, { signal: leaving(res) }));
   });
   router.post('/rank', async (req, res) => {
-    send(res, await jobs.run('heavy', 'rankBrief', { body: req.body as unknown }, leaving(res)));
+    send(res, await jobs.run('heavy', 'rankBrief', { body: req.body as unknown }, { signal: leaving(res) }));
   });
   return router;
 }

@@ -8,7 +8,7 @@ import { leaving, send } from './send.js';
 export function couponRoutes(jobs: Jobs): Router {
   const router = Router();
   router.get('/', async (_req, res) => {
-    send(res, await jobs.run('heavy', 'listCoupons', {}, leaving(res)));
+    send(res, await jobs.run('heavy', 'listCoupons', {}, { signal: leaving(res) }));
   });
   router.get('/:file', async (req, res) => {
     const { file } = req.params;
@@ -20,7 +20,15 @@ export function couponRoutes(jobs: Jobs): Router {
     const numbers = Object.fromEntries(
       Object.entries(req.query).map(([name, value]) => [name, name === 'code' ? value : numberOrText(value)]),
     );
-    send(res, await jobs.run('heavy', 'writeCoupon', { kind, as: as as CouponFile, numbers }, leaving(res)));
+    send(
+      res,
+      await jobs.run(
+        'heavy',
+        'writeCoupon',
+        { kind, as: as as CouponFile, numbers },
+        { signal: leaving(res) },
+      ),
+    );
   });
   return router;
 }

@@ -28,7 +28,7 @@ export function decisionRoutes(decisions: DecisionStore, jobs: Jobs, now: () => 
   router.post<'/', OfPart>('/', async (req, res) => {
     const partId = req.params.id;
     const input = { partId, body: req.body as unknown, now: now() };
-    const ready = await jobs.run('heavy', 'workOutDecision', input, leaving(res));
+    const ready = await jobs.run('heavy', 'workOutDecision', input, { signal: leaving(res) });
     res.status(201).json(await decisions.add(partId, ready));
   });
 
@@ -43,7 +43,7 @@ export function decisionRoutes(decisions: DecisionStore, jobs: Jobs, now: () => 
 
   router.get<'/:decision/drift', OfDecision>('/:decision/drift', async (req, res) => {
     const asked = { partId: req.params.id, id: req.params.decision, now: now() };
-    send(res, await jobs.run('heavy', 'decisionDrift', asked, leaving(res)));
+    send(res, await jobs.run('heavy', 'decisionDrift', asked, { signal: leaving(res) }));
   });
 
   router.get<'/:decision/record.:type', OfDecision & { type: string }>(
@@ -51,7 +51,9 @@ export function decisionRoutes(decisions: DecisionStore, jobs: Jobs, now: () => 
     async (req, res) => {
       const { id, decision, type } = req.params;
       const asked = { partId: id, id: decision, type };
-      const { headers, ...answer } = await jobs.run('heavy', 'decisionReport', asked, leaving(res));
+      const { headers, ...answer } = await jobs.run('heavy', 'decisionReport', asked, {
+        signal: leaving(res),
+      });
       if (req.query.open !== 'true') res.attachment(decodeURIComponent(headers?.['Record-Name'] ?? 'record'));
       if (type === 'html') res.set('Content-Security-Policy', REPORT_POLICY);
       send(res, answer);

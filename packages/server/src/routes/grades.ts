@@ -1,14 +1,11 @@
-import { parseGrade } from '@hornblende/core';
+import type { Knex } from 'knex';
 import { Router } from 'express';
-import type { GradeStore } from '../db/grades.js';
-import { DocumentEnvelope } from '../lib/envelopes.js';
-import { listing } from './listing.js';
-import { resource } from './resource.js';
 import type { Jobs } from '../jobs/jobs.js';
+import { documentRoutes } from './documents.js';
 import { send } from './send.js';
 
 /** /grades: named products on top of families, and tables of them out. */
-export function gradeRoutes(store: GradeStore, jobs: Jobs, now: () => string): Router {
+export function gradeRoutes(db: Knex, jobs: Jobs, now: () => string): Router {
   const router = Router();
   router.get('/export.:ending', async (req, res) => {
     const { ending } = req.params;
@@ -16,16 +13,6 @@ export function gradeRoutes(store: GradeStore, jobs: Jobs, now: () => string): R
     res.attachment(`hornblende-grades.${ending}`);
     send(res, answer);
   });
-  router.use(
-    resource({
-      store,
-      document: 'grade',
-      Envelope: DocumentEnvelope,
-      parse: parseGrade,
-      content: grade => grade,
-      list: listing(jobs, 'listGrades', () => ({})),
-      now,
-    }),
-  );
+  router.use(documentRoutes('grades', db, jobs, now));
   return router;
 }

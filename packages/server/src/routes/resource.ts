@@ -1,36 +1,26 @@
 import { InputError } from '@hornblende/core';
 import { Router, type RequestHandler } from 'express';
-import type { RevisionedRow, RevisionedStore } from '../db/revisioned-store.js';
-import { split, within } from '../lib/split.js';
+import type { DocumentKind, RevisionedRow } from '../db/document-kind.js';
+import type { RevisionedStore } from '../db/revisioned-store.js';
+import { split } from '../lib/split.js';
 
-/** How a kind of document travels: an envelope with the document under a name of its own. */
-export interface ResourceKind<Content, Stored extends { revision: number }, Envelope extends object, Doc> {
-  store: Pick<RevisionedStore<Content, Stored, RevisionedRow>, 'get' | 'create' | 'update' | 'remove'>;
-  /** What the document is called in the body: "spool". */
-  document: string;
-  Envelope: new () => Envelope & { revision?: number };
-  /** Reads the document. @throws InputError */
-  parse: (plain: unknown) => Doc;
-  /** What a write sets. @param plain the document as it was given */
-  content: (doc: Doc, envelope: Envelope, plain: unknown) => Content;
+/** What the routes of a kind of document are made of. */
+export interface Resource<Content, Stored extends { revision: number }, Row extends RevisionedRow> {
+  store: RevisionedStore<Content, Stored, Row>;
   /** Answers with a page of the list. */
   list: RequestHandler;
   now: () => string;
 }
 
-/** The routes that every kind of revisioned document has: list, read, make, change, remove for good. */
-export function resource<Content, Stored extends { revision: number }, Envelope extends object, Doc>(
-  kind: ResourceKind<Content, Stored, Envelope, Doc>,
-): Router {
-  const { store, now } = kind;
+/** The routes that every kind of document has: list, read, make, change, remove for good. */
+export function resource<Content, Stored extends { revision: number }, Row extends RevisionedRow>({
+  store,
+  list,
+  now,
+}: Resource<Content, Stored, Row>): Router {
   const router = Router();
-  const read = (body: unknown): { content: Content; revision: number | undefined } => {
-    const { rest, taken } = split(body, kind.Envelope, kind.document);
-    const plain = taken[kind.document];
-    const doc = within(kind.document, () => kind.parse(plain));
-    return { content: kind.content(doc, rest, plain), revision: rest.revision };
-  };
-  router.get('/', kind.list);
+  const read = readerOf(store.kind);
+  router.get('/', list);
   router.post('/', async (req, res) => {
     res.status(201).json(await store.create(read(req.body).content, now()));
   });
@@ -42,10 +32,22 @@ export function resource<Content, Stored extends { revision: number }, Envelope 
     res.json(await store.update(req.params.id, content, revisionOf(revision), now()));
   });
   router.delete('/:id', async (req, res) => {
-    await store.remove(req.params.id);
+    await store.remove(req.params.id, now());
     res.status(204).end();
   });
   return router;
+}
+
+function readerOf<Content, Stored, Row extends RevisionedRow>({
+  body,
+}: DocumentKind<Content, Stored, Row>): (from: unknown) => {
+  content: Content;
+  revision: number | undefined;
+} {
+  return from => {
+    const { rest, taken } = split(from, body.Envelope, body.name);
+    return { content: body.read(taken[body.name], rest), revision: rest.revision };
+  };
 }
 
 /** @throws InputError when an update does not say what it changes */

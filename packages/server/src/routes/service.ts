@@ -5,15 +5,15 @@ import {
   InputError,
   parseInput,
   parseInspection,
-  parsePlacement,
   type Grouping,
 } from '@hornblende/core';
 import express, { Router } from 'express';
+import type { Knex } from 'knex';
 import type { InspectionStore } from '../db/inspections.js';
 import type { PhotoStore } from '../db/photos.js';
 import { PHOTO_LIMIT } from '../db/photos.js';
-import type { PlacementStore } from '../db/placements.js';
-import { DocumentEnvelope } from '../lib/envelopes.js';
+import { placements } from '../db/kinds/placements.js';
+import { RevisionedStore } from '../db/revisioned-store.js';
 import { HttpProblem } from '../lib/errors.js';
 import { listing } from './listing.js';
 import { resource } from './resource.js';
@@ -33,13 +33,9 @@ class StrikeInput {
 }
 
 /** /placements: parts in service by place, and the looks at each. */
-export function placementRoutes(store: PlacementStore, jobs: Jobs, now: () => string): Router {
+export function placementRoutes(db: Knex, jobs: Jobs, now: () => string): Router {
   const router = resource({
-    store,
-    document: 'placement',
-    Envelope: DocumentEnvelope,
-    parse: parsePlacement,
-    content: placement => placement,
+    store: new RevisionedStore(db, placements),
     list: listing(jobs, 'listPlacements', () => ({ now: now() })),
     now,
   });
@@ -89,8 +85,12 @@ export function photoRoutes(store: PhotoStore, now: () => string): Router {
   });
   router.get('/:sha256', async (req, res) => {
     const { type, bytes } = await store.bytes(req.params.sha256);
-    // What is named by its own hash never changes.
-    res.set('Cache-Control', 'private, max-age=31536000, immutable').type(type).send(bytes);
+    // What is named by its own hash never changes; and whatever it holds, nothing in it runs.
+    res
+      .set('Cache-Control', 'private, max-age=31536000, immutable')
+      .set('Content-Security-Policy', "sandbox; default-src 'none'")
+      .type(type)
+      .send(bytes);
   });
   return router;
 }
@@ -100,13 +100,13 @@ export function serviceRoutes(jobs: Jobs, now: () => string): Router {
   const router = Router();
   router.get('/evidence', async (req, res) => {
     const { by } = parseInput(EvidenceQuery, { ...req.query });
-    send(res, await jobs.run('heavy', 'serviceEvidence', { by, now: now() }, leaving(res)));
+    send(res, await jobs.run('heavy', 'serviceEvidence', { by, now: now() }, { signal: leaving(res) }));
   });
   router.get('/due.ics', async (_req, res) => {
-    send(res, await jobs.run('heavy', 'calendar', { now: now() }, leaving(res)));
+    send(res, await jobs.run('heavy', 'calendar', { now: now() }, { signal: leaving(res) }));
   });
   router.get('/parts.csv', async (_req, res) => {
-    send(res, await jobs.run('heavy', 'serviceTable', { now: now() }, leaving(res)));
+    send(res, await jobs.run('heavy', 'serviceTable', { now: now() }, { signal: leaving(res) }));
   });
   return router;
 }

@@ -3,19 +3,13 @@ import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { DecisionStore } from '../db/decisions.js';
 import { DrillAnswerStore } from '../db/drill-answers.js';
-import { FaultStore } from '../db/faults.js';
-import { GradeStore } from '../db/grades.js';
+import { documentKinds } from '../db/kinds/index.js';
 import { PartStore } from '../db/parts.js';
-import { PrinterStore } from '../db/printers.js';
-import { PrintStore } from '../db/prints.js';
 import { InspectionStore } from '../db/inspections.js';
 import { photoFolder } from '../db/photo-path.js';
 import { PhoneStore } from '../db/phones.js';
 import { PhotoStore } from '../db/photos.js';
-import { PlacementStore } from '../db/placements.js';
 import { ShapeStore } from '../db/shapes.js';
-import { SpoolStore } from '../db/spools.js';
-import { TrialStore } from '../db/trials.js';
 import { WeatherStore } from '../db/weathers.js';
 import { WorkshopStore } from '../db/workshop.js';
 import type { Workplace } from '../workplace/workplace.js';
@@ -29,18 +23,15 @@ import { backupRoutes } from '../routes/backups.js';
 import { computeRoutes } from '../routes/compute.js';
 import { couponRoutes } from '../routes/coupons.js';
 import { decisionRoutes } from '../routes/decisions.js';
+import { documentRoutes } from '../routes/documents.js';
 import { demoRoutes } from '../routes/demo.js';
 import { drillRoutes } from '../routes/drills.js';
-import { faultRoutes } from '../routes/faults.js';
 import { gradeImportRoutes } from '../routes/grade-imports.js';
+import { LongJobs } from '../routes/long-jobs.js';
 import { gradeRoutes } from '../routes/grades.js';
 import { partRoutes } from '../routes/parts.js';
-import { spoolRoutes } from '../routes/spools.js';
-import { trialRoutes } from '../routes/trials.js';
 import { weatherRoutes } from '../routes/weathers.js';
 import { phoneRoutes, type Sharing } from '../routes/phones.js';
-import { printerRoutes } from '../routes/printers.js';
-import { printRoutes } from '../routes/prints.js';
 import { inspectionRoutes, photoRoutes, placementRoutes, serviceRoutes } from '../routes/service.js';
 import { shapeRoutes } from '../routes/shapes.js';
 import { workshopRoutes } from '../routes/workshop.js';
@@ -75,6 +66,7 @@ export function createApp({
   sharing = () => null,
 }: AppOptions): Express {
   const { db, jobs } = workplace;
+  const long = new LongJobs();
   const app = express();
   app.disable('x-powered-by');
   // Nothing of the API is cached, and a hash over megabytes would hold up everyone.
@@ -85,9 +77,7 @@ export function createApp({
   const api = express.Router();
   // Costs nothing, and whoever watches over the server may ask often: it stands before the limit.
   api.get('/health', (_req, res) => {
-    const { damage } = workplace;
-    const health: Health = damage.length ? { status: 'damaged', version, damage } : { status: 'ok', version };
-    res.json(health);
+    res.json(healthOf(workplace, version));
   });
   api.use(
     rateLimit({
@@ -112,25 +102,23 @@ export function createApp({
   });
   api.use('/parts/:id/decisions', decisionRoutes(new DecisionStore(db), jobs, now));
   api.use('/parts/:id/shape', shapeRoutes(new ShapeStore(db), now));
-  api.use('/prints', printRoutes(new PrintStore(db), jobs, now));
-  api.use('/trials', trialRoutes(new TrialStore(db), jobs, now));
-  api.use('/demo', demoRoutes(jobs));
-  api.use('/drills', drillRoutes(new DrillAnswerStore(db), jobs));
-  api.use('/faults', faultRoutes(new FaultStore(db), jobs, now));
-  api.use('/placements', placementRoutes(new PlacementStore(db), jobs, now));
+  api.use('/parts', partRoutes(new PartStore(db), jobs, now));
+  api.use('/grades', gradeImportRoutes(db, jobs, now));
+  api.use('/grades', gradeRoutes(db, jobs, now));
+  for (const kind of ['printers', 'spools', 'prints', 'trials', 'faults'] as const)
+    api.use(documentKinds[kind].path, documentRoutes(kind, db, jobs, now));
+  api.use('/placements', placementRoutes(db, jobs, now));
   api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));
   api.use('/photos', photoRoutes(new PhotoStore(db, photoFolder(workplace.file)), now));
-  api.use('/phones', phoneRoutes(new PhoneStore(db), sharing, now));
   api.use('/service', serviceRoutes(jobs, now));
-  api.use('/parts', partRoutes(new PartStore(db), jobs, now));
-  api.use('/printers', printerRoutes(new PrinterStore(db), jobs, now));
+  api.use('/drills', drillRoutes(new DrillAnswerStore(db), jobs));
   api.use('/weathers', weatherRoutes(new WeatherStore(db), jobs, now));
-  api.use('/grades', gradeImportRoutes(db, jobs, now));
-  api.use('/grades', gradeRoutes(new GradeStore(db), jobs, now));
-  api.use('/spools', spoolRoutes(new SpoolStore(db), jobs, now));
-  api.use('/workshop', workshopRoutes(new WorkshopStore(db)));
-  api.use('/backups', backupRoutes(workplace));
-  api.use('/archive', archiveRoutes(workplace, version, now));
+  api.use('/workshop', workshopRoutes(new WorkshopStore(db), now));
+  api.use('/phones', phoneRoutes(new PhoneStore(db), sharing, now));
+  api.use('/demo', demoRoutes(jobs));
+  api.use('/backups', backupRoutes(workplace, long));
+  api.use('/archive', archiveRoutes(workplace, long, version, now));
+  api.use('/jobs', long.routes());
   api.use('/coupons', couponRoutes(jobs));
   api.use(computeRoutes(jobs));
   api.use(unknownRoute);
@@ -140,4 +128,15 @@ export function createApp({
   app.use(unknownRoute);
   app.use(errorHandler);
   return app;
+}
+
+/** How a workshop is. */
+function healthOf({ damage, damagedRecords }: Workplace, version: string): Health {
+  if (!damage.length && !damagedRecords.length) return { status: 'ok', version };
+  return {
+    status: 'damaged',
+    version,
+    ...(damage.length ? { damage } : {}),
+    ...(damagedRecords.length ? { damagedRecords } : {}),
+  };
 }

@@ -1,38 +1,52 @@
-import type { ArchiveImported, ArchivePreview, BackupSummary, Verification } from '@hornblende/core';
-import { existsSync, mkdirSync, readFileSync } from 'node:fs';
+import type {
+  ArchiveImported,
+  ArchivePreview,
+  BackupSummary,
+  LeftAsIs,
+  Verification,
+} from '@hornblende/core';
+import { closeSync, existsSync, mkdirSync, openSync, readSync } from 'node:fs';
 import { join } from 'node:path';
 import { exportArchive } from '../archive/export.js';
-import { importStaged, previewImport } from '../archive/import.js';
-import { checkedManifest, discard, stage } from '../archive/staging.js';
+import { importStaged } from '../archive/import.js';
+import { previewImport } from '../archive/preview.js';
+import { discard, stage } from '../archive/staging.js';
+import { undoFile } from '../archive/undo-file.js';
+import { backupFolder } from '../backup/backups.js';
 import { openDatabase, openForReading } from '../db/database.js';
 import { photoFolder } from '../db/photo-path.js';
-import { lookAt } from '../workplace/look-at.js';
+import { verifyDatabase, type Progress } from '../db/verify.js';
+import { Jobs } from '../jobs/jobs.js';
 import { StartProblem } from '../lib/start-problem.js';
-import { verifyDatabase } from '../db/verify.js';
 import { lockFolder } from '../workplace/folder-lock.js';
-import { restoreInto } from '../workplace/restore.js';
-import { DATABASE_FILE, Workplace } from '../workplace/workplace.js';
+import { lookAt } from '../workplace/look-at.js';
+import { DATABASE_FILE } from '../workplace/remains.js';
+import { endRestore, restoreInto } from '../workplace/restore.js';
+import { backupsOf } from '../workplace/workplace.js';
 
 // What the command line does to a data folder without serving it. Reading goes on beside a server; what writes
 // takes the folder for itself.
+
+const silent: Progress = () => undefined;
 
 /** The database of a folder. @throws StartProblem where there is none */
 function databaseIn(dataDir: string): string {
   const file = join(dataDir, DATABASE_FILE);
   if (!existsSync(file))
     throw new StartProblem(file, 'there is no workshop here', 'Say which folder with --data');
-  lookAt(file);
+  const { isNew } = lookAt(file);
+  if (isNew) throw new StartProblem(file, 'it is empty', 'Restore a backup, or say which folder with --data');
   return file;
 }
 
-/** Makes a backup of a folder's database beside it. @throws StartProblem */
+/** Makes a backup of a folder's database and photographs beside it. @throws StartProblem */
 export async function backUp(dataDir: string): Promise<BackupSummary> {
-  databaseIn(dataDir);
-  const workplace = await Workplace.open(dataDir);
+  const file = databaseIn(dataDir);
+  const jobs = new Jobs(file);
   try {
-    return await workplace.backups.make('demand');
+    return await backupsOf(file, backupFolder(dataDir), jobs).make('demand');
   } finally {
-    await workplace.close();
+    await jobs.close();
   }
 }
 
@@ -42,48 +56,70 @@ export async function backUp(dataDir: string): Promise<BackupSummary> {
  */
 export async function restore(backup: string, dataDir: string): Promise<Verification> {
   if (!existsSync(backup)) throw new StartProblem(backup, 'there is no such file', 'Say which backup');
-  const { damage } = lookAt(backup);
-  const found = damage.length ? { ok: false, checked: 0, problems: damage } : await verified(backup);
+  const { damage, isNew } = lookAt(backup);
+  if (isNew) throw new StartProblem(backup, 'there is nothing in it', 'Choose another backup');
+  const found = damage.length ? { ok: false, checked: 0, problems: damage } : await verified(backup, null);
   if (!found.ok)
     throw new StartProblem(backup, `it is damaged (${found.problems[0]})`, 'Choose another backup');
   mkdirSync(dataDir, { recursive: true });
   const lock = lockFolder(dataDir);
   try {
-    restoreInto(backup, join(dataDir, DATABASE_FILE));
+    const file = join(dataDir, DATABASE_FILE);
+    endRestore(file);
+    restoreInto(backup, file);
     return found;
   } finally {
     lock.release();
   }
 }
 
-/** Reads a folder's database, a backup or an archive through. @throws StartProblem where there is none */
-export async function verify(file: string | null, dataDir: string): Promise<Verification> {
-  if (file === null) return verified(databaseIn(dataDir));
+/**
+ * Reads a folder's database and photographs, a backup or an archive through.
+ * @throws StartProblem where there is none
+ */
+export async function verify(
+  file: string | null,
+  dataDir: string,
+  progress: Progress = silent,
+): Promise<Verification> {
+  if (file === null) {
+    const database = databaseIn(dataDir);
+    return verified(database, photoFolder(database), progress);
+  }
   if (!existsSync(file)) throw new StartProblem(file, 'there is no such file', 'Say which file to look at');
-  return isZip(file) ? verifiedArchive(file) : verified(file);
+  return isZip(file) ? verifiedArchive(file, progress) : verified(file, null, progress);
 }
 
 function isZip(file: string): boolean {
-  return readFileSync(file).subarray(0, 2).toString('latin1') === 'PK';
+  const head = Buffer.alloc(2);
+  const handle = openSync(file, 'r');
+  try {
+    readSync(handle, head, 0, 2, 0);
+  } finally {
+    closeSync(handle);
+  }
+  return head.toString('latin1') === 'PK';
 }
 
-async function verified(file: string): Promise<Verification> {
+async function verified(
+  file: string,
+  photos: string | null,
+  progress: Progress = silent,
+): Promise<Verification> {
   const db = openForReading(file);
   try {
-    return await verifyDatabase(db);
+    return await verifyDatabase(db, photos, progress);
   } finally {
     await db.destroy();
   }
 }
 
 /** An archive is sound when its files are as its manifest says and its records make a workshop. */
-async function verifiedArchive(file: string): Promise<Verification> {
+async function verifiedArchive(file: string, progress: Progress): Promise<Verification> {
   const staged = `${file}.looked-at.db`;
   try {
-    const checked = Object.keys(checkedManifest(file).files).length;
-    await stage(file, staged);
-    const { problems } = await verified(staged);
-    return { ok: problems.length === 0, checked, problems };
+    await stage(file, staged, progress);
+    return await verified(staged, null, progress);
   } catch (e) {
     return { ok: false, checked: 0, problems: [(e as Error).message] };
   } finally {
@@ -91,24 +127,30 @@ async function verifiedArchive(file: string): Promise<Verification> {
   }
 }
 
-/** Writes a folder's workshop into one zip. @returns how many files it has. @throws StartProblem */
-export async function exportTo(archive: string, dataDir: string, app: string): Promise<number> {
+/** What an export wrote. */
+export interface Exported {
+  files: number;
+  /** Records that could not be written, and why. */
+  left: LeftAsIs[];
+}
+
+/** Writes a folder's workshop into one zip. @throws StartProblem */
+export function exportTo(
+  archive: string,
+  dataDir: string,
+  app: string,
+  progress: Progress = silent,
+): Exported {
   const file = databaseIn(dataDir);
   const { pending } = lookAt(file);
   if (pending)
     throw new StartProblem(file, 'it was written by an older Hornblende', 'Start it once, then export');
-  const db = openForReading(file);
-  try {
-    const { files } = await exportArchive(
-      db,
-      { to: archive, folder: photoFolder(file) },
-      app,
-      new Date().toISOString(),
-    );
-    return Object.keys(files).length;
-  } finally {
-    await db.destroy();
-  }
+  const at = new Date().toISOString();
+  const { files, left = [] } = exportArchive(
+    { file, photos: photoFolder(file), to: archive, app, at },
+    progress,
+  );
+  return { files: Object.keys(files).length, left };
 }
 
 /**
@@ -121,6 +163,7 @@ export async function importFrom(
   archive: string,
   dataDir: string,
   agrees: (preview: ArchivePreview) => Promise<boolean>,
+  progress: Progress = silent,
 ): Promise<ArchiveImported | null> {
   if (!existsSync(archive)) throw new StartProblem(archive, 'there is no such file', 'Say which archive');
   mkdirSync(dataDir, { recursive: true });
@@ -129,25 +172,23 @@ export async function importFrom(
   discard(staged);
   try {
     const file = join(dataDir, DATABASE_FILE);
+    endRestore(file);
     lookAt(file);
-    const db = await openDatabase(file);
-    try {
-      const manifest = await stage(archive, staged);
-      const from = openForReading(staged);
-      try {
-        if (!(await agrees(await previewImport(db, from, manifest, 'import')))) return null;
-        return await importStaged(db, from, {
-          madeAt: manifest.at,
-          folder: photoFolder(file),
-          conflicts: 'keep',
-          now: new Date().toISOString(),
-        });
-      } finally {
-        await from.destroy();
-      }
-    } finally {
-      await db.destroy();
-    }
+    await (await openDatabase(file)).destroy();
+    const laidOut = await stage(archive, staged, progress);
+    if (!(await agrees(previewImport(file, laidOut, 'import', progress)))) return null;
+    return importStaged(
+      {
+        file,
+        photos: photoFolder(file),
+        staged,
+        madeAt: laidOut.manifest.at,
+        conflicts: 'keep',
+        undo: id => undoFile(file, id),
+        now: new Date().toISOString(),
+      },
+      progress,
+    );
   } finally {
     discard(staged);
     lock.release();

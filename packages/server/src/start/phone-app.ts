@@ -5,7 +5,6 @@ import { InspectionStore } from '../db/inspections.js';
 import { PhoneStore } from '../db/phones.js';
 import { photoFolder } from '../db/photo-path.js';
 import { PhotoStore } from '../db/photos.js';
-import { PlacementStore } from '../db/placements.js';
 import { errorHandler, HttpProblem, unknownRoute } from '../lib/errors.js';
 import { hostGuard } from '../http/host-guard.js';
 import { securityHeaders } from '../http/security-headers.js';
@@ -90,7 +89,7 @@ export function createPhoneApp(o: PhoneAppOptions): Express {
   api.use(phoneGate(phones, now));
   const json = express.json({ limit: LOOK_LIMIT, strict: false });
   api.use((req, res, next) => (req.path === '/photos' ? next() : json(req, res, next)));
-  api.use('/placements', placementRoutes(new PlacementStore(db), jobs, now));
+  api.use('/placements', placementRoutes(db, jobs, now));
   api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));
   api.use('/photos', photoRoutes(new PhotoStore(db, photoFolder(workplace.file)), now));
   api.use(unknownRoute);

@@ -3,7 +3,7 @@ import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import type { Express } from 'express';
-import { startProblemOf } from '../lib/start-problem.js';
+import { portProblem, startProblemOf } from '../lib/start-problem.js';
 import { createApp } from './app.js';
 import type { Sharing } from '../routes/phones.js';
 import { Pairing } from '../share/pairing.js';
@@ -12,7 +12,8 @@ import { seedDemo } from '../demo/seed.js';
 import { lockFolder } from '../workplace/folder-lock.js';
 import { Housekeeping } from './housekeeping.js';
 import { setAside } from '../workplace/restore.js';
-import { DATABASE_FILE, portProblem, Workplace } from '../workplace/workplace.js';
+import { DATABASE_FILE } from '../workplace/remains.js';
+import { Workplace } from '../workplace/workplace.js';
 
 /** How the server is started. */
 export interface StartOptions {
@@ -60,7 +61,7 @@ export async function startServer(o: StartOptions): Promise<Running> {
   try {
     // The folder is ours: nothing is pulled from under another server.
     if (o.fresh) setAside(join(o.dataDir, DATABASE_FILE));
-    const workplace = await Workplace.open(o.dataDir);
+    const workplace = await Workplace.open(o.dataDir, { anew: o.fresh ?? false });
     try {
       if (statSync(workplace.file).size < QUICKLY_READ) await workplace.lookForDamage();
       if (o.demo && !workplace.damage.length) await seedDemo(workplace.db);

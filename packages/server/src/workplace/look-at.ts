@@ -13,13 +13,18 @@ export interface Found {
   damage: string[];
 }
 
+const NEW: Found = { isNew: true, pending: true, damage: [] };
+
+/** Tables that stand before the first step of the history is through: a first start may be killed just then. */
+const BEFORE_THE_FIRST_STEP: ReadonlySet<string> = new Set(['knex_migrations', 'knex_migrations_lock']);
+
 /**
  * Looks at a database without writing to it.
  * @throws StartProblem for another program's file, a newer schema, or a file that cannot be opened
  */
 export function lookAt(file: string): Found {
-  if (!existsSync(file)) return { isNew: true, pending: true, damage: [] };
-  if (statSync(file).isFile() && statSync(file).size === 0) return { isNew: true, pending: true, damage: [] };
+  if (!existsSync(file)) return NEW;
+  if (statSync(file).isFile() && statSync(file).size === 0) return NEW;
   let db: Driver.Database | null = null;
   try {
     db = new Driver(file, { readonly: true, fileMustExist: true });
@@ -27,7 +32,7 @@ export function lookAt(file: string): Found {
       .prepare("select name from sqlite_master where type = 'table' and name not like 'sqlite_%'")
       .pluck()
       .all() as string[];
-    if (!tables.length) return { isNew: true, pending: true, damage: [] };
+    if (!tables.length) return NEW;
     return foundIn(file, db, tables);
   } catch (e) {
     const { code } = e as { code?: string };
@@ -42,9 +47,10 @@ export function lookAt(file: string): Found {
 function foundIn(file: string, db: Driver.Database, tables: string[]): Found {
   const taken = tables.includes('knex_migrations')
     ? (db.prepare('select name from knex_migrations order by id').pluck().all() as string[])
-    : [];
+    : null;
+  if (taken?.length === 0 && tables.every(t => BEFORE_THE_FIRST_STEP.has(t))) return NEW;
   const ours = steps.map(s => s.name);
-  if (!taken.includes(ours[0] ?? ''))
+  if (!taken?.includes(ours[0] ?? ''))
     throw new StartProblem(
       file,
       'it is a database of another program',

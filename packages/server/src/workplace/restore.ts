@@ -1,22 +1,97 @@
-import { copyFileSync, existsSync, renameSync, rmSync } from 'node:fs';
+import Driver from 'better-sqlite3';
+import { copyFileSync, existsSync, readFileSync, renameSync, rmSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { copiesFolder, copyPhotos } from '../backup/photo-copies.js';
+import { photoFolder, photoPath } from '../db/photo-path.js';
+import { syncPath, writeWhole } from '../lib/whole-file.js';
 
-/** Renames a database, with its log, so that nothing is lost by what is put in its place. */
-export function setAside(file: string): void {
-  if (!existsSync(file)) return;
-  const stamp = new Date().toISOString().replace(/[:.]/g, '-');
-  for (const suffix of ['', '-wal', '-shm'])
-    if (existsSync(file + suffix))
-      renameSync(file + suffix, `${file.replace(/\.db$/, '')}-${stamp}.db${suffix}`);
+/** What stands in a data folder while a restore is under way. */
+const MARKER = 'hornblende.restoring.json';
+/** A database's file, and what SQLite may have beside it. */
+const SUFFIXES = ['', '-wal', '-shm'] as const;
+
+/** The restore that is under way: where what was there goes. */
+interface Marker {
+  aside: string;
 }
 
-/** Puts a copy of a backup in a database's place; what was there is set aside. Nothing may have it open. */
-export function restoreInto(backup: string, file: string): void {
+/** Renames a database, with its log, so that nothing is lost by what is put in its place. @returns its new name */
+export function setAside(file: string, aside = asideName(file)): string {
+  for (const suffix of SUFFIXES) if (existsSync(file + suffix)) renameSync(file + suffix, aside + suffix);
+  syncPath(dirname(file));
+  return aside;
+}
+
+function asideName(file: string): string {
+  const stamp = new Date().toISOString().replace(/[:.]/g, '-');
+  return `${file.replace(/\.db$/, '')}-${stamp}.db`;
+}
+
+/**
+ * Puts a copy of a backup, and the photographs that it names, in a database's place; what was there is set aside.
+ * Nothing may have it open. A marker stands until all is done, so that a start after a power cut in the middle finds
+ * either the old workshop or the restored one, and says so.
+ */
+export function restoreInto(backup: string, file: string, now = new Date().toISOString()): void {
+  const folder = dirname(file);
   const copy = `${file}.restoring`;
+  const aside = asideName(file);
+  writeWhole(join(folder, MARKER), Buffer.from(JSON.stringify({ aside } satisfies Marker)));
+  syncPath(folder);
   try {
     copyFileSync(backup, copy);
-    setAside(file);
+    withdrawPhones(copy, now);
+    syncPath(copy);
+    copyPhotos(copy, copiesFolder(dirname(backup)), photoFolder(file), photo =>
+      photoPath('', photo as never),
+    );
+    setAside(file, aside);
     renameSync(copy, file);
+    syncPath(folder);
+    rmSync(join(folder, MARKER), { force: true });
   } finally {
     rmSync(copy, { force: true });
+  }
+}
+
+/** Keys of phones that were withdrawn since the backup was made must not come back: all are withdrawn. */
+function withdrawPhones(database: string, now: string): void {
+  const db = new Driver(database);
+  try {
+    db.pragma('journal_mode = DELETE');
+    if (db.prepare("select 1 from sqlite_master where name = 'phones'").get())
+      db.prepare('update phones set withdrawn_at = ? where withdrawn_at is null').run(now);
+  } finally {
+    db.close();
+  }
+}
+
+/**
+ * Ends a restore that was broken off: where the backup is in place it stays, else what was there comes back.
+ * @returns what was done, in words; null where none was under way
+ */
+export function endRestore(file: string): string | null {
+  const folder = dirname(file);
+  const marker = join(folder, MARKER);
+  if (!existsSync(marker)) return null;
+  const { aside } = readMarker(marker);
+  rmSync(`${file}.restoring`, { force: true });
+  const isThere = existsSync(file);
+  if (!isThere && aside) {
+    for (const suffix of SUFFIXES)
+      if (existsSync(aside + suffix) && !existsSync(file + suffix)) renameSync(aside + suffix, file + suffix);
+    syncPath(folder);
+  }
+  rmSync(marker, { force: true });
+  return isThere
+    ? 'A restore was broken off; the workshop is as it was left.'
+    : 'A restore was broken off before it was done; the workshop from before it is back.';
+}
+
+function readMarker(marker: string): Partial<Marker> {
+  try {
+    return JSON.parse(readFileSync(marker, 'utf8')) as Marker;
+  } catch {
+    return {};
   }
 }

@@ -1,18 +1,28 @@
 import type { Knex } from 'knex';
+import { existsSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { thinOutUndo } from '../archive/undo-file.js';
+import { backupFolder, Backups } from '../backup/backups.js';
 import { migrate, openForReading, openForWriting } from '../db/database.js';
-import { lookAt } from './look-at.js';
-import { StartProblem, startProblemOf } from '../lib/start-problem.js';
-import { Backups } from '../backup/backups.js';
+import { photoFolder, photoPath } from '../db/photo-path.js';
 import { Jobs } from '../jobs/jobs.js';
+import { startProblemOf } from '../lib/start-problem.js';
+import { lookAt } from './look-at.js';
+import { DATABASE_FILE, requireFirstRun } from './remains.js';
+import { endRestore } from './restore.js';
 
-/** The database's name inside the data folder. */
-export const DATABASE_FILE = 'hornblende.db';
+/** How a data folder is opened. */
+export interface OpenOptions {
+  /** Whether a new workshop may be begun where another one was. */
+  anew?: boolean;
+}
 
 /** A data folder at work: its database, its threads, and what is known to be damaged. */
 export class Workplace {
-  /** What is damaged, in SQLite's words; while anything is, the database is open for reading only. */
+  /** What is damaged in the file, in SQLite's words; while anything is, the database is open for reading only. */
   damage: string[] = [];
+  /** Records that are not as they were written. */
+  damagedRecords: string[] = [];
   private changing: Promise<unknown> = Promise.resolve();
 
   private constructor(
@@ -24,16 +34,22 @@ export class Workplace {
   ) {}
 
   /**
-   * Opens the database of a folder and brings it to this version's schema.
-   * What is there is backed up before an older schema is changed.
-   * @throws StartProblem
+   * Opens the database of a folder, which whoever calls has alone, and brings it to this version's schema. What is
+   * there is backed up before an older schema is changed, and what was broken off is put right before.
+   * @throws StartProblem; where there is no database in the folder of a workshop, too
    */
-  static async open(dataDir: string): Promise<Workplace> {
+  static async open(dataDir: string, { anew = false }: OpenOptions = {}): Promise<Workplace> {
     const file = join(dataDir, DATABASE_FILE);
+    const ended = endRestore(file);
+    if (ended) console.error(ended);
     const found = lookAt(file);
+    const folder = backupFolder(dataDir);
+    if (found.isNew && !anew) requireFirstRun(dataDir, folder);
     const damaged = found.damage.length > 0;
     const jobs = new Jobs(file);
-    const backups = new Backups(dataDir, file, path => jobs.run('heavy', 'inspectFile', { path }));
+    const backups = backupsOf(file, folder, jobs);
+    sweepUnfinished(dataDir);
+    backups.sweep();
     if (found.pending && !found.isNew) await backups.make('migration');
     const db = damaged ? openForReading(file) : openForWriting(file);
     try {
@@ -48,10 +64,11 @@ export class Workplace {
     return workplace;
   }
 
-  /** Has SQLite look through the file; what it finds is kept in {@link damage}. */
+  /** Has the file looked through, in a lane of its own; what is found is kept. */
   async lookForDamage(): Promise<void> {
-    const found = await this.jobs.run('reading', 'lookForDamage', null);
-    if (found.length) this.damage = found;
+    const found = await this.jobs.run('checking', 'lookForDamage', null);
+    if (found.file.length) this.damage = found.file;
+    this.damagedRecords = found.records;
   }
 
   /** Waits while the database is being put in place of another. */
@@ -82,20 +99,34 @@ export class Workplace {
     }
     await migrate(this.db);
     this.damage = [];
+    this.damagedRecords = [];
   }
+}
+
+/** The backups of a database, made in threads. */
+export function backupsOf(file: string, folder: string, jobs: Jobs): Backups {
+  return new Backups(
+    { folder, photos: photoFolder(file), photoPath: photo => photoPath('', photo as never) },
+    {
+      copy: to => jobs.run('checking', 'copyDatabase', { to }),
+      inspect: path => jobs.run('checking', 'inspectFile', { path }),
+    },
+  );
+}
+
+/** Removes what uploads and imports that were broken off left behind. */
+function sweepUnfinished(dataDir: string): void {
+  const photos = photoFolder(join(dataDir, DATABASE_FILE));
+  if (existsSync(photos))
+    for (const name of readdirSync(photos, { recursive: true, encoding: 'utf8' }))
+      if (name.endsWith('.part')) rmSync(join(photos, name), { force: true });
+  for (const name of existsSync(dataDir) ? readdirSync(dataDir) : [])
+    if (name.startsWith('import.staged.db')) rmSync(join(dataDir, name), { recursive: true, force: true });
+  thinOutUndo(join(dataDir, DATABASE_FILE));
 }
 
 /** The schema brought up to date, and a try whether it may be written to. */
 async function broughtUp(db: Knex): Promise<void> {
   await migrate(db);
   await db.transaction(() => Promise.resolve());
-}
-
-/** A port that is taken, as a start problem. */
-export function portProblem(port: number): StartProblem {
-  return new StartProblem(
-    `port ${port}`,
-    'something else answers there already',
-    'Set PORT to another one, or 0 for any that is free',
-  );
 }

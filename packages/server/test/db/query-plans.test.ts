@@ -6,7 +6,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openDatabase } from '../../src/db/database.js';
 import { DecisionStore } from '../../src/db/decisions.js';
 import { PartStore } from '../../src/db/parts.js';
-import { SpoolStore } from '../../src/db/spools.js';
+import { spools } from '../../src/db/kinds/spools.js';
+import { RevisionedStore } from '../../src/db/revisioned-store.js';
 import { WeatherStore } from '../../src/db/weathers.js';
 
 let folder = '';
@@ -46,8 +47,8 @@ describe('what is asked of long tables', () => {
     ['a part’s decisions', () => new DecisionStore(db).page('p', first)],
     ['the decisions after', () => new DecisionStore(db).page('p', { limit: 5, after: after('2026', 'x') })],
     ['the newest decisions of some parts', () => new DecisionStore(db).latest(['a', 'b', 'c'])],
-    ['the shelf', () => new SpoolStore(db).page(first)],
-    ['the shelf after', () => new SpoolStore(db).page({ limit: 50, after: after('pla', '2026', 'x') })],
+    ['the shelf', () => new RevisionedStore(db, spools).page(first)],
+    ['the shelf after', () => new RevisionedStore(db, spools).page({ limit: 50, after: after('pla', '2026', 'x') })],
     ['years of weather', () => new WeatherStore(db).page(first)],
   ])('%s is found by an index, and not sorted', async (_name, work) => {
     const plans = await plansOf(work);

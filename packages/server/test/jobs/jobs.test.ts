@@ -48,7 +48,7 @@ describe('work in threads', () => {
 
   it('ends when whoever asked goes away, and works on for others', async () => {
     const leaving = new AbortController();
-    const abandoned = jobs.run('heavy', 'calculateModel', draws(100_000), leaving.signal);
+    const abandoned = jobs.run('heavy', 'calculateModel', draws(100_000), { signal: leaving.signal });
     setTimeout(() => leaving.abort(), 300);
     await expect(abandoned).rejects.toMatchObject({ status: 499 });
     expect((await jobs.run('heavy', 'calculateModel', draws(10))).status).toBe(200);

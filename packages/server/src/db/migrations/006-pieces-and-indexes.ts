@@ -1,6 +1,4 @@
-import type { KeptRecord, Weather } from '@hornblende/core';
-import { keepPieces, takeApart } from '../decision-pieces.js';
-import { summarised } from '../weathers.js';
+import { takenApart, yearSummary } from './006-pieces.frozen.js';
 import type { Migration } from './migration.js';
 
 /** Marks the file as one of ours, in ASCII: "Horn". */
@@ -43,14 +41,14 @@ export const piecesAndIndexes: Migration = {
     });
     const years = (await db('weathers').select('id', 'data')) as { id: string; data: string }[];
     for (const { id, data } of years) {
-      const summary = JSON.stringify(summarised(JSON.parse(data) as Weather));
+      const summary = JSON.stringify(yearSummary(JSON.parse(data) as never));
       await db('weathers').where({ id }).update({ summary });
     }
     const rows = (await db('decisions').select('id').whereNotNull('record')) as { id: string }[];
     for (const { id } of rows) {
       const row = (await db('decisions').where({ id }).first('record')) as { record: string };
-      const { lean, pieces } = takeApart(JSON.parse(row.record) as KeptRecord);
-      await keepPieces(db, pieces);
+      const { lean, pieces } = takenApart(JSON.parse(row.record) as never);
+      for (const piece of pieces) await db('record_pieces').insert(piece).onConflict('hash').ignore();
       await db('decisions')
         .where({ id })
         .update({ record: JSON.stringify(lean), brief: '{}', printer: null });

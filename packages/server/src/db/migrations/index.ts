@@ -10,6 +10,7 @@ import { trials } from './008-trials.js';
 import { service } from './009-service.js';
 import { faults } from './010-faults.js';
 import { drillAnswers } from './011-drill-answers.js';
+import { sumsAndReferences } from './012-sums-and-references.js';
 import type { Migration } from './migration.js';
 
 /** The schema's history. Only ever add to the end; an old step is never changed. */
@@ -25,6 +26,7 @@ export const steps: readonly Migration[] = [
   service,
   faults,
   drillAnswers,
+  sumsAndReferences,
 ];
 
 /** The history as Knex reads it, compiled in so that a build needs no loose files. */

@@ -14,7 +14,8 @@ import type { Knex } from 'knex';
 import { DecisionStore, readyToKeep, type ReadyDecision } from '../../db/decisions.js';
 import { GradeStore } from '../../db/grades.js';
 import { PartStore } from '../../db/parts.js';
-import { PrinterStore } from '../../db/printers.js';
+import { printers } from '../../db/kinds/printers.js';
+import { RevisionedStore } from '../../db/revisioned-store.js';
 import { WeatherStore } from '../../db/weathers.js';
 import { notFound } from '../../lib/errors.js';
 import { bytes, json } from '../answer.js';
@@ -71,7 +72,7 @@ async function groundOf(db: Knex, partId: string, now: string): Promise<Decision
     given,
     grades: await new GradeStore(db).active(),
     families: familiesFor(brief, brief.outdoorSchool === 'field' ? await ownFieldEvidence(db, now) : []),
-    printer: printerId ? (await new PrinterStore(db).get(printerId)).profile : null,
+    printer: printerId ? (await new RevisionedStore(db, printers).get(printerId)).profile : null,
     weather: weatherId ? await new WeatherStore(db).get(weatherId) : null,
   };
 }

@@ -1,80 +1,52 @@
-import { calculateModel, rankBrief } from './compute.js';
-import { listCoupons, writeCoupon } from './coupons.js';
-import { decisionDrift, decisionReport, workOutDecision } from './decisions.js';
-import { layOutDemo } from './demo.js';
-import { exportGrades, importGrades, undoImport } from './grades.js';
-import {
-  importArchive,
-  inspectFile,
-  lookForDamage,
-  previewArchive,
-  undoArchive,
-  verifyWorkshop,
-  writeArchive,
-} from './keeping.js';
-import {
-  listDecisions,
-  listDrillAnswers,
-  listFaults,
-  listGrades,
-  listParts,
-  listPrinters,
-  listPrints,
-  listSpools,
-  listTrials,
-  listVersions,
-  listWeathers,
-} from './lists.js';
-import { calendar, listInspections, listPlacements, serviceEvidence, serviceTable } from './service.js';
+import type { MessagePort } from 'node:worker_threads';
 
-/** Everything that threads know how to do, by name. */
+/** Everything that threads know how to do, by name. A thread loads what it is asked for, when it is first asked. */
 export const tasks = {
-  calculateModel,
-  rankBrief,
-  listCoupons,
-  writeCoupon,
-  workOutDecision,
-  decisionDrift,
-  decisionReport,
-  layOutDemo,
-  exportGrades,
-  importGrades,
-  undoImport,
-  listDecisions,
-  listDrillAnswers,
-  listFaults,
-  listGrades,
-  listParts,
-  listPrinters,
-  listPrints,
-  listSpools,
-  listTrials,
-  listVersions,
-  listWeathers,
-  listPlacements,
-  listInspections,
-  serviceEvidence,
-  calendar,
-  serviceTable,
-  lookForDamage,
-  verifyWorkshop,
-  inspectFile,
-  writeArchive,
-  previewArchive,
-  importArchive,
-  undoArchive,
+  calculateModel: () => import('./compute.js').then(m => m.calculateModel),
+  rankBrief: () => import('./compute.js').then(m => m.rankBrief),
+  listCoupons: () => import('./coupons.js').then(m => m.listCoupons),
+  writeCoupon: () => import('./coupons.js').then(m => m.writeCoupon),
+  workOutDecision: () => import('./decisions.js').then(m => m.workOutDecision),
+  decisionDrift: () => import('./decisions.js').then(m => m.decisionDrift),
+  decisionReport: () => import('./decisions.js').then(m => m.decisionReport),
+  layOutDemo: () => import('./demo.js').then(m => m.layOutDemo),
+  exportGrades: () => import('./grades.js').then(m => m.exportGrades),
+  importGrades: () => import('./grades.js').then(m => m.importGrades),
+  undoImport: () => import('./grades.js').then(m => m.undoImport),
+  listDocuments: () => import('./lists.js').then(m => m.listDocuments),
+  listParts: () => import('./lists.js').then(m => m.listParts),
+  listVersions: () => import('./lists.js').then(m => m.listVersions),
+  listDecisions: () => import('./lists.js').then(m => m.listDecisions),
+  listDrillAnswers: () => import('./lists.js').then(m => m.listDrillAnswers),
+  listWeathers: () => import('./lists.js').then(m => m.listWeathers),
+  listPlacements: () => import('./service.js').then(m => m.listPlacements),
+  listInspections: () => import('./service.js').then(m => m.listInspections),
+  serviceEvidence: () => import('./service.js').then(m => m.serviceEvidence),
+  calendar: () => import('./service.js').then(m => m.calendar),
+  serviceTable: () => import('./service.js').then(m => m.serviceTable),
+  lookForDamage: () => import('./keeping.js').then(m => m.lookForDamage),
+  verifyWorkshop: () => import('./keeping.js').then(m => m.verifyWorkshop),
+  copyDatabase: () => import('./keeping.js').then(m => m.copyDatabase),
+  inspectFile: () => import('./keeping.js').then(m => m.inspectFile),
+  writeArchive: () => import('./archive.js').then(m => m.writeArchive),
+  previewArchive: () => import('./archive.js').then(m => m.previewArchive),
+  importArchive: () => import('./archive.js').then(m => m.importArchive),
+  undoArchive: () => import('./archive.js').then(m => m.undoArchive),
 };
 
 /** The name of a task. */
 export type JobName = keyof typeof tasks;
+type TaskOf<Name extends JobName> = Awaited<ReturnType<(typeof tasks)[Name]>>;
 /** What a task is given. */
-export type JobInput<Name extends JobName> = Parameters<(typeof tasks)[Name]['run']>[1];
+export type JobInput<Name extends JobName> = Parameters<TaskOf<Name>['run']>[1];
 /** What a task gives. */
-export type JobOutput<Name extends JobName> = Awaited<ReturnType<(typeof tasks)[Name]['run']>>;
+export type JobOutput<Name extends JobName> = Awaited<ReturnType<TaskOf<Name>['run']>>;
 
 /** What one thread is told to do, on which database. */
 export interface JobCall<Name extends JobName = JobName> {
   file: string;
   name: Name;
   input: JobInput<Name>;
+  /** Where it says how far it is; none where nobody listens. */
+  port?: MessagePort;
 }

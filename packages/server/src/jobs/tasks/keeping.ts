@@ -1,35 +1,47 @@
-import type { ArchivePreview, Verification } from '@hornblende/core';
-import type { Knex } from 'knex';
-import { existsSync } from 'node:fs';
-import { exportArchive } from '../../archive/export.js';
-import { importStaged, previewImport, undoImported } from '../../archive/import.js';
-import { discard, stage } from '../../archive/staging.js';
+import type { Verification } from '@hornblende/core';
 import { openForReading } from '../../db/database.js';
-import { recordKinds } from '../../db/kinds.js';
+import { recordKinds } from '../../db/kinds/index.js';
 import { photoFolder } from '../../db/photo-path.js';
-import { damageOf, verifyDatabase } from '../../db/verify.js';
-import { notFound } from '../../lib/errors.js';
-import { json } from '../answer.js';
+import { damagedRecords, damageOf, verifyDatabase } from '../../db/verify.js';
+import { copyDatabase as copied } from '../../backup/copy-database.js';
 import type { Task } from '../task.js';
+import { fileOf } from './archive.js';
 
-/** The folder of the photographs of a workshop's database. */
-function photosOf(db: Knex): string {
-  const { filename } = db.client.config.connection as { filename: string };
-  return photoFolder(filename);
+/** What is wrong with the workshop's own database. */
+export interface DamageFound {
+  /** What SQLite finds damaged in the file itself. */
+  file: string[];
+  /** Records that are not as they were written. */
+  records: string[];
 }
 
-/** What SQLite finds damaged in the workshop's own database. */
-export const lookForDamage: Task<null, string[]> = { run: db => damageOf(db) };
+/** Looks through the workshop's own database. */
+export const lookForDamage: Task<null, DamageFound> = {
+  async run(db) {
+    const file = await damageOf(db);
+    return { file, records: file.length ? [] : await damagedRecords(db) };
+  },
+};
 
 /** Every record of the workshop read through. */
-export const verifyWorkshop: Task<null> = { run: async db => json(await verifyDatabase(db)) };
+export const verifyWorkshop: Task<null, Verification> = {
+  run: (db, _input, progress) => verifyDatabase(db, photoFolder(fileOf(db)), progress),
+};
+
+/** A copy of the workshop's database as it stands at one moment. */
+export const copyDatabase: Task<{ to: string }, null> = {
+  run(db, { to }) {
+    copied(fileOf(db), to);
+    return null;
+  },
+};
 
 /** A database file read through, and what is in it. */
 export const inspectFile: Task<{ path: string }, Verification & { counts: Record<string, number> }> = {
-  async run(_db, { path }) {
+  async run(_db, { path }, progress) {
     const db = openForReading(path);
     try {
-      const found = await verifyDatabase(db);
+      const found = await verifyDatabase(db, null, progress);
       const counts: Record<string, number> = {};
       for (const { name, table } of recordKinds) {
         if (!(await db.schema.hasTable(table))) continue;
@@ -40,57 +52,5 @@ export const inspectFile: Task<{ path: string }, Verification & { counts: Record
     } finally {
       await db.destroy();
     }
-  },
-};
-
-/** The whole workshop written into one zip. */
-export const writeArchive: Task<{ to: string; app: string; now: string }, null> = {
-  async run(db, { to, app, now }) {
-    await exportArchive(db, { to, folder: photosOf(db) }, app, now);
-    return null;
-  },
-};
-
-/** An archive laid out beside the workshop, and what importing it would do. */
-export const previewArchive: Task<{ archive: string; staged: string; id: string }, ArchivePreview> = {
-  async run(db, { archive, staged, id }) {
-    const manifest = await stage(archive, staged);
-    const from = openForReading(staged);
-    try {
-      return await previewImport(db, from, manifest, id);
-    } catch (e) {
-      discard(staged);
-      throw e;
-    } finally {
-      await from.destroy();
-    }
-  },
-};
-
-/** An archive that was previewed taken over, all of it or nothing. */
-export const importArchive: Task<{
-  staged: string;
-  id: string;
-  madeAt: string;
-  conflicts: 'keep' | 'replace';
-  now: string;
-}> = {
-  writes: true,
-  async run(db, { staged, id, madeAt, conflicts, now }) {
-    if (!existsSync(staged)) throw notFound('archive', id);
-    const from = openForReading(staged);
-    try {
-      return json(await importStaged(db, from, { madeAt, folder: photosOf(db), conflicts, now }));
-    } finally {
-      await from.destroy();
-    }
-  },
-};
-
-/** The import of an archive taken back. */
-export const undoArchive: Task<{ id: string }> = {
-  writes: true,
-  async run(db, { id }) {
-    return json(await undoImported(db, id));
   },
 };

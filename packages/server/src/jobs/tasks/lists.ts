@@ -1,13 +1,9 @@
 import { DecisionStore } from '../../db/decisions.js';
 import { DrillAnswerStore } from '../../db/drill-answers.js';
-import { FaultStore } from '../../db/faults.js';
-import { GradeStore } from '../../db/grades.js';
+import { documentKinds, type AnyDocumentKind } from '../../db/kinds/index.js';
 import type { Page, PageAsked } from '../../db/page.js';
 import { PartStore } from '../../db/parts.js';
-import { PrinterStore } from '../../db/printers.js';
-import { PrintStore } from '../../db/prints.js';
-import { SpoolStore } from '../../db/spools.js';
-import { TrialStore } from '../../db/trials.js';
+import { RevisionedStore } from '../../db/revisioned-store.js';
 import { WeatherStore } from '../../db/weathers.js';
 import { json, type JobAnswer } from '../answer.js';
 import type { Task } from '../task.js';
@@ -16,6 +12,8 @@ import type { Task } from '../task.js';
 export interface ListAsked extends PageAsked {
   /** The list's own address with its other parameters, to which the next page's cursor is added. */
   path: string;
+  /** Words to look for; null or nothing for all. */
+  search?: string | null;
 }
 
 /** A page as it goes out: its rows, and in the headers where the next one is (RFC 8288) and what cannot be read. */
@@ -35,6 +33,11 @@ function list<Input extends ListAsked>(
   return { run: async (db, asked) => pageAnswer(await read(db, asked), asked) };
 }
 
+/** Documents of a kind, in its order. */
+export const listDocuments = list((db, asked: ListAsked & { kind: keyof typeof documentKinds }) =>
+  new RevisionedStore(db, documentKinds[asked.kind] as unknown as AnyDocumentKind).page(asked),
+);
+
 /** Parts with their newest decisions. */
 export const listParts = list(async (db, asked: ListAsked & { archived: boolean }) => {
   const page = await new PartStore(db).listed(asked, asked.archived);
@@ -52,24 +55,6 @@ export const listDecisions = list(async (db, asked: ListAsked & { partId: string
   await new PartStore(db).get(asked.partId);
   return new DecisionStore(db).page(asked.partId, asked);
 });
-
-/** Printers, the default first. */
-export const listPrinters = list((db, asked: ListAsked) => new PrinterStore(db).page(asked));
-
-/** Grades by key. */
-export const listGrades = list((db, asked: ListAsked) => new GradeStore(db).page(asked));
-
-/** The shelf. */
-export const listSpools = list((db, asked: ListAsked) => new SpoolStore(db).page(asked));
-
-/** The log of prints. */
-export const listPrints = list((db, asked: ListAsked) => new PrintStore(db).page(asked));
-
-/** The trials. */
-export const listTrials = list((db, asked: ListAsked) => new TrialStore(db).page(asked));
-
-/** The faults, the newest first. */
-export const listFaults = list((db, asked: ListAsked) => new FaultStore(db).page(asked));
 
 /** What was answered in drills, the newest first. */
 export const listDrillAnswers = list((db, asked: ListAsked) => new DrillAnswerStore(db).page(asked));

@@ -24,7 +24,8 @@ import { GradeStore } from '../../db/grades.js';
 import { InspectionStore } from '../../db/inspections.js';
 import { PartStore } from '../../db/parts.js';
 import { allPlaced, failedKinds, looksOf } from '../../db/placed.js';
-import { PlacementStore } from '../../db/placements.js';
+import { placements } from '../../db/kinds/placements.js';
+import { RevisionedStore } from '../../db/revisioned-store.js';
 import { serviceCalendar } from '../calendar.js';
 import { bytes, json, type JobAnswer } from '../answer.js';
 import type { Task } from '../task.js';
@@ -33,7 +34,7 @@ import { pageAnswer, type ListAsked } from './lists.js';
 /** Parts in service by place, with how each stands and when it is due. */
 export const listPlacements: Task<ListAsked & { now: string }> = {
   async run(db, asked) {
-    const page = await new PlacementStore(db).page(asked);
+    const page = await new RevisionedStore(db, placements).page(asked);
     const looks = await looksOf(
       db,
       page.items.map(p => p.id),
@@ -52,7 +53,7 @@ export const listPlacements: Task<ListAsked & { now: string }> = {
 /** Looks at a part, the newest first. */
 export const listInspections: Task<ListAsked & { placementId: string }> = {
   async run(db, asked) {
-    await new PlacementStore(db).get(asked.placementId);
+    await new RevisionedStore(db, placements).get(asked.placementId);
     return pageAnswer(await new InspectionStore(db).page(asked.placementId, asked), asked);
   },
 };

@@ -161,7 +161,7 @@ export function useFix(): LiveFix {
     const there = printsThere(print, prints.entries);
     put({
       family: families.some(f => f.key === print.family) ? print.family : '',
-      printerId: print.printerId,
+      printerId: print.printerId ?? '',
       spoolState: spool?.moisture?.state ?? '',
       chamberC: printer?.chamberC ?? null,
       lengthMm: brief

@@ -1,6 +1,9 @@
-import type { Knex } from 'knex';
 import { parsePrinter, type Printer, type StoredPrinter } from '@hornblende/core';
-import { RevisionedStore, type DocumentKind, type RevisionedRow } from './revisioned-store.js';
+import type { Knex } from 'knex';
+import { PrinterEnvelope } from '../../lib/envelopes.js';
+import { within } from '../../lib/split.js';
+import type { DocumentKind, RevisionedRow } from '../document-kind.js';
+import { parsed, titled } from './fields.js';
 
 /** What a save of a printer sets. */
 export interface PrinterContent {
@@ -8,7 +11,8 @@ export interface PrinterContent {
   isDefault: boolean;
 }
 
-interface PrinterRow extends RevisionedRow {
+/** A printer’s row. */
+export interface PrinterRow extends RevisionedRow {
   id: string;
   name: string;
   profile: string;
@@ -16,13 +20,32 @@ interface PrinterRow extends RevisionedRow {
   created_at: string;
 }
 
-const kind: DocumentKind<PrinterContent, StoredPrinter, PrinterRow> = {
-  name: 'printer',
+/** Printers; exactly one is the default while there are any. */
+export const printers: DocumentKind<PrinterContent, StoredPrinter, PrinterRow> = {
+  name: 'printers',
+  one: 'printer',
   table: 'printers',
-  keyColumn: 'id',
+  key: ['id'],
+  json: ['profile'],
+  // Another printer may become the default without this one being written.
+  unsummed: ['is_default'],
+  writtenAt: ['updated_at'],
+  revisioned: true,
+  title: titled('name'),
+  check: row => void parsePrinter(parsed(row, 'profile')),
+  path: '/printers',
+  body: {
+    name: 'profile',
+    Envelope: PrinterEnvelope,
+    read: (plain, envelope) => ({
+      profile: within('profile', () => parsePrinter(plain)),
+      isDefault: (envelope as PrinterEnvelope).isDefault,
+    }),
+  },
   dated: true,
   // The default first.
   order: { columns: ['1 - is_default', 'name', 'id'], direction: 'asc' },
+  searched: ['name'],
   read: row => ({
     id: row.id,
     profile: parsePrinter(JSON.parse(row.profile)),
@@ -48,14 +71,4 @@ async function requireDefault(t: Knex.Transaction): Promise<void> {
   if (await t<PrinterRow>('printers').where({ is_default: 1 }).first('id')) return;
   const next = await t<PrinterRow>('printers').orderBy('name').first('id');
   if (next) await makeDefault(t, next.id);
-}
-
-/**
- * Printers in the database; exactly one is the default while there are any. Parts of a removed one fall back to
- * none.
- */
-export class PrinterStore extends RevisionedStore<PrinterContent, StoredPrinter, PrinterRow> {
-  constructor(db: Knex) {
-    super(db, kind);
-  }
 }

@@ -1,0 +1,58 @@
+import type { DocumentKind, RevisionedRow } from '../document-kind.js';
+import type { RecordKind } from '../kind.js';
+import { decisions, libraries, pieces } from './decisions.js';
+import { drillAnswers } from './drill-answers.js';
+import { faults } from './faults.js';
+import { grades } from './grades.js';
+import { inspections } from './inspections.js';
+import { marks } from './marks.js';
+import { parts, partVersions } from './parts.js';
+import { photos } from './photos.js';
+import { placements } from './placements.js';
+import { printers } from './printers.js';
+import { prints } from './prints.js';
+import { shapes } from './shapes.js';
+import { spools } from './spools.js';
+import { trials } from './trials.js';
+import { weathers } from './weathers.js';
+import { quotes, workshopSettings } from './workshop.js';
+
+/** Every kind of document, by the name of its list. */
+export const documentKinds = { printers, grades, spools, parts, prints, trials, faults, placements } as const;
+
+/** A document of whatever kind: for what all have in common. */
+export type AnyDocumentKind = DocumentKind<unknown, { revision: number }, RevisionedRow>;
+
+/** Every kind of record, in the order in which they refer to each other: what is referred to comes first. */
+export const recordKinds: readonly RecordKind[] = [
+  marks,
+  workshopSettings,
+  printers,
+  weathers,
+  grades,
+  spools,
+  parts,
+  partVersions,
+  quotes,
+  libraries,
+  pieces,
+  decisions,
+  prints,
+  trials,
+  faults,
+  drillAnswers,
+  photos,
+  placements,
+  inspections,
+  shapes,
+];
+
+/** Tables that are no record of the workshop: what the database keeps for itself, and what takes imports back. */
+export const transientTables: readonly string[] = [
+  'knex_migrations',
+  'knex_migrations_lock',
+  'grade_imports',
+  'archive_imports',
+  // Keys of phones belong to this machine: an archive must not carry them.
+  'phones',
+];

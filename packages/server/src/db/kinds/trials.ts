@@ -1,0 +1,77 @@
+import { parseTrial, type StoredTrial, type Trial } from '@hornblende/core';
+import type { Knex } from 'knex';
+import { DocumentEnvelope } from '../../lib/envelopes.js';
+import { within } from '../../lib/split.js';
+import type { DocumentKind, RevisionedRow } from '../document-kind.js';
+import { updateRecord, type Row } from '../kind.js';
+import { parsed, titled } from './fields.js';
+
+/** A trial's row. */
+export interface TrialRow extends RevisionedRow {
+  id: string;
+  part_id: string | null;
+  name: string;
+  data: string;
+  created_at: string;
+}
+
+/** Trials: what was printed in several filaments, the newest first. */
+export const trials: DocumentKind<Trial, StoredTrial, TrialRow> = {
+  name: 'trials',
+  one: 'trial',
+  table: 'trials',
+  key: ['id'],
+  json: ['data'],
+  references: [
+    { column: 'part_id', field: 'partId', to: 'parts', gone: 'forgotten' },
+    {
+      each: "json_each(x.data, '$.entrants')",
+      value: "e.value ->> 'material'",
+      field: '.material',
+      to: 'grades',
+      gone: 'keeps the name',
+      needed: true,
+    },
+    {
+      each: "json_each(x.data, '$.entrants')",
+      value: "e.value ->> 'spoolId'",
+      field: '.spoolId',
+      to: 'spools',
+      gone: 'forgotten',
+      needed: false,
+    },
+  ],
+  writtenAt: ['updated_at'],
+  revisioned: true,
+  title: titled('name'),
+  check: row => void parseTrial(parsed(row, 'data')),
+  path: '/trials',
+  body: {
+    name: 'trial',
+    Envelope: DocumentEnvelope,
+    read: plain => within('trial', () => parseTrial(plain)),
+  },
+  dated: true,
+  order: { columns: ['created_at', 'id'], direction: 'desc' },
+  searched: ['name'],
+  read: row => ({
+    id: row.id,
+    trial: { ...parseTrial(JSON.parse(row.data)), partId: row.part_id },
+    revision: row.revision,
+    updatedAt: row.updated_at,
+  }),
+  columns: trial => ({ part_id: trial.partId, name: trial.name, data: JSON.stringify(trial) }),
+};
+
+/** Forgets a spool that is gone from the shelf, wherever a filament of a trial came off it. */
+export async function forgetSpool(t: Knex.Transaction, spoolId: string): Promise<void> {
+  const rows = (await t('trials').whereRaw(
+    "exists (select 1 from json_each(data, '$.entrants') e where e.value ->> 'spoolId' = ?)",
+    [spoolId],
+  )) as Row[];
+  for (const row of rows) {
+    const trial = parseTrial(JSON.parse(String(row.data)));
+    const entrants = trial.entrants.map(e => (e.spoolId === spoolId ? { ...e, spoolId: null } : e));
+    await updateRecord(t, trials, { ...row, data: JSON.stringify({ ...trial, entrants }) });
+  }
+}
