@@ -1,3 +1,10 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { parseBrief } from '@hornblende/core';
+import { openDatabase } from '../src/db/database.js';
+import type { PartContent } from '../src/db/kinds/parts.js';
+import { PartStore } from '../src/db/parts.js';
 import { describe, expect, it } from 'vitest';
 import { type DecisionRecord } from '@hornblende/core';
 import { brief, runningApi } from './running.js';
@@ -85,6 +92,27 @@ describe('versions and weather', () => {
       [1, 5],
     ]);
     expect((await call('GET', '/api/parts/none/versions')).status).toBe(404);
+  });
+
+  it('who saves every half minute for two hours has a version a minute, and the last', async () => {
+    const db = await openDatabase(join(mkdtempSync(join(tmpdir(), 'hornblende-versions-')), 'x.db'));
+    const store = new PartStore(db);
+    const content = (lifeYears: number): PartContent => ({
+      brief: parseBrief(brief({ lifeYears })),
+      given: brief({ lifeYears }),
+      printerId: null,
+      weatherId: null,
+      archived: false,
+    });
+    const at = (seconds: number): string => new Date(Date.UTC(2026, 0, 1) + 1000 * seconds).toISOString();
+    const { id } = await store.create(content(1), at(0));
+    const SAVES = 240;
+    for (let i = 1; i <= SAVES; i++) await store.update(id, content(1 + i / 10), i, at(30 * i));
+    const { items } = await store.versions(id, { limit: 1000, after: null });
+    expect(items.length).toBeGreaterThanOrEqual(120);
+    expect(items[0]!.brief.lifeYears).toBe(25);
+    expect(items.at(-1)!.brief.lifeYears).toBe(1);
+    await db.destroy();
   });
 
   it('weather of one’s own decides, and its going leaves the part whole', async () => {

@@ -66,6 +66,25 @@ describe('odd input', () => {
     expect(await problems('/api/grades', `{"grade":{${head.replace('"K"', '"   "')}}}`)).toEqual([
       expect.stringMatching(/^grade\.name must be/),
     ]);
+    // However deep, an answer comes, and from every route that takes a body.
+    const deep = `${'{"a":'.repeat(3000)}1${'}'.repeat(3000)}`;
+    for (const path of [
+      '/api/rank',
+      '/api/calc/load.beam',
+      '/api/drills/answers/x',
+      '/api/parts/x/decisions',
+    ])
+      expect(
+        (await call(path.includes('answers') ? 'PUT' : 'POST', path, undefined, deep)).status,
+        path,
+      ).toBe(400);
+    expect(await problems('/api/rank', '[1,{"constructor":5}]')).toEqual([
+      '[1].constructor is not a name that a field may have',
+    ]);
+    const odd = '{"format":"hornblende-brief","version":1,"name":"x","weights":{"valueOf":3}}';
+    expect(await problems('/api/parts', `{"brief":${odd}}`)).toEqual([
+      'brief.weights.valueOf is not a name that a field may have',
+    ]);
     // What is told back of a long value is short.
     const long = await call('POST', '/api/grades', { grade: { format: 'x'.repeat(100_000) } });
     expect(JSON.stringify(long.body).length).toBeLessThan(3000);

@@ -7,6 +7,9 @@ import { meshProblem } from './mesh-problem.js';
 const MOST_BYTES = 1.5e9;
 /** How deep components may hold components. */
 const DEEPEST = 16;
+/** Most triangles that a package may lay out, and most pieces: a few lines can hold each other tenfold, twelve deep. */
+const MOST_TRIANGLES = 20_000_000;
+const MOST_PIECES = 200_000;
 /** Characters of XML read between two words about progress. */
 const STEP = 4_000_000;
 
@@ -37,7 +40,8 @@ export function readThreeMf(bytes: Uint8Array, progress: MeshProgress = () => un
   const build = model.build.length
     ? model.build
     : [...model.objects.keys()].map(object => ({ object, transform: identity }));
-  for (const piece of build) lay(model, piece, [], positions);
+  requireCountable(model, build);
+  for (const piece of build) lay(model, piece, positions);
   if (!positions.length) throw meshProblem('builds nothing: it holds no triangle');
   const scale = unitMm[model.unit];
   return {
@@ -122,17 +126,60 @@ function pieceOf(tag: SaxesTagPlain): Piece {
   return { object: objectid, transform: numbers };
 }
 
+/** What an object comes to when it is laid out: its own, and all that it holds. */
+interface Count {
+  triangles: number;
+  pieces: number;
+  deep: number;
+}
+
+/** Counts what would be laid out before anything is. @throws InputError for more than a part can be */
+function requireCountable(model: Model, build: readonly Piece[]): void {
+  const known = new Map<string, Count>();
+  const open = new Set<string>();
+  const countOf = (object: string): Count => {
+    const counted = known.get(object);
+    if (counted) return counted;
+    const body = model.objects.get(object);
+    if (!body) throw meshProblem(`builds object ${object.slice(0, 40)}, which it does not hold`);
+    if (open.has(object)) throw meshProblem('has components that hold each other without end');
+    open.add(object);
+    const count: Count = { triangles: body.corners.length / 3, pieces: 1, deep: 0 };
+    for (const component of body.components) {
+      if (open.size > DEEPEST) throw meshProblem(`has components that hold each other over ${DEEPEST} deep`);
+      const inner = countOf(component.object);
+      count.triangles += inner.triangles;
+      count.pieces += inner.pieces;
+      count.deep = Math.max(count.deep, 1 + inner.deep);
+    }
+    open.delete(object);
+    known.set(object, count);
+    return count;
+  };
+  let triangles = 0;
+  let pieces = 0;
+  for (const { object } of build) {
+    const count = countOf(object);
+    triangles += count.triangles;
+    pieces += count.pieces;
+    if (count.deep > DEEPEST) throw meshProblem(`has components that hold each other over ${DEEPEST} deep`);
+  }
+  if (triangles > MOST_TRIANGLES || pieces > MOST_PIECES)
+    throw meshProblem(
+      `builds ${triangles.toPrecision(3)} triangles in ${pieces.toPrecision(3)} pieces; ` +
+        `at most ${MOST_TRIANGLES} in ${MOST_PIECES} are taken`,
+    );
+}
+
 /** Adds the triangles of a piece, moved by its own transform and then by those of what holds it. */
-function lay(model: Model, piece: Piece, held: readonly Transform[], positions: number[]): void {
-  if (held.length > DEEPEST) throw meshProblem('has components that hold each other without end');
-  const body = model.objects.get(piece.object);
-  if (!body) throw meshProblem(`builds object ${piece.object.slice(0, 40)}, which it does not hold`);
+function lay(model: Model, piece: Piece, positions: number[], held: readonly Transform[] = []): void {
+  const body = model.objects.get(piece.object)!;
   const chain = [piece.transform, ...held];
   for (const v of body.corners) {
     const p = chain.reduce(moved, body.vertices.slice(3 * v, 3 * v + 3));
     positions.push(p[0] ?? NaN, p[1] ?? NaN, p[2] ?? NaN);
   }
-  for (const component of body.components) lay(model, component, chain, positions);
+  for (const component of body.components) lay(model, component, positions, chain);
 }
 
 function moved([x = NaN, y = NaN, z = NaN]: number[], m: Transform): number[] {

@@ -1,7 +1,7 @@
 import { InputError } from './input-error.js';
 
 /** Names that every object has of itself: read as fields, they would be found where nothing was said. */
-const ownNames: ReadonlySet<string> = new Set(['__proto__', 'constructor', 'prototype']);
+const ownNames: ReadonlySet<string> = new Set([...Object.getOwnPropertyNames(Object.prototype), 'prototype']);
 /** How deep an input may nest; no format of ours comes near it. */
 const DEEPEST = 40;
 
@@ -19,7 +19,7 @@ export function requireWellFormed(plain: unknown): void {
     if (typeof value !== 'object' || value === null) continue;
     if (depth >= DEEPEST) throw problem(path, `must not nest more than ${DEEPEST} deep`);
     // Numbers in their thousands (a year of weather) hold nothing to refuse.
-    if (Array.isArray(value) && typeof value[0] === 'number') continue;
+    if (Array.isArray(value) && value.every(v => typeof v === 'number')) continue;
     for (const [key, inner] of Object.entries(value)) {
       const field = Array.isArray(value) ? `${path}[${key}]` : path ? `${path}.${key}` : key;
       if (ownNames.has(key)) throw problem(field, 'is not a name that a field may have');

@@ -27,6 +27,9 @@ export interface GcodeOptions {
 const CORNER_MM_S = 8;
 /** The longest chord that an arc is drawn with, mm. */
 const CHORD_MM = 0.5;
+/** The longest arc that is taken, mm: twice round the widest plates; and the chords of all arcs together. */
+const LONGEST_ARC_MM = 20_000;
+const MOST_CHORDS = 5_000_000;
 /** Heights closer than this are one layer, mm. */
 const SAME_LAYER_MM = 0.005;
 /** Where the file sets no feed rate, mm/s. */
@@ -42,7 +45,10 @@ interface Move {
   direction: readonly [number, number, number];
 }
 
-/** Reads G-code: absolute and relative moves, G92, arcs, inches, several tools. @throws InputError for what is none */
+/**
+ * Reads G-code: absolute and relative moves, G92, arcs, inches, several tools.
+ * @throws InputError for what is none, and for arcs that no machine can draw
+ */
 export function readGcode(text: string, options: GcodeOptions = {}): GcodeReport {
   const machine = new Machine(options);
   let lines = 0;
@@ -88,6 +94,7 @@ class Machine {
   private low: [number, number] = [Infinity, Infinity];
   private high: [number, number, number] = [-Infinity, -Infinity, 0];
   private readonly unknown = new Set<string>();
+  private chords = 0;
 
   constructor({ filamentDiameterMm = 1.75, accelerationMmS2 = 1000 }: GcodeOptions) {
     this.areaMm2 = (Math.PI * filamentDiameterMm ** 2) / 4;
@@ -181,7 +188,7 @@ class Machine {
     let sweep = Math.atan2(to.Y - cy, to.X - cx) - begin;
     if (clockwise && sweep >= -1e-9) sweep -= 2 * Math.PI;
     if (!clockwise && sweep <= 1e-9) sweep += 2 * Math.PI;
-    const chords = Math.max(1, Math.ceil((Math.abs(sweep) * radius) / CHORD_MM));
+    const chords = this.chordsOf(Math.abs(sweep) * radius);
     for (let k = 1; k <= chords; k++) {
       const share = k / chords;
       const angle = begin + sweep * share;
@@ -196,6 +203,19 @@ class Machine {
             },
       );
     }
+  }
+
+  /** How many chords an arc is drawn with. @throws InputError for one that no machine can draw, or too many */
+  private chordsOf(lengthMm: number): number {
+    const refuse = (message: string): never => {
+      throw new InputError([{ field: '(file)', value: `${Math.round(lengthMm)} mm`, message }]);
+    };
+    if (!(lengthMm <= LONGEST_ARC_MM))
+      refuse(`holds an arc of that length; at most ${LONGEST_ARC_MM / 1000} m are taken`);
+    const chords = Math.max(1, Math.ceil(lengthMm / CHORD_MM));
+    this.chords += chords;
+    if (this.chords > MOST_CHORDS) refuse('holds more and longer arcs than any print has');
+    return chords;
   }
 
   private moveTo(to: Record<Axis, number>): void {

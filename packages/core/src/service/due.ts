@@ -15,6 +15,8 @@ const FIRST_DAYS = 30;
 /** Fewest days between looks. */
 const LEAST_DAYS = 14;
 const MS_A_DAY = 86_400_000;
+/** The last day that can be written in four figures of a year. */
+const LAST_DAY_MS = Date.UTC(9999, 11, 31);
 
 /** When a part is due, and why so soon. */
 export interface Due {
@@ -53,7 +55,7 @@ export function dueOf(
   const everyDays = Math.max(LEAST_DAYS, Math.round(usual / 2 ** because.length));
   const from = Date.parse(s.lastLookAt ?? placement.since);
   const days = s.lastLookAt === null ? Math.min(everyDays, FIRST_DAYS) : everyDays;
-  const on = new Date(from + days * MS_A_DAY).toISOString().slice(0, 10);
+  const on = new Date(Math.min(from + days * MS_A_DAY, LAST_DAY_MS)).toISOString().slice(0, 10);
   const inDays = Math.round((Date.parse(on) - Date.parse(now.slice(0, 10))) / MS_A_DAY);
   return { on, inDays, everyDays, because };
 }

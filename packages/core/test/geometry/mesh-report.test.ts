@@ -132,6 +132,25 @@ describe('files of shapes', () => {
     );
   });
 
+  it('3MF: components that hold each other tenfold, twelve deep, or in a circle, are refused at once', () => {
+    const holding = (objects: string, item = '0'): Uint8Array =>
+      zipSync({
+        '3D/a.model': new TextEncoder().encode(
+          `<model><resources>${objects}</resources><build><item objectid="${item}"/></build></model>`,
+        ),
+      });
+    const held = (id: number, by: number): string =>
+      `<object id="${by}"><components>${`<component objectid="${id}"/>`.repeat(10)}</components></object>`;
+    const nested = Array.from({ length: 12 }, (_, i) => held(i + 1, i)).join('');
+    const triangle =
+      '<object id="12"><mesh><vertices><vertex x="0" y="0" z="0"/><vertex x="1" y="0" z="0"/>' +
+      '<vertex x="0" y="1" z="0"/></vertices><triangles><triangle v1="0" v2="1" v3="2"/></triangles></mesh></object>';
+    expect(() => measured(holding(nested + triangle), 'a.3mf')).toThrow('1.00e+12 triangles');
+    expect(() => measured(holding(`${nested}<object id="12"/>`), 'a.3mf')).toThrow('pieces');
+    expect(() => measured(holding(held(1, 0) + held(0, 1)), 'a.3mf')).toThrow('without end');
+    expect(() => measured(holding(held(7, 0)), 'a.3mf')).toThrow('which it does not hold');
+  });
+
   it('what is broken is said, and what can still be said is', () => {
     const cut = measured(binaryStl(ball(10, [0, 0, 10])).subarray(0, 5000));
     expect(cut.warnings[0]).toMatch(/^is cut short: its head promises \d+ triangles, 98 are there$/);

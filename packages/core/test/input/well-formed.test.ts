@@ -15,6 +15,10 @@ describe('what no format has', () => {
     expect(fieldOf(JSON.parse('{"a":[{"b":1},{"__proto__":2}]}'))).toBe('a[1].__proto__');
     expect(fieldOf({ a: { constructor: 1 } })).toBe('a.constructor');
     expect(fieldOf({ a: ['x', 'y\0'] })).toBe('a[1]');
+    // A list that begins with a number may hold anything after it.
+    expect(fieldOf(JSON.parse('[1,{"constructor":5}]'))).toBe('[1].constructor');
+    for (const name of ['valueOf', 'toString', 'hasOwnProperty', 'isPrototypeOf'])
+      expect(fieldOf({ weights: { [name]: 1 } })).toBe(`weights.${name}`);
     expect(fieldOf('\0')).toBe('(input)');
     expect(fieldOf({ a: { b: [1, 2, null, true] } })).toBe('');
   });

@@ -40,6 +40,15 @@ describe('G-code', () => {
     expect([whole.x, whole.y].map(v => +v.toFixed(1))).toEqual([20, 20]);
   });
 
+  it('an arc that no machine can draw is refused, and so are more chords than any print has', () => {
+    const wide = 'G90\nM83\nG0 X0 Y0\nG2 X0.001 Y0 I100000000 J0 E1\n';
+    expect(() => readGcode(wide)).toThrow('holds an arc of that length');
+    expect(() => readGcode(`G0 X1e9\nG3 X0 Y0 R1e12\n${wide.repeat(5)}`)).toThrow('arc');
+    const circle = 'G2 X0 Y0 I1500 J0 E1\n';
+    expect(readGcode(`G90\nM83\n${circle}`).travelMm).toBe(0);
+    expect(() => readGcode(`G90\nM83\n${circle.repeat(400)}`)).toThrow('more and longer arcs');
+  });
+
   it('time is that of a trapezoid: 100 mm at 50 mm/s and 500 mm/s² take 2.1 s', () => {
     // 0.1 s up, 0.1 s down over 5 mm in all, 95 mm at full speed.
     expect(readGcode('M204 S500\nG1 X100 E1 F3000\n').timeS).toBeCloseTo(2.1, 6);

@@ -36,6 +36,14 @@ const look = (id: string, at: string, verdict: Look['verdict'], mode: Look['mode
 const since = { since: '2020-01-01' };
 const family = (key: string): string | null => familyByKey(key)?.key ?? null;
 
+describe('a part that is due at the end of days', () => {
+  it('is due on the last day that can be written', () => {
+    const placed = { since: '9999-12-20', ifItFails: 'annoys' as const, lifeYears: 5 };
+    const due = dueOf(placed, [], { marginal: false, failuresOfKind: 0 }, '2026-01-01T00:00:00Z');
+    expect(due?.on).toBe('9999-12-31');
+  });
+});
+
 describe('how a part in service stands', () => {
   const looks = [
     look('a', '2021-01-01T10:00:00Z', 'fine'),

@@ -1,4 +1,4 @@
-import { inflateRawSync } from 'node:zlib';
+import { crc32, inflateRawSync } from 'node:zlib';
 import yauzl, { type Entry, type ZipFile } from 'yauzl';
 import { archiveProblem } from './manifest.js';
 
@@ -125,6 +125,7 @@ function bytesOf(zip: ZipFile, entry: Entry): Promise<Buffer> {
           ? inflateRawSync(packed, { maxOutputLength: Math.max(1, entry.uncompressedSize) })
           : packed;
         if (bytes.length !== entry.uncompressedSize) throw new Error('it is not as long as it says');
+        if (crc32(bytes) !== entry.crc32) throw new Error('its checksum does not fit');
         resolve(bytes);
       } catch (e) {
         refuse(e as Error);

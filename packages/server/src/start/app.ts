@@ -15,6 +15,7 @@ import { WorkshopStore } from '../db/workshop.js';
 import type { Workplace } from '../workplace/workplace.js';
 import { workplaceGuard } from '../routes/workplace-guard.js';
 import { errorHandler, unknownRoute } from '../lib/errors.js';
+import { jsonBody } from '../http/json-body.js';
 import { hostGuard } from '../http/host-guard.js';
 import { securityHeaders } from '../http/security-headers.js';
 import { servePages } from '../http/serve-pages.js';
@@ -92,7 +93,7 @@ export function createApp({
   );
   api.use(workplaceGuard(workplace));
   // A table of grades is read where it is written, an archive as it streams in.
-  const json = express.json({ limit: BODY_LIMIT, strict: false });
+  const json = jsonBody(BODY_LIMIT);
   api.use((req, res, next) =>
     unread.has(req.path) || unreadShape.test(req.path) ? next() : json(req, res, next),
   );

@@ -6,6 +6,7 @@ import { PhoneStore } from '../db/phones.js';
 import { photoFolder } from '../db/photo-path.js';
 import { PhotoStore } from '../db/photos.js';
 import { errorHandler, HttpProblem, unknownRoute } from '../lib/errors.js';
+import { jsonBody } from '../http/json-body.js';
 import { hostGuard } from '../http/host-guard.js';
 import { securityHeaders } from '../http/security-headers.js';
 import { servePages } from '../http/serve-pages.js';
@@ -72,7 +73,7 @@ export function createPhoneApp(o: PhoneAppOptions): Express {
   });
   api.use(limited(300, 10_000));
   api.use(workplaceGuard(workplace));
-  api.post('/pair', limited(20, 10 * 60_000), express.json({ limit: 1024 }), async (req, res) => {
+  api.post('/pair', limited(20, 10 * 60_000), jsonBody(1024), async (req, res) => {
     const { code, name } = parseInput(PairInput, req.body);
     if (!o.pairing.redeem(code.trim()))
       throw new HttpProblem(403, [
@@ -87,7 +88,7 @@ export function createPhoneApp(o: PhoneAppOptions): Express {
     res.status(201).json({ paired: name });
   });
   api.use(phoneGate(phones, now));
-  const json = express.json({ limit: LOOK_LIMIT, strict: false });
+  const json = jsonBody(LOOK_LIMIT);
   api.use((req, res, next) => (req.path === '/photos' ? next() : json(req, res, next)));
   api.use('/placements', placementRoutes(db, jobs, now));
   api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));

@@ -48,7 +48,10 @@ describe('what is asked of long tables', () => {
     ['the decisions after', () => new DecisionStore(db).page('p', { limit: 5, after: after('2026', 'x') })],
     ['the newest decisions of some parts', () => new DecisionStore(db).latest(['a', 'b', 'c'])],
     ['the shelf', () => new RevisionedStore(db, spools).page(first)],
-    ['the shelf after', () => new RevisionedStore(db, spools).page({ limit: 50, after: after('pla', '2026', 'x') })],
+    [
+      'the shelf after',
+      () => new RevisionedStore(db, spools).page({ limit: 50, after: after('pla', '2026', 'x') }),
+    ],
     ['years of weather', () => new WeatherStore(db).page(first)],
   ])('%s is found by an index, and not sorted', async (_name, work) => {
     const plans = await plansOf(work);
