@@ -63,6 +63,8 @@ export interface PartChange {
   weatherId?: string | null;
   archived?: boolean;
   revision?: number;
+  /** The id that a new one is to have. */
+  id?: string | null;
 }
 
 /** Stored weather without its hours. */

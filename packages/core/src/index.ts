@@ -55,6 +55,8 @@ export * from './trials/sag.js';
 export * from './trials/section.js';
 export * from './trials/staircase.js';
 export * from './trials/bench-criteria.js';
+export * from './trials/reading.js';
+export * from './trials/wanted-words.js';
 export * from './trials/compare.js';
 export * from './trials/directions.js';
 export * from './trials/doubts.js';

@@ -238,7 +238,8 @@ describe('an export', () => {
     const MANY = 9000;
     db.transaction(() => {
       for (let i = 0; i < MANY; i++) {
-        const [id, at] = [`a${i}`, '2026-01-01T00:00:00Z'];
+        const id = `a${i}`;
+        const at = '2026-01-01T00:00:00Z';
         const data = JSON.stringify({ ...answer, kind: 'proof', id, who: 'Ida', at });
         const row = summed(drillAnswers, { id, who: 'Ida', kind: 'proof', at, data });
         insert.run(row.id, row.who, row.kind, row.at, row.data, row.sum);
@@ -292,7 +293,7 @@ describe('a hostile archive', () => {
     expect(readdirSync(join(dataDir, 'imports'))).toHaveLength(lying);
   });
 
-  it('with records of what is neither in it nor here, or a code that stands here, is found by the preview', async () => {
+  it('with records of what is nowhere, or a code that stands here, is found by the preview', async () => {
     const place = async (name: string, code: string): Promise<string> => {
       const placement = {
         format: 'hornblende-service',

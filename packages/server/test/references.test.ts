@@ -32,7 +32,9 @@ const print = (of: object): object => ({
 
 describe('a print whose part, printer or spool is gone', () => {
   it('forgets them, and is saved again as it was fetched before', async () => {
-    const [machine, part, spool] = [await addPrinter(), await addPart(), await addSpool()];
+    const machine = await addPrinter();
+    const part = await addPart();
+    const spool = await addSpool();
     const of = { partId: part.id, printerId: machine.id, spoolId: spool.id };
     const { id } = await made('/prints', { print: print(of) });
     const before = (await call('GET', `/prints/${id}`)).body as Body & { print: object };
@@ -65,7 +67,8 @@ describe('a print whose part, printer or spool is gone', () => {
 
 describe('what else refers to what is gone', () => {
   it('a fault forgets its print, printer and spool', async () => {
-    const [machine, spool] = [await addPrinter(), await addSpool()];
+    const machine = await addPrinter();
+    const spool = await addSpool();
     const { id: printId } = await made('/prints', { print: print({ printerId: machine.id }) });
     const of = { name: 'Bracket', printId, printerId: machine.id, spoolId: spool.id, partId: null };
     const fault = { format: 'hornblende-fault', version: 1, symptoms: ['strings'], of };
@@ -79,7 +82,8 @@ describe('what else refers to what is gone', () => {
   });
 
   it('a part in service forgets its print and spool; a trial forgets a filament’s spool', async () => {
-    const [machine, spool] = [await addPrinter(), await addSpool()];
+    const machine = await addPrinter();
+    const spool = await addSpool();
     const { id: printId } = await made('/prints', { print: print({ printerId: machine.id }) });
     const placement = {
       format: 'hornblende-service',

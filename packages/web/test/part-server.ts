@@ -1,5 +1,6 @@
 import { parseBrief, parseWorkshop } from '@hornblende/core';
 import { vi } from 'vitest';
+import { stubBrowserStore } from './browser-store';
 
 /** A server in memory with one part, for tests of what follows from it; `put` counts what is saved. */
 export function stubPartServer(
@@ -40,20 +41,6 @@ export function stubPartServer(
       path in known ? Response.json(known[path]) : Response.json({ errors: [] }, { status: 404 }),
     );
   });
-  const kept = new Map<string, string>();
-  const storage = {
-    getItem: (k: string) => kept.get(k) ?? null,
-    setItem: (k: string, v: string) => {
-      kept.set(k, v);
-    },
-    removeItem: (k: string) => {
-      kept.delete(k);
-    },
-    clear: () => kept.clear(),
-    key: () => null,
-    length: 0,
-  };
-  vi.stubGlobal('localStorage', storage);
-  vi.stubGlobal('sessionStorage', storage);
+  stubBrowserStore();
   return seen;
 }

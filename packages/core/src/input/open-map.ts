@@ -24,6 +24,12 @@ export const numbersEntry = (most: number): EntryRule => ({
   holds: v => Array.isArray(v) && v.length <= most && v.every(x => isNumber(x, -1e9, 1e9)),
 });
 
+/** An entry that is a pair of numbers, the lower one first. */
+export const pairEntry = (min: number, max: number): EntryRule => ({
+  must: `must be [low, high], two numbers in order from ${min} to ${max}`,
+  holds: v => Array.isArray(v) && v.length === 2 && v.every(x => isNumber(x, min, max)) && v[0] <= v[1],
+});
+
 /** An entry that is yes or no. */
 export const booleanEntry: EntryRule = {
   must: 'must be true or false',

@@ -8,14 +8,17 @@ export function counted(entrant: TrialEntrant, criterion: string): number[] {
   return entrant.readings.filter(r => r.criterion === criterion && !r.struck).map(r => r.value);
 }
 
-/** Whether a mean keeps its criterion's limit; null where there is no limit, or nothing was read. */
+/** Whether a mean keeps its criterion's limit or band; null where there is none, or nothing was read. */
 export function keepsLimit(
   entrant: TrialEntrant,
-  { id, limit, lessIsBetter }: TrialCriterion,
+  { id, limit, band, lessIsBetter }: TrialCriterion,
 ): boolean | null {
   const values = counted(entrant, id);
-  if (limit === null || !values.length) return null;
-  return lessIsBetter ? mean(values) <= limit : mean(values) >= limit;
+  if (!values.length) return null;
+  const middle = mean(values);
+  if (band) return middle >= band[0] && middle <= band[1];
+  if (limit === null) return null;
+  return lessIsBetter ? middle <= limit : middle >= limit;
 }
 
 /** The name under which an entrant that was put out by hand fails. */
@@ -51,6 +54,7 @@ export function trialInput(trial: Trial): TrialCompareInput {
     weights: Object.fromEntries(trial.criteria.map(c => [c.id, c.weight])),
     enough: Object.fromEntries(trial.criteria.flatMap(c => (c.enough === null ? [] : [[c.id, c.enough]]))),
     lessIsBetter: Object.fromEntries(trial.criteria.map(c => [c.id, c.lessIsBetter])),
+    bands: Object.fromEntries(trial.criteria.flatMap(c => (c.band === null ? [] : [[c.id, c.band]]))),
   });
 }
 

@@ -23,6 +23,7 @@ const of = (
   lessIsBetter: false,
   weight: 1,
   limit: null,
+  band: null,
   enough: null,
   property: null,
   ...rest,
@@ -113,24 +114,56 @@ const ENOUGH_MARGINS = 2;
 /** Share of the tolerance that is true enough. */
 const TRUE_ENOUGH = 0.4;
 
-/**
- * What to measure for a brief, by what its criteria weigh: a bench criterion weighs as the heaviest that it tells of.
- * What the brief asks of warmth and truth are limits, and from a comfortable margin on it is enough.
- * @param weights of the brief's ranking
- * @param asks how warm the part gets, what margin is comfortable there, and its tolerance
- */
-export function criteriaFor(
-  weights: Partial<Record<CriterionId, number>>,
-  asks: { partMaxC: number; comfortableK: number; toleranceMm: number },
-): TrialCriterion[] {
-  const most = Math.max(...Object.values(weights), 0);
-  const limits: Record<string, Partial<TrialCriterion>> = {
+/** What a brief asks that readings can be held against. */
+export interface TrialAsks {
+  /** How warm the part gets, and what margin over it is comfortable, K. */
+  partMaxC: number;
+  comfortableK: number;
+  toleranceMm: number;
+  /** The hardness that is asked for, Shore A; null where any does. */
+  shoreA: [number, number] | null;
+  maxMassG: number | null;
+  maxCostEach: number | null;
+}
+
+/** What a brief asks of readings, by their criterion. */
+function askedLimits(asks: TrialAsks): Record<string, Partial<TrialCriterion>> {
+  return {
     sag: {
       limit: Math.round(asks.partMaxC),
       enough: Math.round(asks.partMaxC + ENOUGH_MARGINS * asks.comfortableK),
     },
     size: { limit: asks.toleranceMm, enough: Number((TRUE_ENOUGH * asks.toleranceMm).toFixed(3)) },
+    ...(asks.shoreA ? { hardness: { band: asks.shoreA } } : {}),
+    ...(asks.maxMassG === null ? {} : { mass: { limit: asks.maxMassG } }),
+    ...(asks.maxCostEach === null ? {} : { price: { limit: asks.maxCostEach } }),
   };
+}
+
+/**
+ * A trial with what its part's brief asks put where the trial itself says nothing: a reading is judged as the brief
+ * asks, also in a trial that was planned before the brief asked it.
+ */
+export function asBriefAsks(trial: Trial, asks: TrialAsks): Trial {
+  const limits = askedLimits(asks);
+  const criteria = trial.criteria.map(c =>
+    c.limit === null && c.band === null && c.enough === null && limits[c.id] ? { ...c, ...limits[c.id] } : c,
+  );
+  return { ...trial, criteria };
+}
+
+/**
+ * What to measure for a brief, by what its criteria weigh: a bench criterion weighs as the heaviest that it tells of.
+ * What the brief asks is asked of the readings as well: warmth and truth are limits, with a comfortable margin from
+ * which on it is enough; a hardness is a band; the most that it may weigh or cost is a limit.
+ * @param weights of the brief's ranking
+ */
+export function criteriaFor(
+  weights: Partial<Record<CriterionId, number>>,
+  asks: TrialAsks,
+): TrialCriterion[] {
+  const most = Math.max(...Object.values(weights), 0);
+  const limits = askedLimits(asks);
   return benchCriteria.flatMap(({ tells, how: _, ...criterion }) => {
     const weight = Math.max(0, ...tells.map(id => weights[id] ?? 0));
     return weight > 0 && weight >= WORTH * most && !ON_DEMAND.has(criterion.id)

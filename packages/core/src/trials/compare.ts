@@ -1,6 +1,6 @@
 import { mean, sampleStandardDeviation } from 'simple-statistics';
 import { ListOf, OpenMap, Quantity, Text } from '../input/fields.js';
-import { booleanEntry, numberEntry, numbersEntry } from '../input/open-map.js';
+import { booleanEntry, numberEntry, numbersEntry, pairEntry } from '../input/open-map.js';
 import { InputError } from '../input/parse.js';
 import { sig } from '../lib/figures.js';
 import { chance, type Chance } from '../lib/random.js';
@@ -42,6 +42,12 @@ export class TrialCompareInput {
     doc: 'Values from which on more, or less, earns nothing in the weighted result; default none.',
   })
   enough: Record<string, number> = {};
+  @OpenMap(pairEntry(-1e9, 1e9), {
+    max: 40,
+    optional: true,
+    doc: 'Bands [low, high] of criteria of which neither more nor less is better: inside it all are as good.',
+  })
+  bands: Record<string, [number, number]> = {};
   @Quantity({ min: 100, max: 50_000, whole: true, optional: true, doc: 'Bootstrap samples; default 4000.' })
   samples = 4000;
   @Quantity({ min: 0, max: 1e9, whole: true, optional: true, doc: 'Seed of the chance; default 1.' }) seed =
@@ -109,9 +115,9 @@ export function trialCompare(i: TrialCompareInput): TrialCompareResult {
     filaments.some(f => f.readings[c]?.length),
   );
   const weights = weightsOf(i, criteria);
-  const sign = Object.fromEntries(criteria.map(c => [c, (i.lessIsBetter[c] ?? isLessBetter(c)) ? -1 : 1]));
+  const good = Object.fromEntries(criteria.map(c => [c, goodness(i, c)]));
   const standing = filaments.map(f => Object.values(f.passed).every(Boolean));
-  const scale = scaleOf(i, criteria, sign);
+  const scale = scaleOf(i, criteria, good);
   const total = criteria.reduce((sum, c) => sum + weights[c]!, 0);
   /** @param unread where a criterion stands that was not read: in the middle, or anywhere by chance */
   const scoreOf = (means: readonly (number | null)[], unread = (): number => 0.5): number =>
@@ -122,7 +128,7 @@ export function trialCompare(i: TrialCompareInput): TrialCompareResult {
         }, 0) / total
       : 0;
   const means = filaments.map(f => criteria.map(c => (f.readings[c]?.length ? mean(f.readings[c]) : null)));
-  const drawn = bootstrapped(i, criteria, { sign, standing, scoreOf });
+  const drawn = bootstrapped(i, criteria, { good, standing, scoreOf });
   const places = filaments.map((f, at): TrialPlace => ({
     key: f.key,
     rank: null,
@@ -138,7 +144,7 @@ export function trialCompare(i: TrialCompareInput): TrialCompareResult {
       means,
       standing,
       at,
-      criteria.map(c => sign[c]!),
+      criteria.map(c => good[c]!),
     ),
   }));
   const ranking = places.sort(
@@ -167,19 +173,30 @@ function weightsOf({ weights }: TrialCompareInput, criteria: readonly string[]):
   return Object.fromEntries(criteria.map(c => [c, said ? (weights[c] ?? 0) : 1]));
 }
 
+/** How good a value is: more of it is better, whichever way its criterion is meant. */
+type Goodness = (value: number) => number;
+
+/** How good a value of a criterion is: by more, by less, or by how far it lies outside its band. */
+function goodness({ bands, lessIsBetter }: TrialCompareInput, criterion: string): Goodness {
+  const band = bands[criterion];
+  if (band) return value => -Math.max(band[0] - value, value - band[1], 0);
+  const less = lessIsBetter[criterion] ?? isLessBetter(criterion);
+  return value => (less ? -value : value);
+}
+
 /** A criterion's values from 0, the worst mean of the trial, to 1, the best: what is over enough is as good as that. */
 function scaleOf(
   { filaments, enough }: TrialCompareInput,
   criteria: readonly string[],
-  sign: Record<string, number>,
+  good: Record<string, Goodness>,
 ): ((value: number) => number)[] {
   return criteria.map(c => {
-    const most = enough[c] === undefined ? Infinity : sign[c]! * enough[c];
-    const good = (value: number): number => Math.min(most, sign[c]! * value);
-    const all = filaments.flatMap(f => (f.readings[c]?.length ? [good(mean(f.readings[c]))] : []));
+    const most = enough[c] === undefined ? Infinity : good[c]!(enough[c]);
+    const upTo = (value: number): number => Math.min(most, good[c]!(value));
+    const all = filaments.flatMap(f => (f.readings[c]?.length ? [upTo(mean(f.readings[c]))] : []));
     const low = Math.min(...all);
     const high = Math.max(...all);
-    return value => (high === low ? 0.5 : (good(value) - low) / (high - low));
+    return value => (high === low ? 0.5 : (upTo(value) - low) / (high - low));
   });
 }
 
@@ -197,7 +214,7 @@ function bootstrapped(
   { filaments, samples, seed }: TrialCompareInput,
   criteria: readonly string[],
   by: {
-    sign: Record<string, number>;
+    good: Record<string, Goodness>;
     standing: readonly boolean[];
     scoreOf: (means: readonly (number | null)[], unread: () => number) => number;
   },
@@ -213,7 +230,7 @@ function bootstrapped(
       samples,
     );
     for (const [n, c] of criteria.entries()) {
-      const values = means.map(m => (m[n] === null ? null : by.sign[c]! * m[n]!));
+      const values = means.map(m => (m[n] === null ? null : by.good[c]!(m[n]!)));
       share(bestIn[n]!, values, samples);
     }
   }
@@ -244,13 +261,13 @@ function dominator(
   means: readonly (readonly (number | null)[])[],
   standing: readonly boolean[],
   at: number,
-  signs: readonly number[],
+  good: readonly Goodness[],
 ): string | null {
   const mine = means[at]!;
   for (const [other, f] of filaments.entries()) {
     if (other === at || !standing[other]) continue;
     const gains = means[other]!.map((m, c) =>
-      m === null || mine[c] === null || mine[c] === undefined ? null : signs[c]! * (m - mine[c]),
+      m === null || mine[c] === null || mine[c] === undefined ? null : good[c]!(m) - good[c]!(mine[c]),
     );
     if (gains.every(g => g !== null && g >= 0) && gains.some(g => g! > 0)) return f.key;
   }

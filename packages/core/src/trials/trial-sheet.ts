@@ -5,6 +5,7 @@ import { trialAnswer } from './answer.js';
 import type { TrialCompareResult, TrialMean } from './compare.js';
 import { trialCorrections } from './corrections.js';
 import type { Trial, TrialCriterion } from './trial.js';
+import { wantedWords } from './wanted-words.js';
 
 /**
  * A trial on paper: what was measured with its intervals, what was put out and why, what it came to.
@@ -80,8 +81,9 @@ function leadOf({ decided }: Trial, answer: TrialCompareResult, nameOf: (key: st
   return `Open: ${nameOf(firstChoice)} leads, the best by the weights ${chance} times in 100.`;
 }
 
-function headOf({ label, unit, lessIsBetter }: TrialCriterion): string {
-  return `${label}${unit ? `, ${unit}` : ''} (${lessIsBetter ? 'less' : 'more'} is better)`;
+function headOf(criterion: TrialCriterion): string {
+  const { label, unit } = criterion;
+  return `${label}${unit ? `, ${unit}` : ''} (${wantedWords(criterion)})`;
 }
 
 function meanText(m: TrialMean | undefined): string {

@@ -1,5 +1,5 @@
 import { isISO8601 } from 'class-validator';
-import { Choice, Flag, ListOf, Nested, Quantity, Text } from '../input/fields.js';
+import { Choice, Flag, Interval, ListOf, Nested, Quantity, Text } from '../input/fields.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
 import { SectionPrintedInput } from '../models/section-printed.js';
 import { propertyNames } from '../materials/property.js';
@@ -19,6 +19,14 @@ export class TrialCriterion {
     doc: 'What its mean must reach, or stay under where less is better; default null: nothing.',
   })
   limit: number | null = null;
+  @Interval({
+    min: -1e9,
+    max: 1e9,
+    optional: true,
+    nullable: true,
+    doc: 'Between which its mean must lie, where neither more nor less is better, [low, high]; default null.',
+  })
+  band: [number, number] | null = null;
   @Quantity({
     min: -1e9,
     max: 1e9,

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  asBriefAsks,
   benchCriteria,
   criteriaFor,
   familyByKey,
@@ -111,12 +112,48 @@ describe('a trial', () => {
 
 describe('before anything is printed', () => {
   it('measures what the brief weighs, with its limits', () => {
-    const asks = { partMaxC: 64, comfortableK: 10, toleranceMm: 0.3 };
+    const asks = {
+      partMaxC: 64,
+      comfortableK: 10,
+      toleranceMm: 0.3,
+      shoreA: null,
+      maxMassG: null,
+      maxCostEach: null,
+    };
     const chosen = criteriaFor({ heat: 4, strength: 3, finish: 0, cost: 1 }, asks);
     expect(chosen.map(c => c.id)).toEqual(['price', 'sag', 'break']);
     expect(chosen.find(c => c.id === 'sag')).toMatchObject({ weight: 4, limit: 64, enough: 84 });
     expect(criteriaFor({}, asks)).toEqual([]);
     expect(new Set(benchCriteria.map(c => c.id)).size).toBe(benchCriteria.length);
+  });
+  it('judges a reading as the brief asks: a hardness by its band, whichever way it misses', () => {
+    const soft = (material: string, hardness: number): object => ({
+      material,
+      readings: [0, 1, 2].map(n => reading('hardness', hardness + 0.3 * n, n)),
+    });
+    const bumper = parseTrial({
+      format: 'hornblende-trial',
+      version: 1,
+      name: 'Bumper',
+      criteria: [benchCriteria.find(c => c.id === 'hardness')!].map(({ how: _, tells: __, ...c }) => c),
+      entrants: [soft('tpu-95a', 95), soft('tpu-85a', 85), soft('tpu-60a', 60)],
+    });
+    // Planned before the brief asked for it, the hardest led, and the one exactly as wanted did not.
+    expect(trialAnswer(bumper).firstChoice).toBe('tpu-95a');
+    const asks = {
+      partMaxC: 30,
+      comfortableK: 10,
+      toleranceMm: 1,
+      shoreA: [82, 88] as [number, number],
+      maxMassG: null,
+      maxCostEach: null,
+    };
+    const asked = trialAnswer(asBriefAsks(bumper, asks));
+    expect(asked.firstChoice).toBe('tpu-85a');
+    expect(asked.ranking.filter(p => p.failed.length).map(p => p.key)).toEqual(['tpu-95a', 'tpu-60a']);
+    expect(asked.pBest['tpu-85a']).toBeCloseTo(1, 9);
+    expect(criteriaFor({ flex: 3 }, asks)).toMatchObject([{ id: 'hardness', band: [82, 88] }]);
+    expect(criteriaFor({ mass: 3 }, { ...asks, maxMassG: 40 })).toMatchObject([{ id: 'mass', limit: 40 }]);
   });
   it('says what the brief weighs and nothing measures', () => {
     const weights = { uv: 5, heat: 4, creep: 2, finish: 0.5, mass: 1 };

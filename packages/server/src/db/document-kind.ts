@@ -23,7 +23,7 @@ export interface Write<Content> {
 export interface DocumentBody<Content> {
   /** What it is called in the body: "spool". */
   name: string;
-  Envelope: new () => object & { revision?: number };
+  Envelope: new () => object & { revision?: number; id: string | null };
   /** Reads a document. @param envelope what stands beside it @throws InputError */
   read: (plain: unknown, envelope: object) => Content;
 }

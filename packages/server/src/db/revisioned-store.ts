@@ -59,13 +59,18 @@ export class RevisionedStore<Content, Stored extends { revision: number }, Row e
     return readable(this.kind, key, await this.row(this.db, key));
   }
 
-  /** @throws HttpProblem 409 when the key is taken; 400 for what does not fit what is kept */
-  async create(content: Content, now: string): Promise<Stored> {
+  /**
+   * @param id the id that it is to have; the same content under the same id again is the same document
+   * @throws HttpProblem 409 when the key is taken; 400 for what does not fit what is kept
+   */
+  async create(content: Content, now: string, id: string | null = null): Promise<Stored> {
     const { kind } = this;
-    const key = kind.keyOf?.(content) ?? randomUUID();
+    const key = kind.keyOf?.(content) ?? id ?? randomUUID();
     const keyColumn = kind.key[0]!;
     await writing(this.db, async t => {
-      if (await t(kind.table).where(keyColumn, key).first()) throw taken(keyColumn, key, kind.one);
+      const there = (await t(kind.table).where(keyColumn, key).first()) as Row | undefined;
+      if (there && id !== null && saysTheSame(there, kind.columns(content, there, now))) return;
+      if (there) throw taken(keyColumn, key, kind.one);
       const row: AnyRow = {
         [keyColumn]: key,
         ...kind.columns(content, null, now),
@@ -148,6 +153,12 @@ export class RevisionedStore<Content, Stored extends { revision: number }, Row e
   private get prefix(): string {
     return this.kind.json.includes('data') ? `${this.kind.body.name}.` : '';
   }
+}
+
+/** Whether a row says already what a write would set. */
+function saysTheSame(row: object, columns: object): boolean {
+  const there = row as AnyRow;
+  return Object.entries(columns).every(([column, value]) => (there[column] ?? null) === (value ?? null));
 }
 
 /** What a row's document said: some of it may be gone since. */

@@ -2,8 +2,21 @@ import { Choice, Flag, Quantity, Text, schools, type School } from '@hornblende/
 
 // The envelopes around the core's formats. A brief or printer inside one is read by the core's own parser.
 
+/** What stands beside every document in a body. */
+export class DocumentEnvelope {
+  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' })
+  revision?: number;
+  @Text({
+    maxLength: 60,
+    optional: true,
+    nullable: true,
+    doc: 'The id that something new is to have: sent twice, after an answer that was lost, it is one.',
+  })
+  id: string | null = null;
+}
+
 /** Body of `POST /api/parts` and `PUT /api/parts/:id`, less the brief. */
-export class PartEnvelope {
+export class PartEnvelope extends DocumentEnvelope {
   @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The printer it is meant for.' }) printerId:
     string | null = null;
   @Text({
@@ -14,21 +27,11 @@ export class PartEnvelope {
   })
   weatherId: string | null = null;
   @Flag({ optional: true, doc: 'Whether it is put away.' }) archived = false;
-  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' })
-  revision?: number;
 }
 
 /** Body of `POST /api/printers` and `PUT /api/printers/:id`, less the profile. */
-export class PrinterEnvelope {
+export class PrinterEnvelope extends DocumentEnvelope {
   @Flag({ optional: true, doc: 'Whether new parts use it.' }) isDefault = false;
-  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' })
-  revision?: number;
-}
-
-/** Body of `POST` and `PUT` where nothing stands beside the document: grades, spools. */
-export class DocumentEnvelope {
-  @Quantity({ min: 1, max: 1e9, optional: true, doc: 'The revision that was changed; needed to update.' })
-  revision?: number;
 }
 
 /** Body of `POST /api/parts/:id/decisions/:decision/withdrawal`. */

@@ -22,7 +22,8 @@ export function resource<Content, Stored extends { revision: number }, Row exten
   const read = readerOf(store.kind);
   router.get('/', list);
   router.post('/', async (req, res) => {
-    res.status(201).json(await store.create(read(req.body).content, now()));
+    const { content, id } = read(req.body);
+    res.status(201).json(await store.create(content, now(), id));
   });
   router.get('/:id', async (req, res) => {
     res.json(await store.get(req.params.id));
@@ -43,10 +44,13 @@ function readerOf<Content, Stored, Row extends RevisionedRow>({
 }: DocumentKind<Content, Stored, Row>): (from: unknown) => {
   content: Content;
   revision: number | undefined;
+  id: string | null;
 } {
   return from => {
     const { rest, taken } = split(from, body.Envelope, body.name);
-    return { content: body.read(taken[body.name], rest), revision: rest.revision };
+    if (rest.id !== null && !/^[\w-]+$/.test(rest.id))
+      throw new InputError([{ field: 'id', value: rest.id, message: 'may hold letters, digits, - and _' }]);
+    return { content: body.read(taken[body.name], rest), revision: rest.revision, id: rest.id };
   };
 }
 

@@ -14,6 +14,7 @@ import type {
   ImportItem,
   ImportResult,
   ImportUndone,
+  LeftAsIs,
   Inspection,
   ListedPart,
   ListedPlacement,
@@ -46,6 +47,8 @@ import type {
   WeatherSummary,
   WorkshopSettings,
 } from '@hornblende/core';
+
+import { noteLeftOut } from './left-out';
 
 /** What is meant by the fields that are none of a form's. */
 const places: Record<string, string> = {
@@ -100,11 +103,9 @@ export interface ListPage<T> {
 async function page<T>(path: string): Promise<ListPage<T>> {
   const response = await reached('GET', path, undefined, {});
   const items = await answered<T[]>(response);
-  return {
-    items,
-    next: nextOf(response.headers.get('Link')),
-    unreadable: Number(response.headers.get('Unreadable-Rows') ?? 0),
-  };
+  const unreadable = Number(response.headers.get('Unreadable-Rows') ?? 0);
+  noteLeftOut(path, unreadable);
+  return { items, next: nextOf(response.headers.get('Link')), unreadable };
 }
 
 /** The next page's path as the header `Link` has it (RFC 8288). */
@@ -115,11 +116,14 @@ function nextOf(link: string | null): string | null {
 /** Every page of a list, one after the other. */
 async function whole<T>(path: string): Promise<T[]> {
   const items: T[] = [];
+  let unreadable = 0;
   for (let next: string | null = `${path}?limit=${LONGEST_PAGE}`; next !== null;) {
     const got: ListPage<T> = await page<T>(next);
-    items.push(...got.items);
+    for (const item of got.items) items.push(item);
+    unreadable += got.unreadable;
     next = got.next;
   }
+  noteLeftOut(path, unreadable);
   return items;
 }
 
@@ -140,9 +144,51 @@ async function answered<T>(response: Response): Promise<T> {
   throw new ApiError(response.status, errors ?? unknown, rest);
 }
 
+/** How long work is followed. */
+export interface LongOptions {
+  /** Ends it. */
+  signal?: AbortSignal;
+  /** Is told how far it is, from 0 to 1. */
+  progress?: (share: number) => void;
+}
+
+/** How often it is asked how far long work is, ms. */
+const ASK_MS = 250;
+/** Asks for work that takes longer than a request should (RFC 7240). */
+const LATER = { Prefer: 'respond-async' };
+
+/** Follows long work to its end. @throws ApiError as the work was refused */
+async function followed<T>(begun: Response, { signal, progress }: LongOptions): Promise<T> {
+  if (begun.status !== 202) return answered<T>(begun);
+  const { id } = await answered<{ id: string }>(begun);
+  for (;;) {
+    if (signal?.aborted) {
+      await request('DELETE', `/jobs/${id}`).catch(() => undefined);
+      signal.throwIfAborted();
+    }
+    const job = await request<LongJobState<T>>('GET', `/jobs/${id}`);
+    if (job.state === 'done') return job.result;
+    if (job.state === 'failed') throw new ApiError(job.status, job.errors);
+    progress?.(job.total ? job.done / job.total : 0);
+    await new Promise(resolve => setTimeout(resolve, ASK_MS));
+  }
+}
+
+type LongJobState<T> =
+  | { state: 'running'; done: number; total: number }
+  | { state: 'done'; result: T }
+  | { state: 'failed'; status: number; errors: Problem[] };
+
+/** Begins long work with JSON, and follows it. */
+async function long<T>(method: string, path: string, how: LongOptions = {}, body?: unknown): Promise<T> {
+  const json = body === undefined ? {} : { body: JSON.stringify(body) };
+  const headers = { ...LATER, ...(body === undefined ? {} : { 'Content-Type': 'application/json' }) };
+  return followed<T>(await fetched(path, { method, headers, ...json }), how);
+}
+
 /** Sends a file as it is. */
-function sent(path: string, file: Blob, signal?: AbortSignal, method = 'POST'): Promise<Response> {
-  const headers = { 'Content-Type': 'application/octet-stream' };
+function sent(path: string, file: Blob, signal?: AbortSignal, method = 'POST', more = {}): Promise<Response> {
+  const headers = { 'Content-Type': 'application/octet-stream', ...more };
   return fetched(path, { method, headers, body: file, ...(signal ? { signal } : {}) });
 }
 
@@ -175,6 +221,8 @@ export const api = {
   parts: (next: string | null, archived = false) =>
     page<ListedPart>(next ?? `/parts${archived ? '?archived=true' : ''}`),
   part: (id: string) => request<Part>('GET', `/parts/${id}`),
+  findParts: (words: string, most: number) =>
+    page<ListedPart>(`/parts?limit=${most}&search=${encodeURIComponent(words)}`),
   createPart: (change: PartChange) => request<Part>('POST', '/parts', change),
   savePart: (id: string, change: PartChange, keepalive = false) =>
     request<Part>('PUT', `/parts/${id}`, change, { keepalive }),
@@ -191,8 +239,8 @@ export const api = {
   drift: (partId: string, id: string) =>
     request<RecordDrift>('GET', `/parts/${partId}/decisions/${id}/drift`),
   printers: () => whole<StoredPrinter>('/printers'),
-  createPrinter: (profile: Printer, isDefault: boolean) =>
-    request<StoredPrinter>('POST', '/printers', { profile, isDefault }),
+  createPrinter: (profile: Printer, isDefault: boolean, id: string | null = null) =>
+    request<StoredPrinter>('POST', '/printers', { profile, isDefault, id }),
   savePrinter: ({ id, profile, isDefault, revision }: StoredPrinter) =>
     request<StoredPrinter>('PUT', `/printers/${id}`, { profile, isDefault, revision }),
   removePrinter: (id: string) => request<null>('DELETE', `/printers/${id}`),
@@ -205,12 +253,16 @@ export const api = {
     request<ImportResult>('POST', '/grades/import', { grades }, { signal }),
   undoImport: (id: string) => request<ImportUndone>('POST', `/grades/imports/${id}/undo`),
   spools: () => whole<StoredSpool>('/spools'),
-  addSpool: (spool: Spool) => request<StoredSpool>('POST', '/spools', { spool }),
+  addSpool: (spool: Spool, id: string | null = null) =>
+    request<StoredSpool>('POST', '/spools', { spool, id }),
   saveSpool: (id: string, spool: Spool, revision: number) =>
     request<StoredSpool>('PUT', `/spools/${id}`, { spool, revision }),
   removeSpool: (id: string) => request<null>('DELETE', `/spools/${id}`),
   prints: () => whole<StoredPrint>('/prints'),
-  addPrint: (print: PrintEntry) => request<StoredPrint>('POST', '/prints', { print }),
+  addPrint: (print: PrintEntry, id: string | null = null) =>
+    request<StoredPrint>('POST', '/prints', { print, id }),
+  savePrint: ({ id, print, revision }: StoredPrint) =>
+    request<StoredPrint>('PUT', `/prints/${id}`, { print, revision }),
   removePrint: (id: string) => request<null>('DELETE', `/prints/${id}`),
   coupons: () => request<CouponKind[]>('GET', '/coupons'),
   layOutDemo: () => request<{ laidOut: boolean }>('POST', '/demo'),
@@ -220,19 +272,22 @@ export const api = {
   forgetDrillAnswers: (who: string) =>
     request<{ forgotten: number }>('DELETE', `/drills/answers?who=${encodeURIComponent(who)}`),
   faults: () => whole<StoredFault>('/faults'),
-  addFault: (fault: Fault) => request<StoredFault>('POST', '/faults', { fault }),
+  addFault: (fault: Fault, id: string | null = null) =>
+    request<StoredFault>('POST', '/faults', { fault, id }),
   saveFault: (id: string, fault: Fault, revision: number) =>
     request<StoredFault>('PUT', `/faults/${id}`, { fault, revision }),
   removeFault: (id: string) => request<null>('DELETE', `/faults/${id}`),
   trials: () => whole<StoredTrial>('/trials'),
   trial: (id: string) => request<StoredTrial>('GET', `/trials/${id}`),
-  addTrial: (trial: Trial) => request<StoredTrial>('POST', '/trials', { trial }),
+  addTrial: (trial: Trial, id: string | null = null) =>
+    request<StoredTrial>('POST', '/trials', { trial, id }),
   saveTrial: (id: string, trial: Trial, revision: number) =>
     request<StoredTrial>('PUT', `/trials/${id}`, { trial, revision }),
   removeTrial: (id: string) => request<null>('DELETE', `/trials/${id}`),
   placements: () => whole<ListedPlacement>('/placements'),
   placement: (id: string) => request<StoredPlacement>('GET', `/placements/${id}`),
-  addPlacement: (placement: Placement) => request<StoredPlacement>('POST', '/placements', { placement }),
+  addPlacement: (placement: Placement, id: string | null = null) =>
+    request<StoredPlacement>('POST', '/placements', { placement, id }),
   savePlacement: (id: string, placement: Placement, revision: number) =>
     request<StoredPlacement>('PUT', `/placements/${id}`, { placement, revision }),
   removePlacement: (id: string) => request<null>('DELETE', `/placements/${id}`),
@@ -260,13 +315,16 @@ export const api = {
   saveWorkshop: (settings: WorkshopSettings) => request<StoredWorkshop>('PUT', '/workshop', settings),
   health: () => request<Health>('GET', '/health'),
   backups: () => request<BackupSummary[]>('GET', '/backups'),
-  makeBackup: () => request<BackupSummary>('POST', '/backups'),
+  makeBackup: () => long<BackupSummary>('POST', '/backups'),
   restoreBackup: (name: string) => request<object>('POST', `/backups/${encodeURIComponent(name)}/restore`),
-  verify: () => request<Verification>('GET', '/backups/verify'),
-  previewArchive: async (file: Blob, signal: AbortSignal) =>
-    answered<ArchivePreview>(await sent('/archive/previews', file, signal)),
-  importArchive: (id: string, conflicts: 'keep' | 'replace') =>
-    request<ArchiveImported>('POST', '/archive/imports', { id, conflicts }),
+  verify: (how?: LongOptions) => long<Verification>('GET', '/backups/verify', how),
+  exportArchive: (how: LongOptions) =>
+    long<{ id: string; files: number; left: LeftAsIs[] }>('POST', '/archive/exports', how),
+  archiveAddress: (id: string) => `/api/archive/exports/${id}`,
+  previewArchive: async (file: Blob, how: LongOptions) =>
+    followed<ArchivePreview>(await sent('/archive/previews', file, how.signal, 'POST', LATER), how),
+  importArchive: (id: string, conflicts: 'keep' | 'replace', how: LongOptions) =>
+    long<ArchiveImported>('POST', '/archive/imports', how, { id, conflicts }),
   undoArchive: (id: string) => request<ArchiveUndone>('POST', `/archive/imports/${id}/undo`),
   saveQuote: (partId: string, each: number | null) =>
     request<StoredWorkshop>('PUT', `/workshop/quotes/${partId}`, { each }),

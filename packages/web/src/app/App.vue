@@ -6,6 +6,8 @@ import { useHealth } from '../stores/health';
 import { useSettings } from '../stores/settings';
 import { useWorking } from '../stores/working';
 import { kitTheme } from '../theme/kit';
+import { leftOutWords } from '../api/left-out';
+import { browserKeeps } from '../stores/browser-store';
 import BrokenPage from '../ui/BrokenPage.vue';
 import AppRail from './AppRail.vue';
 import { prefetchPages } from './router';
@@ -26,6 +28,15 @@ const theme = computed(() => kitTheme(settings.theme));
 watchEffect(() => {
   document.documentElement.dataset.theme = settings.theme;
 });
+/** What it means that this browser keeps nothing: saving goes on. */
+const keepsWords = {
+  full:
+    'This browser’s own store is full. What you type is saved in the workshop as ever; but what is typed while ' +
+    'the workshop is away is lost when this page goes.',
+  forbidden:
+    'This browser keeps nothing for this page. What you type is saved in the workshop as ever; but what is typed ' +
+    'while the workshop is away is lost when this page goes.',
+};
 /** Pages that a phone has. */
 const forPhones = /^\/(service|s|pair)(\/|$)/;
 watchEffect(() => {
@@ -45,6 +56,25 @@ onMounted(() => void prefetchPages());
           The workshop’s file is damaged: it can be read, but nothing is saved. Restore the newest good backup
           under
           <RouterLink to="/settings">Settings</RouterLink>.
+        </p>
+        <p
+          v-else-if="leftOutWords || health.damagedRecords.length"
+          class="left-out"
+          role="alert"
+          data-testid="left-out"
+        >
+          <template v-if="leftOutWords">Damaged and left out of the lists: {{ leftOutWords }}. </template>
+          <template v-else
+            >{{
+              health.damagedRecords.length === 1
+                ? 'One record is'
+                : `${health.damagedRecords.length} records are`
+            }}
+            not as they were written ({{ health.damagedRecords[0] }}). </template
+          >A backup under <RouterLink to="/settings">Settings</RouterLink> has what was lost.
+        </p>
+        <p v-if="browserKeeps !== 'keeps'" class="left-out" role="alert" data-testid="browser-keeps">
+          {{ keepsWords[browserKeeps] }}
         </p>
         <BrokenPage><RouterView /></BrokenPage>
       </main>
@@ -73,6 +103,12 @@ main {
   padding: 8px 20px;
   background: var(--out);
   color: #fff;
+}
+.left-out {
+  margin: 0;
+  padding: 6px 20px;
+  border-bottom: 1px solid var(--rule);
+  border-left: 4px solid var(--marginal);
 }
 .damaged a {
   color: #fff;

@@ -1,16 +1,16 @@
 import type { DrillAnswer } from '@hornblende/core';
-import { useStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { api, ApiError } from '../api/client';
+import { useKept } from './browser-store';
 
 /** What was answered in drills, by whom. An answer stands in the browser until the server has it. */
 export const useDrills = defineStore('drills', () => {
   const saved = shallowRef<DrillAnswer[]>([]);
   const state = ref<'loading' | 'ready' | 'failed'>('loading');
   /** Who sits here; empty for nobody in particular. */
-  const who = useStorage('hornblende-drills-who', '');
-  const waiting = useStorage<DrillAnswer[]>('hornblende-drills-waiting', [], localStorage, { flush: 'sync' });
+  const who = useKept<string>('hornblende-drills-who', '');
+  const waiting = useKept<DrillAnswer[]>('hornblende-drills-waiting', []);
   let running: Promise<void> | null = null;
 
   const mine = computed(() => {

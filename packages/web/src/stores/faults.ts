@@ -26,8 +26,8 @@ export const useFaults = defineStore('faults', () => {
     if (state.value !== 'ready') load().catch(() => undefined);
   }
   /** @throws ApiError */
-  async function add(fault: Fault): Promise<StoredFault> {
-    const saved = await api.addFault(fault);
+  async function add(fault: Fault, id: string | null = null): Promise<StoredFault> {
+    const saved = await api.addFault(fault, id);
     list.value = [saved, ...list.value];
     return saved;
   }

@@ -8,18 +8,22 @@ const ASK_MS = 300_000;
 
 /** Whether the workshop's database is well; what is damaged is said on every page. */
 export const useHealth = defineStore('health', () => {
+  /** What is damaged in the file itself: then nothing is saved. */
   const damage = ref<string[]>([]);
+  /** Records that are not as they were written. */
+  const damagedRecords = ref<string[]>([]);
   /** Whether it is answered to a phone: parts in service, and nothing else. */
   const isPhone = ref(false);
   async function ask(): Promise<void> {
     try {
       const health = await api.health();
       damage.value = health.damage ?? [];
+      damagedRecords.value = health.damagedRecords ?? [];
       isPhone.value = health.phone ?? false;
     } catch {
       /* away: the pages say so themselves */
     }
   }
   useIntervalFn(() => void ask(), ASK_MS, { immediateCallback: true });
-  return { damage, isPhone, ask };
+  return { damage, damagedRecords, isPhone, ask };
 });

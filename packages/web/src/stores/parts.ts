@@ -8,8 +8,6 @@ export const useParts = defineStore('parts', () => {
   const list = ref<ListedPart[]>([]);
   /** Where the list goes on; null when all of it is here. */
   const next = ref<string | null>(null);
-  /** Parts of the list that are damaged and left out. */
-  const unreadable = ref(0);
   const away = ref<ListedPart[]>([]);
   const awayNext = ref<string | null>(null);
   const state = ref<'loading' | 'ready' | 'failed'>('loading');
@@ -21,7 +19,6 @@ export const useParts = defineStore('parts', () => {
       const page = await api.parts(null);
       list.value = page.items;
       next.value = page.next;
-      unreadable.value = page.unreadable;
       state.value = 'ready';
     } catch (e) {
       error.value = (e as Error).message;
@@ -35,7 +32,6 @@ export const useParts = defineStore('parts', () => {
     const here = new Set(list.value.map(p => p.id));
     list.value = [...list.value, ...page.items.filter(p => !here.has(p.id))];
     next.value = page.next;
-    unreadable.value += page.unreadable;
   }
   /** Fetches all that are not here yet. @throws ApiError */
   async function loadRest(): Promise<void> {
@@ -64,14 +60,14 @@ export const useParts = defineStore('parts', () => {
   async function create(
     name: string,
     printerId: string | null,
-    from?: Part,
-    start: object = {},
+    { from, start = {}, id = null }: { from?: Part; start?: object; id?: string | null } = {},
   ): Promise<Part> {
     const brief = from ? { ...from.given, name } : { format: 'hornblende-brief', version: 1, name, ...start };
     return api.createPart({
       brief,
       printerId: from ? from.printerId : printerId,
       weatherId: from?.weatherId ?? null,
+      id,
     });
   }
 
@@ -95,7 +91,6 @@ export const useParts = defineStore('parts', () => {
   return {
     list,
     next,
-    unreadable,
     away,
     awayNext,
     state,

@@ -34,10 +34,10 @@ export const useService = defineStore('service', () => {
   );
 
   /** Places a part, under a code of its own where it brings none. @throws ApiError */
-  async function add(placement: Placement): Promise<StoredPlacement> {
+  async function add(placement: Placement, id: string | null = null): Promise<StoredPlacement> {
     const taken = new Set(list.value.map(p => p.placement.code));
     const code = placement.code || freshCode(taken, Math.random);
-    const stored = await api.addPlacement({ ...placement, code });
+    const stored = await api.addPlacement({ ...placement, code }, id);
     await load();
     return stored;
   }

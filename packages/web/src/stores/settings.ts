@@ -1,5 +1,6 @@
 import type { UnitSystem } from '@hornblende/core/units';
-import { useLocalStorage, usePreferredDark } from '@vueuse/core';
+import { usePreferredDark } from '@vueuse/core';
+import { useKept } from './browser-store';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 
@@ -8,9 +9,9 @@ export type ThemeChoice = 'light' | 'dark' | 'system';
 
 /** What this browser prefers; kept in it, not in the workshop. */
 export const useSettings = defineStore('settings', () => {
-  const units = useLocalStorage<UnitSystem>('hornblende-units', 'metric');
-  const themeChoice = useLocalStorage<ThemeChoice>('hornblende-theme', 'system');
-  const who = useLocalStorage('hornblende-who', '');
+  const units = useKept<UnitSystem>('hornblende-units', 'metric');
+  const themeChoice = useKept<ThemeChoice>('hornblende-theme', 'system');
+  const who = useKept<string>('hornblende-who', '');
   const systemDark = usePreferredDark();
   const systemTheme = computed(() => (systemDark.value ? 'dark' : 'light'));
   const theme = computed<'light' | 'dark'>(() =>

@@ -96,8 +96,12 @@ export const useShelf = defineStore('shelf', () => {
     return saved;
   }
   /** Adds a spool, or saves it over the revision it was made from. @throws ApiError */
-  async function save(spool: Spool, from: StoredSpool | null): Promise<StoredSpool> {
-    return put(from ? await api.saveSpool(from.id, spool, from.revision) : await api.addSpool(spool));
+  async function save(
+    spool: Spool,
+    from: StoredSpool | null,
+    id: string | null = null,
+  ): Promise<StoredSpool> {
+    return put(from ? await api.saveSpool(from.id, spool, from.revision) : await api.addSpool(spool, id));
   }
   async function remove(id: string): Promise<void> {
     await api.removeSpool(id);

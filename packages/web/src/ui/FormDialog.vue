@@ -3,6 +3,8 @@ import { Button, Modal } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { problemLines } from '../api/problem-lines';
 import { provideFormProblems } from './form-problems';
+import RestoredNotice from './RestoredNotice.vue';
+import type { KeptForm } from './useKeptForm';
 import { useReturnFocus } from './useReturnFocus';
 
 /**
@@ -16,6 +18,8 @@ const props = defineProps<{
   saveLabel?: string;
   /** Saves. What it throws is said in the dialog, which then stays. */
   save: () => Promise<unknown>;
+  /** The form, where what is typed stays in the browser until it is saved or given up. */
+  kept?: Pick<KeptForm<object>, 'restored' | 'discard' | 'done'>;
 }>();
 const emit = defineEmits<{ close: [] }>();
 useReturnFocus();
@@ -35,12 +39,17 @@ async function submit(): Promise<void> {
   busy.value = true;
   try {
     await props.save();
+    props.kept?.done();
     open.value = false;
   } catch (e) {
     problems.value = problemLines(e);
   } finally {
     busy.value = false;
   }
+}
+function giveUp(): void {
+  props.kept?.discard();
+  open.value = false;
 }
 </script>
 
@@ -51,13 +60,15 @@ async function submit(): Promise<void> {
     :width="width ?? 620"
     :mask-closable="false"
     :after-close="() => emit('close')"
+    @cancel="giveUp"
   >
+    <RestoredNotice v-if="kept" :kept="kept" />
     <slot />
     <div role="alert">
       <p v-for="p in [...standing, ...problems]" :key="p" class="out small">{{ p }}</p>
     </div>
     <template #footer>
-      <Button @click="open = false">Cancel</Button>
+      <Button @click="giveUp">Cancel</Button>
       <Button type="primary" :loading="busy" data-testid="form-save" @click="submit">{{
         saveLabel ?? 'Save'
       }}</Button>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Input, Textarea } from 'ant-design-vue';
-import { useId } from 'vue';
+import { computed, ref, useId } from 'vue';
 import { useFieldProblem } from './form-problems';
 
 /** A line of text (or several) with its label above it and what is wrong with it beneath. */
@@ -16,11 +16,14 @@ const props = defineProps<{
   problem?: string;
 }>();
 const id = useId();
-useFieldProblem(
+const tried = useFieldProblem(
   () => props.label,
   () => props.problem ?? '',
   id,
 );
+/** Whether somebody was here: an empty field of a form that was just opened is not wrong yet. */
+const touched = ref(false);
+const shownProblem = computed(() => (touched.value || tried.value ? (props.problem ?? '') : ''));
 </script>
 
 <template>
@@ -33,9 +36,10 @@ useFieldProblem(
       :rows="rows"
       :maxlength="maxlength"
       :placeholder="placeholder"
-      :status="problem ? 'error' : ''"
+      :status="shownProblem ? 'error' : ''"
       :aria-describedby="`${id}-problem`"
       v-bind="$attrs"
+      @blur="touched = true"
     />
     <Input
       v-else
@@ -45,11 +49,12 @@ useFieldProblem(
       :placeholder="placeholder"
       :disabled="disabled"
       :autocomplete="autocomplete ?? 'off'"
-      :status="problem ? 'error' : ''"
+      :status="shownProblem ? 'error' : ''"
       :aria-describedby="`${id}-problem`"
       v-bind="$attrs"
+      @blur="touched = true"
     />
-    <span :id="`${id}-problem`" class="out small" role="status">{{ problem }}</span>
+    <span :id="`${id}-problem`" class="out small" role="status">{{ shownProblem }}</span>
   </div>
 </template>
 

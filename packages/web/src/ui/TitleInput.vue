@@ -1,26 +1,50 @@
 <script setup lang="ts">
 import { Textarea } from 'ant-design-vue';
+import { computed, ref, watch } from 'vue';
 
-/** A heading that can be typed over. It wraps rather than hide its end. */
+/** A heading that can be typed over. It wraps rather than hide its end. Emptied, it says so, and changes nothing. */
 const model = defineModel<string>({ required: true });
-defineProps<{ label: string }>();
+const props = defineProps<{ label: string; thing: string }>();
+const text = ref(model.value);
+watch(model, now => {
+  if (now !== text.value.trim()) text.value = now;
+});
+const problem = computed(() =>
+  text.value.trim() ? '' : `${props.thing} needs a name: it stays “${model.value}” until it has another.`,
+);
+function read(typed: string): void {
+  text.value = typed;
+  if (typed.trim()) model.value = typed;
+}
+function leave(): void {
+  if (problem.value) text.value = model.value;
+}
 </script>
 
 <template>
-  <Textarea
-    v-model:value="model"
-    class="title-input"
-    :bordered="false"
-    :aria-label="label"
-    :maxlength="120"
-    :auto-size="{ minRows: 1, maxRows: 3 }"
-    @keydown.enter.prevent
-  />
+  <div class="title">
+    <Textarea
+      :value="text"
+      class="title-input"
+      :bordered="false"
+      :aria-label="label"
+      :aria-invalid="problem !== ''"
+      :maxlength="120"
+      :auto-size="{ minRows: 1, maxRows: 3 }"
+      @update:value="read"
+      @blur="leave"
+      @keydown.enter.prevent
+    />
+    <span class="out small" role="status">{{ problem }}</span>
+  </div>
 </template>
 
 <style scoped>
-.title-input {
+.title {
   flex: 1 1 340px;
+  display: grid;
+}
+.title-input {
   font-size: 24px;
   font-weight: 700;
   line-height: 1.25;

@@ -28,6 +28,8 @@ export interface Feedback {
 const UNDO_SECONDS = 12;
 
 function fail(error: unknown): void {
+  // Somebody ended it: that is no failure.
+  if (error instanceof DOMException && error.name === 'AbortError') return;
   void message.error(error instanceof Error ? error.message : String(error));
 }
 

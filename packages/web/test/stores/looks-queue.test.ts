@@ -20,6 +20,8 @@ const hash = 'ab'.repeat(32);
 let kept: Map<string, Inspection>;
 let sends: number;
 let answer: 'well' | 'away' | 'lost' | 'refused' | 'unpaired';
+/** The photographs that the server keeps. */
+let keptPhotos: Set<string>;
 
 beforeEach(() => {
   setActivePinia(createPinia());
@@ -27,13 +29,21 @@ beforeEach(() => {
   kept = new Map();
   sends = 0;
   answer = 'well';
+  keptPhotos = new Set();
   stubBrowserStore();
   vi.stubGlobal('fetch', (path: string, init?: RequestInit): Promise<Response> => {
     if (answer === 'away') return Promise.reject(new TypeError('fetch failed'));
     if (answer === 'unpaired') return Promise.resolve(Response.json({ errors: [] }, { status: 401 }));
-    if (path === '/api/photos') return Promise.resolve(Response.json({ sha256: hash }, { status: 201 }));
+    if (path === '/api/photos') {
+      keptPhotos.add(hash);
+      return Promise.resolve(Response.json({ sha256: hash }, { status: 201 }));
+    }
     sends++;
     const { inspection } = JSON.parse(String(init?.body)) as { inspection: Inspection };
+    if (inspection.photos.some(p => !keptPhotos.has(p.sha256))) {
+      const errors = [{ field: 'inspection.photos[0].sha256', value: hash, message: 'is not kept here' }];
+      return Promise.resolve(Response.json({ errors }, { status: 400 }));
+    }
     if (answer === 'refused') {
       const errors = [{ field: 'inspection.mode', value: null, message: 'must say how it failed' }];
       return Promise.resolve(Response.json({ errors }, { status: 400 }));
@@ -113,5 +123,35 @@ describe('looks on their way', () => {
     await queue.flush();
     expect(kept.get('look-0001')!.photos).toEqual([{ sha256: hash, caption: '' }]);
     expect(photos.size).toBe(0);
+  });
+
+  it('send their photographs anew to a server that an older backup was put in place of', async () => {
+    const queue = useLooksQueue();
+    const name = 'cd'.repeat(32);
+    const shown = look('look-0001', { photos: [{ sha256: name, caption: '' }] });
+    // The photograph arrives; then the server goes away, and comes back without it.
+    answer = 'lost';
+    await queue.add(shown, new Map([[name, new Blob(['x'])]]));
+    await queue.flush();
+    kept.clear();
+    keptPhotos.clear();
+    answer = 'well';
+    await queue.flush();
+    expect(kept.get('look-0001')!.photos).toEqual([{ sha256: hash, caption: '' }]);
+    expect(queue.refused).toEqual([]);
+  });
+
+  it('of which a photograph is gone from this browser say so, and go without it when that is asked for', async () => {
+    const queue = useLooksQueue();
+    answer = 'away';
+    const gone = 'cd'.repeat(32);
+    await queue.add(look('look-0001', { photos: [{ sha256: gone, caption: '' }] }), new Map());
+    await queue.flush();
+    answer = 'well';
+    await queue.flush();
+    expect(kept.size).toBe(0);
+    expect(queue.refused[0]!.problem).toContain('A photograph of this look is gone');
+    await queue.sendWithout('look-0001');
+    expect(kept.get('look-0001')!.photos).toEqual([]);
   });
 });

@@ -25,6 +25,8 @@ const valuesOf = (t: Trial): number[] => t.entrants[0]!.readings.map(r => r.valu
 let stored: StoredTrial;
 let away: boolean;
 let saves: number;
+/** Trials that the server refuses, by id. */
+let unwanted: Set<string>;
 
 beforeEach(() => {
   setActivePinia(createPinia());
@@ -33,8 +35,13 @@ beforeEach(() => {
   stored = { id: 't1', trial: trial(), revision: 1, updatedAt: '' };
   away = false;
   saves = 0;
+  unwanted = new Set();
   vi.stubGlobal('fetch', (path: string, init?: RequestInit): Promise<Response> => {
     if (away) return Promise.reject(new TypeError('fetch failed'));
+    if (init?.method === 'PUT' && unwanted.has(path.split('/').at(-1)!)) {
+      const errors = [{ field: 'trial.name', value: '', message: 'must be text' }];
+      return Promise.resolve(Response.json({ errors }, { status: 400 }));
+    }
     if (init?.method === 'PUT') {
       saves++;
       const asked = JSON.parse(String(init.body)) as { trial: Trial; revision: number };
@@ -45,6 +52,56 @@ beforeEach(() => {
     }
     if (init?.method === 'DELETE') return Promise.resolve(new Response(null, { status: 204 }));
     return Promise.resolve(Response.json(path.endsWith('/t1') ? stored : [stored]));
+  });
+});
+
+describe('a trial that the server refuses', () => {
+  it('waits with the reason, holds up no other, and is sent again when that is asked for', async () => {
+    const trials = useTrials();
+    await trials.load();
+    const other = { ...stored, id: 't0' };
+    trials.list.unshift(other);
+    unwanted.add('t0');
+    trials.change('t0', trial([7]));
+    trials.change('t1', trial([1]));
+    await trials.flush();
+    expect(valuesOf(stored.trial)).toEqual([1]);
+    expect(trials.refused).toEqual({ t0: 'trial.name must be text' });
+    expect(trials.saving).toBe('waiting');
+    unwanted.clear();
+    stored = { ...other };
+    trials.retry('t0');
+    await trials.flush();
+    expect(trials.refused).toEqual({});
+    expect(trials.waiting).toBe(0);
+  });
+
+  it('is given up for what the server has', async () => {
+    const trials = useTrials();
+    await trials.load();
+    unwanted.add('t1');
+    trials.change('t1', trial([7]));
+    await trials.flush();
+    await trials.giveUp('t1');
+    expect(valuesOf(trials.list[0]!.trial)).toEqual([]);
+    expect(trials.waiting).toBe(0);
+  });
+
+  it('an error while it is fetched leaves it waiting, not saving for ever', async () => {
+    const trials = useTrials();
+    await trials.load();
+    stored = { ...stored, revision: 5 };
+    const { fetch } = globalThis;
+    vi.stubGlobal('fetch', (path: string, init?: RequestInit) =>
+      init?.method === 'PUT' ? fetch(path, init) : Promise.reject(new TypeError('fetch failed')),
+    );
+    trials.change('t1', trial([7]));
+    await trials.flush();
+    expect(trials.saving).toBe('waiting');
+    vi.stubGlobal('fetch', fetch);
+    await trials.flush();
+    expect(trials.saving).toBe('saved');
+    expect(valuesOf(stored.trial)).toEqual([7]);
   });
 });
 

@@ -1,4 +1,4 @@
-import { parseTrial, type StoredTrial, type Trial } from '@hornblende/core';
+import { parseTrial, readingRange, type Problem, type StoredTrial, type Trial } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
@@ -60,8 +60,28 @@ export const trials: DocumentKind<Trial, StoredTrial, TrialRow> = {
     revision: row.revision,
     updatedAt: row.updated_at,
   }),
+  problems: (_t, trial, before) => Promise.resolve(readingProblems(trial, before)),
   columns: trial => ({ part_id: trial.partId, name: trial.name, data: JSON.stringify(trial) }),
 };
+
+/** What cannot have been read; what stood there before stays as it is. */
+function readingProblems(trial: Trial, before: TrialRow | null): Problem[] {
+  const known = new Set(
+    (before ? parseTrial(JSON.parse(before.data)).entrants : []).flatMap(e =>
+      e.readings.map(r => `${e.material} ${r.criterion} ${r.at} ${r.value}`),
+    ),
+  );
+  return trial.entrants.flatMap((e, i) =>
+    e.readings.flatMap(({ criterion, at, value }, j) => {
+      const asked = trial.criteria.find(c => c.id === criterion);
+      if (!asked || known.has(`${e.material} ${criterion} ${at} ${value}`)) return [];
+      const { min, max } = readingRange(asked);
+      if (value >= min && value <= max) return [];
+      const message = `must be from ${min} to ${max}${asked.unit ? ` ${asked.unit}` : ''}`;
+      return [{ field: `trial.entrants[${i}].readings[${j}].value`, value, message }];
+    }),
+  );
+}
 
 /** Forgets a spool that is gone from the shelf, wherever a filament of a trial came off it. */
 export async function forgetSpool(t: Knex.Transaction, spoolId: string): Promise<void> {

@@ -2,7 +2,7 @@
 import {
   durometerReading,
   FlexReadingInput,
-  instrumentLine,
+  readReading,
   shoreModulusMPa,
   type DurometerReading,
   type Grade,
@@ -47,9 +47,14 @@ const input = computed(() => {
 const answer = computed(() => durometerReading(input.value));
 const brokenAt = computed(() => new Map(answer.value.rejected.map(r => [r.index, r.rules])));
 function take(): void {
-  const line = instrumentLine(typed.value);
-  if (!line || line.value < 0 || line.value > 100) {
-    problem.value = `“${typed.value.trim()}” is not allowed here: a number from 0 to 100`;
+  const unit = `Shore ${sheet.value.scale}`;
+  const line = readReading(
+    typed.value,
+    { id: 'hardness', unit },
+    sheet.value.readings.map(r => r.hardness),
+  );
+  if ('problem' in line) {
+    problem.value = line.meant === null ? line.problem : `${line.problem}. Did you mean ${line.meant}?`;
     return;
   }
   problem.value = '';

@@ -1,4 +1,4 @@
-import { useStorage } from '@vueuse/core';
+import { useKept } from '../../stores/browser-store';
 import { computed, type ComputedRef } from 'vue';
 
 /** A sheet that is being filled in: it stays in the browser when the page goes away. */
@@ -10,7 +10,7 @@ export interface BenchSheet<T extends object> {
 
 /** @param key what it is kept under; @param empty the sheet as it begins */
 export function useBenchSheet<T extends object>(key: string, empty: T): BenchSheet<T> {
-  const kept = useStorage<Partial<T>>(`hornblende-bench-${key}`, {}, localStorage, { flush: 'sync' });
+  const kept = useKept<Partial<T>>(`hornblende-bench-${key}`, {});
   return {
     sheet: computed(() => ({ ...empty, ...kept.value }) as T),
     put: change => (kept.value = { ...kept.value, ...change }),

@@ -56,7 +56,7 @@ function whatIsWrong(e: unknown): string[] {
 <template>
   <div v-if="draft.brief && ranking" class="page brief">
     <div class="page-head">
-      <TitleInput v-model="name" label="Name of the part" />
+      <TitleInput v-model="name" label="Name of the part" thing="A part" />
       <div class="right">
         <Button type="text" @click="versions = true">Versions</Button>
         <FileButton label="Read a brief" accept=".json,application/json" @file="read" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { cardAmounts, cardDoubts, cardHtml, cardMarkdown, cardRecord, cardStages } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
-import { useLocalStorage } from '@vueuse/core';
+import { useKept } from '../../stores/browser-store';
 import { computed, defineAsyncComponent } from 'vue';
 import { useWorkshop } from '../../stores/workshop';
 import LessonList from '../../ui/LessonList.vue';
@@ -47,7 +47,7 @@ const short = computed(() => {
 });
 
 /** What is ticked off, by part and filament, kept in this browser. */
-const ticks = useLocalStorage<Record<string, string[]>>('hornblende-card-ticks', {});
+const ticks = useKept<Record<string, string[]>>('hornblende-card-ticks', {});
 const key = computed(() => `${draft.id ?? ''} ${material.value}`);
 const ticked = computed(() => new Set(ticks.value[key.value] ?? []));
 function tick(id: string, on: boolean): void {

@@ -21,7 +21,7 @@ import OptionSelect from '../../ui/OptionSelect.vue';
 import Segments from '../../ui/Segments.vue';
 import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
-import type { LiveFix } from './useFix';
+import type { FixSheet, LiveFix } from './useFix';
 
 /** What it turned out to be: kept, so that the next fault is found sooner, and told of again where it matters. */
 const props = defineProps<{ fix: LiveFix; result: TriageResult }>();
@@ -29,12 +29,15 @@ const faults = useFaults();
 const printers = usePrinters();
 const { attempt, offerUndo } = useFeedback();
 
+const sheet = computed(() => props.fix.sheet.value);
+const putFound = (change: Partial<FixSheet['found']>): void =>
+  props.fix.put({ found: { ...sheet.value.found, ...change } });
 const first = computed(() => props.result.causes[0]!.id);
 /** Until another is picked, the likeliest is meant. */
-const picked = ref('');
+const picked = computed({ get: () => sheet.value.found.cause, set: cause => putFound({ cause }) });
 const cause = computed(() => picked.value || first.value);
-const remedy = ref('');
-const mending = ref<Mending>('helped');
+const remedy = computed({ get: () => sheet.value.found.remedy, set: text => putFound({ remedy: text }) });
+const mending = computed({ get: () => sheet.value.found.mending, set: how => putFound({ mending: how }) });
 const tellAt = ref<FaultPlace[]>([]);
 const limit = ref<number | null>(null);
 const busy = ref(false);
@@ -46,7 +49,6 @@ const placeNames: Record<FaultPlace, string> = {
   spool: 'at the spool',
   printer: 'at the printer',
 };
-const sheet = computed(() => props.fix.sheet.value);
 const places = computed(() => {
   const ids = { card: sheet.value.partId, spool: sheet.value.spoolId, printer: sheet.value.printerId };
   return (Object.keys(ids) as FaultPlace[])
@@ -75,7 +77,10 @@ async function keep(): Promise<void> {
       at: now,
       tellAt: tellAt.value,
     };
-    const saved = await faults.add({ ...props.fix.fault.value, history: {}, at: now, end });
+    // Sent twice, after an answer that was lost, it is one.
+    const id = sheet.value.id || crypto.randomUUID();
+    props.fix.put({ id });
+    const saved = await faults.add({ ...props.fix.fault.value, history: {}, at: now, end }, id);
     const before = printer.value;
     if (before && bound.value && limit.value !== null) {
       await api.savePrinter({
@@ -90,8 +95,6 @@ async function keep(): Promise<void> {
       await faults.remove(saved.id);
       props.fix.put(left);
     });
-    picked.value = '';
-    remedy.value = '';
   });
   busy.value = false;
 }

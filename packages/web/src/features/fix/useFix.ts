@@ -7,12 +7,13 @@ import {
   triageRank,
   warpOutcome,
   warpSetup,
+  type Mending,
   type Outcome,
   type SymptomId,
   type TriageResult,
 } from '@hornblende/core';
 import { computed, type ComputedRef } from 'vue';
-import { api } from '../../api/client';
+import { api, ApiError } from '../../api/client';
 import { useFaults } from '../../stores/faults';
 import { useLibrary } from '../../stores/library';
 import { usePrinters } from '../../stores/printers';
@@ -46,6 +47,10 @@ export interface FixSheet {
   /** The last prints at that place of the plate, and how many of them failed. */
   printsThere: number | null;
   failedThere: number | null;
+  /** What it was, as far as that is written down already; an empty cause is the likeliest. */
+  found: { cause: string; remedy: string; mending: Mending };
+  /** The id that it is kept under. */
+  id: string;
 }
 
 const empty: FixSheet = {
@@ -69,6 +74,8 @@ const empty: FixSheet = {
   liftChance: null,
   printsThere: null,
   failedThere: null,
+  found: { cause: '', remedy: '', mending: 'helped' },
+  id: '',
 };
 
 /** A fault being found: what is seen and known, what it may be, what to try next. It stays in the browser. */
@@ -85,6 +92,12 @@ export interface LiveFix {
   takeBack: (test: string) => void;
   /** Begins with what a failed print already says. @throws ApiError */
   fromPrint: (id: string) => Promise<void>;
+}
+
+/** Nothing for what is not there; anything else is still a failure. @throws ApiError */
+function orNothing(e: unknown): null {
+  if (e instanceof ApiError && e.status === 404) return null;
+  throw e;
 }
 
 /** @returns the fault in hand */
@@ -154,7 +167,11 @@ export function useFix(): LiveFix {
     await Promise.all([prints.load(), printers.load(), library.load(), shelf.load()]);
     const print = prints.list.find(p => p.id === id)?.print;
     if (!print) return;
-    const brief = print.partId ? (await api.part(print.partId)).brief : null;
+    // Its part may have been removed since.
+    const part = print.partId ? await api.part(print.partId).catch(orNothing) : null;
+    // Another print was chosen meanwhile.
+    if (sheet.value.printId !== id) return;
+    const brief = part?.brief ?? null;
     const spool = shelf.rows.find(r => r.id === print.spoolId);
     const printer = printers.list.find(p => p.id === print.printerId)?.profile;
     const filament = library.find(print.material);

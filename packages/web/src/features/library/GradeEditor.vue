@@ -20,6 +20,7 @@ import FormDialog from '../../ui/FormDialog.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import SearchField from '../../ui/SearchField.vue';
 import TextField from '../../ui/TextField.vue';
+import { useKeptForm } from '../../ui/useKeptForm';
 import GradeValueCell from './GradeValueCell.vue';
 import GradeWindowCell from './GradeWindowCell.vue';
 import { withValue, withWindow } from './grade-changes';
@@ -32,7 +33,10 @@ const props = defineProps<{ start: GradeEdit }>();
 const emit = defineEmits<{ close: []; saved: [grade: Grade] }>();
 const library = useLibrary();
 const { label, unit, number } = useProperties();
-const draft = shallowRef<Grade>(props.start.grade);
+const kept = useKeptForm(`grade-${props.start.grade.key || 'new'}-${props.start.revision ?? 0}`, {
+  grade: props.start.grade,
+});
+const draft = kept.field('grade');
 const past = shallowRef<Grade[]>([]);
 const search = ref('');
 const isNew = props.start.revision === null;
@@ -115,6 +119,7 @@ async function save(): Promise<void> {
     :width="920"
     save-label="Save the grade"
     :save="save"
+    :kept="kept"
     @close="emit('close')"
   >
     <div class="editor" data-testid="grade-editor">

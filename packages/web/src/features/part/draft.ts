@@ -5,11 +5,15 @@ import { api, ApiError } from '../../api/client';
 import { useCurrentPart } from '../../stores/current-part';
 import { contentOf, sameContent, type DraftContent } from './content';
 import { useContentHistory } from './history';
-import { clearJournal, readJournal, writeJournal } from './journal';
+import { clearJournal, readJournal, writeJournal, type FoundEntry } from './journal';
 import { setAt } from './set-at';
+import { openTabs, tabName } from './tab';
 
 /** How what is here stands to what is saved. */
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'failed' | 'conflict';
+
+/** Sends over one revision whose answers are waited for at most; the oldest is forgotten. */
+const MOST_SENT = 8;
 
 /**
  * The part being worked on: its content, undo history and saved state. Content is replaced, never changed in place, so
@@ -25,6 +29,10 @@ export const useDraft = defineStore('draft', () => {
   const theirs = shallowRef<Part | null>(null);
   const loadError = ref('');
   let saving: Promise<void> | null = null;
+  /** This tab's name, under which it keeps what is typed. */
+  let tab = '';
+  /** What was sent over the present revision and not answered. */
+  let sent: DraftContent[] = [];
 
   const brief = computed(() => content.value?.brief ?? null);
 
@@ -38,10 +46,11 @@ export const useDraft = defineStore('draft', () => {
     loadError.value = '';
     theirs.value = null;
     try {
-      const part = await api.part(partId);
+      const [part, tabs, own] = await Promise.all([api.part(partId), openTabs(), tabName()]);
       if (id.value !== partId) return;
+      tab = own;
       adopt(part);
-      recover(part);
+      recover(part, tabs);
     } catch (e) {
       const gone = e instanceof ApiError && e.status === 404;
       loadError.value = gone ? 'This part does not exist.' : (e as Error).message;
@@ -55,28 +64,57 @@ export const useDraft = defineStore('draft', () => {
 
   function adopt(part: Part): void {
     revision.value = part.revision;
+    sent = [];
     saveState.value = 'saved';
     theirs.value = null;
     show(contentOf(part));
     history.reset();
   }
 
-  /** Brings back what was typed but not saved when the page went away. */
-  function recover(part: Part): void {
-    const kept = readJournal(part.id);
-    if (!kept) return;
-    if (sameContent(kept.content, part)) {
-      clearJournal(part.id);
-      return;
-    }
-    show(kept.content);
-    if (kept.revision === part.revision) {
-      history.note();
+  /**
+   * Brings back what was typed but not saved when a page went away: in this tab, or in one that is gone. What a tab
+   * that is open has typed is its own. Where several are gone the newest is shown, the others one undo away.
+   */
+  function recover(part: Part, tabs: ReadonlySet<string>): void {
+    const unsaved = readJournal(part.id).filter(found => {
+      if (found.tab !== tab && tabs.has(found.tab)) return false;
+      const isSaved = sameContent(found.content, part);
+      if (isSaved) clearJournal(part.id, found.tab);
+      return !isSaved;
+    });
+    const [newest, ...others] = unsaved;
+    if (!newest) return;
+    show(newest.content);
+    history.note();
+    for (const other of others) history.putBehind(other.content);
+    for (const { tab: gone } of unsaved) if (gone !== tab) clearJournal(part.id, gone);
+    sent = newest.sent;
+    if (isFrom(newest, part)) {
       saveState.value = 'waiting';
+      keep();
     } else {
+      // Kept as it was typed, until somebody has chosen.
+      revision.value = newest.revision;
+      keep();
       theirs.value = part;
       saveState.value = 'conflict';
     }
+  }
+
+  /** Whether what was typed was typed over what is saved: over its revision, or over what this tab saved itself. */
+  function isFrom(found: FoundEntry, part: Part): boolean {
+    return found.revision === part.revision || found.sent.some(s => sameContent(s, part));
+  }
+
+  /** Keeps what is typed in this browser. */
+  function keep(): void {
+    if (id.value && content.value)
+      writeJournal(id.value, tab, {
+        content: content.value,
+        revision: revision.value,
+        sent,
+        at: Date.now(),
+      });
   }
 
   /** Replaces the content as one step of undo; steps on the same field in a row are one. */
@@ -131,8 +169,8 @@ export const useDraft = defineStore('draft', () => {
 
   function put(next: DraftContent): void {
     show(next);
-    if (id.value) writeJournal(id.value, { content: next, revision: revision.value });
     if (saveState.value !== 'conflict') saveState.value = 'waiting';
+    keep();
   }
 
   /** Saves what waits; several calls at once become one after the other. */
@@ -148,34 +186,64 @@ export const useDraft = defineStore('draft', () => {
   async function save(partId: string, what: DraftContent, keepalive: boolean): Promise<void> {
     saveState.value = 'saving';
     const { given, printerId, weatherId } = what;
+    sent = [...sent.filter(s => s !== what), what].slice(-MOST_SENT);
+    keep();
     try {
       const change = { brief: given, printerId, weatherId, revision: revision.value };
       const part = await api.savePart(partId, change, keepalive);
-      if (id.value !== partId) return;
-      revision.value = part.revision;
-      if (content.value === what) {
-        saveState.value = 'saved';
-        clearJournal(partId);
-      } else put(content.value ?? what);
+      if (id.value === partId) saved(partId, part, what);
     } catch (e) {
-      saveError.value = (e as Error).message;
-      const stale = e instanceof ApiError && e.status === 409;
-      if (stale) theirs.value = e.body.current as Part;
-      saveState.value = stale ? 'conflict' : 'failed';
+      if (id.value === partId) notSaved(partId, e);
     }
+  }
+
+  function saved(partId: string, part: Part, what: DraftContent): void {
+    revision.value = part.revision;
+    sent = [];
+    if (content.value === what) {
+      saveState.value = 'saved';
+      clearJournal(partId, tab);
+    } else put(content.value ?? what);
+  }
+
+  function notSaved(partId: string, e: unknown): void {
+    saveError.value = (e as Error).message;
+    if (!(e instanceof ApiError) || e.status !== 409) {
+      saveState.value = 'failed';
+      if (e instanceof ApiError && e.status === 400) withoutWhatIsGone(e);
+      return;
+    }
+    const current = e.body.current as Part;
+    // An earlier save of this tab arrived, and only its answer did not: that is no conflict.
+    const own = sent.find(s => sameContent(s, current));
+    if (own) {
+      saved(partId, current, own);
+      return;
+    }
+    theirs.value = current;
+    saveState.value = 'conflict';
+  }
+
+  /** A printer or weather that was removed meanwhile must not keep everything else from being saved. */
+  function withoutWhatIsGone({ problems }: ApiError): void {
+    const gone = (['printerId', 'weatherId'] as const).filter(f => problems.some(p => p.field === f));
+    if (!gone.length || !content.value) return;
+    put({ ...content.value, ...Object.fromEntries(gone.map(f => [f, null])) });
+    saveState.value = 'waiting';
   }
 
   /**
    * Ends a conflict: keeps what is here, over what was saved elsewhere, or takes that. Either way the other stays one
    * undo away.
    */
-  async function resolve(keep: 'mine' | 'theirs'): Promise<void> {
+  async function resolve(which: 'mine' | 'theirs'): Promise<void> {
     const other = theirs.value;
     const mine = content.value;
     if (!other || !mine || !id.value) return;
     revision.value = other.revision;
     theirs.value = null;
-    if (keep === 'mine') {
+    sent = [];
+    if (which === 'mine') {
       history.putBehind(contentOf(other));
       saveState.value = 'waiting';
       await flush();
@@ -184,7 +252,7 @@ export const useDraft = defineStore('draft', () => {
     show(contentOf(other));
     history.putBehind(mine);
     saveState.value = 'saved';
-    clearJournal(id.value);
+    clearJournal(id.value, tab);
   }
 
   /** Looks whether another tab saved; silent when something here waits to be saved. @returns whether it did */

@@ -1,11 +1,11 @@
-import { useLocalStorage } from '@vueuse/core';
+import { useKept } from '../../stores/browser-store';
 import { computed, type WritableComputedRef } from 'vue';
 import { useDraft } from './draft';
 
 /** Why the part being worked on is decided as it is; kept in this browser until it is recorded. */
 export function useDecisionReason(): WritableComputedRef<string> {
   const draft = useDraft();
-  const reasons = useLocalStorage<Record<string, string>>('hornblende-reasons', {});
+  const reasons = useKept<Record<string, string>>('hornblende-reasons', {});
   return computed({
     get: () => reasons.value[draft.id ?? ''] ?? '',
     set: text => {

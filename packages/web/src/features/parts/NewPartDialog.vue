@@ -8,6 +8,8 @@ import { usePrinters } from '../../stores/printers';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
+import RestoredNotice from '../../ui/RestoredNotice.vue';
+import { useKeptForm } from '../../ui/useKeptForm';
 import { useReturnFocus } from '../../ui/useReturnFocus';
 
 /** Names a new part, and gives it a start: another part, or a usual kind with its traps. */
@@ -19,9 +21,13 @@ const router = useRouter();
 const { attempt } = useFeedback();
 useReturnFocus();
 const open = ref(true);
-const name = ref(props.from ? `${props.from.name}, copy` : '');
+const kept = useKeptForm(`part-${props.from?.id ?? 'new'}`, {
+  name: props.from ? `${props.from.name}, copy` : '',
+  startKey: '',
+});
+const name = kept.field('name');
+const startKey = kept.field('startKey');
 const tried = ref(false);
-const startKey = ref('');
 const start = computed(() => startingPoints.find(s => s.key === startKey.value) ?? null);
 const kinds = [
   { value: '', label: 'another kind: begin with five questions' },
@@ -42,7 +48,9 @@ async function create(): Promise<void> {
     // Asked for by whoever is quicker than the first page: a part must not go without its printer.
     if (!printers.loaded) await printers.load();
     const printerId = printers.list.find(p => p.isDefault)?.id ?? null;
-    const part = await parts.create(wanted, printerId, props.from ?? undefined, start.value?.brief ?? {});
+    const from = { ...(props.from ? { from: props.from } : {}), start: start.value?.brief ?? {} };
+    const part = await parts.create(wanted, printerId, { ...from, id: kept.id.value });
+    kept.done();
     open.value = false;
     await router.push(`/parts/${part.id}/brief`);
   });
@@ -56,8 +64,10 @@ async function create(): Promise<void> {
     ok-text="Begin"
     cancel-text="Cancel"
     :after-close="() => emit('close')"
+    @cancel="kept.discard()"
     @ok="create"
   >
+    <RestoredNotice :kept="kept" />
     <div ref="dialog" class="naming">
       <TextField
         v-model="name"

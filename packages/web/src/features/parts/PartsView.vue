@@ -112,10 +112,6 @@ const groups = computed(() =>
       @copy="begin"
     />
     <MoreButton :more="parts.next !== null" what="parts" :load="loadMore" />
-    <p v-if="parts.unreadable" class="notice small" role="alert">
-      {{ parts.unreadable === 1 ? 'One part is' : `${parts.unreadable} parts are` }} damaged and left out
-      here. A backup under <RouterLink to="/settings">Settings</RouterLink> has what was lost.
-    </p>
     <p v-if="parts.state === 'ready'" class="away">
       <Button type="text" :aria-expanded="away" @click="away = !away">{{
         away ? 'Fold the parts put away' : 'Parts put away'

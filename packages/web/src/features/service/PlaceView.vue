@@ -2,6 +2,7 @@
 import {
   colourByWords,
   families,
+  type Part,
   type Placement,
   aspectWords,
   consequenceWords,
@@ -11,11 +12,10 @@ import {
   waterWords,
 } from '@hornblende/core';
 import { Button, Checkbox } from 'ant-design-vue';
-import { computed, onMounted, ref } from 'vue';
+import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { api } from '../../api/client';
 import { useLibrary } from '../../stores/library';
-import { useParts } from '../../stores/parts';
 import { usePrints } from '../../stores/prints';
 import { useService } from '../../stores/service';
 import { useShelf } from '../../stores/shelf';
@@ -28,7 +28,10 @@ import TextField from '../../ui/TextField.vue';
 import PlaceAir from './PlaceAir.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { shrunk } from './photo';
-import { placingDraft, usePlacing } from './usePlacing';
+import { placingDraft, usePlacing, type PlacingDraft } from './usePlacing';
+import RestoredNotice from '../../ui/RestoredNotice.vue';
+import { useKeptForm } from '../../ui/useKeptForm';
+import PartPicker from './PartPicker.vue';
 import { optionsOf } from './words';
 import { colourWords } from '@hornblende/core';
 
@@ -36,7 +39,6 @@ import { colourWords } from '@hornblende/core';
 const props = defineProps<{ id?: string }>();
 const service = useService();
 const library = useLibrary();
-const parts = useParts();
 const prints = usePrints();
 const shelf = useShelf();
 const router = useRouter();
@@ -44,32 +46,40 @@ const { query } = useRoute();
 const { attempt, tell } = useFeedback();
 const state = ref<'loading' | 'ready' | 'failed'>('loading');
 const tried = ref(false);
-const { draft, problems, placement } = usePlacing(placingDraft(null));
+const partAsked = typeof query.part === 'string' ? query.part : null;
+const kept = useKeptForm<PlacingDraft>(`place-${props.id ?? `new-${partAsked ?? ''}`}`, placingDraft(null));
+const draft = kept.form;
+const { problems, placement } = usePlacing(draft);
 
 async function fetchAll(): Promise<void> {
   const done = await attempt(async () => {
-    await Promise.all([service.load(), library.load(), parts.load(), prints.load(), shelf.load()]);
-    if (props.id) draft.value = placingDraft(service.byId(props.id)?.placement ?? null);
-    else if (typeof query.part === 'string') await ofPart(query.part);
+    await Promise.all([service.load(), library.load(), prints.load(), shelf.load()]);
+    if (props.id) kept.begin(placingDraft(service.byId(props.id)?.placement ?? null));
+    else if (partAsked !== null && !kept.restored.value) await ofPart(partAsked);
+    if (draft.value.partId) part.value = await api.part(draft.value.partId).catch(() => null);
   });
   state.value = done ? 'ready' : 'failed';
 }
 onMounted(fetchAll);
 
+/** The part that it is one of, where that is known. */
+const part = shallowRef<Part | null>(null);
 /** What a part's brief and its decision already say of it. */
 async function ofPart(id: string): Promise<void> {
-  const { brief } = await api.part(id);
-  const decision = (await api.decisions(id, null)).items.find(d => !d.withdrawn) ?? null;
-  const first = decision?.firstChoice ?? '';
-  const kept = draft.value;
-  draft.value = {
-    ...kept,
-    partId: id,
-    name: kept.name || brief.name,
+  put({ partId: id });
+  const [found, decisions] = await Promise.all([api.part(id), api.decisions(id, null)]);
+  // Another one was chosen meanwhile.
+  if (draft.value.partId !== id) return;
+  part.value = found;
+  const { brief } = found;
+  const decision = decisions.items.find(d => !d.withdrawn) ?? null;
+  const now = draft.value;
+  put({
+    name: now.name || brief.name,
     decisionId: decision?.id ?? null,
-    first: kept.first || first,
+    first: now.first || (decision?.firstChoice ?? ''),
     place: {
-      ...kept.place,
+      ...now.place,
       heat: brief.heat.setting,
       sun: brief.sun,
       water: brief.water,
@@ -81,7 +91,7 @@ async function ofPart(id: string): Promise<void> {
     walls: brief.print.walls,
     ifItFails: brief.ifItFails,
     lifeYears: brief.lifeYears,
-  };
+  });
 }
 /** What a logged print already says. */
 function ofPrint(id: string): void {
@@ -107,10 +117,6 @@ function putPlace(change: Partial<Placement['place']>): void {
   put({ place: { ...draft.value.place, ...change } });
 }
 const said = (field: string): string => (tried.value ? (problems.value.get(field) ?? '') : '');
-const partOptions = computed(() => [
-  { value: '', label: 'none of the list' },
-  ...parts.list.map(p => ({ value: p.id, label: p.name })),
-]);
 const printOptions = computed(() => [
   { value: '', label: 'not logged' },
   ...prints.list
@@ -135,7 +141,8 @@ async function save(): Promise<void> {
   await attempt(async () => {
     const stored = props.id ? service.byId(props.id) : null;
     if (stored) await service.save(stored, { ...wanted, archived: stored.placement.archived });
-    const id = stored ? stored.id : (await service.add(wanted)).id;
+    const id = stored ? stored.id : (await service.add(wanted, kept.id.value)).id;
+    kept.done();
     tell(stored ? 'It is changed.' : 'It is out there. The first look is due in a month.');
     await router.push(`/service/${id}`);
   });
@@ -147,14 +154,15 @@ async function save(): Promise<void> {
     <p class="soft small"><RouterLink to="/service">Service</RouterLink></p>
     <h1>{{ id ? 'Change what is out there' : 'Place a part' }}</h1>
     <PageState :state="state" what="what can be placed" @retry="fetchAll">
+      <RestoredNotice :kept="kept" />
       <form @submit.prevent="save">
         <fieldset>
           <legend>What it is</legend>
-          <OptionSelect
-            :model-value="draft.partId"
+          <PartPicker
+            :part-id="draft.partId"
+            :part-name="part?.name ?? ''"
             label="One of"
-            :options="partOptions"
-            @update:model-value="v => (v ? attempt(() => ofPart(v)) : put({ partId: '' }))"
+            @pick="v => (v ? attempt(() => ofPart(v)) : put({ partId: '' }))"
           />
           <OptionSelect
             :model-value="draft.printId"

@@ -63,6 +63,9 @@ onMounted(() => void fetchAll());
     <div v-for="w in queue.refused" :key="w.look.id" class="notice" role="alert">
       <p>A look of {{ w.look.at.slice(0, 10) }} was refused: {{ w.problem }}</p>
       <Button size="small" @click="queue.retry(w.look.id)">Try again</Button>
+      <Button v-if="w.look.photos.length" size="small" @click="queue.sendWithout(w.look.id)"
+        >Send it without what is missing</Button
+      >
       <Button size="small" type="text" danger @click="queue.forget(w.look.id)">Give it up</Button>
     </div>
     <p v-if="health.isPhone && service.state === 'failed'" class="notice">

@@ -7,7 +7,7 @@ import {
   type ListedPlacement,
   type ServiceCheck,
 } from '@hornblende/core';
-import { useStorage } from '@vueuse/core';
+import { useKept } from '../../stores/browser-store';
 import { computed, ref, shallowRef, type ComputedRef, type Ref, type ShallowRef } from 'vue';
 import { useLooksQueue } from '../../stores/looks-queue';
 import { lookId, nameOf, shrunk } from './photo';
@@ -60,9 +60,9 @@ const MOST_PHOTOS = 6;
 /** A look being written at a part; what is answered stays when the page goes away. */
 export function useLook(placed: () => ListedPlacement): OpenLook {
   const queue = useLooksQueue();
-  const who = useStorage('hornblende-looker', '', localStorage);
+  const who = useKept<string>('hornblende-looker', '');
   const key = `hornblende-look-${placed().id}`;
-  const draft = useStorage<LookDraft>(key, empty(who.value), localStorage, { flush: 'sync' });
+  const draft = useKept<LookDraft>(key, empty(who.value));
   const photos = shallowRef<{ name: string; blob: Blob; url: string }[]>([]);
   const problem = ref('');
   const checks = computed(() => checksFor(placed().placement));

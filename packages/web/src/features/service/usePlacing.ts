@@ -1,5 +1,5 @@
 import { parsePlacement, InputError, type Placement, type PlacedMaterial } from '@hornblende/core';
-import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { computed, type ComputedRef, type Ref } from 'vue';
 
 /** A part in service as it is being written. */
 export interface PlacingDraft {
@@ -26,7 +26,6 @@ export interface PlacingDraft {
 
 /** A part placed, or changed: its form, what is wrong with it, and what it comes to. */
 export interface Placing {
-  draft: Ref<PlacingDraft>;
   problems: ComputedRef<Map<string, string>>;
   /** Null while something is wrong. */
   placement: ComputedRef<Placement | null>;
@@ -88,9 +87,8 @@ function emptyFields({ name, first, place, since }: PlacingDraft): Map<string, s
   ]);
 }
 
-/** @param initial the form as it begins */
-export function usePlacing(initial: PlacingDraft): Placing {
-  const draft = ref(initial);
+/** @param draft the form, as it is being filled in */
+export function usePlacing(draft: Ref<PlacingDraft>): Placing {
   const read = computed((): { placement: Placement | null; problems: Map<string, string> } => {
     const { first, other, partId, printId, ...rest } = draft.value;
     const keys = [first, other].filter(Boolean);
@@ -113,7 +111,6 @@ export function usePlacing(initial: PlacingDraft): Placing {
     }
   });
   return {
-    draft,
     problems: computed(() => read.value.problems),
     placement: computed(() => read.value.placement),
   };

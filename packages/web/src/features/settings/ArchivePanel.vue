@@ -1,16 +1,24 @@
 <script setup lang="ts">
-import { Button, Modal, Radio, RadioGroup } from 'ant-design-vue';
+import type { ArchiveUndone, LeftAsIs } from '@hornblende/core';
+import { Button, Modal, Progress, Radio, RadioGroup } from 'ant-design-vue';
 import dayjs from 'dayjs';
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
+import { api } from '../../api/client';
 import DataTable from '../../ui/DataTable.vue';
 import FileButton from '../../ui/FileButton.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useArchiveImport } from './useArchiveImport';
 
 /** The whole workshop in one file, out; and one like it in again, looked at before. */
-const { attempt, tell } = useFeedback();
-const { fileName, stage, preview, result, problems, conflicts, read, write, undo, cancel } =
+const { attempt } = useFeedback();
+const { fileName, stage, preview, result, problems, progress, conflicts, read, write, undo, cancel } =
   useArchiveImport();
+/** How far an export is, from 0 to 1; null while none is written. */
+const exporting = ref<number | null>(null);
+/** What the last export could not write. */
+const left = shallowRef<LeftAsIs[]>([]);
+let stopExport = new AbortController();
+const taken = shallowRef<ArchiveUndone | null>(null);
 const open = ref(false);
 const busy = computed(() => stage.value === 'reading' || stage.value === 'writing');
 
@@ -27,6 +35,14 @@ const kindNames: Record<string, string> = {
   libraries: 'states of the library',
   pieces: 'pieces of decisions',
   decisions: 'decisions',
+  prints: 'prints',
+  trials: 'trials',
+  faults: 'faults',
+  'drill-answers': 'answers to drills',
+  photos: 'photographs',
+  service: 'parts in service',
+  inspections: 'looks',
+  shapes: 'files of shapes',
 };
 const columns = [
   { key: 'kind', title: 'Kind' },
@@ -55,10 +71,26 @@ function close(): void {
   cancel();
   open.value = false;
   // What the pages hold may be older than what was taken over.
-  if (result.value) location.reload();
+  if (result.value || taken.value) location.reload();
 }
 async function takeBack(): Promise<void> {
-  await attempt(async () => tell(await undo()));
+  await attempt(async () => {
+    taken.value = await undo();
+  });
+}
+async function exportAll(): Promise<void> {
+  stopExport = new AbortController();
+  exporting.value = 0;
+  left.value = [];
+  await attempt(async () => {
+    const progress = (share: number): void => {
+      exporting.value = share;
+    };
+    const ready = await api.exportArchive({ signal: stopExport.signal, progress });
+    left.value = ready.left;
+    location.assign(api.archiveAddress(ready.id));
+  });
+  exporting.value = null;
 }
 </script>
 
@@ -67,9 +99,19 @@ async function takeBack(): Promise<void> {
     <h2>Archive</h2>
     <div class="setting">
       <p class="deeds">
-        <Button href="/api/archive" download>Export everything</Button>
+        <Button v-if="exporting === null" @click="exportAll">Export everything</Button>
+        <template v-else>
+          <span class="far"><Progress :percent="Math.round(100 * exporting)" size="small" /></span>
+          <Button size="small" @click="stopExport.abort()">Stop</Button>
+        </template>
         <FileButton label="Import an archive" accept=".zip" @file="take" />
       </p>
+      <div v-if="left.length" class="small out" role="alert" data-testid="export-left">
+        <p>Written, but {{ left.length === 1 ? 'one record' : `${left.length} records` }} could not be:</p>
+        <ul>
+          <li v-for="l in left.slice(0, 8)" :key="l.what">{{ l.what }}: {{ l.why }}</li>
+        </ul>
+      </div>
       <p class="soft small">
         One zip with a file for each record, for another machine, another disk, or a look with other tools.
         Importing shows first what it would do, and can be taken back.
@@ -79,6 +121,7 @@ async function takeBack(): Promise<void> {
       <div data-testid="archive">
         <p v-if="busy" role="status">
           {{ stage === 'reading' ? 'Reading it through, record by record…' : 'Taking it over…' }}
+          <Progress :percent="Math.round(100 * progress)" size="small" />
         </p>
         <ul v-else-if="stage === 'failed'" class="out" role="alert">
           <li v-for="p in problems" :key="p">{{ p }}. Nothing was written.</li>
@@ -89,7 +132,19 @@ async function takeBack(): Promise<void> {
               >, {{ result.kept }} kept as they are here</template
             >.
           </p>
-          <p v-else role="status">The import was taken back.</p>
+          <template v-else-if="taken">
+            <p role="status">The import was taken back: {{ taken.restored }} records are as they were.</p>
+            <template v-if="taken.left.length">
+              <p>
+                {{
+                  taken.left.length === 1 ? 'One stays as it is' : `${taken.left.length} stay as they are`
+                }}:
+              </p>
+              <ul class="small" data-testid="archive-left">
+                <li v-for="l in taken.left.slice(0, 20)" :key="l.what">{{ l.what }}: {{ l.why }}.</li>
+              </ul>
+            </template>
+          </template>
         </template>
         <template v-else-if="preview">
           <p>
@@ -139,5 +194,9 @@ async function takeBack(): Promise<void> {
   align-items: center;
   flex-wrap: wrap;
   margin: 0;
+}
+
+.far {
+  width: 160px;
 }
 </style>

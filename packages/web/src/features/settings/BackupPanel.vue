@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { BackupSummary, Verification } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button, Progress } from 'ant-design-vue';
 import dayjs from 'dayjs';
 import { onMounted, ref, shallowRef } from 'vue';
 import { api } from '../../api/client';
@@ -17,6 +17,9 @@ const list = shallowRef<BackupSummary[]>([]);
 const state = ref<'loading' | 'ready' | 'failed'>('loading');
 const busy = ref<'backup' | 'verify' | null>(null);
 const found = shallowRef<Verification | null>(null);
+/** How far reading everything through is, from 0 to 1. */
+const share = ref(0);
+let stop = new AbortController();
 const columns = [
   { key: 'at', title: 'Made' },
   { key: 'contents', title: 'What is in it' },
@@ -45,8 +48,13 @@ async function backUp(): Promise<void> {
 }
 async function verify(): Promise<void> {
   busy.value = 'verify';
+  share.value = 0;
+  stop = new AbortController();
+  const progress = (now: number): void => {
+    share.value = now;
+  };
   await attempt(async () => {
-    found.value = await api.verify();
+    found.value = await api.verify({ signal: stop.signal, progress });
   });
   busy.value = null;
 }
@@ -75,12 +83,17 @@ function restore(b: BackupSummary): void {
     <div class="setting">
       <p class="deeds">
         <Button type="primary" :loading="busy === 'backup'" @click="backUp">Back up now</Button>
-        <Button :loading="busy === 'verify'" @click="verify">Read every record through</Button>
+        <Button v-if="busy !== 'verify'" @click="verify">Read every record through</Button>
+        <template v-else>
+          <span class="far"><Progress :percent="Math.round(100 * share)" size="small" /></span>
+          <Button size="small" @click="stop.abort()">Stop</Button>
+        </template>
       </p>
       <p class="soft small">
         One is made each day and before each new version, read through after writing, and kept beside the
-        workshop: seven days and four weeks back. A backup on the same disk does not outlive the disk: export
-        an archive now and then.
+        workshop with its photographs: seven days and four weeks back. A backup on the same disk does not
+        outlive the disk: export an archive now and then, or start Hornblende with HORNBLENDE_BACKUPS set to a
+        folder on another disk.
       </p>
       <p v-if="found" :class="found.ok ? 'fits' : 'out'" role="status" data-testid="verified">
         {{ found.ok ? `● ${found.checked} records, all sound.` : `○ ${found.checked} records were read:` }}
@@ -105,6 +118,9 @@ function restore(b: BackupSummary): void {
           <template #contents="{ row }">
             {{ contentsText(row.counts) }}
             <div v-if="row.problems.length" class="out small">○ {{ row.problems[0] }}</div>
+            <div v-if="row.photosGone" class="marginal small">
+              {{ row.photosGone }} photographs were gone already and are not in it
+            </div>
           </template>
           <template #size="{ row }">{{ sizeText(row.bytes) }}</template>
           <template #act="{ row }">
@@ -128,5 +144,9 @@ function restore(b: BackupSummary): void {
   gap: 10px;
   flex-wrap: wrap;
   margin: 0;
+}
+
+.far {
+  width: 160px;
 }
 </style>

@@ -7,6 +7,7 @@ import NumberInput from '../../ui/NumberInput.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import ArchivePanel from './ArchivePanel.vue';
 import BackupPanel from './BackupPanel.vue';
+import WaitsNotice from '../../ui/WaitsNotice.vue';
 
 /** What holds for this browser, and what for the workshop. */
 const settings = useSettings();
@@ -54,6 +55,7 @@ function setCurrency(): void {
     </section>
     <section>
       <h2>The workshop</h2>
+      <WaitsNotice />
       <div class="setting">
         <h3>Currency</h3>
         <Input

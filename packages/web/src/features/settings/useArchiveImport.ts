@@ -1,4 +1,4 @@
-import type { ArchiveImported, ArchivePreview } from '@hornblende/core';
+import type { ArchiveImported, ArchivePreview, ArchiveUndone } from '@hornblende/core';
 import { ref, shallowRef, type Ref, type ShallowRef } from 'vue';
 import { api } from '../../api/client';
 import { problemLines } from '../../api/problem-lines';
@@ -10,11 +10,14 @@ export interface ArchiveImport {
   preview: ShallowRef<ArchivePreview | null>;
   result: ShallowRef<ArchiveImported | null>;
   problems: Ref<string[]>;
+  /** How far it is, from 0 to 1. */
+  progress: Ref<number>;
   /** What becomes of records that were changed here after the archive was made. */
   conflicts: Ref<'keep' | 'replace'>;
   read: (file: File) => Promise<void>;
   write: () => Promise<void>;
-  undo: () => Promise<string>;
+  /** Takes the import back. @returns what that did, and what stayed as it is and why */
+  undo: () => Promise<ArchiveUndone>;
   cancel: () => void;
 }
 
@@ -26,6 +29,10 @@ export function useArchiveImport(): ArchiveImport {
   const result = shallowRef<ArchiveImported | null>(null);
   const problems = ref<string[]>([]);
   const conflicts = ref<'keep' | 'replace'>('keep');
+  const progress = ref(0);
+  const said = (share: number): void => {
+    progress.value = share;
+  };
   let abort = new AbortController();
 
   function failed(e: unknown): void {
@@ -39,8 +46,9 @@ export function useArchiveImport(): ArchiveImport {
     stage.value = 'reading';
     preview.value = null;
     result.value = null;
+    progress.value = 0;
     try {
-      preview.value = await api.previewArchive(file, abort.signal);
+      preview.value = await api.previewArchive(file, { signal: abort.signal, progress: said });
       stage.value = 'preview';
     } catch (e) {
       failed(e);
@@ -49,20 +57,19 @@ export function useArchiveImport(): ArchiveImport {
   async function write(): Promise<void> {
     if (!preview.value) return;
     stage.value = 'writing';
+    progress.value = 0;
     try {
-      result.value = await api.importArchive(preview.value.id, conflicts.value);
+      result.value = await api.importArchive(preview.value.id, conflicts.value, { progress: said });
       stage.value = 'done';
     } catch (e) {
       failed(e);
     }
   }
-  /** Takes the import back. @returns what that did, in words. @throws ApiError */
-  async function undo(): Promise<string> {
-    if (!result.value) return '';
-    const { restored, left } = await api.undoArchive(result.value.id);
+  /** @throws ApiError */
+  async function undo(): Promise<ArchiveUndone> {
+    const undone = await api.undoArchive(result.value!.id);
     result.value = null;
-    const kept = left.length ? `; ${left.length} changed since stay as they are` : '';
-    return `Taken back: ${restored} records are as they were${kept}.`;
+    return undone;
   }
   return {
     fileName,
@@ -70,6 +77,7 @@ export function useArchiveImport(): ArchiveImport {
     preview,
     result,
     problems,
+    progress,
     conflicts,
     read,
     write,

@@ -12,10 +12,18 @@ const emit = defineEmits<{ add: [criterion: TrialCriterion] }>();
 const label = ref('');
 const unit = ref('');
 const weight = ref(1);
-const better = ref<'more' | 'less'>('more');
+const better = ref<'more' | 'less' | 'band'>('more');
+const low = ref<number | null>(null);
+const high = ref<number | null>(null);
+const band = computed<[number, number] | null>(() =>
+  better.value === 'band' && low.value !== null && high.value !== null && low.value <= high.value
+    ? [low.value, high.value]
+    : null,
+);
 const ways = [
   { value: 'more', label: 'more is better' },
   { value: 'less', label: 'less is better' },
+  { value: 'band', label: 'between two values' },
 ] as const;
 const id = computed(() =>
   label.value
@@ -26,7 +34,7 @@ const id = computed(() =>
 );
 const problem = computed(() => (props.taken.includes(`own-${id.value}`) ? 'stands there already' : ''));
 function add(): void {
-  if (!id.value || problem.value) return;
+  if (!id.value || problem.value || (better.value === 'band' && !band.value)) return;
   emit('add', {
     id: `own-${id.value}`,
     label: label.value.trim(),
@@ -34,6 +42,7 @@ function add(): void {
     lessIsBetter: better.value === 'less',
     weight: weight.value,
     limit: null,
+    band: band.value,
     enough: null,
     property: null,
   });
@@ -48,7 +57,11 @@ function add(): void {
     <TextField v-model="unit" label="Unit" :maxlength="20" />
     <NumberInput v-model="weight" label="Weight" :min="0" :max="5" :fallback="1" />
     <Segments v-model="better" :options="ways" label="Which way is better" />
-    <Button html-type="submit" :disabled="!id">Measure it too</Button>
+    <template v-if="better === 'band'">
+      <NumberInput v-model="low" label="From" :min="-1e9" :max="1e9" nullable />
+      <NumberInput v-model="high" label="To" :min="-1e9" :max="1e9" nullable />
+    </template>
+    <Button html-type="submit" :disabled="!id || (better === 'band' && !band)">Measure it too</Button>
   </form>
 </template>
 

@@ -28,7 +28,7 @@ const library = useLibrary();
 const working = useWorking();
 const { ranking } = useRanking();
 const { attempt } = useFeedback();
-const trial = computed(() => props.live.trial.value!);
+const trial = computed(() => props.live.asked.value!);
 const answer = computed(() => props.live.answer.value!);
 /** What the brief weighs and nothing here measures. */
 const untold = computed(() =>

@@ -2,16 +2,20 @@
 import {
   counted,
   instrumentLine,
+  readReading,
+  wantedWords,
   keepsLimit,
   meanOf as mean,
   type TrialCriterion,
   type TrialEntrant,
+  type TrialReading,
   type TrialStep,
 } from '@hornblende/core';
 import { Button, Checkbox } from 'ant-design-vue';
-import { useLocalStorage } from '@vueuse/core';
-import { computed, ref, watch } from 'vue';
+import { useKept } from '../../stores/browser-store';
+import { computed, ref, shallowRef, watch } from 'vue';
 import { useLibrary } from '../../stores/library';
+import OptionSelect from '../../ui/OptionSelect.vue';
 import PlainTable from '../../ui/PlainTable.vue';
 import TextField from '../../ui/TextField.vue';
 import { useBenchInstrument } from './useBenchInstrument';
@@ -24,7 +28,7 @@ import type { LiveTrial } from './useTrial';
 const props = defineProps<{ live: LiveTrial }>();
 const emit = defineEmits<{ answer: [] }>();
 const library = useLibrary();
-const trial = computed(() => props.live.trial.value!);
+const trial = computed(() => props.live.asked.value!);
 /** A cell picked out of turn; null: the next in the order. */
 const picked = ref<Pick<TrialStep, 'material' | 'criterion'> | null>(null);
 const here = computed(() => picked.value ?? props.live.next.value);
@@ -33,8 +37,12 @@ const entrant = computed(() => trial.value.entrants.find(e => e.material === her
 const { kind, simulated, read } = useBenchInstrument(criterion);
 const typed = ref('');
 const problem = ref('');
+/** What a slip was meant to be, to be taken by one press. */
+const meant = ref<number | null>(null);
+/** The reading that was taken last, wherever one has moved since. */
+const last = shallowRef<{ material: string; reading: TrialReading } | null>(null);
 /** How a tool's lines are read, where the usual way does not: a pattern whose first group is the number. */
-const pattern = useLocalStorage('hornblende-bench-pattern', '');
+const pattern = useKept('hornblende-bench-pattern', '');
 const asPattern = computed(() => patternOf(pattern.value));
 const tool = useSerialTool(
   line => {
@@ -44,7 +52,10 @@ const tool = useSerialTool(
 );
 watch(
   () => [here.value?.material, here.value?.criterion],
-  () => (problem.value = ''),
+  () => {
+    problem.value = '';
+    meant.value = null;
+  },
 );
 
 const readings = computed(
@@ -56,35 +67,59 @@ const printNow = computed(() =>
 function keep(value: number, instrument: string, note: string): void {
   const at = here.value;
   if (!at) return;
-  props.live.take(at.material, {
+  const reading: TrialReading = {
     criterion: at.criterion,
     value,
     at: new Date().toISOString(),
     instrument,
     struck: false,
     note,
-  });
+  };
+  props.live.take(at.material, reading);
+  last.value = { material: at.material, reading };
   typed.value = '';
   problem.value = '';
+  meant.value = null;
   if (picked.value && printNow.value > trial.value.replicates) picked.value = null;
 }
 function take(): void {
   const at = here.value;
   if (!at) return;
-  const family = library.find(at.material) ?? null;
-  const got = read(typed.value, family);
-  if (!got) {
-    problem.value = typed.value.trim()
-      ? `“${typed.value.trim()}” holds no number`
-      : 'a number, or a reading of the instrument';
+  if (!criterion.value) return;
+  if (!typed.value.trim()) {
+    const got = read('', library.find(at.material) ?? null);
+    if (got) keep(got.value, got.instrument, '');
+    else problem.value = 'a number, or a reading of the instrument';
     return;
   }
-  keep(got.value, got.instrument, '');
+  const near = trial.value.entrants.flatMap(e => counted(e, at.criterion));
+  const got = readReading(typed.value, criterion.value, near);
+  if ('problem' in got) {
+    problem.value = got.problem;
+    meant.value = got.meant;
+    return;
+  }
+  keep(got.value, kind.value?.label ?? '', '');
 }
-function strikeLast(): void {
-  const last = readings.value.filter(r => !r.struck).at(-1);
-  if (last && entrant.value) props.live.strike(entrant.value.material, last);
+function takeMeant(): void {
+  if (meant.value !== null) keep(meant.value, kind.value?.label ?? '', '');
 }
+function undoLast(): void {
+  const taken = last.value;
+  if (!taken) return;
+  const stands = trial.value.entrants
+    .find(e => e.material === taken.material)
+    ?.readings.find(r => r.at === taken.reading.at && r.criterion === taken.reading.criterion && !r.struck);
+  if (stands) props.live.strike(taken.material, stands);
+  last.value = null;
+}
+const lastWords = computed(() => {
+  if (!last.value) return '';
+  const { material, reading } = last.value;
+  const c = trial.value.criteria.find(x => x.id === reading.criterion);
+  const value = `${reading.value}${c?.unit ? ` ${c.unit}` : ''}`;
+  return `${props.live.nameOf(material)}, ${c?.label.toLowerCase() ?? ''}: ${value}`;
+});
 function meanText(e: TrialEntrant, id: string): string {
   const values = counted(e, id);
   return values.length ? String(Number(mean(values).toPrecision(3))) : '–';
@@ -92,6 +127,18 @@ function meanText(e: TrialEntrant, id: string): string {
 function cellWords(e: TrialEntrant, { id, label }: TrialCriterion): string {
   const n = counted(e, id).length;
   return `${props.live.nameOf(e.material)}, ${label}: ${meanText(e, id)}, ${n} of ${trial.value.replicates}`;
+}
+/** Filaments that are not in this trial: any may join it. */
+const others = computed(() => [
+  { value: '', label: 'choose one…' },
+  ...library.everything
+    .filter(f => !trial.value.entrants.some(e => e.material === f.key))
+    .map(f => ({ value: f.key, label: f.name })),
+]);
+function join(material: string): void {
+  if (!material) return;
+  const newcomer = { material, spoolId: null, infill: null, readings: [], eliminated: null };
+  props.live.change({ entrants: [...props.live.trial.value!.entrants, newcomer] });
 }
 const columns = computed(() => [
   { title: 'Filament', width: '22%' },
@@ -110,7 +157,7 @@ const isHere = (material: string, id: string): boolean =>
           printNow > trial.replicates
             ? `all ${trial.replicates} read`
             : `piece ${printNow} of ${trial.replicates}`
-        }}
+        }}<span class="soft">; {{ wantedWords(criterion) }}</span>
       </p>
       <form class="entry" @submit.prevent="take">
         <TextField
@@ -121,10 +168,14 @@ const isHere = (material: string, id: string): boolean =>
           :maxlength="40"
         />
         <Button type="primary" html-type="submit">Take it</Button>
-        <Button type="text" :disabled="!readings.some(r => !r.struck)" @click="strikeLast"
-          >Strike the last</Button
+        <Button v-if="meant !== null" @click="takeMeant"
+          >Did you mean {{ meant }} {{ criterion.unit }}?</Button
         >
       </form>
+      <p v-if="last" class="small" role="status" data-testid="trial-last">
+        Taken: {{ lastWords }}.
+        <Button type="text" size="small" @click="undoLast">Undo</Button>
+      </p>
       <p v-if="kind" class="soft small">
         <Checkbox v-model:checked="simulated">Simulated {{ kind.label.toLowerCase() }}</Checkbox>
         {{
@@ -193,6 +244,14 @@ const isHere = (material: string, id: string): boolean =>
         </td>
       </tr>
     </PlainTable>
+    <div class="join">
+      <OptionSelect
+        model-value=""
+        label="Try another filament as well"
+        :options="others"
+        @update:model-value="join"
+      />
+    </div>
     <p class="soft small">
       The order is drawn at random, every filament once before any comes again: what drifts from day to day
       falls on all alike. A cell may be read out of turn.
@@ -259,5 +318,9 @@ const isHere = (material: string, id: string): boolean =>
     grid-column: 1;
     grid-row: auto;
   }
+}
+.join {
+  max-width: 300px;
+  margin: 10px 0;
 }
 </style>

@@ -2,12 +2,12 @@
 import {
   benchCriteria,
   criteriaFor,
-  heatComfortK,
   parseTrial,
   trialDoubts,
   trialPower,
   TrialPowerInput,
   trialSection,
+  wantedWords,
   type Candidate,
   type TrialCriterion,
 } from '@hornblende/core';
@@ -21,12 +21,15 @@ import CheckList from '../../ui/CheckList.vue';
 import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import TextField from '../../ui/TextField.vue';
+import RestoredNotice from '../../ui/RestoredNotice.vue';
 import { useFeedback } from '../../ui/useFeedback';
+import { useKeptForm } from '../../ui/useKeptForm';
 import { useDraft } from '../part/draft';
 import { useRanking } from '../part/useRanking';
+import type { LiveTrial } from './useTrial';
 
 /** A trial planned: in which filaments, what is measured, how many of each. */
-defineProps<{ first: boolean }>();
+const props = defineProps<{ first: boolean; live: LiveTrial }>();
 const emit = defineEmits<{ begun: [id: string]; leave: [] }>();
 const draft = useDraft();
 const library = useLibrary();
@@ -35,38 +38,61 @@ const trials = useTrials();
 const { ranking } = useRanking();
 const { attempt } = useFeedback();
 
-/** Filaments that are offered, and those that are ticked to begin with. */
+/** Filaments that are ticked to begin with. */
+const TICKED = 5;
+/** Those that are offered at once; more can be added. */
 const OFFERED = 14;
-const TICKED = 6;
-const running = computed(() => (ranking.value?.candidates ?? []).filter(c => c.rank !== null));
-const others = computed(() => (ranking.value?.candidates ?? []).filter(c => c.rank === null));
-/** Of each family one: a grade, which can be bought, before the family at large. */
-const offered = computed(() => {
-  const byFamily = new Map<string, Candidate>();
-  for (const c of [...running.value, ...others.value]) {
-    const known = byFamily.get(c.family);
-    if (!known || (known.material === c.family && known.status === c.status)) byFamily.set(c.family, c);
-  }
-  return [...byFamily.values()].slice(0, OFFERED).map(c => ({ value: c.material, label: c.name }));
+/** Those in the running, the first choice first, own grades among them. */
+const running = computed(() => {
+  const inOrder = (ranking.value?.candidates ?? []).filter(c => c.rank !== null);
+  const sorted = [...inOrder].sort((a, b) => a.rank! - b.rank!);
+  const isOwn = (c: Candidate): boolean => c.material !== c.family;
+  return sorted.filter((c, n) => n < OFFERED || isOwn(c));
 });
-const filaments = ref<string[] | null>(null);
+/** Of each family one: what is ahead. */
+const ticked = computed(() => {
+  const families = new Set<string>();
+  const first = running.value.filter(c => !families.has(c.family) && families.add(c.family));
+  return first.slice(0, TICKED).map(c => c.material);
+});
+/** What is typed stays in the browser until the trial is begun. */
+const kept = useKeptForm(`trial-${draft.id ?? ''}`, {
+  filaments: null as string[] | null,
+  measured: null as string[] | null,
+  own: [] as TrialCriterion[],
+  infills: {} as Record<string, number>,
+  name: null as string | null,
+  heldSame: '',
+  replicates: 3,
+});
+const filaments = kept.field('filaments');
+/** What is offered: those in the running, and whatever was added besides. */
+const offered = computed(() => {
+  const known = running.value.map(c => ({ value: c.material, label: c.name }));
+  const added = (filaments.value ?? []).filter(key => !known.some(o => o.value === key));
+  return [...known, ...added.map(key => ({ value: key, label: library.nameOf(key) }))];
+});
 const picked = computed({
-  get: () => filaments.value ?? offered.value.slice(0, TICKED).map(o => o.value),
+  get: () => filaments.value ?? ticked.value,
   set: value => (filaments.value = value),
 });
+/** Any family or grade may be tried, also one that the ranking has out. */
+const others = computed(() => [
+  { value: '', label: 'another filament…' },
+  ...library.everything
+    .filter(f => !offered.value.some(o => o.value === f.key))
+    .map(f => ({ value: f.key, label: f.name })),
+]);
+function addFilament(key: string): void {
+  if (key) picked.value = [...picked.value, key];
+}
 const weights = computed(() =>
   Object.fromEntries((ranking.value?.candidates[0]?.criteria ?? []).map(c => [c.id, c.weight])),
 );
 const usual = computed(() =>
-  ranking.value && draft.brief
-    ? criteriaFor(weights.value, {
-        partMaxC: ranking.value.conditions.partMaxC,
-        comfortableK: heatComfortK[draft.brief.ifItFails],
-        toleranceMm: draft.brief.toleranceMm,
-      })
-    : [],
+  props.live.asks.value ? criteriaFor(weights.value, props.live.asks.value) : [],
 );
-const measured = ref<string[] | null>(null);
+const measured = kept.field('measured');
 const criteria = computed({
   get: () => measured.value ?? usual.value.map(c => c.id),
   set: value => (measured.value = value),
@@ -75,9 +101,9 @@ const criterionOptions = benchCriteria.map(c => ({
   value: c.id,
   label: c.unit ? `${c.label}, ${c.unit}` : c.label,
 }));
-const own = ref<TrialCriterion[]>([]);
+const own = kept.field('own');
 /** Infill of those that are printed otherwise than the others. */
-const infills = ref<Record<string, number>>({});
+const infills = kept.field('infills');
 const odd = ref('');
 const oddPct = ref(40);
 const oddOptions = computed(() =>
@@ -92,9 +118,9 @@ function printAlike(key: string): void {
   infills.value = Object.fromEntries(Object.entries(infills.value).filter(([k]) => k !== key));
 }
 const hows = computed(() => benchCriteria.filter(c => criteria.value.includes(c.id)));
-const name = ref<string | null>(null);
-const heldSame = ref('');
-const replicates = ref(3);
+const name = kept.field('name');
+const heldSame = kept.field('heldSame');
+const replicates = kept.field('replicates');
 const usualName = computed(() => `${picked.value.length} filaments for the ${draft.brief?.name ?? 'part'}`);
 const spoolOf = (material: string): string | null =>
   shelf.rows.find(r => r.spool.material === material && !r.spool.archived && r.leftG > 0)?.id ?? null;
@@ -142,12 +168,21 @@ const bad = computed(() => {
   return criteria.value.length + own.value.length ? '' : 'Say what is measured.';
 });
 async function begin(): Promise<void> {
-  await attempt(async () => emit('begun', (await trials.add(trial.value)).id));
+  await attempt(async () => {
+    const begun = await trials.add(trial.value, kept.id.value);
+    kept.done();
+    emit('begun', begun.id);
+  });
+}
+function leave(): void {
+  kept.discard();
+  emit('leave');
 }
 </script>
 
 <template>
   <section aria-label="A trial" data-testid="trial-setup">
+    <RestoredNotice :kept="kept" />
     <p v-if="first" class="lead">
       Where the models end: print the same thing in several filaments, measure, break and heat it, and put out
       what fails, with the reason written down.
@@ -159,17 +194,26 @@ async function begin(): Promise<void> {
       @update:model-value="v => (name = v)"
     />
     <CheckList v-model="picked" label="Printed in" :options="offered" />
+    <p v-if="!running.length" class="small marginal">
+      Nothing is in the running for this brief: add what you want to try all the same.
+    </p>
+    <OptionSelect
+      class="add"
+      model-value=""
+      label="Try another one as well"
+      :options="others"
+      @update:model-value="addFilament"
+    />
     <CheckList v-model="criteria" label="Measured" :options="criterionOptions" />
     <ul class="hows soft small">
       <li v-for="c in hows" :key="c.id">
         <b>{{ c.label }}.</b> {{ c.how }}
       </li>
     </ul>
-    <OwnCriterion :taken="own.map(c => c.id)" @add="c => own.push(c)" />
+    <OwnCriterion :taken="own.map(c => c.id)" @add="c => (own = [...own, c])" />
     <ul v-if="own.length" class="hows small">
       <li v-for="c in own" :key="c.id">
-        <b>{{ c.unit ? `${c.label}, ${c.unit}` : c.label }}</b>: {{ c.lessIsBetter ? 'less' : 'more' }} is
-        better.
+        <b>{{ c.unit ? `${c.label}, ${c.unit}` : c.label }}</b>: {{ wantedWords(c) }}.
         <Button type="text" size="small" @click="own = own.filter(o => o !== c)">Leave it out</Button>
       </li>
     </ul>
@@ -213,7 +257,7 @@ async function begin(): Promise<void> {
     <p v-if="bad" class="out small" role="alert">{{ bad }}</p>
     <p class="acts">
       <Button type="primary" :disabled="bad !== ''" @click="begin">Begin the trial</Button>
-      <Button v-if="!first" type="text" @click="$emit('leave')">Leave it</Button>
+      <Button v-if="!first" type="text" @click="leave">Leave it</Button>
     </p>
   </section>
 </template>
@@ -249,6 +293,9 @@ p {
 .acts {
   display: flex;
   gap: 10px;
+}
+.add {
+  max-width: 320px;
 }
 @media (max-width: 640px) {
   .row {

@@ -35,11 +35,9 @@ const chosen = computed({
   set: value => (id.value = value),
 });
 const saved = computed(
-  () =>
-    ({ saved: 'Saved', saving: 'Saving…', waiting: 'Kept here; saved when the server is back' })[
-      trials.saving
-    ],
+  () => ({ saved: 'Saved', saving: 'Saving…', waiting: 'Kept here; not saved yet' })[trials.saving],
 );
+const refusal = computed(() => (id.value ? (trials.refused[id.value] ?? '') : ''));
 function begun(newId: string): void {
   id.value = newId;
   isNew.value = false;
@@ -56,7 +54,7 @@ function remove(): void {
       act: () => trials.remove(gone),
     });
 }
-const sheet = (): Sheet => trialSheet(trial.value!, live.nameOf);
+const sheet = (): Sheet => trialSheet(live.asked.value!, live.nameOf);
 const save = (): void => saveAs(`${fileName(trial.value!.name)}.md`, sheetMarkdown(sheet()), 'text/markdown');
 const fetchAll = (): Promise<unknown> => attempt(() => Promise.all([trials.load(), shelf.load()]));
 onMounted(() => void fetchAll());
@@ -66,7 +64,13 @@ onMounted(() => void fetchAll());
   <div v-if="draft.brief" class="page trial" data-testid="trial-page">
     <h1 class="visually-hidden">Trial</h1>
     <PageState :state="trials.state" what="the trials" @retry="fetchAll">
-      <TrialSetup v-if="isNew || !trial" :first="!all.length" @begun="begun" @leave="isNew = false" />
+      <TrialSetup
+        v-if="isNew || !trial"
+        :first="!all.length"
+        :live="live"
+        @begun="begun"
+        @leave="isNew = false"
+      />
       <template v-else>
         <div class="head">
           <p class="question">
@@ -76,6 +80,13 @@ onMounted(() => void fetchAll());
           <span class="soft small" role="status" data-testid="trial-saved">{{ saved }}</span>
           <Button type="text" size="small" @click="isNew = true">Another trial</Button>
           <Button type="text" size="small" danger @click="remove">Remove it</Button>
+        </div>
+        <div v-if="refusal" class="notice" role="alert" data-testid="trial-refused">
+          <p>The workshop refuses what was changed here: {{ refusal }}. It is kept in this browser.</p>
+          <Button size="small" @click="trials.retry(id!)">Try again</Button>
+          <Button size="small" type="text" danger @click="attempt(() => trials.giveUp(id!))"
+            >Give up what is not saved</Button
+          >
         </div>
         <p v-if="trial.piece || trial.heldSame" class="soft small held">
           {{ [trial.piece, trial.heldSame].filter(Boolean).join('. ') }}

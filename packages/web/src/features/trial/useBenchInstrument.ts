@@ -8,7 +8,7 @@ import {
   type InstrumentKind,
   type TrialCriterion,
 } from '@hornblende/core';
-import { useLocalStorage } from '@vueuse/core';
+import { useKept } from '../../stores/browser-store';
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue';
 
 /** A value as it comes to the bench, and what it was read with. */
@@ -32,7 +32,7 @@ const READ_AFTER_S = 30;
 
 /** The instrument for a criterion: tools that type like a keyboard, or simulated ones over the same interface. */
 export function useBenchInstrument(criterion: MaybeRefOrGetter<TrialCriterion | null>): BenchInstrument {
-  const simulated = useLocalStorage('hornblende-bench-simulated', false);
+  const simulated = useKept('hornblende-bench-simulated', false);
   const kind = computed(() => instrumentFor(toValue(criterion)?.unit ?? ''));
   const made = new Map<string, Instrument>();
   function simulate(of: InstrumentKind): Instrument {

@@ -1,10 +1,13 @@
 import {
+  asBriefAsks,
+  heatComfortK,
   nextStep,
   trialAnswer,
   type StoredTrial,
   type Trial,
   type TrialCompareResult,
   type TrialEntrant,
+  type TrialAsks,
   type TrialReading,
   type TrialStep,
 } from '@hornblende/core';
@@ -12,6 +15,7 @@ import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useTrials } from '../../stores/trials';
 import { useDraft } from '../part/draft';
+import { useRanking } from '../part/useRanking';
 
 /** The trial of the part being worked on. */
 export interface LiveTrial {
@@ -19,6 +23,10 @@ export interface LiveTrial {
   all: ComputedRef<StoredTrial[]>;
   id: Ref<string | null>;
   trial: ComputedRef<Trial | null>;
+  /** The trial with what the brief asks of its readings: what is judged and shown. */
+  asked: ComputedRef<Trial | null>;
+  /** What the brief asks of readings; null while that is worked out. */
+  asks: ComputedRef<TrialAsks | null>;
   answer: ComputedRef<TrialCompareResult | null>;
   /** The reading that is next in the trial's order. */
   next: ComputedRef<TrialStep | null>;
@@ -48,6 +56,23 @@ export function useTrial(): LiveTrial {
     set: value => (picked.value = value),
   });
   const trial = computed(() => all.value.find(t => t.id === id.value)?.trial ?? null);
+  const { ranking } = useRanking();
+  const asks = computed<TrialAsks | null>(() => {
+    const { brief } = draft;
+    if (!brief || !ranking.value) return null;
+    const { toleranceMm, flex, maxMassG, maxCostEach } = brief;
+    return {
+      partMaxC: ranking.value.conditions.partMaxC,
+      comfortableK: heatComfortK[brief.ifItFails],
+      toleranceMm,
+      shoreA: flex.shoreA,
+      maxMassG,
+      maxCostEach,
+    };
+  });
+  const asked = computed(
+    () => trial.value && (asks.value ? asBriefAsks(trial.value, asks.value) : trial.value),
+  );
   function change(part: Partial<Trial>): void {
     if (id.value && trial.value) trials.change(id.value, { ...trial.value, ...part });
   }
@@ -61,7 +86,9 @@ export function useTrial(): LiveTrial {
     all,
     id,
     trial,
-    answer: computed(() => (trial.value ? trialAnswer(trial.value) : null)),
+    asked,
+    asks,
+    answer: computed(() => (asked.value ? trialAnswer(asked.value) : null)),
     next: computed(() => (trial.value ? nextStep(trial.value) : null)),
     nameOf: material => library.nameOf(material),
     change,

@@ -1,5 +1,5 @@
 import { warpBarMm, type Family, type StoredPrinter, type WarpBar } from '@hornblende/core';
-import { useLocalStorage } from '@vueuse/core';
+import { useKept } from '../../stores/browser-store';
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from 'vue';
 import { readings } from './readings';
 
@@ -49,7 +49,7 @@ export function useBarSheet(
   family: MaybeRefOrGetter<Family>,
   printer: MaybeRefOrGetter<StoredPrinter | null>,
 ): LiveBarSheet {
-  const sheets = useLocalStorage<Record<string, BarSheet>>('hornblende-warp-bars', {});
+  const sheets = useKept<Record<string, BarSheet>>('hornblende-warp-bars', {});
   const key = computed(() => toValue(family).grade?.family ?? toValue(family).key);
   const sheet = computed(() => ({ ...empty, ...sheets.value[key.value] }));
   const usual = computed(() => {

@@ -6,7 +6,7 @@ import {
   type GaugeSize,
   type StoredPrinter,
 } from '@hornblende/core';
-import { useLocalStorage } from '@vueuse/core';
+import { useKept } from '../../stores/browser-store';
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from 'vue';
 import { readings } from './readings';
 
@@ -33,7 +33,7 @@ export function useGaugeSheet(
   family: MaybeRefOrGetter<Family>,
   printer: MaybeRefOrGetter<StoredPrinter | null>,
 ): LiveGaugeSheet {
-  const sheets = useLocalStorage<Record<string, GaugeSheet>>('hornblende-gauges', {});
+  const sheets = useKept<Record<string, GaugeSheet>>('hornblende-gauges', {});
   const key = computed(() => toValue(family).grade?.family ?? toValue(family).key);
   const sheet = computed(() => sheets.value[key.value] ?? {});
   const replace = (next: GaugeSheet): void => void (sheets.value = { ...sheets.value, [key.value]: next });

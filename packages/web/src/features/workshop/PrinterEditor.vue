@@ -10,6 +10,7 @@ import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import TextField from '../../ui/TextField.vue';
+import { useKeptForm } from '../../ui/useKeptForm';
 import { printerChoices } from './printer-words';
 
 /** Adds or changes a printer; a new one starts from a common kind of machine. */
@@ -18,8 +19,15 @@ const emit = defineEmits<{ close: [] }>();
 const printers = usePrinters();
 const fresh = (): Printer =>
   parsePrinter({ format: 'hornblende-printer', version: 1, name: 'A new printer' });
-const profile = ref<Printer>(props.printer ? { ...props.printer.profile } : fresh());
-const isDefault = ref(props.printer?.isDefault ?? false);
+const kept = useKeptForm(
+  props.printer ? `printer-${props.printer.id}-${props.printer.revision}` : 'printer',
+  {
+    profile: props.printer ? { ...props.printer.profile } : fresh(),
+    isDefault: props.printer?.isDefault ?? false,
+  },
+);
+const profile = kept.field('profile');
+const isDefault = kept.field('isDefault');
 const preset = ref('');
 const presets = [
   { value: '', label: 'nothing in particular' },
@@ -60,7 +68,7 @@ async function save(): Promise<void> {
   const checked = parsePrinter(profile.value);
   if (props.printer)
     await api.savePrinter({ ...props.printer, profile: checked, isDefault: isDefault.value });
-  else await api.createPrinter(checked, isDefault.value);
+  else await api.createPrinter(checked, isDefault.value, kept.id.value);
   await printers.load();
 }
 </script>
@@ -70,6 +78,7 @@ async function save(): Promise<void> {
     :title="printer ? 'Change the printer' : 'Add a printer'"
     :width="720"
     :save="save"
+    :kept="kept"
     @close="emit('close')"
   >
     <div class="form-grid" data-testid="printer-editor">

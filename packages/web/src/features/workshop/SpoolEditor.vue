@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { families, parseSpool, type Spool, type StoredSpool } from '@hornblende/core';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useShelf } from '../../stores/shelf';
 import { useWorkshop } from '../../stores/workshop';
@@ -10,6 +10,7 @@ import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import TextField from '../../ui/TextField.vue';
+import { useKeptForm } from '../../ui/useKeptForm';
 
 /** Adds or changes a spool: what it is, how much is on it, what it cost. */
 const props = defineProps<{ spool: StoredSpool | null }>();
@@ -18,8 +19,12 @@ const library = useLibrary();
 const shelf = useShelf();
 const workshop = useWorkshop();
 const blank = { format: 'hornblende-spool', version: 1, material: 'pla' };
-const draft = ref<Spool>(props.spool ? { ...props.spool.spool } : parseSpool(blank));
-const openedOn = ref('');
+const kept = useKeptForm(props.spool ? `spool-${props.spool.id}-${props.spool.revision}` : 'spool', {
+  spool: props.spool ? { ...props.spool.spool } : parseSpool(blank),
+  openedOn: '',
+});
+const draft = kept.field('spool');
+const openedOn = kept.field('openedOn');
 const filaments = computed(() =>
   [...library.active, ...families].map(f => ({ value: f.key, label: nameWithMaker(f.name, f.grade?.maker) })),
 );
@@ -38,13 +43,18 @@ const opening = computed(() =>
 async function save(): Promise<void> {
   const events = [...draft.value.events, ...opening.value];
   const plain = JSON.parse(JSON.stringify({ ...draft.value, events })) as unknown;
-  const saved = await shelf.save(parseSpool(plain), props.spool);
+  const saved = await shelf.save(parseSpool(plain), props.spool, kept.id.value);
   emit('saved', saved.id);
 }
 </script>
 
 <template>
-  <FormDialog :title="spool ? 'Change the spool' : 'Add a spool'" :save="save" @close="emit('close')">
+  <FormDialog
+    :title="spool ? 'Change the spool' : 'Add a spool'"
+    :save="save"
+    :kept="kept"
+    @close="emit('close')"
+  >
     <div class="form-grid" data-testid="spool-editor">
       <OptionSelect
         class="wide"

@@ -4,6 +4,7 @@ import { Checkbox } from 'ant-design-vue';
 import { usePrinters } from '../../stores/printers';
 import { useWorkshop } from '../../stores/workshop';
 import NumberInput from '../../ui/NumberInput.vue';
+import WaitsNotice from '../../ui/WaitsNotice.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import OfferTable from './OfferTable.vue';
@@ -40,6 +41,7 @@ function setBudget(upgradeBudget: number | null): void {
 
 <template>
   <section class="offers">
+    <WaitsNotice />
     <p>For <SentenceSelect v-model="printerId" label="Printer to upgrade" :options="choices" /></p>
     <p v-if="!offers.length" class="soft">This printer has everything that is on offer here.</p>
     <OfferTable v-else v-model:left="left" :offers="offers" title="For this printer" @price="setPrice" />

@@ -3,11 +3,15 @@ import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Part } from '@hornblende/core';
 import { useDraft } from '../../../src/features/part/draft';
+import { browserKeeps } from '../../../src/stores/browser-store';
+import { stubBrowserStore, type FakeStorage } from '../../browser-store';
 
 /** A server in memory: one part, with revisions, and a switch for being away. */
 class FakeServer {
   part: Part;
   away = false;
+  /** Whether it saves, and its answer does not arrive. */
+  losesAnswers = false;
   puts = 0;
   constructor() {
     const given = { format: 'hornblende-brief', version: 1, name: 'Bracket' };
@@ -52,7 +56,15 @@ class FakeServer {
           { status: 409 },
         ),
       );
+    if (body.printerId === 'gone')
+      return Promise.resolve(
+        Response.json(
+          { errors: [{ field: 'printerId', value: 'gone', message: 'is not in this workshop' }] },
+          { status: 400 },
+        ),
+      );
     this.save(body.brief, body.printerId);
+    if (this.losesAnswers) return Promise.reject(new TypeError('fetch failed'));
     return Promise.resolve(Response.json(this.part));
   };
 
@@ -69,17 +81,12 @@ class FakeServer {
 }
 
 let server: FakeServer;
-let storage: Map<string, string>;
+let storage: FakeStorage;
 beforeEach(() => {
   setActivePinia(createPinia());
   server = new FakeServer();
-  storage = new Map();
   vi.stubGlobal('fetch', server.fetch);
-  vi.stubGlobal('localStorage', {
-    getItem: (k: string) => storage.get(k) ?? null,
-    setItem: (k: string, v: string) => void storage.set(k, v),
-    removeItem: (k: string) => void storage.delete(k),
-  });
+  storage = stubBrowserStore();
 });
 
 async function opened(): Promise<ReturnType<typeof useDraft>> {
@@ -137,7 +144,7 @@ describe('saving', () => {
     await draft.flush();
     expect(server.part).toMatchObject({ revision: 2, given: { lifeYears: 9 } });
     expect(draft.saveState).toBe('saved');
-    expect(storage.size).toBe(0);
+    expect(storage.values.size).toBe(0);
     await draft.flush();
     expect(server.puts).toBe(1);
   });
@@ -172,24 +179,141 @@ describe('saving', () => {
   it('a journal that says what the server says is dropped', async () => {
     const draft = await opened();
     draft.set('lifeYears', 9);
-    const journal = storage.get('hornblende-draft-p1');
+    const [key, journal] = [...storage.values][0]!;
     await draft.flush();
-    storage.set('hornblende-draft-p1', journal ?? '');
+    storage.setItem(key, journal);
     setActivePinia(createPinia());
     const again = await opened();
     expect(again.saveState).toBe('saved');
-    expect(storage.size).toBe(0);
+    expect(storage.values.size).toBe(0);
   });
 
   it('a broken journal is dropped, not shown', async () => {
-    storage.set('hornblende-draft-p1', '{"given":{"sun":7}}');
+    storage.setItem('hornblende-draft-p1', '{"given":{"sun":7}}');
     const draft = await opened();
     expect(draft.saveState).toBe('saved');
     expect(draft.brief?.sun).toBe('none');
   });
 });
 
+describe('an answer that is lost', () => {
+  it('is no conflict: what the server has is what was sent', async () => {
+    const draft = await opened();
+    draft.set('lifeYears', 9);
+    server.losesAnswers = true;
+    await draft.flush();
+    expect(draft.saveState).toBe('failed');
+    server.losesAnswers = false;
+    await draft.flush();
+    expect(draft.saveState).toBe('saved');
+    expect(server.part).toMatchObject({ revision: 2, given: { lifeYears: 9 } });
+    expect(storage.values.size).toBe(0);
+  });
+
+  it('and what was typed after it is saved over it, also after the page was loaded again', async () => {
+    const draft = await opened();
+    draft.set('lifeYears', 9);
+    server.losesAnswers = true;
+    await draft.flush();
+    server.losesAnswers = false;
+    draft.set('sun', 'full');
+    setActivePinia(createPinia());
+    const again = await opened();
+    expect(again.saveState).toBe('waiting');
+    await again.flush();
+    await again.flush();
+    expect(again.saveState).toBe('saved');
+    expect(server.part.given).toMatchObject({ lifeYears: 9, sun: 'full' });
+  });
+});
+
+describe('a browser that keeps nothing', () => {
+  it('full, it saves all the same, and says that nothing is kept here', async () => {
+    const draft = await opened();
+    storage.full = true;
+    draft.set('lifeYears', 9);
+    expect(draft.saveState).toBe('waiting');
+    expect(browserKeeps.value).toBe('full');
+    await draft.flush();
+    expect(server.part.brief.lifeYears).toBe(9);
+    expect(draft.saveState).toBe('saved');
+    storage.full = false;
+    draft.set('lifeYears', 10);
+    expect(browserKeeps.value).toBe('keeps');
+  });
+
+  it('forbidden, it saves all the same', async () => {
+    Object.defineProperty(globalThis, 'localStorage', {
+      configurable: true,
+      get: () => {
+        throw new DOMException('denied', 'SecurityError');
+      },
+    });
+    const draft = await opened();
+    draft.set('lifeYears', 9);
+    await draft.flush();
+    expect(server.part.brief.lifeYears).toBe(9);
+    expect(browserKeeps.value).toBe('forbidden');
+    browserKeeps.value = 'keeps';
+  });
+});
+
+describe('a printer that is gone', () => {
+  it('is let go, and everything else is saved', async () => {
+    const draft = await opened();
+    draft.setPrinter('gone');
+    draft.set('lifeYears', 9);
+    await draft.flush();
+    expect(draft.content?.printerId).toBeNull();
+    await draft.flush();
+    expect(server.part).toMatchObject({ printerId: null, given: { lifeYears: 9 } });
+  });
+});
+
 describe('two tabs', () => {
+  /** What another tab typed and could not save. */
+  const typedElsewhere = (tab: string, lifeYears: number, at: number): void =>
+    storage.setItem(
+      `hornblende-draft-p1.${tab}`,
+      JSON.stringify({
+        given: { format: 'hornblende-brief', version: 1, name: 'Bracket', lifeYears },
+        printerId: null,
+        weatherId: null,
+        revision: 1,
+        at,
+      }),
+    );
+
+  it('away from the server, each keeps what is typed in it', async () => {
+    const held = [{ name: 'hornblende-tab-other' }];
+    vi.stubGlobal('navigator', {
+      locks: { request: () => undefined, query: () => Promise.resolve({ held }) },
+    });
+    typedElsewhere('other', 30, 1);
+    const draft = await opened();
+    // The other tab is open: what it typed is its own.
+    expect(draft.brief?.lifeYears).toBe(5);
+    server.away = true;
+    draft.set('lifeYears', 9);
+    await draft.flush();
+    expect([...storage.values.keys()].filter(k => k.startsWith('hornblende-draft-p1'))).toHaveLength(2);
+    vi.unstubAllGlobals();
+  });
+
+  it('that are gone: the newest is shown, the other one undo away', async () => {
+    typedElsewhere('first', 30, 1);
+    typedElsewhere('second', 40, 2);
+    const draft = await opened();
+    expect(draft.brief?.lifeYears).toBe(40);
+    expect(draft.saveState).toBe('waiting');
+    draft.undo();
+    expect(draft.brief?.lifeYears).toBe(30);
+    draft.redo();
+    await draft.flush();
+    expect(server.part.brief.lifeYears).toBe(40);
+    expect(storage.values.size).toBe(0);
+  });
+
   const theirs = { format: 'hornblende-brief', version: 1, name: 'Bracket', lifeYears: 20 };
 
   it('a stale save becomes a conflict with both versions', async () => {

@@ -5,6 +5,7 @@ import {
   type Due,
   type ServiceStanding,
 } from '@hornblende/core';
+import { ref } from 'vue';
 import { describe, expect, it } from 'vitest';
 import { placingDraft, usePlacing } from '../../../src/features/service/usePlacing';
 import { dueWords, standingMark } from '../../../src/features/service/words';
@@ -23,7 +24,8 @@ const placement = parsePlacement({
 
 describe('a part being placed', () => {
   it('says what is missing, all of it at once, and comes to a placement when nothing is', () => {
-    const { draft, problems, placement: made } = usePlacing(placingDraft(null));
+    const draft = ref(placingDraft(null));
+    const { problems, placement: made } = usePlacing(draft);
     expect([...problems.value.values()]).toEqual([
       'say what it is called',
       'say what it is made of',
@@ -38,7 +40,8 @@ describe('a part being placed', () => {
   });
 
   it('that is changed begins as it is, with both filaments that it may be of', () => {
-    const { draft, placement: made } = usePlacing(placingDraft(placement));
+    const draft = ref(placingDraft(placement));
+    const { placement: made } = usePlacing(draft);
     expect(draft.value).toMatchObject({ first: 'petg', other: 'pla', since: '2024-05-01' });
     expect(made.value).toEqual(placement);
   });
