@@ -179,6 +179,7 @@ describe('economics', () => {
     machinePerHour: 0.5,
     labour: 1,
     success: 1,
+    timeFactor: 1,
   };
   it('weighs, times and prices by hand', () => {
     const r = printEconomics(input);

@@ -5,6 +5,8 @@ import type { Candidate } from '../score/candidate.js';
 /** A shape as it can be laid, with what the eye sees of it. */
 export interface ShapeLay extends LaidShape {
   steady: boolean;
+  /** Whether the shape encloses a volume; where it does not, mass, time and price are a guess. */
+  closed?: boolean;
   /** What the eye sees; null where only sizes are known. */
   look: { surfaceMm2: number; steppedMm2: number; scarMm2: number } | null;
 }

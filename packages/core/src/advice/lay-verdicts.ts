@@ -1,11 +1,12 @@
 import type { Brief } from '../brief/brief.js';
-import { acrossWhenLaid, laidBrief, pullOf } from '../brief/laid.js';
+import { laidBrief, pullOf } from '../brief/laid.js';
 import { dot } from '../geometry/turn.js';
 import type { Family } from '../materials/family.js';
 import { warpBowOf } from '../models/warp-bow.js';
 import type { Candidate } from '../score/candidate.js';
 import type { RankOptions } from '../score/judge.js';
 import { rank } from '../score/rank.js';
+import { scoreIn } from '../score/school-order.js';
 import { layReasons } from './lay-reasons.js';
 import type { LayVerdict, ShapeLay } from './lay-verdict.js';
 
@@ -31,7 +32,9 @@ export function layVerdicts(
   options: RankOptions = {},
 ): LayVerdict[] {
   const made = lays.map((lay, index): LayVerdict => {
-    const laid = laidBrief(brief, lay);
+    const current = isCurrent(brief, lay);
+    // As it lies now it is the brief as it stands: the figures are those of the ranking.
+    const laid = current ? brief : laidBrief(brief, lay);
     const [candidate] = rank(laid, { ...options, families: [family] }).candidates;
     if (!candidate) throw new Error(`${family.key} was not judged`);
     return {
@@ -39,18 +42,18 @@ export function layVerdicts(
       lay,
       brief: laid,
       candidate,
-      current: isCurrent(brief, lay),
+      current,
       fits: !candidate.gates.some(g => g.id === 'build' && g.verdict === 'fail'),
       bowMm: warpBowOf(candidate.printing.bowInput).bowMm,
       roughShare: lay.look ? Math.min(1, (lay.look.scarMm2 + lay.look.steppedMm2) / lay.look.surfaceMm2) : 0,
-      across: brief.loads.flatMap((l, i) => (acrossWhenLaid(l, lay.up) ? [i] : [])),
+      across: laid.loads.flatMap((l, i) => (l.acrossLayers ? [i] : [])),
       rank: 0,
       for: [],
       against: [],
     };
   });
   const worth = (v: LayVerdict): number =>
-    v.candidate.score -
+    scoreWithin(brief, v, options.school) -
     ROUGH_COSTS[brief.looks.finish] * v.roughShare -
     SUPPORT_COSTS * Math.min(MOST_SUPPORT, v.candidate.printing.supportG / v.candidate.printing.massG) -
     ACROSS_COSTS * v.across.length -
@@ -58,7 +61,38 @@ export function layVerdicts(
   made.sort(
     (a, b) => a.candidate.standing - b.candidate.standing || worth(b) - worth(a) || a.index - b.index,
   );
-  return made.map((v, i) => ({ ...v, rank: i + 1, ...layReasons(v, made) }));
+  const told = made.map(v => ({ ...v, ...layReasons(v, made) }));
+  return leading(told, v => worth(v)).map((v, i) => ({ ...v, rank: i + 1 }));
+}
+
+/** The score of a way, with a bow that stays within the tolerance taken as none: it is not felt. */
+function scoreWithin(
+  { school, toleranceMm }: Brief,
+  { bowMm, candidate }: LayVerdict,
+  asked: RankOptions['school'],
+): number {
+  return scoreIn(
+    asked ?? school,
+    candidate.criteria.map(c => (c.id === 'warp' && bowMm <= toleranceMm ? { ...c, desirability: 1 } : c)),
+  );
+}
+
+/** Two ways whose worth differs by less are as good as each other. */
+const AS_GOOD = 0.02;
+
+/**
+ * The way that a part lies now leads, unless another stands better, or is worth more by something that can be named.
+ * @param sorted best first
+ */
+function leading(sorted: readonly LayVerdict[], worth: (v: LayVerdict) => number): LayVerdict[] {
+  const now = sorted.find(v => v.current);
+  if (!now) return [...sorted];
+  const beats = (v: LayVerdict): boolean =>
+    v.candidate.standing < now.candidate.standing ||
+    (v.candidate.standing === now.candidate.standing && worth(v) > worth(now) + AS_GOOD && v.for.length > 0);
+  const before = sorted.slice(0, sorted.indexOf(now)).filter(beats);
+  const rest = sorted.filter(v => v !== now && !before.includes(v));
+  return [...before, now, ...rest];
 }
 
 /** Whether a lay is the one that a brief has now; a brief that says none has that of its file. */

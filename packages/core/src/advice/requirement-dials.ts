@@ -21,7 +21,8 @@ export interface Dial {
 }
 
 /** Every requirement that a ranking can be turned by, with its present value and its ends. */
-export function requirementDials(now: Premises, first: Candidate, partMaxC: number): Dial[] {
+export function requirementDials(now: Premises, first: Candidate): Dial[] {
+  const partMaxC = first.partC;
   const { brief, printer, families } = now;
   const withBrief = (change: Partial<Brief>): Premises => ({ ...now, brief: { ...brief, ...change } });
   const list: Dial[] = [

@@ -12,12 +12,14 @@ export interface RulerBar {
   material: string;
   name: string;
   status: Status;
+  /** What is needed of this candidate: what is black gets hotter in the sun. */
+  need: number;
   low: number;
   typical: number;
   high: number;
 }
 
-/** One requirement in its own unit: the need as a line, each candidate a bar. */
+/** One requirement in its own unit: the need of the first candidate as a line, each candidate a bar. */
 export interface Ruler {
   id: CriterionId;
   label: string;
@@ -139,13 +141,14 @@ export function rulers(brief: Brief, options: RankOptions, materials: readonly s
         return x ? kind.read(x) : null;
       });
       if (!c || !t || !w || !b) return [];
-      need = t.need;
+      need ??= t.need;
       const ends = [w.have, t.have, b.have];
       return [
         {
           material: key,
           name: c.name,
           status: c.status,
+          need: t.need,
           low: Math.min(...ends),
           typical: t.have,
           high: Math.max(...ends),

@@ -1,12 +1,13 @@
 import type { Brief } from '../brief/brief.js';
 import type { BriefPrint } from '../brief/brief-print.js';
 import { printedMember, wallMember } from '../brief/printed-member.js';
-import { modelVolumeCm3, solidFractionOf } from '../brief/size.js';
+import { solidFractionOf } from '../brief/size.js';
 import { bisect } from '../lib/bisect.js';
 import { sig } from '../lib/figures.js';
-import { typical, type Family } from '../materials/family.js';
+import type { Family } from '../materials/family.js';
 import { infillPatterns, type InfillPattern } from '../models/infill-pattern.js';
-import { printEconomics, usualSpeedMmS } from '../print/economics.js';
+import { printEconomics } from '../print/economics.js';
+import { partEconomicsInput } from '../print/part-economics.js';
 import type { Printer } from '../workshop/printer.js';
 
 /** What of the print settings is traded. */
@@ -58,26 +59,8 @@ export function settingsPoint(
   f: Family,
   printer: Printer | null,
 ): Omit<SettingsPoint, 'undominated' | 'current'> {
-  const as: Brief = {
-    ...brief,
-    geometry: { ...brief.geometry, solidFraction: null },
-    print: withSkinKept(brief.print, settings),
-  };
-  const { massG, hours } = printEconomics({
-    volumeCm3: modelVolumeCm3(as),
-    solidFraction: solidFractionOf(as),
-    supportCm3: as.geometry.supportCm3 ?? 0,
-    densityGcm3: typical(f, 'densityGcm3'),
-    pricePerKg: 0,
-    maxFlowMm3s: Math.min(typical(f, 'maxFlowMm3s'), printer?.maxFlowMm3s ?? Infinity),
-    speedMmS: usualSpeedMmS(f),
-    lineMm: as.print.lineMm,
-    layerMm: as.print.layerMm,
-    heightMm: as.geometry.zMm,
-    machinePerHour: 0,
-    labour: 0,
-    success: 1,
-  });
+  const as = withSettings(brief, settings);
+  const { massG, hours } = printEconomics(partEconomicsInput(as, f, printer, 1));
   const members = as.loads.flatMap(l => printedMember(as, l) ?? []);
   const ratios = (members.length ? members : [wallMember(as)]).map(m => m.ratios);
   return {
@@ -87,6 +70,19 @@ export function settingsPoint(
     strength: Math.min(...ratios.map(r => r.strengthRatio)),
     stiffness: Math.min(...ratios.map(r => r.stiffnessRatio)),
   };
+}
+
+/**
+ * The brief with other settings. A share of plastic that was said by hand stays right for the settings of today and
+ * changes with others as walls and infill would change it.
+ */
+function withSettings(brief: Brief, settings: TradedSettings): Brief {
+  const unsaid: Brief = { ...brief, geometry: { ...brief.geometry, solidFraction: null } };
+  const as: Brief = { ...unsaid, print: withSkinKept(brief.print, settings) };
+  const said = brief.geometry.solidFraction;
+  if (said === null) return as;
+  const solidFraction = Math.min(1, (said * solidFractionOf(as)) / solidFractionOf(unsaid));
+  return { ...as, geometry: { ...as.geometry, solidFraction } };
 }
 
 /** Thinner layers come in larger numbers above and below: the skin there stays as thick. */

@@ -89,7 +89,7 @@ export function tipping(
         `${sig(from, 3)}, ${leads?.name ?? 'nothing'} would lead.`,
     });
   }
-  const dials = requirementDials(now, first, present.ctx.conditions.partMaxC);
+  const dials = requirementDials(now, first);
   dials.forEach((dial, i) => {
     progress(i, dials.length);
     for (const end of [dial.low, dial.high]) {

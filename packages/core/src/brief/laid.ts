@@ -61,10 +61,34 @@ export function boxLays({ geometry: g }: Pick<Brief, 'geometry'>): (LaidShape & 
   ];
 }
 
-/** Whether a load pulls the layers apart when a direction of the file is up; as said where its own is not known. */
-export function acrossWhenLaid(load: BriefLoad, up: Xyz): boolean {
+/** How a part lies: which direction of its file is up, and how large it is so. */
+export type Lying = Pick<LaidShape, 'up' | 'xMm' | 'yMm' | 'zMm'>;
+
+/** From this cosine on two directions count as one way up. */
+const SAME_WAY = 0.94;
+/** A side that stands is as long as another from this share of it on. */
+const ABOUT_AS_LONG = 0.7;
+
+/**
+ * Whether a load pulls the layers apart when its part is laid another way. Where places on the part say how it pulls,
+ * it turns with them. Where nobody has said, it turns as it is taken to run now: along what is up, where it pulls the
+ * layers apart; else along the longer side on the plate, so that a way in which a side about as long stands is taken
+ * as pulling them apart. Pressing them together is no pull.
+ * @param lay how it would lie
+ * @param now how it lies while the brief says what it says of the load
+ */
+export function acrossWhenLaid(load: BriefLoad, lay: Lying, now: Lying): boolean {
+  if (load.case === 'compression' || load.case === 'clamp') return load.acrossLayers;
   const pull = pullOf(load);
-  return pull && load.case !== 'compression' ? Math.abs(dot(pull, unit(up))) > ACROSS : load.acrossLayers;
+  if (pull) return Math.abs(dot(pull, unit(lay.up))) > ACROSS;
+  const turned = Math.abs(dot(unit(now.up), unit(lay.up)));
+  if (load.acrossLayers) return turned > ACROSS;
+  return turned < SAME_WAY && lay.zMm >= ABOUT_AS_LONG * Math.max(now.xMm, now.yMm);
+}
+
+/** How a brief has its part lying. */
+export function lyingNow({ geometry: g }: Pick<Brief, 'geometry'>): Lying {
+  return { up: g.up ?? [0, 0, 1], xMm: g.xMm, yMm: g.yMm, zMm: g.zMm };
 }
 
 const round = (x: number, digits: number): number => Number(x.toFixed(digits));
@@ -96,8 +120,6 @@ export function laidBrief<B extends Pick<Brief, 'geometry' | 'loads'>>(
     geometry: {
       ...brief.geometry,
       ...sizes,
-      // What the plastic comes to follows from the shape now.
-      ...(lay.deepShares ? { solidFraction: null } : {}),
       file,
       fromFile,
       up: file === null ? null : (lay.up.map(d => round(d, 6)) as [number, number, number]),
@@ -105,6 +127,6 @@ export function laidBrief<B extends Pick<Brief, 'geometry' | 'loads'>>(
       deepShares: lay.deepShares && [...lay.deepShares],
       footFill: lay.footFill && [...lay.footFill],
     },
-    loads: brief.loads.map(l => ({ ...l, acrossLayers: acrossWhenLaid(l, lay.up) })),
+    loads: brief.loads.map(l => ({ ...l, acrossLayers: acrossWhenLaid(l, lay, lyingNow(brief)) })),
   };
 }

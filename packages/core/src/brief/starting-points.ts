@@ -17,7 +17,7 @@ export const startingPoints: readonly StartingPoint[] = [
       'A rounded inner corner is worth more than a stronger filament.',
     ],
     brief: {
-      geometry: { xMm: 80, yMm: 40, zMm: 30, solidFraction: 0.5 },
+      geometry: { xMm: 80, yMm: 40, zMm: 30 },
       loads: [{ kind: 'sustained', case: 'cantilever', forceN: 15, lengthMm: 60, widthMm: 30, heightMm: 8 }],
     },
   },
@@ -29,7 +29,7 @@ export const startingPoints: readonly StartingPoint[] = [
       'Printed upright, the finger splits between layers.',
     ],
     brief: {
-      geometry: { xMm: 40, yMm: 20, zMm: 12, solidFraction: 0.8 },
+      geometry: { xMm: 40, yMm: 20, zMm: 12 },
       flex: { want: 'springy' },
       loads: [
         { kind: 'cyclic', case: 'snap-fit', thicknessMm: 2, undercutMm: 1, lengthMm: 18, cycles: 1000 },
@@ -43,7 +43,7 @@ export const startingPoints: readonly StartingPoint[] = [
       'The web must be printed along the fold’s travel, two or three lines thick.',
       'Fold it a few times while still warm.',
     ],
-    brief: { geometry: { xMm: 80, yMm: 40, zMm: 6, wallMm: 2, solidFraction: 0.8 }, flex: { want: 'hinge' } },
+    brief: { geometry: { xMm: 80, yMm: 40, zMm: 6, wallMm: 2 }, flex: { want: 'hinge' } },
   },
   {
     key: 'gasket',
@@ -54,7 +54,8 @@ export const startingPoints: readonly StartingPoint[] = [
       'Printed faces leak: press them on something smooth.',
     ],
     brief: {
-      geometry: { xMm: 80, yMm: 80, zMm: 3, wallMm: 3, sharpCorners: 0, solidFraction: 1 },
+      geometry: { xMm: 80, yMm: 80, zMm: 3, wallMm: 3, sharpCorners: 0 },
+      print: { infill: 1 },
       flex: { want: 'rubbery', shoreA: [75, 95] },
       water: 'humid',
     },
@@ -68,7 +69,7 @@ export const startingPoints: readonly StartingPoint[] = [
       'Electrical enclosures need certified parts: flammability and ingress are not judged here.',
     ],
     brief: {
-      geometry: { xMm: 120, yMm: 80, zMm: 40, wallMm: 2.5, solidFraction: 0.45 },
+      geometry: { xMm: 120, yMm: 80, zMm: 40, wallMm: 2.5 },
       looks: { finish: 'fair' },
     },
   },
@@ -81,7 +82,8 @@ export const startingPoints: readonly StartingPoint[] = [
       'Nylons swell with damp and jam tight meshes.',
     ],
     brief: {
-      geometry: { xMm: 40, yMm: 40, zMm: 10, sharpCorners: 0, solidFraction: 0.9 },
+      geometry: { xMm: 40, yMm: 40, zMm: 10, sharpCorners: 0 },
+      print: { walls: 4, infill: 0.5 },
       toleranceMm: 0.15,
       loads: [
         {
@@ -101,7 +103,7 @@ export const startingPoints: readonly StartingPoint[] = [
     name: 'Knob',
     traps: ['It is dropped and knocked: toughness counts.', 'A metal insert carries the screw.'],
     brief: {
-      geometry: { xMm: 40, yMm: 40, zMm: 25, sharpCorners: 0, solidFraction: 0.6 },
+      geometry: { xMm: 40, yMm: 40, zMm: 25, sharpCorners: 0 },
       contact: { skin: true },
       looks: { finish: 'fair' },
       loads: [{ kind: 'impact', case: 'drop', massKg: 0.3, heightM: 1, widthMm: 15, heightMm: 15 }],
@@ -115,7 +117,7 @@ export const startingPoints: readonly StartingPoint[] = [
       'Left in a warm car it is no longer true.',
     ],
     brief: {
-      geometry: { xMm: 150, yMm: 40, zMm: 12, solidFraction: 0.4 },
+      geometry: { xMm: 150, yMm: 40, zMm: 12 },
       toleranceMm: 0.15,
       ifItFails: 'nothing',
     },
@@ -128,7 +130,8 @@ export const startingPoints: readonly StartingPoint[] = [
       'Ponds freeze and bake: say the coldest and the sun.',
     ],
     brief: {
-      geometry: { xMm: 90, yMm: 60, zMm: 30, wallMm: 2, sharpCorners: 0, solidFraction: 0.25 },
+      geometry: { xMm: 90, yMm: 60, zMm: 30, wallMm: 2, sharpCorners: 0 },
+      print: { infill: 0.1 },
       heat: { setting: 'outdoors' },
       sun: 'part',
       water: 'immersed',
@@ -143,7 +146,7 @@ export const startingPoints: readonly StartingPoint[] = [
       'Layers lie flat under it, which is the strong way.',
     ],
     brief: {
-      geometry: { xMm: 50, yMm: 50, zMm: 30, sharpCorners: 0, solidFraction: 0.6 },
+      geometry: { xMm: 50, yMm: 50, zMm: 30, sharpCorners: 0 },
       loads: [
         { kind: 'sustained', case: 'compression', forceN: 200, lengthMm: 30, widthMm: 30, heightMm: 30 },
       ],
@@ -156,7 +159,8 @@ export const startingPoints: readonly StartingPoint[] = [
     brief: {
       purpose: 'decorative',
       ifItFails: 'nothing',
-      geometry: { xMm: 80, yMm: 60, zMm: 40, solidFraction: 0.2 },
+      geometry: { xMm: 80, yMm: 60, zMm: 40 },
+      print: { walls: 2, infill: 0.1 },
       looks: { finish: 'fine' },
     },
   },

@@ -30,9 +30,12 @@ export interface Lay extends Rest {
    * What the eye sees, mm²: the whole surface, gentle slopes that layers leave as steps, and what supports touch.
    */
   look: { surfaceMm2: number; steppedMm2: number; scarMm2: number };
+  /** The same for every way to lay a shape: it is measured once. */
   volumeMm3: number;
-  /** What lies how deep: see `insideShare`. */
-  deepShares: number[];
+  /** Whether the shape encloses a volume; where it does not, what hangs on its volume is a guess. */
+  closed: boolean;
+  /** What lies how deep: see `insideShare`; null where the shape is not closed. */
+  deepShares: number[] | null;
   /** How full it is over its footprint: see `footFill`; null where it does not stand on the plate. */
   footFill: number[] | null;
 }
@@ -45,6 +48,8 @@ interface Ground {
   positions: Float32Array;
   tree: MeshBVH;
   gridMm: number;
+  volumeMm3: number;
+  closed: boolean;
 }
 
 /** Every way that a shape can be laid, measured; the first is as it is in its file. */
@@ -70,11 +75,11 @@ export function layWith({ positions }: Pick<Mesh, 'positions'>, up: Xyz): Lay {
 
 function groundOf(asRead: Float32Array): Ground {
   const positions = facingOut(asRead);
-  const { lowMm, highMm } = extent(positions);
+  const { lowMm, highMm, volumeMm3 } = extent(positions);
   const geometry = new BufferGeometry();
   geometry.setAttribute('position', new BufferAttribute(positions.slice(), 3));
-  const { gridMm } = soundness(positions, Math.max(...highMm.map((h, k) => h - lowMm[k]!)));
-  return { positions, tree: new MeshBVH(geometry), gridMm };
+  const { gridMm, solid } = soundness(positions, Math.max(...highMm.map((h, k) => h - lowMm[k]!)));
+  return { positions, tree: new MeshBVH(geometry), gridMm, volumeMm3, closed: solid.openEdges === 0 };
 }
 
 /** Whether a shape lies the same way round whichever of two lays it has: the other side of a flat part. */
@@ -93,13 +98,13 @@ function isAlike(a: Lay, b: Lay): boolean {
 
 /** @param others lays that are measured already: turned over, a shape lies as deep as before */
 function measured(
-  { positions, tree, gridMm }: Ground,
+  { positions, tree, gridMm, volumeMm3, closed }: Ground,
   rest: Rest,
   progress: MeshProgress,
   others: readonly Lay[] = [],
 ): Lay {
   const heap = turnedHeap(positions, rest.turn);
-  const { lowMm, highMm, surfaceMm2, volumeMm3 } = extent(heap);
+  const { lowMm, highMm, surfaceMm2 } = extent(heap);
   const [xMm, yMm, zMm] = highMm.map((h, k) => h - lowMm[k]!) as [number, number, number];
   const support = supportUnder(tree, rest.turn, { lowMm, highMm });
   const turnedOver = others.find(o => dot(o.up, rest.up) < -1 + 1e-9);
@@ -119,7 +124,8 @@ function measured(
     support,
     look: { surfaceMm2, steppedMm2: steppedMm2(heap), scarMm2: support.scarMm2 },
     volumeMm3,
-    deepShares: turnedOver?.deepShares ?? deepShares(heap, gridMm, progress),
+    closed,
+    deepShares: closed ? (turnedOver?.deepShares ?? deepShares(heap, gridMm, progress)) : null,
     footFill: footFill(heap, lowMm[2], highMm[2], footprintMm2),
   };
 }

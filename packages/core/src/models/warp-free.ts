@@ -13,16 +13,16 @@ export class WarpFreeInput {
 /** `warp.free`: naive contraction. */
 export const warpFree = model({
   id: 'warp.free',
-  title: 'Free thermal contraction (upper bound)',
+  title: 'Free thermal contraction',
   source: 'α·ΔT·L',
-  validity: 'An upper bound on any part.',
+  validity: 'A length along the part that was free all the while; how far its ends rise is another length.',
   Input: WarpFreeInput,
   compute(i: WarpFreeInput) {
     const strain = i.alphaPerK * (i.fromC - i.toC);
     return {
       result: { contractionMm: strain * i.lengthMm, contractionPct: 100 * strain },
       warnings: [
-        'An upper bound: most of this happens while the part is held by the plate and the layers below.',
+        'Most of this happens while the part is held by the plate and the layers below: it becomes shorter by less.',
       ],
       steps: [
         step(

@@ -37,6 +37,13 @@ export class PrintEconomicsInput {
   @Quantity({ min: 0, max: 1e5, optional: true, doc: 'Labour for one print; default 1.' }) labour = 1;
   @Quantity({ min: 0.01, max: 1, optional: true, doc: 'Chance that a print succeeds; default 1.' }) success =
     1;
+  @Quantity({
+    min: 0.001,
+    max: 1000,
+    optional: true,
+    doc: 'How long prints take on this printer against what is expected, by its own log; default 1.',
+  })
+  timeFactor = 1;
 }
 
 /** Result of `print.economics`, for one part. */
@@ -44,7 +51,10 @@ export interface PrintEconomicsResult {
   massG: number;
   /** What supports take besides; it is thrown away. */
   supportG: number;
+  /** By the printer’s own record. */
   hours: number;
+  /** As the models alone have it. */
+  modelHours: number;
   costEach: number;
   flowMm3s: number;
 }
@@ -82,10 +92,12 @@ export function printEconomics(i: PrintEconomicsInput): PrintEconomicsResult {
   const massG = (partMm3 / 1000) * i.densityGcm3;
   const supportG = (supportMm3 / 1000) * i.densityGcm3;
   const flowMm3s = Math.min(i.maxFlowMm3s, i.speedMmS * i.lineMm * i.layerMm);
-  const hours = ((plasticMm3 / flowMm3s) * (1 + TRAVEL) + (i.heightMm / i.layerMm) * LAYER_SECONDS) / 3600;
+  const modelHours =
+    ((plasticMm3 / flowMm3s) * (1 + TRAVEL) + (i.heightMm / i.layerMm) * LAYER_SECONDS) / 3600;
+  const hours = modelHours * i.timeFactor;
   const costEach =
     (((massG + supportG) / 1000) * i.pricePerKg + hours * i.machinePerHour + i.labour) / i.success;
-  return { massG, supportG, hours, costEach, flowMm3s };
+  return { massG, supportG, hours, modelHours, costEach, flowMm3s };
 }
 
 /** `print.economics`: mass, time and cost of one printed part. */
@@ -133,9 +145,12 @@ export const printEconomicsModel = model({
           '(V·φ + V_s)/Q·1.25 + layers·2 s',
           `${sig(((r.massG + r.supportG) / i.densityGcm3) * 1000)}/${sig(r.flowMm3s)} × 1.25 s + ` +
             `${sig(i.heightMm / i.layerMm)} × 2 s`,
-          r.hours,
+          r.modelHours,
           'h',
         ),
+        ...(i.timeFactor === 1
+          ? []
+          : [step('t_p', 't·k', `${sig(r.modelHours)} × ${sig(i.timeFactor)}`, r.hours, 'h')]),
         step(
           'cost',
           '((m + m_s)·price + t·machine + labour)/p',

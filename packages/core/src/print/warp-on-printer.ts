@@ -49,9 +49,13 @@ const COOL_RIM = 0.7;
 /** Beyond this share of its length, or this height, a part's upper layers no longer pull on its edge. */
 const FILM = { share: 0.2, mostMm: 20 };
 
-/** The bed a family is printed on, °C: the middle of its window, as far as the printer reaches. */
+/** Beds are set in steps of this, K. */
+const BED_STEP_K = 5;
+
+/** The bed a family is printed on, °C: the middle of its window as one sets it, as far as the printer reaches. */
 function bedOf(f: Family, p: Printer | null): number {
-  const wanted = (f.windows.bedC.low + f.windows.bedC.high) / 2;
+  const middle = (f.windows.bedC.low + f.windows.bedC.high) / 2;
+  const wanted = BED_STEP_K * Math.round(middle / BED_STEP_K);
   return p ? Math.min(Math.max(p.bedMaxC, p.chamberC), wanted) : wanted;
 }
 

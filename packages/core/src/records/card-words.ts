@@ -20,12 +20,11 @@ export function cardLead(card: PrintCard, currency: string): string {
 
 /** What one part takes, in a sentence. */
 export function cardAmounts(card: PrintCard, currency: string): string {
-  const { massG, supportG, costEach, quantity } = card;
-  const hours = card.hours * (card.time?.factor ?? 1);
+  const { massG, supportG, hours, costEach, quantity } = card;
   const each = quantity > 1 ? ' each' : '';
   const some = `${quantity} of them ${sig(massG * quantity, 3)} g in ${hoursText(hours * quantity)}`;
   const supports = supportG < 0.05 ? '' : ` and ${sig(supportG, 2)} g of supports`;
-  const chance = Math.round(100 * (card.record?.success ?? card.success));
+  const chance = Math.round(100 * card.success);
   return (
     `${sig(massG, 3)} g${supports}, ${hoursText(hours)}, ${currency}${costEach.toFixed(2)}${each}` +
     `${quantity > 1 ? `; ${some}` : ''}. The next print succeeds ${chance} times in 100.`
@@ -33,14 +32,15 @@ export function cardAmounts(card: PrintCard, currency: string): string {
 }
 
 /** What this printer's own log has changed in those figures, in sentences; empty where it says nothing. */
-export function cardRecord({ record, time, success, hours }: PrintCard): string {
+export function cardRecord({ record, time, success }: PrintCard): string {
   const went = record
     ? `By this printer’s log: ${record.well} of ${record.well + record.failed} of these prints went well, ` +
-      `so ${Math.round(100 * record.success)} times in 100 where the models alone say ${Math.round(100 * success)}. `
+      `so ${Math.round(100 * success)} times in 100 where the models alone say ` +
+      `${Math.round(100 * record.modelSuccess)}. `
     : '';
   const took = time
     ? `Prints here take ${sig(time.factor, 3)} times what is expected (${time.timed} timed): ` +
-      `${hoursText(hours)} by the models.`
+      `${hoursText(time.modelHours)} by the models.`
     : '';
   return `${went}${took}`.trim();
 }

@@ -6,17 +6,10 @@ import { recipe } from '../print/recipe/recipe.js';
 import type { RecipeGround, RecipeLine } from '../print/recipe/recipe-line.js';
 import { smallPrint, type SmallPrint } from '../print/recipe/small-print.js';
 import type { Candidate, Status } from '../score/candidate.js';
-import {
-  successByRecord,
-  timeByRecord,
-  type SuccessRecord,
-  type TimeRecord,
-} from '../print/success-record.js';
 import { CERTIFICATION_NOTICE } from '../score/cautions.js';
 import { rank } from '../score/rank.js';
 import { warpBowOf } from '../models/warp-bow.js';
 import type { Printer } from '../workshop/printer.js';
-import type { PrintEntry } from '../workshop/print-log.js';
 import type { SpoolMoisture } from '../workshop/spool.js';
 
 /** `hornblende-card/1`: all that is needed at the machine for one part in one filament, each line with its reason. */
@@ -37,15 +30,16 @@ export interface PrintCard {
   massG: number;
   /** What supports take besides. */
   supportG: number;
+  /** By the printer's own record, where it has one. */
   hours: number;
   costEach: number;
   quantity: number;
-  /** Chance that the first print succeeds, by the models. */
+  /** Chance that the next print succeeds, by the models and this printer's own log. */
   success: number;
-  /** The same with what this printer's own log says; null where it says nothing. */
-  record: SuccessRecord | null;
-  /** How long prints take on this printer against what is expected of them; null where none was timed. */
-  time: TimeRecord | null;
+  /** What the printer's log says of prints of this filament, and what the models alone say; null where it has none. */
+  record: { well: number; failed: number; modelSuccess: number } | null;
+  /** How long prints take here against what is expected, and what the models expect; null where none was timed. */
+  time: { timed: number; factor: number; modelHours: number } | null;
   /** What lowers that chance, the most first. */
   doubts: { label: string; factor: number }[];
   small: SmallPrint;
@@ -70,8 +64,6 @@ export interface CardOptions {
   weather?: Weather | null;
   /** The water in the spool that is meant. */
   moisture?: SpoolMoisture | null;
-  /** The log of prints, and the printer's id in it. */
-  log?: { prints: readonly PrintEntry[]; printerId: string | null };
   /** What faults of this part, spool and printer taught. */
   lessons?: readonly CardLesson[];
 }
@@ -103,7 +95,7 @@ export function printCard(brief: Brief, o: CardOptions): PrintCard {
     costEach,
     quantity: brief.quantity,
     success,
-    ...recordOf(o, candidate),
+    ...recordOf(printer, candidate),
     doubts: factors.filter(f => f.factor < WORTH_A_WORD).sort((a, b) => a.factor - b.factor),
     small: smallPrint(ground),
     lessons: [...(o.lessons ?? [])],
@@ -112,12 +104,17 @@ export function printCard(brief: Brief, o: CardOptions): PrintCard {
   };
 }
 
-/** What the printer's own log makes of the estimates. */
-function recordOf({ log }: CardOptions, c: Candidate): Pick<PrintCard, 'record' | 'time'> {
-  if (!log) return { record: null, time: null };
-  const record = successByRecord(c.printing.success, log.prints, log.printerId, c.family);
-  const time = timeByRecord(log.prints, log.printerId);
-  return { record: record.well + record.failed > 0 ? record : null, time: time.timed > 0 ? time : null };
+/** What the printer's own log has changed in the figures. */
+function recordOf(printer: Printer | null, { printing }: Candidate): Pick<PrintCard, 'record' | 'time'> {
+  const { record, modelSuccess, modelHours } = printing;
+  const time = printer?.record ?? null;
+  return {
+    record:
+      record && record.well + record.failed > 0
+        ? { well: record.well, failed: record.failed, modelSuccess }
+        : null,
+    time: time?.timed ? { timed: time.timed, factor: time.timeFactor, modelHours } : null,
+  };
 }
 
 function groundOf(

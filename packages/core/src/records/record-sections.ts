@@ -109,7 +109,7 @@ export function recordSections(r: DecisionRecord, caution: string): RecordSectio
     section('The ranking', {
       picture: 'strata',
       paragraphs: [
-        `School: ${r.ranking.school}. The part itself reaches ${sig(conditions.partMaxC, 3)} °C and ` +
+        `School: ${r.ranking.school}. The part itself reaches ${sig(first?.partC ?? conditions.partMaxC, 3)} °C and ` +
           `gets ${sig(conditions.uvDoseMJm2, 3)} MJ/m² of ultraviolet light over ` +
           `${sig(r.premises.brief.lifeYears, 2)} years.`,
       ],

@@ -16,7 +16,7 @@ const ROW = 15;
 export function rulersSvg(rulers: readonly Ruler[]): string {
   let y = 6;
   const parts = rulers.map(r => {
-    const all = r.bars.flatMap(b => [b.low, b.high]).concat(r.need);
+    const all = r.bars.flatMap(b => [b.low, b.high, b.need]).concat(r.need);
     const min = Math.min(...all);
     const max = Math.max(...all);
     const log = min > 0 && max / min > 30;
@@ -34,7 +34,7 @@ export function rulersSvg(rulers: readonly Ruler[]): string {
         `height="5" rx="2.5" fill="${light.layers.impact}"/><line x1="${n(x(b.typical))}" x2="${n(x(b.typical))}" ` +
         `y1="${n(at)}" y2="${n(at + 11)}" stroke="${ink}" stroke-width="1.6"/><text ` +
         `x="${n(x(b.high) + 6)}" y="${n(at + 9.5)}" fill="${soft}">${escapeXml(b.name)} ` +
-        `${sig(b.typical, 2)}</text>`
+        `${sig(b.typical, 2)}${b.need === r.need ? '' : `, needs ${sig(b.need, 3)}`}</text>`
       );
     });
     return (

@@ -3,6 +3,7 @@ import { typical, type Family } from '../materials/family.js';
 import { creepEquivalentC, creepFactor } from '../models/creep-strain.js';
 import { strengthAllowable, type StrengthConditions } from '../models/strength-allowable.js';
 import type { ServiceLoad } from '../brief/service-load.js';
+import type { WorkingRef } from '../brief/conditions.js';
 import { pigmentOf, type Context } from './context.js';
 
 /** The stiffness that is left is never read as less: beyond, the part has failed and the fit means nothing. */
@@ -25,6 +26,8 @@ export interface LoadAssessment {
   clampLeft: number | null;
   /** Notched impact over severity × safety; null unless a knock. */
   impactReserve: number | null;
+  /** The load worked for this family: a member by the modulus that is left of it as printed, at its hottest. */
+  working: WorkingRef | null;
 }
 
 /** Notched impact of a family, kJ/m²: at the coldest in service, and at 23 °C. */
@@ -75,10 +78,11 @@ const unknown = {
 
 /** What one load does to one family. */
 export function assessLoad(ctx: Context, f: Family, load: ServiceLoad, toughness: Toughness): LoadAssessment {
-  if (load.severityKJm2 !== null) return { load, ...unknown, ...knock(ctx, f, load, toughness) };
-  if (load.strainPct !== null) return { load, ...unknown, ...finger(ctx, f, load, toughness) };
-  if (load.stressMPa !== null) return { load, ...unknown, ...stressed(ctx, f, load, load.stressMPa) };
-  return { load, ...unknown };
+  const base = { load, ...unknown, working: load.working };
+  if (load.severityKJm2 !== null) return { ...base, ...knock(ctx, f, load, toughness) };
+  if (load.strainPct !== null) return { ...base, ...finger(ctx, f, load, toughness) };
+  if (load.stressMPa !== null) return { ...base, ...stressed(ctx, f, load, load.stressMPa) };
+  return base;
 }
 
 function knock(ctx: Context, f: Family, load: ServiceLoad, { coldKJm2 }: Toughness): Partial<LoadAssessment> {
@@ -121,6 +125,7 @@ function stressed(ctx: Context, f: Family, load: ServiceLoad, stressMPa: number)
     allowableMPa,
     strength,
     creepC,
+    working: load.working && { ...load.working, inputs: { ...load.working.inputs, modulusMPa: hot } },
     reserve: Math.min(stressMPa > 0 ? allowableMPa / (stressMPa * safety) : Infinity, buckling / safety),
   };
   if (load.clamped) return { ...bearing, clampLeft: 1 / growth };

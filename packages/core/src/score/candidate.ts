@@ -29,9 +29,23 @@ export interface Candidate {
   for: string[];
   against: string[];
   cautions: string[];
+  /** The hottest that the part gets in it, °C: in black, where it comes in nothing lighter than is wanted. */
+  partC: number;
+  /** What one print of it takes and how likely it succeeds: the figures of the print card and of the ways to lay it. */
+  print: Pick<PrintEconomicsResult, 'massG' | 'hours' | 'costEach'> & Pick<Printability, 'success'>;
   printing: Pick<
     Printability,
-    'success' | 'difficulty' | 'asks' | 'factors' | 'pLift' | 'pSplit' | 'bowInput' | 'liftInput' | 'adhesion'
+    | 'success'
+    | 'modelSuccess'
+    | 'record'
+    | 'difficulty'
+    | 'asks'
+    | 'factors'
+    | 'pLift'
+    | 'pSplit'
+    | 'bowInput'
+    | 'liftInput'
+    | 'adhesion'
   > &
     PrintEconomicsResult & { economicsInput: PrintEconomicsInput };
 }

@@ -79,6 +79,11 @@ export function contextFor(ctx: Context, f: Family): Context {
   return f.flags.colours === 'dark' && ctx.colour !== 'dark' ? ctx.inBlack() : ctx;
 }
 
+/** What a part of a brief meets where it is of one family: in the family's own colour. */
+export function conditionsIn(brief: Brief, weather: Weather | null, f: Family): Conditions {
+  return contextFor(contextOf(brief, null, weather), f).conditions;
+}
+
 /** A family as a candidate was judged in it: in its own colour, and as an oven leaves it where that was needed. */
 export function asJudged(
   ctx: Context,

@@ -2,9 +2,10 @@ import type { Brief } from '../brief/brief.js';
 import type { CriterionId, School } from '../brief/choices.js';
 import type { Weather } from '../climate/weather.js';
 import { bakedFamily } from '../materials/baked.js';
-import { typical, type Baked, type Family } from '../materials/family.js';
+import type { Baked, Family } from '../materials/family.js';
 import { families as libraryFamilies } from '../materials/library.js';
-import { printEconomics, usualSpeedMmS, type PrintEconomicsInput } from '../print/economics.js';
+import { printEconomics } from '../print/economics.js';
+import { partEconomicsInput } from '../print/part-economics.js';
 import type { Printer } from '../workshop/printer.js';
 import { assess, type Assessment } from './assess.js';
 import { cautionsOf } from './cautions.js';
@@ -32,7 +33,7 @@ import { strengthGate } from './gates/strength.js';
 import { uvGate } from './gates/uv.js';
 import { waterGate } from './gates/water.js';
 import { standingOf, type Gate } from './gate.js';
-import { printability, type Printability } from './printability.js';
+import { printability } from './printability.js';
 import type { Candidate, Status } from './candidate.js';
 import { scoreIn } from './school-order.js';
 
@@ -91,7 +92,7 @@ export function judgeAs(
 ): Candidate {
   const assessment = assess(ctx, f);
   const p = printability(ctx, f, baked !== null);
-  const economicsInput = economicsOf(ctx, f, p);
+  const economicsInput = partEconomicsInput(ctx.brief, f, ctx.printer, p.success);
   const economics = printEconomics(economicsInput);
   const criteria = criteriaOf(
     { ctx, assessment, baked, printability: p, economics, economicsInput },
@@ -106,7 +107,19 @@ export function judgeAs(
     ...ownLimitGates(ctx, criteria),
   ].filter(g => g !== null);
   const standing = Math.max(...gates.map(standingOf));
-  const { success, difficulty, asks, factors, pLift, pSplit, bowInput, liftInput, adhesion } = p;
+  const {
+    success,
+    modelSuccess,
+    record,
+    difficulty,
+    asks,
+    factors,
+    pLift,
+    pSplit,
+    bowInput,
+    liftInput,
+    adhesion,
+  } = p;
   return {
     material: f.key,
     name: f.name,
@@ -121,8 +134,17 @@ export function judgeAs(
     for: [],
     against: [],
     cautions: cautionsOf(ctx, f, p, baked),
+    partC: ctx.conditions.partMaxC,
+    print: {
+      massG: economics.massG,
+      hours: economics.hours,
+      costEach: economics.costEach,
+      success: p.success,
+    },
     printing: {
       success,
+      modelSuccess,
+      record,
       difficulty,
       asks,
       factors,
@@ -161,28 +183,3 @@ function serviceGates(ctx: Context, a: Assessment): (Gate | null)[] {
 
 /** How a standing is called. */
 const statusBy: readonly Status[] = ['fits', 'marginal', 'marginal', 'marginal', 'out'];
-
-function economicsOf(ctx: Context, f: Family, p: Printability): PrintEconomicsInput {
-  const { lineMm, layerMm } = ctx.brief.print;
-  return {
-    volumeCm3: ctx.volumeCm3,
-    solidFraction: ctx.solidFraction,
-    supportCm3: ctx.brief.geometry.supportCm3 ?? 0,
-    densityGcm3: typical(f, 'densityGcm3'),
-    pricePerKg: typical(f, 'pricePerKg'),
-    maxFlowMm3s: Math.min(typical(f, 'maxFlowMm3s'), ctx.printer?.maxFlowMm3s ?? Infinity),
-    speedMmS: usualSpeedMmS(f),
-    lineMm,
-    layerMm,
-    heightMm: ctx.brief.geometry.zMm,
-    machinePerHour: MACHINE_PER_HOUR,
-    labour: LABOUR,
-    success: Math.max(LEAST_SUCCESS, p.success),
-  };
-}
-
-/** What an hour of the machine and taking off one print cost, in the workshop's money. */
-const MACHINE_PER_HOUR = 0.5;
-const LABOUR = 1;
-/** A print that never succeeds is not dearer than this share's inverse. */
-const LEAST_SUCCESS = 0.05;

@@ -1,6 +1,7 @@
 import type { Family } from '../materials/family.js';
 import { bakingAsk, difficultyOf, type Ask } from '../print/difficulty.js';
 import { warpOnPrinter, type WarpOnPrinter } from '../print/warp-on-printer.js';
+import { successByRecord, type SuccessByRecord } from '../print/success-record.js';
 import { splitChance } from '../print/splitting.js';
 import type { Context } from './context.js';
 import type { Gate } from './gate.js';
@@ -18,8 +19,12 @@ export interface Printability extends WarpOnPrinter {
   gates: Gate[];
   /** Chance that the part splits between its layers while it prints. */
   pSplit: number;
-  /** Chance that the first print succeeds, 0…1. */
+  /** Chance that the first print succeeds, 0…1, with what the printer's own log says of it. */
   success: number;
+  /** The same by the models alone. */
+  modelSuccess: number;
+  /** What the printer's own log says of the family; null where it says nothing that bears on it. */
+  record: SuccessByRecord | null;
   /** Print difficulty: the sum of what is asked, the chance of lifting included. */
   difficulty: number;
   asks: Ask[];
@@ -54,11 +59,15 @@ export function printability(ctx: Context, f: Family, baked = false): Printabili
     ...asks.map(a => ({ label: a.label, factor: Math.exp(-RATE_PER_POINT * a.points) })),
     { label: 'lifting', factor: 1 - LIFT_SHARE * warp.pLift },
   ];
+  const modelSuccess = factors.reduce((product, x) => product * x.factor, BASE_SUCCESS);
+  const byRecord = successByRecord(modelSuccess, printer?.record ?? null, f.grade?.family ?? f.key);
   return {
     // The air's share of the difficulty is the chance itself, above.
     gates: [...checked.gates, ...(printer ? [gateOfCheck(airCheck(f, printer, warp, pSplit))] : [])],
     pSplit,
-    success: factors.reduce((product, x) => product * x.factor, BASE_SUCCESS),
+    success: byRecord.success,
+    modelSuccess,
+    record: printer?.record?.prints.length ? byRecord : null,
     difficulty: difficultyOf([...asks, lifting]),
     asks: [...asks, lifting],
     factors,

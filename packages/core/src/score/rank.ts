@@ -1,4 +1,6 @@
 import type { Brief } from '../brief/brief.js';
+import { families as libraryFamilies } from '../materials/library.js';
+import { contextFor } from './context.js';
 import { explain } from './explain.js';
 import { type RankOptions, judgeAll } from './judge.js';
 import { type Ranking, runnerUp } from './candidate.js';
@@ -14,7 +16,11 @@ export function rank(brief: Brief, options: RankOptions = {}): Ranking {
   judged.sort(bySchool(school));
   let position = 0;
   for (const c of judged) c.rank = c.status === 'out' ? null : ++position;
-  for (const c of judged) Object.assign(c, explain(ctx, c));
+  const familyOf = new Map((options.families ?? libraryFamilies).map(f => [f.key, f]));
+  for (const c of judged) {
+    const f = familyOf.get(c.material);
+    Object.assign(c, explain(f ? contextFor(ctx, f) : ctx, c));
+  }
   const running = judged.filter(c => c.rank !== null);
   return {
     format: 'hornblende-ranking',

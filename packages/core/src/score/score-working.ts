@@ -64,8 +64,19 @@ export function successWorking(c: Candidate): Step[] {
       'p',
       '0.98 × every factor',
       ['0.98', ...factors.map(f => sig(f.factor, 3))].join(' × '),
-      c.printing.success,
+      c.printing.modelSuccess,
       '',
     ),
+    ...(c.printing.record
+      ? [
+          step(
+            'p by the printer’s log',
+            '(6·p + prints that went well)/(6 + prints); prints of other filaments count a fifth',
+            `of this filament ${c.printing.record.well} went well, ${c.printing.record.failed} failed`,
+            c.printing.success,
+            '',
+          ),
+        ]
+      : []),
   ];
 }

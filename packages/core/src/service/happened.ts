@@ -5,6 +5,7 @@ import { contextOf } from '../score/context.js';
 import { weightsOf } from '../score/criteria.js';
 import type { Gate, GateId } from '../score/gate.js';
 import { judge } from '../score/judge.js';
+import { lowerShare } from '../lib/distributions.js';
 import type { FailureMode } from './modes.js';
 import type { Placed } from './placed.js';
 import { knownMaterial, type Placement } from './placement.js';
@@ -33,9 +34,18 @@ export interface Happened {
   failed: boolean;
   mode: FailureMode | null;
   years: number;
-  /** Foreseen: failed as said. Right: stands as said. Missed: failed unsaid. Too dark: stands, was said to fail. */
-  verdict: 'foreseen' | 'right' | 'missed' | 'too dark';
+  verdict: HappenedVerdict;
 }
+
+/**
+ * Foreseen: failed as said. Right: stands as said. Missed: failed unsaid. Too dark: stands, was said to fail. No claim:
+ * "only just" was said, which says neither. Too soon: it stands, but not for long enough to tell.
+ */
+export type HappenedVerdict = 'foreseen' | 'right' | 'missed' | 'too dark' | 'no claim' | 'too soon';
+
+/** A part tells of the models once it has stood for a season, or for this share of its wanted life. */
+const SEASON_YEARS = 0.25;
+const LIFE_SHARE = 0.1;
 
 /**
  * The brief that a part in service was in fact put to: its part's, with the place, the life and the sun that it had.
@@ -90,7 +100,7 @@ export function happened(placed: Placed, family: Family | null, of: Brief | null
   const telling = gates.filter(g => foresees[g.id] && g.verdict !== 'pass');
   const failing = telling.filter(g => g.verdict === 'fail');
   const failed = standing.verdict === 'failed';
-  const said = (list: readonly Gate[]): boolean =>
+  const names = (list: readonly Gate[]): boolean =>
     list.some(g => standing.mode !== null && foresees[g.id]!.includes(standing.mode));
   const by = failing.length ? failing : telling;
   return {
@@ -100,19 +110,77 @@ export function happened(placed: Placed, family: Family | null, of: Brief | null
     failed,
     mode: standing.mode,
     years: standing.seenYears,
-    verdict: verdictOf(failed, failed ? said(telling) : failing.length > 0),
+    verdict: failed
+      ? ofFailed(names(failing), names(telling))
+      : ofStanding(failing.length > 0, telling.length > 0, standing.seenYears >= yearsToTell(placement)),
   };
 }
 
-function verdictOf(failed: boolean, saidToFail: boolean): Happened['verdict'] {
-  if (failed) return saidToFail ? 'foreseen' : 'missed';
-  return saidToFail ? 'too dark' : 'right';
+/** Years that a part must have stood before it tells whether the models were right of it. */
+function yearsToTell({ lifeYears }: Placement): number {
+  return Math.min(SEASON_YEARS, LIFE_SHARE * lifeYears);
 }
 
-/** Misses first, then what was too dark, then what was foreseen, then what is right. */
-const order: readonly Happened['verdict'][] = ['missed', 'too dark', 'foreseen', 'right'];
+function ofFailed(saidToFail: boolean, saidOnlyJust: boolean): HappenedVerdict {
+  if (saidToFail) return 'foreseen';
+  return saidOnlyJust ? 'no claim' : 'missed';
+}
+
+function ofStanding(saidToFail: boolean, saidOnlyJust: boolean, longEnough: boolean): HappenedVerdict {
+  if (!longEnough) return 'too soon';
+  if (saidToFail) return 'too dark';
+  return saidOnlyJust ? 'no claim' : 'right';
+}
+
+/** Misses first, then what was too dark, then what was foreseen, then what is right, then what tells nothing. */
+const order: readonly HappenedVerdict[] = ['missed', 'too dark', 'foreseen', 'right', 'no claim', 'too soon'];
 
 /** Parts in the order in which they teach. */
 export function byLesson(list: readonly Happened[]): Happened[] {
   return [...list].sort((a, b) => order.indexOf(a.verdict) - order.indexOf(b.verdict) || b.years - a.years);
+}
+
+/** How often the models were right of parts in service, and how much a record of this size proves. */
+export interface ModelRecord {
+  /** Parts of which the models said something, and that have stood for long enough, or failed. */
+  telling: number;
+  right: number;
+  /** At least so large a share is right, at 95 % confidence (exact one-sided bound); null where nothing tells. */
+  lowerBound95: number | null;
+}
+
+/** Counts how often the models were right; what was no claim, or is too young to tell, counts for nothing. */
+export function modelRecord(list: readonly Happened[]): ModelRecord {
+  const telling = list.filter(h => h.verdict !== 'no claim' && h.verdict !== 'too soon');
+  const right = telling.filter(h => h.verdict === 'right' || h.verdict === 'foreseen').length;
+  return {
+    telling: telling.length,
+    right,
+    lowerBound95: telling.length ? lowerShare(right, telling.length, 0.95) : null,
+  };
+}
+
+/** The record in sentences: what it counts, what it leaves out, and how much it proves. */
+export function modelRecordWords(list: readonly Happened[]): string {
+  const count = (verdict: HappenedVerdict): number => list.filter(h => h.verdict === verdict).length;
+  const parts = (n: number): string => (n === 1 ? '1 part' : `${n} parts`);
+  const { telling, right, lowerBound95 } = modelRecord(list);
+  const soon = count('too soon');
+  const noClaim = count('no claim');
+  const leftOut = [
+    soon ? `${parts(soon)} of them stood for less than a season or a tenth of the wanted life` : '',
+    noClaim ? `of ${parts(noClaim)} the models said "only just", which is no claim` : '',
+  ].filter(Boolean);
+  const out = leftOut.length ? ` Not counted: ${leftOut.join('; ')}.` : '';
+  if (lowerBound95 === null)
+    return `Of ${parts(list.length)} that were looked at none tells yet whether the models were right.${out}`;
+  const missed = [
+    count('missed') ? `missed ${count('missed')}` : '',
+    count('too dark') ? `said ${count('too dark')} would fail that stand` : '',
+  ].filter(Boolean);
+  return (
+    `Of ${parts(telling)} that tell, the models had ${right} right${missed.length ? `, ${missed.join(', ')}` : ''}. ` +
+    `A record of this size proves that they are right of at least ${Math.floor(100 * lowerBound95)} in 100 such ` +
+    `parts (95 % confidence).${out}`
+  );
 }

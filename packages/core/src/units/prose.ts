@@ -1,5 +1,5 @@
 import { sig } from '../lib/figures.js';
-import { displayUnit } from './dimensions.js';
+import { dimensions, displayUnit } from './dimensions.js';
 import { parseQuantity, toDisplay } from './quantity.js';
 import type { DimensionKey, UnitSystem } from './dimensions.js';
 
@@ -27,6 +27,17 @@ export function inSystem(value: number, unit: string, system: UnitSystem): { val
     value: toDisplay(value, measure, system),
     unit: unit === 'MPa modulus' ? `${displayUnit(measure, system)} modulus` : displayUnit(measure, system),
   };
+}
+
+/** Figures, and decimals beyond those of a measure, that a sentence tells of a number. */
+const TOLD = { figures: 3, decimals: 1 };
+
+/** A number of a sentence in the reader's unit: as fine as fields tell it, and one decimal finer. */
+function said(value: number, unit: string, system: UnitSystem): string {
+  const measure = measureOf[unit];
+  const shown = inSystem(value, unit, system).value;
+  const decimals = measure ? dimensions[measure].usDigits + TOLD.decimals : TOLD.figures;
+  return sig(Number(shown.toFixed(decimals)), TOLD.figures);
 }
 
 /** The stored value of a number that was typed in the reader's unit. */
@@ -67,8 +78,7 @@ export function prose(text: string, system: UnitSystem): string {
   return text.replace(
     QUANTITY,
     (_, first: string, join: string | undefined, second: string | undefined, unit: string) => {
-      const convert = (n: string): string =>
-        sig(inSystem(Number(n.replace('−', '-')), unit, system).value, 3);
+      const convert = (n: string): string => said(Number(n.replace('−', '-')), unit, system);
       return (
         `${convert(first)}${join && second ? `${join.slice(0, join.length - second.length)}${convert(second)}` : ''} ` +
         `${inSystem(0, unit, system).unit}`

@@ -52,7 +52,9 @@ export function formatQuantity(
   digits?: number,
 ): string {
   if (value === null || value === undefined || !Number.isFinite(value)) return '–';
-  const places = digits ?? (system === 'us' ? dimensions[dimension].usDigits : dimensions[dimension].digits);
+  const { digits: usual, usDigits } = dimensions[dimension];
+  // Digits are asked for in the metric unit: a smaller or larger one needs others to tell as much.
+  const places = (digits ?? usual) + (system === 'us' ? usDigits - usual : 0);
   const shown = round(toDisplay(value, dimension, system), places);
   return `${trimNumber(shown)} ${unitLabel(unitOf(dimension, system))}`;
 }

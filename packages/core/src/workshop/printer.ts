@@ -1,6 +1,7 @@
-import { Choice, Choices, ListOf, Quantity, Text, Vector } from '../input/fields.js';
+import { Choice, Choices, ListOf, Nested, Quantity, Text, Vector } from '../input/fields.js';
 import { parseInput } from '../input/parse.js';
 import { Gauge } from './gauge.js';
+import { PrinterRecord } from './printer-record.js';
 import { WarpBar } from './warp-bar.js';
 import { adhesives, plates, type Adhesive, type Plate } from '../materials/family.js';
 
@@ -89,6 +90,12 @@ export class Printer {
     doc: 'Gauges printed on it to see how true it is; default none.',
   })
   gauges: Gauge[] = [];
+  @Nested(() => PrinterRecord, {
+    optional: true,
+    nullable: true,
+    doc: 'What its own log of prints says; told by the server, not kept from what is sent; default null.',
+  })
+  record: PrinterRecord | null = null;
 }
 
 /** Reads a printer: defaults filled in, unknown fields refused. @throws InputError */

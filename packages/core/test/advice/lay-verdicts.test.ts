@@ -3,9 +3,11 @@ import {
   easierLay,
   familyByKey,
   layChoices,
+  laidBrief,
   layVerdicts,
   parseBrief,
   parsePrinter,
+  rank,
   undirectedLoads,
   type ShapeLay,
 } from '../../src/index.js';
@@ -34,7 +36,7 @@ const onEnd = lay({
   support: { volumeMm3: 9000 },
   look: { surfaceMm2: 8000, steppedMm2: 0, scarMm2: 900 },
 });
-const brief = parseBrief({
+const unlaid = parseBrief({
   format: 'hornblende-brief',
   version: 1,
   name: 'Arm',
@@ -52,6 +54,7 @@ const brief = parseBrief({
     },
   ],
 });
+const brief = laidBrief(unlaid, flat, 'arm.stl');
 const petg = familyByKey('petg')!;
 const printer = parsePrinter({
   format: 'hornblende-printer',
@@ -93,6 +96,34 @@ describe('ways to lay a part in one filament', () => {
     const fine = parseBrief({ ...JSON.parse(JSON.stringify(brief)), looks: { finish: 'fine' } });
     expect(layVerdicts(fine, [rough, flat], petg)[0]!.index).toBe(1);
   });
+  it('leads with how it lies now where another way is better by nothing that is felt', () => {
+    // The other way bows a little less, within the tolerance, and is otherwise the same.
+    const shorter = lay({ up: [0, 0, -1], zMm: 10, volumeMm3: 20000 });
+    const loose = { ...brief, toleranceMm: 5 };
+    const [first, second] = layVerdicts(loose, [flat, shorter], petg);
+    expect(first).toMatchObject({ current: true, rank: 1 });
+    expect(second!.bowMm).not.toBe(first!.bowMm);
+    expect([...first!.for, ...first!.against, ...second!.for, ...second!.against].join()).not.toMatch(/bow/);
+  });
+  it('has the figures of the ranking for how it lies now, whatever its file says', () => {
+    const bySaid = { ...brief, geometry: { ...brief.geometry, zMm: 14, solidFraction: 0.9 } };
+    const now = layVerdicts(bySaid, [flat, onEnd], petg).find(v => v.current)!;
+    expect(now.candidate).toEqual(rank(bySaid, { families: [petg] }).candidates[0]);
+  });
+  it('turns a load of which nobody has said where it pulls: on its long end it pulls the layers apart', () => {
+    const unsaid = { ...brief, loads: brief.loads.map(l => ({ ...l, heldAtMm: null, actsAtMm: null })) };
+    const verdicts = layVerdicts(unsaid, [onEnd, flat], petg);
+    expect(verdicts[0]).toMatchObject({ current: true, across: [] });
+    expect(verdicts[1]).toMatchObject({ across: [0] });
+    // Laid so and turned back, it runs along the layers again.
+    const standing = verdicts[1]!.brief;
+    expect(standing.loads[0]!.acrossLayers).toBe(true);
+    expect(laidBrief(standing, flat).loads[0]!.acrossLayers).toBe(false);
+  });
+  it('tells of another way what differs from how it lies now', () => {
+    const verdicts = layVerdicts(brief, [flat, onEnd], petg);
+    expect(verdicts[1]!.against.join()).toMatch(/than as it lies now|as it lies now/);
+  });
   it('name loads whose direction nobody has said', () => {
     expect(undirectedLoads(brief)).toEqual([]);
     const unsaid = { ...brief, loads: brief.loads.map(l => ({ ...l, actsAtMm: null })) };
@@ -110,7 +141,7 @@ describe('lay and filament together', () => {
   });
   it('find where another lay lets an easier filament in', () => {
     const heavy = parseBrief({
-      ...JSON.parse(JSON.stringify(brief)),
+      ...JSON.parse(JSON.stringify(unlaid)),
       loads: [{ ...brief.loads[0], forceN: 85 }],
     });
     const choices = layChoices(heavy, [onEnd, flat]);

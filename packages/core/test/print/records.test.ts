@@ -3,14 +3,16 @@ import {
   familyByKey,
   freshPlace,
   parseBrief,
+  parsePrinter,
   parsePrintEntry,
   plateUse,
   printCard,
+  printerRecord,
   successByRecord,
-  timeByRecord,
   cardAmounts,
   cardRecord,
   type PrintEntry,
+  type PrinterRecord,
 } from '../../src/index.js';
 
 const entry = (change: object = {}): PrintEntry =>
@@ -29,48 +31,53 @@ const entry = (change: object = {}): PrintEntry =>
 const several = (n: number, change: object = {}): PrintEntry[] =>
   Array.from({ length: n }, () => entry(change));
 
+const record = (prints: PrintEntry[]): PrinterRecord | null => printerRecord(prints);
+
 describe('a printer’s own record', () => {
   it('is the estimate while nothing was printed', () => {
-    expect(successByRecord(0.5, [], 'a', 'petg')).toEqual({ well: 0, failed: 0, success: 0.5 });
+    expect(record([])).toBeNull();
+    expect(successByRecord(0.5, null, 'petg')).toEqual({ well: 0, failed: 0, success: 0.5 });
   });
   it('moves towards what happened, the more the more was printed', () => {
+    const failed = record(several(4, { outcome: 'failed' }));
     // (6·0.8 + 4)/(6 + 4)
-    expect(successByRecord(0.8, several(4), 'a', 'petg').success).toBeCloseTo(0.88, 9);
-    expect(successByRecord(0.8, several(4, { outcome: 'failed' }), 'a', 'petg')).toMatchObject({
-      well: 0,
-      failed: 4,
-    });
-    expect(successByRecord(0.8, several(4, { outcome: 'failed' }), 'a', 'petg').success).toBeCloseTo(0.48, 9);
-    expect(successByRecord(0.1, several(300), 'a', 'petg').success).toBeGreaterThan(0.95);
+    expect(successByRecord(0.8, record(several(4)), 'petg').success).toBeCloseTo(0.88, 9);
+    expect(successByRecord(0.8, failed, 'petg')).toMatchObject({ well: 0, failed: 4 });
+    expect(successByRecord(0.8, failed, 'petg').success).toBeCloseTo(0.48, 9);
+    expect(successByRecord(0.1, record(several(300)), 'petg').success).toBeGreaterThan(0.95);
   });
-  it('learns a little from other families, and nothing from other printers or from files', () => {
+  it('learns a little from other families, and nothing from files', () => {
     // (6·0.5 + 0.2·5)/(6 + 1)
-    const others = successByRecord(0.5, several(5, { family: 'pla' }), 'a', 'petg');
+    const others = successByRecord(0.5, record(several(5, { family: 'pla' })), 'petg');
     expect(others).toMatchObject({ well: 0, failed: 0 });
     expect(others.success).toBeCloseTo(4 / 7, 9);
-    expect(successByRecord(0.5, several(5, { printerId: 'b' }), 'a', 'petg').success).toBe(0.5);
-    expect(successByRecord(0.5, several(5, { outcome: 'timed', minutes: 3 }), 'a', 'petg').success).toBe(0.5);
+    const files = record(several(5, { outcome: 'timed', minutes: 3, expectedMinutes: 3 }));
+    expect(successByRecord(0.5, files, 'petg').success).toBe(0.5);
   });
   it('keeps a factor of time, drawn to 1 while few were timed', () => {
     const timed = { minutes: 120, expectedMinutes: 100 };
-    expect(timeByRecord([], 'a')).toEqual({ timed: 0, factor: 1 });
-    expect(timeByRecord(several(1, timed), 'a').factor).toBeCloseTo(Math.sqrt(1.2), 9);
-    expect(timeByRecord(several(50, timed), 'a').factor).toBeCloseTo(1.2, 2);
-    expect(timeByRecord(several(3, { ...timed, outcome: 'failed' }), 'a').timed).toBe(0);
+    expect(record(several(1))).toMatchObject({ timed: 0, timeFactor: 1 });
+    expect(record(several(1, timed))?.timeFactor).toBeCloseTo(Math.sqrt(1.2), 9);
+    expect(record(several(50, timed))?.timeFactor).toBeCloseTo(1.2, 2);
+    expect(record(several(3, { ...timed, outcome: 'failed' }))).toMatchObject({ timed: 0, timeFactor: 1 });
     // A file counts half.
-    expect(timeByRecord([entry({ ...timed, outcome: 'timed' })], 'a').factor).toBeCloseTo(1.2 ** (1 / 3), 9);
+    expect(record([entry({ ...timed, outcome: 'timed' })])?.timeFactor).toBeCloseTo(1.2 ** (1 / 3), 9);
   });
   it('stands on the card, with what it changed', () => {
     const brief = parseBrief({ format: 'hornblende-brief', version: 1, name: 'Foot' });
-    const options = { family: familyByKey('petg')!, printer: null };
+    const bench = parsePrinter({ format: 'hornblende-printer', version: 1, name: 'Bench' });
+    const options = { family: familyByKey('petg')!, printer: bench };
     const prints = [...several(3, { minutes: 150, expectedMinutes: 100 }), entry({ outcome: 'failed' })];
-    const card = printCard(brief, { ...options, log: { prints, printerId: 'a' } });
+    const card = printCard(brief, { ...options, printer: { ...bench, record: record(prints) } });
     expect(card.record).toMatchObject({ well: 3, failed: 1 });
     expect(cardRecord(card)).toMatch(/3 of 4 of these prints went well/);
     expect(cardRecord(card)).toMatch(/Prints here take 1\.3\d times what is expected \(3 timed\)/);
-    expect(cardAmounts(card, '€')).toContain(`${Math.round(100 * card.record!.success)} times in 100`);
+    expect(cardAmounts(card, '€')).toContain(`${Math.round(100 * card.success)} times in 100`);
     const plain = printCard(brief, options);
     expect(plain).toMatchObject({ record: null, time: null });
+    expect(card.record?.modelSuccess).toBeCloseTo(plain.success, 9);
+    expect(card.time?.modelHours).toBeCloseTo(plain.hours, 9);
+    expect(card.hours).toBeCloseTo(plain.hours * card.time!.factor, 9);
     expect(cardRecord(plain)).toBe('');
   });
 });

@@ -12,6 +12,8 @@ import {
   familyLesson,
   freshCode,
   happened,
+  modelRecord,
+  modelRecordWords,
   InputError,
   parseBrief,
   parseInspection,
@@ -273,9 +275,52 @@ describe('what was predicted, and what happened', () => {
       years: 1,
       verdict,
     });
-    expect(byLesson([of('right'), of('foreseen'), of('missed'), of('too dark')]).map(h => h.verdict)).toEqual(
-      ['missed', 'too dark', 'foreseen', 'right'],
+    const shuffled = [
+      of('too soon'),
+      of('right'),
+      of('no claim'),
+      of('foreseen'),
+      of('missed'),
+      of('too dark'),
+    ];
+    expect(byLesson(shuffled).map(h => h.verdict)).toEqual([
+      'missed',
+      'too dark',
+      'foreseen',
+      'right',
+      'no claim',
+      'too soon',
+    ]);
+    const { telling, right, lowerBound95 } = modelRecord(shuffled);
+    expect({ telling, right }).toEqual({ telling: 4, right: 2 });
+    // Clopper and Pearson, one-sided: two of four.
+    expect(lowerBound95).toBeCloseTo(0.0976, 4);
+    expect(modelRecordWords(shuffled)).toBe(
+      'Of 4 parts that tell, the models had 2 right, missed 1, said 1 would fail that stand. A record of this size ' +
+        'proves that they are right of at least 9 in 100 such parts (95 % confidence). Not counted: 1 part of them ' +
+        'stood for less than a season or a tenth of the wanted life; of 1 part the models said "only just", which ' +
+        'is no claim.',
     );
+    expect(modelRecordWords([of('too soon')])).toMatch(/none tells yet/);
+  });
+
+  it('counts nothing of a part that was placed today, and of one that was said to hold only just', () => {
+    expect(happened(placed({ material: 'pla', heat: 'indoors', years: 0 }), pla, null)?.verdict).toBe(
+      'too soon',
+    );
+    expect(happened(placed({ material: 'pla', heat: 'indoors', years: 0.2 }), pla, null)?.verdict).toBe(
+      'too soon',
+    );
+    expect(happened(placed({ material: 'pla', heat: 'indoors', years: 0.3 }), pla, null)?.verdict).toBe(
+      'right',
+    );
+    // Somewhere between what PLA bears with ease and what it does not bear, it holds only just.
+    const warm = Array.from({ length: 30 }, (_, i) =>
+      happened(placed({ material: 'pla', heat: 'indoors', years: 3, partMaxC: 40 + i }), pla, null),
+    );
+    const onlyJust = warm.filter(h => h?.predicted === 'only just');
+    expect(onlyJust.length).toBeGreaterThan(0);
+    expect(new Set(onlyJust.map(h => h?.verdict))).toEqual(new Set(['no claim']));
   });
 });
 

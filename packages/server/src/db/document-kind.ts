@@ -40,6 +40,8 @@ export interface DocumentKind<Content, Stored, Row extends RevisionedRow> extend
   /** The columns that a search looks through. */
   searched: readonly string[];
   read: (row: Row) => Stored;
+  /** Adds what is worked out from other tables to documents that were read, and is kept with none of them. */
+  completed?: (db: Knex, stored: Stored[]) => Promise<Stored[]>;
   /** The columns that a write sets. @param before the row as it was, or null for a new one */
   columns: (content: Content, before: Row | null, now: string) => Partial<Row>;
   /** The key of new content; a random one where it brings none. */

@@ -24,13 +24,14 @@ export class RevisionedStore<Content, Stored extends { revision: number }, Row e
     const { columns, direction } = this.kind.order;
     const query = this.db(this.kind.table).orderByRaw(columns.map(c => `${c} ${direction}`).join(', '));
     pick(query);
-    return ((await query) as Row[]).flatMap(row => {
+    const stored = ((await query) as Row[]).flatMap(row => {
       try {
         return [soundly(this.kind, row)];
       } catch {
         return [];
       }
     });
+    return this.completed(stored);
   }
 
   /**
@@ -45,18 +46,20 @@ export class RevisionedStore<Content, Stored extends { revision: number }, Row e
     const query = this.db(kind.table);
     pick(query);
     for (const word of (asked.search ?? '').split(/\s+/).filter(Boolean)) query.where(containing(kind, word));
-    return pageOf<Row, Stored>(
+    const page = await pageOf<Row, Stored>(
       query,
       kind.order,
       asked,
       row => soundly(kind, row),
       row => String(row[kind.key[0] as keyof Row]),
     );
+    return { ...page, items: await this.completed(page.items) };
   }
 
   /** @throws HttpProblem 404; 503 for a row that is damaged */
   async get(key: string): Promise<Stored> {
-    return readable(this.kind, key, await this.row(this.db, key));
+    const [stored] = await this.completed([readable(this.kind, key, await this.row(this.db, key))]);
+    return stored!;
   }
 
   /**
@@ -120,6 +123,10 @@ export class RevisionedStore<Content, Stored extends { revision: number }, Row e
       await t(kind.table).where(kind.key[0]!, key).delete();
       await kind.removed?.(t, key, now);
     });
+  }
+
+  private async completed(stored: Stored[]): Promise<Stored[]> {
+    return (await this.kind.completed?.(this.db, stored)) ?? stored;
   }
 
   /** @throws HttpProblem 404 */

@@ -37,7 +37,7 @@ export const nozzleRule: RecipeRule = ({ brief, family: f, printer }) => {
 /** The bed: for the first layer and after it. */
 export const bedRule: RecipeRule = ({ family: f, printer, warp }) => {
   const { low, high } = f.windows.bedC;
-  const set = Math.round(warp.bowInput.bedC / 5) * 5;
+  const set = warp.bowInput.bedC;
   const short = printer !== null && printer.bedMaxC < low;
   return {
     id: 'bed',

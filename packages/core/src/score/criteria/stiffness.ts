@@ -17,7 +17,7 @@ export const stiffnessCriterion: CriterionRule = {
       unit: '% of span',
       unacceptable: limits.fail,
       comfortable: limits.comfortable,
-      ...(worst?.load.working ? { working: worst.load.working } : {}),
+      ...(worst?.working ? { working: worst.working } : {}),
     };
   },
 };

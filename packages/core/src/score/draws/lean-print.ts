@@ -7,6 +7,7 @@ import type { Context } from '../context.js';
 import { expectedDeviationMm } from '../deviation.js';
 import { LIFT_POINTS, LIFT_SHARE } from '../printability.js';
 import { gaugeLeftOf } from '../../print/gauge-calibration.js';
+import { successByRecord } from '../../print/success-record.js';
 import { storedModulusMPa } from '../../print/stored-modulus.js';
 import type { Candidate } from '../candidate.js';
 import { slot } from './slots.js';
@@ -27,7 +28,7 @@ export interface LeanPrint {
 /** Makes a family’s printing ready for draws. */
 export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPrint {
   const { brief } = ctx;
-  const { bowInput, liftInput, pLift, success, difficulty, economicsInput } = candidate.printing;
+  const { bowInput, liftInput, pLift, modelSuccess, difficulty, economicsInput } = candidate.printing;
   const range = f.properties.solidificationC;
   const from = range?.low ?? 0;
   const to = range?.high ?? 0;
@@ -56,7 +57,13 @@ export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPr
   // How much of the film is plastic, as its own input has it.
   const share = liftInput.modulusMPa / storedModulusMPa(f, bowInput.chamberC);
   const corner = cornerFactor(liftInput.sharpCorners, liftInput.filletMm);
-  const certain = success / (1 - LIFT_SHARE * pLift);
+  const certain = modelSuccess / (1 - LIFT_SHARE * pLift);
+  // The printer's own record moves an estimate along a straight line.
+  const record = ctx.printer?.record ?? null;
+  const [neverDoes, everDoes] = [0, 1].map(p => successByRecord(p, record, candidate.family).success) as [
+    number,
+    number,
+  ];
   const otherDifficulty = difficulty - LIFT_POINTS * pLift;
   const lengthMm = plateLengthMm(brief);
   const printerFlow = ctx.printer?.maxFlowMm3s ?? Infinity;
@@ -96,7 +103,7 @@ export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPr
       const meanStrain = alpha * strainOf(ts) + shrink * crystalStrain;
       const energy = releasedPerMm(v[sE]! * storedOf(ts) * share, meanStrain) * liftInput.heightMm;
       const lift = liftChance(energy * corner, liftInput.adhesionJm2);
-      self.success = certain * (1 - LIFT_SHARE * lift);
+      self.success = neverDoes + (everDoes - neverDoes) * certain * (1 - LIFT_SHARE * lift);
       self.pLift = lift;
       self.difficulty = otherDifficulty + LIFT_POINTS * lift;
       economics.densityGcm3 = v[sRho]!;

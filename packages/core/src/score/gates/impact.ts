@@ -31,7 +31,7 @@ export function impactGate(ctx: Context, a: Assessment): Gate | null {
       `${a.family.name} takes ${sig(have, 2)} kJ/m² ${across ? 'across its layers ' : ''}at ` +
       `${sig(ctx.conditions.partMinC, 2)} °C.`,
     rescue: verdict === 'fail' ? knockRescue(w.impactReserve, a, across) : null,
-    ...(w.load.working ? { working: w.load.working } : {}),
+    ...(w.working ? { working: w.working } : {}),
   };
 }
 

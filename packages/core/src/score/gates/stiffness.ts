@@ -31,6 +31,6 @@ export function stiffnessGate(ctx: Context, a: Assessment): Gate | null {
       verdict === 'fail'
         ? sectionRescue(ctx.brief, ctx.brief.loads[w.load.index], w.nowPct / limits.fail, 'stiffness')
         : null,
-    ...(w.load.working ? { working: w.load.working } : {}),
+    ...(w.working ? { working: w.working } : {}),
   };
 }

@@ -75,7 +75,7 @@ function fingerGate(
       verdict === 'fail'
         ? `passes with the finger ${sig(longer, 3)} times longer, or ${sig(reserve, 2)} of its thickness`
         : null,
-    ...(w.load.working ? { working: w.load.working } : {}),
+    ...(w.working ? { working: w.working } : {}),
   };
 }
 

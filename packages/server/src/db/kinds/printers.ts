@@ -1,5 +1,6 @@
 import { parsePrinter, type Printer, type StoredPrinter } from '@hornblende/core';
 import type { Knex } from 'knex';
+import { printerRecords } from '../printer-records.js';
 import { PrinterEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
@@ -38,7 +39,8 @@ export const printers: DocumentKind<PrinterContent, StoredPrinter, PrinterRow> =
     name: 'profile',
     Envelope: PrinterEnvelope,
     read: (plain, envelope) => ({
-      profile: within('profile', () => parsePrinter(plain)),
+      // Its record is worked out of the log of prints.
+      profile: { ...within('profile', () => parsePrinter(plain)), record: null },
       isDefault: (envelope as PrinterEnvelope).isDefault,
     }),
   },
@@ -53,6 +55,13 @@ export const printers: DocumentKind<PrinterContent, StoredPrinter, PrinterRow> =
     revision: row.revision,
     updatedAt: row.updated_at,
   }),
+  completed: async (db, stored) => {
+    const records = await printerRecords(
+      db,
+      stored.map(p => p.id),
+    );
+    return stored.map(p => ({ ...p, profile: { ...p.profile, record: records.get(p.id) ?? null } }));
+  },
   columns: ({ profile }) => ({ name: profile.name, profile: JSON.stringify(profile) }),
   written: async ({ t, key, content }) => {
     if (content.isDefault) await makeDefault(t, key);

@@ -3,6 +3,7 @@ import { assumptions, type Assumption, type Ranking } from '@hornblende/core';
 import { Button, Tooltip } from 'ant-design-vue';
 import { computed } from 'vue';
 import { useUnits } from '../../ui/useUnits';
+import SaidShareChip from '../part/SaidShareChip.vue';
 import { useDraft } from '../part/draft';
 
 /** What was assumed because it was not said; a press says it. */
@@ -25,8 +26,9 @@ function accept({ path, value }: Assumption): void {
 </script>
 
 <template>
-  <div v-if="list.length" class="assumed" data-testid="assumed">
-    <span class="soft">You did not say, so:</span>
+  <div v-if="list.length || draft.brief?.geometry.solidFraction" class="assumed" data-testid="assumed">
+    <SaidShareChip />
+    <span v-if="list.length" class="soft">You did not say, so:</span>
     <Tooltip v-for="a in list" :key="a.path" :title="`Say so: ${a.label} ${say(a.shown)}`">
       <Button size="small" class="assumption" @click="accept(a)"
         ><span

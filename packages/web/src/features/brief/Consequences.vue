@@ -2,28 +2,67 @@
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import {
   criterionLabels,
+  asJudged,
+  assess,
+  conditionsIn,
+  contextOf,
+  partHeats,
   serviceLoads,
   sig,
   requiredSafety,
   type Ranking,
   type CriterionId,
+  type WorkingRef,
 } from '@hornblende/core';
 import { computed } from 'vue';
+import { useLibrary } from '../../stores/library';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
+import { useRanking } from '../part/useRanking';
 import { useWorking } from '../../stores/working';
 
 const props = defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
 const working = useWorking();
 const { show } = useUnits();
-const c = computed(() => props.ranking.conditions);
+const library = useLibrary();
+const { printer, weather } = useRanking();
+/** How hot the part gets: in the filament that leads, and in others that come in black only, or do not. */
+const heats = computed(() => partHeats(props.ranking));
+/** What the part meets in the filament that leads. */
+const c = computed(() => {
+  const first = library.find(props.ranking.firstChoice ?? '');
+  return draft.brief && first ? conditionsIn(draft.brief, weather.value, first) : props.ranking.conditions;
+});
+const otherHeats = computed(() =>
+  heats.value
+    .slice(1)
+    .map(h => `In ${listed(h.names)} it reaches ${show(h.partC, 'temperature')}.`)
+    .concat('What comes in black only gets hotter in the sun.')
+    .join(' '),
+);
+/** Names of filaments that are told; the rest are counted. */
+const NAMES_TOLD = 3;
+function listed(names: string[]): string {
+  const rest = names.length - NAMES_TOLD;
+  return rest > 0 ? `${names.slice(0, NAMES_TOLD).join(', ')} and ${rest} more` : names.join(', ');
+}
 const loads = computed(() => (draft.brief ? serviceLoads(draft.brief) : []));
 const weights = computed(() =>
   (Object.entries(props.ranking.weights) as [CriterionId, number][]).filter(([, w]) => w > 0),
 );
 const running = computed(() => props.ranking.candidates.filter(x => x.rank !== null).length);
-const safety = computed(() => (draft.brief ? requiredSafety[draft.brief.ifItFails] : 1));
+/** A load as it works in the filament that leads. */
+function worked(index: number): WorkingRef | null {
+  const [first] = props.ranking.candidates;
+  const family = library.find(first?.material ?? '');
+  if (!draft.brief || !family) return null;
+  const judged = asJudged(contextOf(draft.brief, printer.value, weather.value), family, first);
+  return assess(judged.ctx, judged.family).loads[index]?.working ?? null;
+}
+const safety = computed(() =>
+  draft.brief ? (draft.brief.safety ?? requiredSafety[draft.brief.ifItFails]) : 1,
+);
 
 function effect(l: ReturnType<typeof serviceLoads>[number]): string {
   if (l.severityKJm2 !== null) return `${sig(l.severityKJm2, 2)} kJ/m² at the weak section`;
@@ -54,6 +93,9 @@ function effect(l: ReturnType<typeof serviceLoads>[number]): string {
         <span v-if="c.partMaxC > c.ambientMaxC + 1" class="soft small">
           in air of {{ show(c.ambientMaxC, 'temperature') }}</span
         >
+        <p v-if="heats.length > 1" class="soft small" data-testid="heats">
+          That is in {{ ranking.candidates[0]?.name }}. {{ otherHeats }}
+        </p>
       </dd>
       <template v-if="c.working.uvDoseMJm2">
         <dt>Ultraviolet light over its life</dt>
@@ -75,10 +117,10 @@ function effect(l: ReturnType<typeof serviceLoads>[number]): string {
             @click="
               working.show({
                 title: `load ${l.index + 1}`,
-                refs: [l.working],
+                refs: [worked(l.index) ?? l.working],
                 note:
-                  l.working.model === 'load.beam'
-                    ? 'Deflection is worked with a modulus of 1 MPa here: divide it by a filament’s own.'
+                  l.working.model === 'load.beam' && ranking.candidates[0]
+                    ? `Bent as ${ranking.candidates[0].name} bends, as printed and at its hottest.`
                     : '',
               })
             "

@@ -11,6 +11,7 @@ import { fileName, openPage } from '../../ui/open-page';
 import { saveAs } from '../../ui/save-as';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
+import SaidShareChip from '../part/SaidShareChip.vue';
 import CardStage from './CardStage.vue';
 import GcodePanel from './GcodePanel.vue';
 import LogPrint from './LogPrint.vue';
@@ -86,6 +87,7 @@ function save(as: 'html' | 'md' | 'json'): void {
     </p>
     <p class="amounts" data-testid="card-amounts">{{ say(cardAmounts(card, workshop.currency)) }}</p>
     <p v-if="cardRecord(card)" class="small" data-testid="card-record">{{ say(cardRecord(card)) }}</p>
+    <p><SaidShareChip /></p>
     <p v-if="card.doubts.length" class="soft small">{{ cardDoubts(card) }}</p>
     <p v-if="short" class="out small" role="alert">{{ short }}</p>
     <div v-for="a in card.against" :key="a" class="against small">{{ say(a) }}</div>

@@ -7,6 +7,7 @@ import FileButton from '../../ui/FileButton.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';
+import { expectedMinutes } from './print-told';
 
 /** The file that goes to the printer beside what is expected here; how they differ is kept for this printer. */
 const props = defineProps<{ card: PrintCard; family: Family }>();
@@ -31,7 +32,7 @@ const compared = computed(() => {
     grams,
     ours,
     minutes,
-    factor: minutes / (60 * props.card.hours),
+    factor: minutes / expectedMinutes(props.card),
     mass: grams / ours,
     layers: r.layers,
   };
@@ -52,7 +53,7 @@ async function keep(): Promise<void> {
     spoolId: null,
     grams: compared.value.grams,
     minutes: compared.value.minutes,
-    expectedMinutes: Math.max(0.1, 60 * props.card.hours),
+    expectedMinutes: expectedMinutes(props.card),
     note: name.value.slice(0, 200),
     plate: null,
     placeMm: null,
@@ -82,7 +83,7 @@ async function keep(): Promise<void> {
     <template v-else-if="compared">
       <p class="small">
         <b>{{ name }}</b> takes {{ Math.round(compared.minutes) }} min and {{ compared.grams.toFixed(1) }} g
-        in {{ compared.layers }} layers; here {{ Math.round(60 * card.hours) }} min and
+        in {{ compared.layers }} layers; here {{ Math.round(expectedMinutes(card)) }} min and
         {{ compared.ours.toFixed(1) }} g are expected: {{ compared.factor.toFixed(2) }} times the time,
         {{ compared.mass.toFixed(2) }} times the filament.
         <span v-if="Math.abs(Math.log(compared.mass)) > 0.25" class="marginal">

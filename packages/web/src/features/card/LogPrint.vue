@@ -1,16 +1,21 @@
 <script setup lang="ts">
-import type { Family, PrintCard, PrintEntry } from '@hornblende/core';
-import { Button, Radio, RadioGroup } from 'ant-design-vue';
-import { computed, ref, watch } from 'vue';
+import type { Family, PrintCard, PrintEntry, StoredPrint } from '@hornblende/core';
+import { Button } from 'ant-design-vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { usePrints } from '../../stores/prints';
 import type { ShelfRow } from '../../stores/shelf';
 import { dayText } from '../../ui/day-text';
-import NumberInput from '../../ui/NumberInput.vue';
-import TextField from '../../ui/TextField.vue';
+import { provideFormProblems } from '../../ui/form-problems';
 import { useFeedback } from '../../ui/useFeedback';
 import { useDraft } from '../part/draft';
 import { usePlate } from '../shape/usePlate';
+import PrintEditor from './PrintEditor.vue';
+import PrintFields from './PrintFields.vue';
+import { entryPart, expectedMinutes, type PrintTold } from './print-told';
+
+/** Prints of the part that are listed at first. */
+const MOST_SHOWN = 6;
 
 /**
  * A print written down: what it took comes off the spool, the next one is given a fresh place on the plate, and how it
@@ -22,19 +27,24 @@ const prints = usePrints();
 const library = useLibrary();
 const { placeFor, printerName } = usePlate(() => props.family);
 const { attempt, offerUndo } = useFeedback();
-const grams = ref<number | null>(null);
-const minutes = ref<number | null>(null);
-const went = ref<'well' | 'failed'>('well');
-const what = ref('');
+const form = provideFormProblems();
+/** The print as it is told until something is said: it went well, and took what was expected. */
+const usual = (): PrintTold => ({
+  outcome: 'well',
+  grams: Math.round(props.card.massG + props.card.supportG),
+  minutes: null,
+  note: '',
+});
+const told = ref(usual());
 const busy = ref(false);
-watch(
-  [() => props.card.part, () => props.card.material],
-  () => {
-    grams.value = Math.round(props.card.massG + props.card.supportG);
-    minutes.value = null;
-  },
-  { immediate: true },
-);
+const changing = ref<StoredPrint | null>(null);
+const shown = ref(MOST_SHOWN);
+watch([() => props.card.part, () => props.card.material], () => {
+  told.value = usual();
+});
+onMounted(() => {
+  if (prints.state !== 'ready') prints.load().catch(() => undefined);
+});
 const sizeMm = computed<[number, number]>(() => {
   const g = draft.brief?.geometry;
   return [g?.xMm ?? 10, g?.yMm ?? 10];
@@ -47,11 +57,10 @@ const mine = computed(() =>
 
 async function log(): Promise<void> {
   const { card, spool } = props;
-  if (printerId.value === null || grams.value === null) return;
+  if (printerId.value === null || form.focusFirst()) return;
   const entry: PrintEntry = {
     format: 'hornblende-print',
     version: 1,
-    outcome: went.value,
     at: new Date().toISOString(),
     part: card.part,
     partId: draft.id,
@@ -59,10 +68,8 @@ async function log(): Promise<void> {
     material: card.material,
     family: props.family.grade?.family ?? props.family.key,
     spoolId: spool?.id ?? null,
-    grams: grams.value,
-    minutes: minutes.value,
-    expectedMinutes: Math.max(0.1, 60 * card.hours),
-    note: went.value === 'failed' ? what.value.trim() : '',
+    ...entryPart(told.value),
+    expectedMinutes: expectedMinutes(card),
     plate: card.plate,
     placeMm: place.value ? [place.value.xMm, place.value.yMm] : null,
     sizeMm: sizeMm.value,
@@ -72,8 +79,7 @@ async function log(): Promise<void> {
     const saved = await prints.add(entry);
     const off = spool ? ` ${entry.grams} g came off ${spool.spool.code || spool.name}.` : '';
     offerUndo(`The print is written down.${off}`, () => prints.remove(saved));
-    what.value = '';
-    minutes.value = null;
+    told.value = usual();
   });
   busy.value = false;
 }
@@ -91,14 +97,8 @@ async function log(): Promise<void> {
         <RouterLink to="/workshop/spools">Workshop</RouterLink>.
       </p>
       <div class="field-row">
-        <RadioGroup v-model:value="went" aria-label="How it went">
-          <Radio value="well">It went well</Radio>
-          <Radio value="failed">It failed</Radio>
-        </RadioGroup>
-        <NumberInput v-model="grams" label="Grams that went in" :min="0" :max="20000" />
-        <NumberInput v-model="minutes" label="Minutes it took" :min="0.1" :max="100000" nullable />
-        <TextField v-if="went === 'failed'" v-model="what" label="What went wrong" :maxlength="120" />
-        <Button :loading="busy" :disabled="grams === null" @click="log">{{
+        <PrintFields v-model="told" />
+        <Button :loading="busy" @click="log">{{
           spool ? `Take it off ${spool.spool.code || 'the spool'}` : 'Write it down'
         }}</Button>
       </div>
@@ -107,18 +107,28 @@ async function log(): Promise<void> {
         {{ Math.round(place.yMm) }} mm from the front: the freshest place off the cool rim.
       </p>
       <ul v-if="mine.length" class="small" data-testid="print-log">
-        <li v-for="{ id, print } in mine.slice(0, 6)" :key="id">
-          {{ dayText(print.at) }}, {{ library.find(print.material)?.name ?? print.material }},
-          {{ print.grams }} g<template v-if="print.minutes"> in {{ print.minutes }} min</template>:
-          <span :class="print.outcome === 'well' ? 'fits' : 'out'">{{
-            print.outcome === 'well' ? '● went well' : '○ failed'
+        <li v-for="stored in mine.slice(0, shown)" :key="stored.id">
+          {{ dayText(stored.print.at) }},
+          {{ library.find(stored.print.material)?.name ?? stored.print.material }},
+          {{ stored.print.grams }} g<template v-if="stored.print.minutes">
+            in {{ stored.print.minutes }} min</template
+          >:
+          <span :class="stored.print.outcome === 'well' ? 'fits' : 'out'">{{
+            stored.print.outcome === 'well' ? '● went well' : '○ failed'
           }}</span>
-          {{ print.note }}
-          <RouterLink v-if="print.outcome === 'failed'" :to="{ path: '/fix', query: { print: id } }"
+          {{ stored.print.note }}
+          <RouterLink
+            v-if="stored.print.outcome === 'failed'"
+            :to="{ path: '/fix', query: { print: stored.id } }"
             >Find out why</RouterLink
           >
+          <Button type="link" size="small" @click="changing = stored">Change it</Button>
         </li>
       </ul>
+      <Button v-if="mine.length > shown" type="link" size="small" @click="shown = mine.length">
+        Show the {{ mine.length - shown }} earlier ones
+      </Button>
+      <PrintEditor v-if="changing" :key="changing.id" :stored="changing" @close="changing = null" />
     </template>
   </section>
 </template>

@@ -1,7 +1,6 @@
 import { faultLessons, printCard, type CardLesson, type Family, type PrintCard } from '@hornblende/core';
 import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useFaults } from '../../stores/faults';
-import { usePrints } from '../../stores/prints';
 import { useShelf, type ShelfRow } from '../../stores/shelf';
 import { useDraft } from '../part/draft';
 import { usePickedMaterial } from '../part/usePickedMaterial';
@@ -24,12 +23,8 @@ export interface LiveCard {
 export function usePrintCard(): LiveCard {
   const draft = useDraft();
   const shelf = useShelf();
-  const prints = usePrints();
   const faults = useFaults();
-  onMounted(() => {
-    if (prints.state !== 'ready') prints.load().catch(() => undefined);
-    faults.ensure();
-  });
+  onMounted(() => faults.ensure());
   const { printer, weather } = useRanking();
   const spoolId = ref('');
 
@@ -65,7 +60,6 @@ export function usePrintCard(): LiveCard {
       weather: weather.value,
       moisture: spool.value?.moisture ?? null,
       lessons: lessons.value,
-      log: { prints: prints.entries, printerId: draft.content?.printerId ?? null },
     });
   });
   return { material, materials, spoolId, spools, spool, family, card };

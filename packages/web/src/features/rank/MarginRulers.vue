@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sig, type Ruler } from '@hornblende/core';
+import { sig, type Ruler, type RulerBar } from '@hornblende/core';
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { marginScale } from '../../charts/margin-scale';
@@ -33,22 +33,27 @@ function inUnits(r: Ruler): Ruler {
     ...r,
     unit: r.id === 'cost' ? workshop.currency : convert(0, r.unit).unit,
     need: f(r.need),
-    bars: r.bars.map(b => ({ ...b, low: f(b.low), typical: f(b.typical), high: f(b.high) })),
+    bars: r.bars.map(b => ({ ...b, need: f(b.need), low: f(b.low), typical: f(b.typical), high: f(b.high) })),
   };
 }
 const drawn = computed(() =>
   props.rulers.map(inUnits).map(r => {
-    const values = [...r.bars.flatMap(b => [b.low, b.high]), r.need];
+    const values = [...r.bars.flatMap(b => [b.low, b.high, b.need]), r.need];
     return { ...r, ...marginScale(values, scaleWidth.value), foot: r.bars.length * ROW + 4 };
   }),
 );
-const met = (r: Ruler, v: number): boolean => (r.better === 'more' ? v >= r.need : v <= r.need);
+const met = (r: Ruler, b: RulerBar): boolean =>
+  r.better === 'more' ? b.typical >= b.need : b.typical <= b.need;
+/** Whether more is needed of one than of the first: what is black gets hotter in the sun. */
+const ownNeed = (r: Ruler, b: RulerBar): boolean => Math.abs(b.need - r.need) > 1e-6 * Math.abs(r.need);
 /** A typical value: a tick where it meets the need, a cross where it falls short. */
 function mark(x: number, y: number, meets: boolean): string {
   return meets ? `M${x} ${y + 2.5} v11` : `M${x - 3.5} ${y + 4.5} l7 7 m0 -7 l-7 7`;
 }
 function spoken(r: Ruler): string {
-  const bars = r.bars.map(b => `${b.name} ${sig(b.typical, 2)}`).join(', ');
+  const bars = r.bars
+    .map(b => `${b.name} ${sig(b.typical, 2)}${ownNeed(r, b) ? `, needs ${sig(b.need, 3)}` : ''}`)
+    .join(', ');
   return `${r.label}: ${bars}; need ${sig(r.need, 3)} ${r.unit}`;
 }
 function about(r: (typeof drawn.value)[number]): string {
@@ -79,10 +84,7 @@ function about(r: (typeof drawn.value)[number]): string {
             rx="3"
             :class="b.material === selected ? 'bar chosen' : 'bar'"
           />
-          <path
-            :d="mark(r.x(b.typical), i * ROW, met(r, b.typical))"
-            :class="met(r, b.typical) ? 'at' : 'at miss'"
-          />
+          <path :d="mark(r.x(b.typical), i * ROW, met(r, b))" :class="met(r, b) ? 'at' : 'at miss'" />
           <text
             :x="r.x(b.high) + 7"
             :y="i * ROW + 12"
@@ -94,8 +96,16 @@ function about(r: (typeof drawn.value)[number]): string {
             @click="emit('working', r, b.material)"
             @keydown.enter="emit('working', r, b.material)"
           >
-            {{ b.name }} {{ sig(b.typical, 2) }}
+            {{ b.name }} {{ sig(b.typical, 2) }}{{ ownNeed(r, b) ? `, needs ${sig(b.need, 3)}` : '' }}
           </text>
+          <line
+            v-if="ownNeed(r, b)"
+            :x1="r.x(b.need)"
+            :x2="r.x(b.need)"
+            :y1="i * ROW"
+            :y2="(i + 1) * ROW"
+            class="need own"
+          />
         </g>
         <line :x1="r.x(r.need)" :x2="r.x(r.need)" y1="0" :y2="r.foot" class="need" />
       </svg>
@@ -162,6 +172,9 @@ svg {
 .need {
   stroke: var(--out);
   stroke-width: 1.6;
+}
+.need.own {
+  stroke-dasharray: 3 2;
 }
 .need-text {
   line-height: 1.3;

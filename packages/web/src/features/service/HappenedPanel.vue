@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { failureModeWords, gateLabel, yearsText, type Grouping, type Happened } from '@hornblende/core';
+import {
+  failureModeWords,
+  gateLabel,
+  modelRecordWords,
+  yearsText,
+  type Grouping,
+  type Happened,
+} from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
@@ -28,8 +35,9 @@ const marks: Record<Happened['verdict'], { sign: string; tone: string; words: st
   'too dark': { sign: '◐', tone: 'marginal', words: 'too dark' },
   foreseen: { sign: '●', tone: 'fits', words: 'foreseen' },
   right: { sign: '●', tone: 'fits', words: 'right' },
+  'no claim': { sign: '·', tone: 'soft', words: 'not counted: no claim' },
+  'too soon': { sign: '·', tone: 'soft', words: 'not counted: too soon to tell' },
 };
-const count = (verdict: Happened['verdict']): number => rows.value.filter(h => h.verdict === verdict).length;
 const columns = [
   { title: 'Part', width: '24%' },
   { title: 'The models said', width: '38%' },
@@ -52,9 +60,7 @@ function open(at: number): void {
   <section aria-label="Said and done" data-testid="happened">
     <PageState :state="state" what="what the parts tell" @retry="load">
       <p class="lead">
-        Of {{ rows.length }} parts that were looked at the models had
-        {{ count('right') + count('foreseen') }} right, missed {{ count('missed') }}, and were too dark about
-        {{ count('too dark') }}.
+        {{ modelRecordWords(rows) }}
       </p>
       <PlainTable :columns="columns">
         <tr v-for="h in rows.slice(0, most)" :key="h.id" data-testid="happened-row">

@@ -16,6 +16,8 @@ const words = computed(() => {
     right: 'as the models say it would',
     missed: 'and the models do not say why',
     'too dark': 'though the models say it would not',
+    'no claim': 'and the models say that it would hold only just',
+    'too soon': 'which is not long enough to tell',
   }[h.verdict];
   return `For the time that it stood, where it was: ${happened}, ${said}.`;
 });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { acrossWhenLaid, pullOf, type Brief, type BriefLoad } from '@hornblende/core';
+import { acrossWhenLaid, lyingNow, pullOf, type Lying, type Brief, type BriefLoad } from '@hornblende/core';
 import type { Xyz } from '@hornblende/core/geometry';
 import { Button } from 'ant-design-vue';
 import { computed } from 'vue';
@@ -12,7 +12,8 @@ const props = defineProps<{
   brief: Brief;
   lowMm: Xyz;
   highMm: Xyz;
-  up: Xyz;
+  /** The way that is looked at. */
+  lying: Lying;
   /** Which end is waiting to be pointed at. */
   pointing: { load: number; end: 'held' | 'acts' } | null;
 }>();
@@ -52,13 +53,12 @@ function choose(i: number, end: 'held' | 'acts', value: FaceName | 'unsaid' | 'p
 const isWaiting = (i: number, end: 'held' | 'acts'): boolean =>
   props.pointing?.load === i && props.pointing.end === end;
 function outcome(load: BriefLoad): string {
-  if (!pullOf(load))
-    return load.acrossLayers
-      ? 'Taken as pulling the layers apart, as the brief has it.'
-      : 'Taken as running along the layers, as the brief has it.';
-  return acrossWhenLaid(load, props.up)
-    ? 'Lying so, it pulls the layers apart.'
-    : 'Lying so, it runs along the layers.';
+  const does = acrossWhenLaid(load, props.lying, lyingNow(props.brief))
+    ? 'pulls the layers apart'
+    : 'runs along the layers';
+  return pullOf(load)
+    ? `Lying so, it ${does}.`
+    : `Lying so, it is taken as if it ${does}: say where it is held and where it acts, and it is known.`;
 }
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LayVerdict } from '@hornblende/core';
+import { acrossWhenLaid, lyingNow, type LayVerdict } from '@hornblende/core';
 import type { Turn, Xyz } from '@hornblende/core/geometry';
 import { Button, Checkbox, Progress, Slider } from 'ant-design-vue';
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
@@ -81,7 +81,12 @@ function pick(at: Xyz): void {
   pointing.value = null;
 }
 function setPlace(load: number, end: 'held' | 'acts', at: Xyz | null): void {
-  draft.set(`loads.${load}.${end === 'held' ? 'heldAtMm' : 'actsAtMm'}`, at && [...at]);
+  const brief = draft.brief;
+  const before = brief?.loads[load];
+  if (!brief || !before) return;
+  const placed = { ...before, [end === 'held' ? 'heldAtMm' : 'actsAtMm']: at && [...at] };
+  const now = lyingNow(brief);
+  draft.set(`loads.${load}`, { ...placed, acrossLayers: acrossWhenLaid(placed, now, now) });
 }
 function layIt(v: LayVerdict): void {
   deeds.layIt(lays.value[v.index] ?? v.lay);
@@ -105,7 +110,7 @@ const best = computed(() => verdicts.value[0] ?? null);
       How shall it lie, in <SentenceSelect v-model="material" label="Filament" :options="materials" /> on
       {{ printerName ?? 'no printer in particular' }}?
       <b v-if="best" data-testid="lay-answer">{{
-        best.current ? 'As it does now.' : `Another way is better: ${best.for[0] ?? 'see below'}.`
+        best.current ? 'As it does now.' : `Another way is better: ${best.for[0] ?? 'it stands better'}.`
       }}</b>
     </p>
     <PageState v-if="state === 'fetching'" state="loading" what="the part’s file" />
@@ -176,7 +181,7 @@ const best = computed(() => verdicts.value[0] ?? null);
             :brief="draft.brief"
             :low-mm="bounds.low"
             :high-mm="bounds.high"
-            :up="lay?.up ?? [0, 0, 1]"
+            :lying="lay ?? lyingNow(draft.brief)"
             :pointing="pointing"
             @place="setPlace"
             @point="point"

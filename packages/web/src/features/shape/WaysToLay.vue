@@ -50,7 +50,8 @@ const chance = (p: number): string => (p < 0.01 ? 'under 1 in 100' : `${Math.rou
             {{ show(v.candidate.printing.massG, 'mass', 1)
             }}<template v-if="v.candidate.printing.supportG >= 0.05">
               + {{ show(v.candidate.printing.supportG, 'mass', 1) }} of supports</template
-            >, {{ minutes(v.candidate.printing.hours) }}, {{ cost(v.candidate.printing.costEach) }}
+            >, {{ v.lay.closed === false ? 'a guess, ' : '' }}{{ minutes(v.candidate.printing.hours) }},
+            {{ cost(v.candidate.printing.costEach) }}
           </dd>
         </div>
         <div>

@@ -66,6 +66,7 @@ export function useLays(): LiveLays {
 
 /** What the comparison needs of a lay. */
 function lean(lay: ShapeLay): ShapeLay {
-  const { up, xMm, yMm, zMm, volumeMm3, sharpCorners, support, deepShares, footFill, steady, look } = lay;
-  return { up, xMm, yMm, zMm, volumeMm3, sharpCorners, support, deepShares, footFill, steady, look };
+  const { up, xMm, yMm, zMm, volumeMm3, sharpCorners, support, deepShares, footFill, steady, closed, look } =
+    lay;
+  return { up, xMm, yMm, zMm, volumeMm3, sharpCorners, support, deepShares, footFill, steady, closed, look };
 }

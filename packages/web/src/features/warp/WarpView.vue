@@ -97,9 +97,9 @@ const most = computed(() => Math.max(0.05, ...sideBySide.value.map(s => s.outcom
         <span v-if="liftsFrom !== null">and lets go at a height of {{ show(liftsFrom, 'length', 0) }}</span>
         <span>dashed: the tolerance, {{ show(draft.brief.toleranceMm, 'length', 2) }}</span>
         <span class="soft"
-          >{{ show(naiveMm, 'length', 2) }} is all that it would contract from
-          {{ Math.round(outcome.bowInput.solidificationC) }} °C to the air: an upper bound, for most of it is
-          laid on plastic that is still warm and creeps.</span
+          >Free all the while, it would become {{ show(naiveMm, 'length', 2) }} shorter from
+          {{ show(outcome.bowInput.solidificationC, 'temperature') }} to the air. That is a length along the
+          part; the bow is how far its ends rise.</span
         >
       </p>
     </div>

@@ -2,6 +2,8 @@
 import {
   absorptivityOf,
   colourWords,
+  contextFor,
+  contextOf,
   exposureShare,
   heatDayHours,
   hoursAbove,
@@ -27,7 +29,7 @@ const props = defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
 const settings = useSettings();
 const colours = useChartColours();
-const { printer, weather: own } = useRanking();
+const { candidates, printer, weather: own } = useRanking();
 const { show } = useUnits();
 const b = computed(() => draft.brief!);
 const weather = computed(() => weatherOf(b.value, own.value));
@@ -85,8 +87,9 @@ const day = computed(() => {
 const bands = computed(() => {
   const keys = props.ranking.candidates.slice(0, 3).map(c => c.material);
   return (
-    rulers(b.value, { printer: printer.value, weather: own.value }, keys).find(r => r.id === 'heat')?.bars ??
-    []
+    rulers(b.value, { printer: printer.value, weather: own.value, families: candidates.value }, keys).find(
+      r => r.id === 'heat',
+    )?.bars ?? []
   );
 });
 const t = (c: number): number => Number(toDisplay(c, 'temperature', settings.units).toFixed(1));
@@ -172,11 +175,15 @@ const option = computed(() => ({
   ],
 }));
 const year = computed(() => yearOf(b.value, own.value));
-const overs = computed(() =>
-  year.value
-    ? bands.value.map(x => ({ name: x.name, bears: x.typical, hours: hoursAbove(year.value!, x.typical) }))
-    : [],
-);
+const overs = computed(() => {
+  const ctx = contextOf(b.value, printer.value, own.value);
+  return bands.value.flatMap(x => {
+    const family = candidates.value.find(f => f.key === x.material);
+    // What comes in black only has a hotter year than what was asked for.
+    const { year: its } = family ? contextFor(ctx, family) : ctx;
+    return its ? [{ name: x.name, bears: x.typical, hours: hoursAbove(its, x.typical) }] : [];
+  });
+});
 </script>
 
 <template>
@@ -192,8 +199,8 @@ const overs = computed(() =>
     </figcaption>
     <VChart class="chart" :option="option" autoresize />
     <div v-if="year" class="year small" data-testid="year">
-      <b>Through the year</b> the part is hottest at {{ show(year.maxC, 'temperature') }}, and above
-      {{ show(year.p999C, 'temperature') }} for nine hours.
+      <b>Through the year</b> the part, {{ colourWords[ownColour] }}, is hottest at
+      {{ show(year.maxC, 'temperature') }}, and above {{ show(year.p999C, 'temperature') }} for nine hours.
       <span v-for="o in overs" :key="o.name" :class="o.hours > 0 ? 'out' : 'fits'"
         >{{ o.hours > 0 ? '○' : '●' }} {{ o.name }} ({{ show(o.bears, 'temperature') }}): {{ o.hours }} hours
         too hot.

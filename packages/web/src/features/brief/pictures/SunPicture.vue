@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { halfDoseOf, sig, uvYearsToHalf, type Ranking } from '@hornblende/core';
+import {
+  contextFor,
+  contextOf,
+  halfDoseOf,
+  pigmentOf,
+  sig,
+  uvYearsToHalf,
+  type Ranking,
+} from '@hornblende/core';
 import { computed } from 'vue';
 import { useDraft } from '../../part/draft';
 import { useLibrary } from '../../../stores/library';
@@ -11,7 +19,7 @@ import { useLibrary } from '../../../stores/library';
 const props = defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
 const library = useLibrary();
-const colour = computed(() => (draft.brief!.looks.clear ? ('clear' as const) : draft.brief!.looks.colour));
+const ctx = computed(() => contextOf(draft.brief!, null));
 /** Those in the running; where few are, those that failed too. */
 const SHOWN = 14;
 const rows = computed(() =>
@@ -21,7 +29,11 @@ const rows = computed(() =>
       const f = library.find(c.material);
       if (!f) return [];
       const at = (school: 'laboratory' | 'field'): number =>
-        uvYearsToHalf(props.ranking.conditions.doseAYearMJm2, halfDoseOf(f, school), colour.value);
+        uvYearsToHalf(
+          props.ranking.conditions.doseAYearMJm2,
+          halfDoseOf(f, school),
+          pigmentOf(contextFor(ctx.value, f), f),
+        );
       return [{ key: c.material, name: c.name, laboratory: at('laboratory'), field: at('field') }];
     })
     .sort((a, b) => b.laboratory - a.laboratory),
