@@ -18,7 +18,7 @@ const entries = {
   geometry: join(core, 'geometry/index.ts'),
   coupons: join(core, 'coupons/index.ts'),
   weather: join(core, 'climate/weather-files.ts'),
-  units: join(core, 'units/index.ts'),
+  units: join(core, 'units.ts'),
 };
 
 /** What stays outside: native code, and what finds its own files beside itself. */

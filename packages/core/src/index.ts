@@ -15,6 +15,7 @@ export * from './materials/grade.js';
 export * from './materials/grade-parse.js';
 export * from './materials/grade-family.js';
 export * from './materials/trade.js';
+export * from './materials/window-words.js';
 // Tables of grades are an entry of their own (`@hornblende/core/tables`): only importing needs the CSV library.
 export * from './models/model.js';
 export * from './lib/figures.js';
@@ -178,6 +179,7 @@ export * from './advice/elicit.js';
 export * from './advice/schools.js';
 export * from './advice/upgrade-hints.js';
 export * from './records/decision-input.js';
+export * from './records/choice-doubts.js';
 export * from './records/decide.js';
 export * from './records/premises.js';
 export * from './records/record.js';

@@ -5,3 +5,4 @@ export * from './materials/grade-preview.js';
 export * from './materials/grade-read.js';
 export * from './materials/grade-rows.js';
 export * from './materials/grade-write.js';
+export * from './materials/known-columns.js';

@@ -29,6 +29,13 @@ describe('doubts', () => {
     expect(d?.fix?.value).toBeCloseTo(73.9, 1);
     expect(paths(brief({ heat: { setting: 'outdoors', ambientMaxC: 60 } }))).toEqual(['heat.ambientMaxC']);
   });
+  it('asks about Celsius read as Fahrenheit', () => {
+    // 37 typed where fields are in °F: 2.8 °C at its hottest, in a car.
+    const [d] = doubts(brief({ heat: { setting: 'closed-vehicle', ambientMaxC: 2.78 } }));
+    expect(d?.question).toBe('Air around a car of 2.78 °C at its hottest is cold. Did you mean 37 °C?');
+    expect(d?.fix?.value).toBe(37);
+    expect(paths(brief({ heat: { setting: 'outdoors', ambientMaxC: -20 } }))).toEqual([]);
+  });
   it('asks about a pull that no hand could exert', () => {
     expect(
       paths(brief({ loads: [{ kind: 'short', case: 'tension', forceN: 3000, widthMm: 10, heightMm: 10 }] })),

@@ -14,7 +14,7 @@ import {
   warpBowOf,
   weightedMean,
 } from '../src/index.js';
-import { parseQuantity, formatQuantity, dimensions, type DimensionKey } from '../src/units/index.js';
+import { parseQuantity, formatQuantity, dimensions, type DimensionKey } from '../src/units.js';
 import { brief, enclosedPrinter } from './cases.js';
 
 // A fixed seed: a failure in CI is the same failure here.

@@ -47,6 +47,14 @@ export const briefs: readonly [string, Brief, Printer | null][] = [
     null,
   ],
   [
+    'a part on a printer with a record of its own',
+    brief({ heat: { setting: 'indoors' } }),
+    {
+      ...openPrinter,
+      record: { timed: 4, timeFactor: 1.3, prints: [{ family: 'petg', well: 3, failed: 2 }] },
+    },
+  ],
+  [
     'a floating gasket',
     brief({ water: 'immersed', mustFloat: true, flex: { want: 'rubbery', shoreA: [60, 95] } }),
     enclosedPrinter,

@@ -12,7 +12,7 @@ import {
   propertyUnit,
   QuantityError,
   type DimensionKey,
-} from '../src/units/index.js';
+} from '../src/units.js';
 
 describe('quantities as typed', () => {
   it.each<[string, DimensionKey, number]>([

@@ -16,7 +16,7 @@ import {
   type SpoolEvent,
 } from '../src/index.js';
 import { readGrades } from '../src/tables.js';
-import { inSystem, prose } from '../src/units/index.js';
+import { inSystem, prose } from '../src/units.js';
 import { brief } from './cases.js';
 
 const anyPrinter = fc

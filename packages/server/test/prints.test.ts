@@ -53,6 +53,37 @@ describe('the log of prints', () => {
     expect((await call('DELETE', `/api/prints/${entry.id}`)).status).toBe(204);
     expect(await leftOn(spoolId)).toEqual([]);
   });
+  it('makes a printer’s record, which its profile has wherever it is read, and which nobody can write', async () => {
+    const { id } = await printer();
+    const recordOf = async (): Promise<unknown> =>
+      ((await call('GET', `/api/printers/${id}`)).body.profile as { record: unknown }).record;
+    expect(await recordOf()).toBeNull();
+    const timed = { minutes: 120, expectedMinutes: 100 };
+    const first = await made('/api/prints', print(id, timed));
+    await made('/api/prints', print(id, { family: 'pla', material: 'pla', outcome: 'failed' }));
+    const record = {
+      timed: 1,
+      timeFactor: Math.sqrt(1.2),
+      prints: [
+        { family: 'petg', well: 1, failed: 0 },
+        { family: 'pla', well: 0, failed: 1 },
+      ],
+    };
+    expect(await recordOf()).toEqual(record);
+    const listed = (await call('GET', '/api/printers')).body as unknown as { id: string; profile: object }[];
+    expect(listed.find(p => p.id === id)?.profile).toMatchObject({ record });
+    // What is sent as a record is not kept: it follows from the log.
+    const profile = {
+      format: 'hornblende-printer',
+      version: 1,
+      name: 'Shed',
+      record: { timed: 9, timeFactor: 3, prints: [] },
+    };
+    expect((await call('PUT', `/api/printers/${id}`, { profile, revision: 1 })).status).toBe(200);
+    expect(await recordOf()).toEqual(record);
+    expect((await call('DELETE', `/api/prints/${first.id}`)).status).toBe(204);
+    expect(await recordOf()).toMatchObject({ timed: 0, prints: [{ family: 'pla', failed: 1 }] });
+  });
   it('writes neither print nor ledger where there is not so much on the spool', async () => {
     const { id: printerId } = await printer();
     const { id: spoolId } = await spool();

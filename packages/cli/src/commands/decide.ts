@@ -1,5 +1,5 @@
 import { Command, Option } from 'commander';
-import { DRAWS, recordHtml, recordMarkdown } from '@hornblende/core';
+import { choiceDoubts, DRAWS, recordHtml, recordMarkdown } from '@hornblende/core';
 import { decideOn, type DecideOptions } from '../decide-on.js';
 import { ground, type GroundOptions } from '../ground.js';
 import { MOST_DRAWS, seedOption, wholeNumber, withGround } from '../options.js';
@@ -29,6 +29,7 @@ export function decideCommand(): Command {
     .option('--json', 'the same as --as json')
     .action((file: string, o: GroundOptions & DecideOptions) => {
       const record = decideOn(ground(file, o), o);
+      for (const doubt of choiceDoubts(record, record.ranking)) process.stderr.write(`${doubt}\n`);
       if (o.json || o.as === 'json') printJson(record);
       else process.stdout.write(o.as === 'html' ? recordHtml(record) : recordMarkdown(record));
     });

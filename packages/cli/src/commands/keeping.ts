@@ -68,9 +68,9 @@ export function exportCommand(): Command {
     .argument('<file>', 'the archive to write')
     .action(async (file: string, o: InFolder) => {
       const { exportTo } = await import('@hornblende/server');
-      const { files, left } = exportTo(file, dataFolder(o.data), version, progressLine('Writing'));
+      const { records, files, left } = exportTo(file, dataFolder(o.data), version, progressLine('Writing'));
       for (const { what, why } of left) process.stderr.write(`Left out: ${what}: ${why}\n`);
-      say(o, { file, files, left }, `${file}: ${files} files.`);
+      say(o, { file, records, files, left }, `${file}: ${records} records.`);
     });
 }
 

@@ -12,6 +12,13 @@ export interface Doubt {
 const HAND_N = 500;
 /** Hottest air ever measured is under 57 °C. */
 const HOTTEST_AIR_C = 52;
+/** Air that is colder than this at its hottest is hardly meant. */
+const COOLEST_HOT_C = 10;
+
+/** A number that was read in °F, as the same number of °C. */
+function fahrenheitTyped(c: number): number {
+  return Math.round(c * 1.8 + 32);
+}
 
 function celsiusOfFahrenheit(c: number): number {
   return Math.round(((c - 32) / 1.8) * 10) / 10;
@@ -32,8 +39,24 @@ export function doubts(brief: Brief): Doubt[] {
       fix: { label: `Make it ${sig(c, 3)} °C`, value: c },
     });
   };
-  if (heat.setting !== 'custom' && heat.setting !== 'near-source')
+  const tooCold = (path: string, value: number | null, what: string): void => {
+    if (value === null || value >= COOLEST_HOT_C) return;
+    const meant = fahrenheitTyped(value);
+    if (meant < COOLEST_HOT_C || meant > HOTTEST_AIR_C) return;
+    list.push({
+      path,
+      question: `${what} of ${sig(value, 3)} °C at its hottest is cold. Did you mean ${sig(meant, 3)} °C?`,
+      fix: { label: `Make it ${sig(meant, 3)} °C`, value: meant },
+    });
+  };
+  if (heat.setting !== 'custom' && heat.setting !== 'near-source') {
     wrongUnit('heat.ambientMaxC', heat.ambientMaxC, HOTTEST_AIR_C, 'Air');
+    tooCold(
+      'heat.ambientMaxC',
+      heat.ambientMaxC,
+      heat.setting === 'closed-vehicle' ? 'Air around a car' : 'Air',
+    );
+  }
   if (heat.setting === 'near-source') wrongUnit('heat.sourceC', heat.sourceC, 130, 'A part');
   if (heat.setting === 'custom') wrongUnit('heat.partC', heat.partC, 130, 'A part');
   if (heat.setting === 'indoors' && brief.sun === 'full')

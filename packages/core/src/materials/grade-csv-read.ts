@@ -5,7 +5,11 @@ import { windowLimits } from './grade.js';
 import { type Progress, type GradeTable, failed, MAX_GRADES, type GradeRow, readRow } from './grade-rows.js';
 import { columnNamed, isColumn, identity, MEASURED } from './grade-cells.js';
 import { familyNamed } from './family-named.js';
+import { columnUnit, gradeNumber, unitAfter } from './grade-number.js';
 import { unguarded } from '../lib/formula-guard.js';
+
+/** Columns that a problem names. */
+const NAMED = 12;
 
 const delimiters = [',', ';', '\t', '|'];
 
@@ -30,12 +34,18 @@ export function fromCsv(text: string, progress: Progress): GradeTable {
         ? `has one column only ("${head.slice(0, 60)}"): the fields must be separated by a comma, a ` +
             'semicolon, a tab or a bar'
         : `lacks the column${missing.length > 1 ? 's' : ''} ${missing.join(' and ')}; it has ` +
-            `${columns.slice(0, 12).join(', ')}`,
+            `${columns.slice(0, NAMED).join(', ')}`,
     );
   }
   const twice = columns.find((c, i) => c && columns.indexOf(c) !== i);
   if (twice) return failed(`has the column ${twice} twice`);
   const unknown = columns.filter(c => c && !isColumn(c));
+  const telling = columns.filter(c => isColumn(c) && !(identity as readonly string[]).includes(c));
+  if (unknown.length && !telling.length)
+    return failed(
+      `has no column of values that is known here, only ${columns.filter(isColumn).join(', ')}; not known: ` +
+        `${unknown.slice(0, NAMED).join(', ')}`,
+    );
   const notes = unknown.length
     ? [`Columns that are not known here are left out: ${unknown.join(', ')}.`]
     : [];
@@ -77,13 +87,15 @@ function fromCells(line: number, columns: string[], cells: string[], decimalComm
   columns.forEach((column, i) => {
     const cell = (cells[i] ?? '').trim();
     if (!cell || !isColumn(column) || (identity as readonly string[]).includes(column)) return;
-    const numbers = cell.split('..').map(t => readNumber(t, decimalComma));
+    const ends = cell.split('..');
+    const unit = unitAfter(ends.at(-1)!);
+    const numbers = ends.map(t => gradeNumber(t, column, decimalComma, unit));
     const number = (k: number): number | null => numbers[k] ?? null;
     if (numbers.some(n => n === null) || numbers.length > 3) {
       problems.push({
         field: column,
         value: cell,
-        message: 'must be a number, or low..high, or low..typical..high',
+        message: `must be a number${inUnit(column)}, or low..high, or low..typical..high`,
       });
       return;
     }
@@ -140,20 +152,8 @@ function fromCells(line: number, columns: string[], cells: string[], decimalComm
   };
 }
 
-/**
- * A number as people and spreadsheets write it: a decimal comma where commas do not separate fields, a real
- * minus sign, spaces between thousands.
- */
-function readNumber(text: string, decimalComma: boolean): number | null {
-  let plain = text
-    .trim()
-    .replace('−', '-')
-    .replace(/[\s\u00a0\u202f']/g, '');
-  // Inside a quoted field of a comma-separated file too, "1,24" is a decimal comma; "1,240.5" has thousands.
-  if (/^[+-]?\d+,\d+$/.test(plain) && (decimalComma || !/^[+-]?[1-9]\d{0,2},\d{3}$/.test(plain)))
-    plain = plain.replace(',', '.');
-  else if (/^[+-]?[1-9]\d{0,2}(,\d{3})+(\.\d+)?$/.test(plain)) plain = plain.replaceAll(',', '');
-  else if (/^[+-]?[1-9]\d{0,2}(\.\d{3})+,\d+$/.test(plain))
-    plain = plain.replaceAll('.', '').replace(',', '.');
-  return /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i.test(plain) ? Number(plain) : null;
+/** The unit of a column, for a problem: " in MPa"; empty where it has none. */
+function inUnit(column: string): string {
+  const { unit } = columnUnit(column);
+  return unit ? ` in ${unit}` : '';
 }

@@ -44,11 +44,14 @@ export function readRow(line: number, key: string, name: string, plain: unknown)
   }
 }
 
-/** The first row with a key stands; later ones are refused, so that no row silently wins over another. */
+/**
+ * The first usable row with a key stands; later ones are refused, so that no row silently wins over another. A row that
+ * is refused for what is in it stands in nobody's way.
+ */
 export function rejectDuplicates(rows: GradeRow[]): void {
   const first = new Map<string, number>();
   for (const row of rows) {
-    if (!row.key) continue;
+    if (!row.key || !row.grade) continue;
     const before = first.get(row.key);
     if (before === undefined) {
       first.set(row.key, row.line);

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { Grade } from './grade.js';
 import { columnsOf, cellsOf } from './grade-cells.js';
+import { knownColumns } from './known-columns.js';
 import { guarded } from '../lib/formula-guard.js';
 
 /**
@@ -16,6 +17,11 @@ export function writeGradesCsv(grades: readonly Grade[]): string {
       return columns.map(c => guarded(cells[c] ?? ''));
     }),
   })}\r\n`;
+}
+
+/** A table without rows that has every column that is known, to be filled in. */
+export function emptyGradesCsv(): string {
+  return `\ufeff${Papa.unparse([knownColumns().map(c => c.name)])}\r\n`;
 }
 
 /** Grades as `hornblende-grades/1`. */

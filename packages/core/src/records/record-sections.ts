@@ -1,5 +1,6 @@
 import { conditionsOf } from '../brief/conditions.js';
 import { parseBrief } from '../brief/parse-brief.js';
+import { choiceDoubts } from './choice-doubts.js';
 import { briefInWords, printerInWords } from './brief-in-words.js';
 import { METHOD_VERSION, methodOf } from './method.js';
 import { sig } from '../lib/figures.js';
@@ -84,7 +85,7 @@ export function recordSections(r: DecisionRecord, caution: string): RecordSectio
   const ids = weightsShown(r.ranking.weights);
   const cautions = [...new Set([...(first?.cautions ?? []), ...(second?.cautions ?? [])])];
   return [
-    section('Why', { paragraphs: [r.reason, lead] }),
+    section('Why', { paragraphs: [r.reason, lead, ...choiceDoubts(r, r.ranking)] }),
     section('What it must survive', {
       table: {
         head: ['', ''],

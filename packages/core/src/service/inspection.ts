@@ -13,7 +13,7 @@ export const springings = ['springs-back', 'stays-bent', 'not-tried'] as const;
 /** What a fingernail does. */
 export const nailMarks = ['none', 'marks', 'flakes', 'not-tried'] as const;
 /** How far it is cracked. */
-export const crackings = ['none', 'hairline', 'through'] as const;
+export const crackings = ['none', 'hairline', 'through', 'not-looked'] as const;
 /** Its colour against a side that the sun does not see. */
 export const fadings = ['same', 'paler', 'chalky', 'not-seen'] as const;
 
@@ -52,8 +52,8 @@ export class Inspection {
   springs: (typeof springings)[number] = 'not-tried';
   @Choice(nailMarks, { optional: true, doc: 'What a fingernail does; default not-tried.' })
   nail: (typeof nailMarks)[number] = 'not-tried';
-  @Choice(crackings, { optional: true, doc: 'How far it is cracked; default none.' })
-  cracks: (typeof crackings)[number] = 'none';
+  @Choice(crackings, { optional: true, doc: 'How far it is cracked; default not-looked.' })
+  cracks: (typeof crackings)[number] = 'not-looked';
   @Text({ maxLength: 120, optional: true, allowEmpty: true, doc: 'Where it is cracked; default not said.' })
   crackedAt = '';
   @Choice(fadings, { optional: true, doc: 'Its colour; default not-seen.' })

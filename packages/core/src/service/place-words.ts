@@ -84,11 +84,13 @@ export const verdictWords: Record<Inspection['verdict'], string> = {
 export function seenWords(l: Inspection): string {
   const over = l.bentOverMm === null ? '' : ` over ${l.bentOverMm} mm`;
   const nail = { none: '', marks: 'a nail marks it', flakes: 'flakes under a nail', 'not-tried': '' }[l.nail];
-  const cracked = l.cracks === 'hairline' ? 'a hairline crack' : 'cracked through';
+  const cracked = { none: '', hairline: 'a hairline crack', through: 'cracked through', 'not-looked': '' }[
+    l.cracks
+  ];
   return [
     l.mode ? failureModeWords[l.mode] : '',
     l.bentMm === null ? '' : `bent by ${l.bentMm} mm${over}`,
-    l.cracks === 'none' ? '' : `${cracked} ${l.crackedAt}`,
+    cracked && `${cracked} ${l.crackedAt}`,
     l.springs === 'stays-bent' ? 'stays bent' : '',
     nail,
     l.fading === 'paler' || l.fading === 'chalky' ? l.fading : '',

@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { families, parseGrade } from '../../src/index.js';
 import {
   decodeText,
+  emptyGradesCsv,
   guarded,
+  knownColumns,
   previewGrades,
   readGrades,
   unguarded,
@@ -40,7 +42,7 @@ describe('grades as a table', () => {
     expect(rows[4]?.problems[0]).toEqual({
       field: 'hdt045C',
       value: 'hot',
-      message: 'must be a number, or low..high, or low..typical..high',
+      message: 'must be a number in °C, or low..high, or low..typical..high',
     });
   });
   it.each([
@@ -207,8 +209,46 @@ describe('grades as a table', () => {
     });
     expect(row('50..900')).toMatchObject({ field: 'sheet.hdt045C', value: '50..900' });
   });
+  it('reads a number with its unit, or with another of the same measure, and a range whose end has it', () => {
+    const read = (column: string, cell: string): unknown => {
+      const { rows } = readGrades(bytes(`name;family;${column}\nA;pla;${cell}\n`));
+      const grade = rows[0]?.grade;
+      return grade
+        ? (Object.values({ ...grade.sheet, ...grade.measured, ...grade.windows })[0] as object)
+        : rows[0]?.problems[0]?.message;
+    };
+    expect(read('modulusMPa', '2050 MPa')).toMatchObject({ typical: 2050 });
+    expect(read('modulusMPa', '2.05 GPa')).toMatchObject({ typical: 2050 });
+    expect(read('hdt045C', '131 F')).toMatchObject({ typical: 55 });
+    expect(read('densityGcm3', '1,24 g/cm3')).toMatchObject({ typical: 1.24 });
+    expect(read('elongationPct', '12 %')).toMatchObject({ typical: 12 });
+    expect(read('measured.yieldMPa', '41..48 MPa')).toMatchObject({ low: 41, high: 48 });
+    expect(read('nozzleC', '200..220 °C')).toEqual({ low: 200, high: 220 });
+    expect(read('modulusMPa', '2050 mm')).toMatch(/must be a number in MPa/);
+    expect(read('elongationPct', '12 kg')).toMatch(/must be a number in %/);
+    expect(read('modulusMPa', 'MPa')).toMatch(/must be a number in MPa/);
+  });
+  it('does not refuse a good row for the sake of one that is refused itself', () => {
+    const { rows } = readGrades(bytes('name,family,hdt045C\nA,pla,hot\nA,pla,55\nA,pla,56\n'));
+    expect(rows.map(r => r.grade !== null)).toEqual([false, true, false]);
+    expect(rows[2]?.problems[0]?.message).toBe('stands on line 3 already');
+  });
+  it('has nothing to import where no column of values is known', () => {
+    const { problems, rows } = readGrades(bytes('name,family,E-Modul,Zug\nA,pla,1,2\nB,abs,3,4\n'));
+    expect(rows).toEqual([]);
+    expect(problems[0]?.message).toMatch(/only name, family; not known: E-Modul, Zug/);
+    // Names and families alone are grades that say no more than that.
+    expect(readGrades(bytes('name,family\nA,pla\n')).rows[0]?.grade).not.toBeNull();
+  });
+  it('tells of every column it knows, and gives a table of them', () => {
+    const names = knownColumns().map(c => c.name);
+    expect(names.slice(0, 4)).toEqual(['key', 'name', 'maker', 'family']);
+    expect(knownColumns().find(c => c.name === 'modulusMPa')).toMatchObject({ unit: 'MPa', needed: false });
+    const { problems } = readGrades(bytes(emptyGradesCsv()));
+    expect(problems[0]?.message).toBe('has a heading but no rows');
+  });
   it('a column or a value named like what every object has is no column and no value', () => {
-    const { notes, rows } = readGrades(bytes('name,family,constructor,toString\nA,pla,1,2\n'));
+    const { notes, rows } = readGrades(bytes('name,family,modulusMPa,constructor,toString\nA,pla,,1,2\n'));
     expect(notes[0]).toContain('constructor, toString');
     expect(rows[0]?.grade?.sheet).toEqual({});
     expect(() => parseGrade(JSON.parse('{"sheet":{"constructor":5}}'))).toThrow(

@@ -26,6 +26,11 @@ export interface Manifest {
 /** What the name of a file of bytes ends with, beside the record that it belongs to. */
 export const BLOB = '.bin';
 
+/** How many records an archive holds: a file of bytes belongs to the record beside it. */
+export function recordCount({ files }: Pick<Manifest, 'files'>): number {
+  return Object.keys(files).filter(path => !path.endsWith(BLOB)).length;
+}
+
 /** Its name in the archive. */
 export const MANIFEST = 'manifest.json';
 

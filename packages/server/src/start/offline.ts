@@ -8,6 +8,7 @@ import type {
 import { closeSync, existsSync, mkdirSync, openSync, readSync } from 'node:fs';
 import { join } from 'node:path';
 import { exportArchive } from '../archive/export.js';
+import { recordCount } from '../archive/manifest.js';
 import { importStaged } from '../archive/import.js';
 import { previewImport } from '../archive/preview.js';
 import { discard, stage } from '../archive/staging.js';
@@ -129,6 +130,8 @@ async function verifiedArchive(file: string, progress: Progress): Promise<Verifi
 
 /** What an export wrote. */
 export interface Exported {
+  records: number;
+  /** Files in the archive: one a record, and one more of each photograph and shape. */
   files: number;
   /** Records that could not be written, and why. */
   left: LeftAsIs[];
@@ -150,7 +153,7 @@ export function exportTo(
     { file, photos: photoFolder(file), to: archive, app, at },
     progress,
   );
-  return { files: Object.keys(files).length, left };
+  return { records: recordCount({ files }), files: Object.keys(files).length, left };
 }
 
 /**

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { HAZARD_NOTICE, type Candidate, type Problem, type Ranking } from '@hornblende/core';
+import { choiceDoubts, HAZARD_NOTICE, type Candidate, type Problem, type Ranking } from '@hornblende/core';
 import { Button, Checkbox } from 'ant-design-vue';
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
@@ -54,7 +54,9 @@ const seconds = computed(() => [
   ...props.ranking.candidates.filter(c => c.material !== firstChoice.value).map(option),
 ]);
 const chosen = computed(() => props.ranking.candidates.find(c => c.material === firstChoice.value) ?? null);
-const failing = computed(() => chosen.value?.gates.filter(g => g.verdict === 'fail').length ?? 0);
+const doubts = computed(() =>
+  choiceDoubts({ firstChoice: firstChoice.value, secondChoice: secondChoice.value || null }, props.ranking),
+);
 const chance = computed(() => sureness.value?.candidates.find(c => c.material === firstChoice.value) ?? null);
 const injures = computed(() => draft.brief?.ifItFails === 'injures');
 
@@ -117,10 +119,7 @@ async function record(): Promise<void> {
         draws.</span
       >
     </div>
-    <p v-if="failing" class="notice small">
-      {{ chosen?.name }} fails {{ failing === 1 ? 'a gate' : `${failing} gates` }}. You may still choose it;
-      say why.
-    </p>
+    <p v-for="d in doubts" :key="d" class="notice small">{{ say(d) }} You may still choose it; say why.</p>
     <TextField
       v-model="reason"
       label="Why"

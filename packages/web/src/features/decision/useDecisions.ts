@@ -30,20 +30,24 @@ export function useDecisions(): Decisions {
     part = partId;
     state.value = 'loading';
     try {
-      const page = await api.decisions(part, null);
+      const page = await api.decisions(partId, null);
+      // Another part may have been chosen meanwhile.
+      if (part !== partId) return;
       list.value = page.items;
       next.value = page.next;
       // The newest that stands is what the page is about.
       const latest = page.items.find(d => d.withdrawn === null);
       if (latest) await open(latest);
-      state.value = 'ready';
+      if (part === partId) state.value = 'ready';
     } catch {
-      state.value = 'failed';
+      if (part === partId) state.value = 'failed';
     }
   }
   async function loadMore(): Promise<void> {
     if (next.value === null) return;
-    const page = await api.decisions(part, next.value);
+    const of = part;
+    const page = await api.decisions(of, next.value);
+    if (part !== of) return;
     list.value = [...list.value, ...page.items];
     next.value = page.next;
   }

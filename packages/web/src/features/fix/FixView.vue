@@ -30,13 +30,14 @@ const printers = usePrinters();
 const faults = useFaults();
 const remembered = computed(() => rememberedWords(sheet.value.seen, faults.faults));
 const working = useWorking();
-const { attempt } = useFeedback();
+const { attempt, tell } = useFeedback();
 const { query } = useRoute();
 onMounted(() =>
   attempt(async () => {
     faults.ensure();
-    if (typeof query.print === 'string') await fix.fromPrint(query.print);
-    else await printers.load();
+    if (typeof query.print !== 'string') await printers.load();
+    else if (!(await fix.fromPrint(query.print)))
+      tell('There is no such print in the log; it may have been taken out.');
   }),
 );
 const familyOptions = [

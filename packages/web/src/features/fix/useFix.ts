@@ -90,8 +90,8 @@ export interface LiveFix {
   turn: (symptom: SymptomId) => void;
   answer: (test: string, outcome: Outcome) => void;
   takeBack: (test: string) => void;
-  /** Begins with what a failed print already says. @throws ApiError */
-  fromPrint: (id: string) => Promise<void>;
+  /** Begins with what a failed print already says. @returns whether there is such a print @throws ApiError */
+  fromPrint: (id: string) => Promise<boolean>;
 }
 
 /** Nothing for what is not there; anything else is still a failure. @throws ApiError */
@@ -158,7 +158,8 @@ export function useFix(): LiveFix {
   }
   const takeBack = (test: string): void => put({ tried: sheet.value.tried.filter(t => t.test !== test) });
 
-  async function fromPrint(id: string): Promise<void> {
+  async function fromPrint(id: string): Promise<boolean> {
+    const before = sheet.value;
     // What is pressed while the rest is fetched stays, and so does all of it where the page is opened again.
     if (sheet.value.printId !== id) {
       clear();
@@ -166,11 +167,14 @@ export function useFix(): LiveFix {
     }
     await Promise.all([prints.load(), printers.load(), library.load(), shelf.load()]);
     const print = prints.list.find(p => p.id === id)?.print;
-    if (!print) return;
+    if (!print) {
+      put(before);
+      return false;
+    }
     // Its part may have been removed since.
     const part = print.partId ? await api.part(print.partId).catch(orNothing) : null;
     // Another print was chosen meanwhile.
-    if (sheet.value.printId !== id) return;
+    if (sheet.value.printId !== id) return true;
     const brief = part?.brief ?? null;
     const spool = shelf.rows.find(r => r.id === print.spoolId);
     const printer = printers.list.find(p => p.id === print.printerId)?.profile;
@@ -195,6 +199,7 @@ export function useFix(): LiveFix {
       failedThere: there?.failed ?? null,
       from: `${print.part}, ${print.at.slice(0, 10)}${print.note ? `: ${print.note}` : ''}`,
     });
+    return true;
   }
   return {
     sheet,

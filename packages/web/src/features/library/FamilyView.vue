@@ -15,6 +15,7 @@ import {
   type Plate,
   type Resistance,
   type WindowName,
+  windowWords,
 } from '@hornblende/core';
 import { Button } from 'ant-design-vue';
 import { computed, onMounted } from 'vue';
@@ -29,7 +30,6 @@ import OwnLesson from './OwnLesson.vue';
 import PropertyTable from './PropertyTable.vue';
 import { useGradeActions } from './useGradeActions';
 import { useProperties } from './useProperties';
-import { windowWords } from './window-words';
 
 /** A family or a grade: its case, what its filler did, its properties beside its neighbours', how it prints. */
 const props = defineProps<{ family: string }>();

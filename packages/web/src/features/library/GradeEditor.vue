@@ -9,6 +9,7 @@ import {
   type Grade,
   type PropertyName,
   type WindowName,
+  windowWords,
 } from '@hornblende/core';
 import { propertyMeasure } from '@hornblende/core/units';
 import { UndoOutlined } from '@ant-design/icons-vue';
@@ -26,7 +27,6 @@ import GradeWindowCell from './GradeWindowCell.vue';
 import { withValue, withWindow } from './grade-changes';
 import type { GradeEdit } from './useGradeActions';
 import { useProperties } from './useProperties';
-import { windowWords } from './window-words';
 
 /** Adds or changes a grade: what its data sheet says and what was measured, beside the family's own values. */
 const props = defineProps<{ start: GradeEdit }>();

@@ -6,6 +6,7 @@ import { computed, ref, watch } from 'vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useReturnFocus } from '../../ui/useReturnFocus';
 import ImportRows from './ImportRows.vue';
+import KnownColumns from './KnownColumns.vue';
 import { verdictWords } from './import-words';
 import { useGradeImport } from './useGradeImport';
 
@@ -68,9 +69,10 @@ function gone(): void {
         <p class="soft small">
           One row a grade, with the columns <b>name</b> and <b>family</b>, and any of key, maker, note, a
           property (its data sheet), the same after “measured.” (your own), or a printing window. Values are
-          96, or 91..96..101. Commas, semicolons or tabs; decimal points or commas. An export shows the shape.
+          96, or 91..96..101, with or without a unit. Commas, semicolons or tabs; decimal points or commas.
           Nothing is written before you have seen what would change.
         </p>
+        <KnownColumns />
       </template>
       <template v-else-if="stage === 'reading'">
         <p role="status">Reading {{ fileName }}…</p>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { windowLimits, type Window, type WindowName } from '@hornblende/core';
+import { windowLimits, type Window, type WindowName, windowWords } from '@hornblende/core';
 import NumberInput from '../../ui/NumberInput.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
-import { windowWords } from './window-words';
 
 /** A printing window of a grade, from its label; empty, it is the family's. */
 defineProps<{ name: WindowName; value: Window | null }>();

@@ -4,10 +4,10 @@ import {
   type Problem,
   type PropertyName,
   type WindowName,
+  windowWords,
 } from '@hornblende/core';
 import type { ImportVerdict, PreviewRow } from '@hornblende/core/tables';
 import { sig } from '@hornblende/core';
-import { windowWords } from './window-words';
 
 /** What importing would do with a row, in words, with its mark. */
 export const verdictWords: Record<ImportVerdict, { mark: string; word: string }> = {

@@ -5,6 +5,9 @@ import { problemLines } from '../../api/problem-lines';
 import { useLibrary } from '../../stores/library';
 import { useJob } from '../../workers/useJob';
 
+/** Grades that are named where an import could not be taken back whole. */
+const LEFT_NAMED = 3;
+
 /** How far an import is. */
 export type ImportStage = 'choose' | 'reading' | 'preview' | 'writing' | 'done';
 
@@ -93,9 +96,10 @@ export function useGradeImport(): GradeImport {
   async function undo(): Promise<string> {
     if (!result.value) return '';
     const { left } = await library.undoImport(result.value.id);
-    const few = left.slice(0, 3).join(', ');
+    const few = left.slice(0, LEFT_NAMED).map(l => `${l.what} (${l.why})`);
+    const more = left.length > few.length ? `, and ${left.length - few.length} more` : '';
     return left.length
-      ? `Taken back, but for ${left.length} changed since: ${few}`
+      ? `Taken back, but for what has been changed since: ${few.join(', ')}${more}.`
       : 'The import is taken back.';
   }
   return {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { message, Skeleton } from 'ant-design-vue';
+import { Button, message, Skeleton } from 'ant-design-vue';
 import { onMounted, watch } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { usePrinters } from '../../stores/printers';
@@ -12,12 +12,13 @@ import ConflictDialog from './ConflictDialog.vue';
 import { useDraft } from './draft';
 import { useAutosave } from './useAutosave';
 import { useRanking } from './useRanking';
+import { retryYears } from './useYears';
 import VerdictBar from './VerdictBar.vue';
 
 const props = defineProps<{ id: string }>();
 const draft = useDraft();
 const weathers = useWeathers();
-const { ranking, first, second } = useRanking();
+const { ranking, first, second, stale } = useRanking();
 watch(
   () => props.id,
   id => void draft.open(id),
@@ -47,6 +48,11 @@ useAutosave(() => {
     <p>{{ draft.loadError }}</p>
     <p><RouterLink to="/parts">Back to the parts</RouterLink></p>
   </div>
+  <div v-else-if="draft.content && !ranking && stale" class="page" role="alert">
+    <h1>There is no ranking</h1>
+    <p>The year of weather could not be worked out: {{ stale }}.</p>
+    <p><Button @click="retryYears">Try again</Button></p>
+  </div>
   <div v-else-if="!draft.content || !ranking" class="page" role="status">
     <span class="visually-hidden">Opening the part…</span>
     <Skeleton active />
@@ -55,6 +61,12 @@ useAutosave(() => {
     <VerdictBar :ranking="ranking" :first="first" :second="second" :part-id="id" />
     <p v-if="draft.saveState === 'failed'" class="unsaved" role="alert">
       {{ draft.saveError }}. It is tried again by itself.
+    </p>
+    <p v-if="stale" class="unsaved" role="alert">
+      The ranking is that of before your last change: the year of weather could not be worked out ({{
+        stale
+      }}).
+      <Button size="small" @click="retryYears">Try again</Button>
     </p>
     <BrokenPage><RouterView /></BrokenPage>
     <ConflictDialog />

@@ -52,8 +52,9 @@ export const useDraft = defineStore('draft', () => {
       adopt(part);
       recover(part, tabs);
     } catch (e) {
+      if (id.value !== partId) return;
       const gone = e instanceof ApiError && e.status === 404;
-      loadError.value = gone ? 'This part does not exist.' : (e as Error).message;
+      loadError.value = gone ? 'There is no such part; it may have been removed.' : (e as Error).message;
     }
   }
 

@@ -16,7 +16,7 @@ import { usePrinters } from '../../stores/printers';
 import { useWeathers } from '../../stores/weathers';
 import { useFieldEvidence } from './useFieldEvidence';
 import { useContenders } from './useContenders';
-import { fetchYear, yearReady } from './useYears';
+import { fetchYear, yearFault, yearReady } from './useYears';
 
 /** The ranking, and what it rests on. */
 export interface LiveRanking {
@@ -25,6 +25,8 @@ export interface LiveRanking {
   candidates: ComputedRef<Family[]>;
   printer: ComputedRef<Printer | null>;
   weather: ComputedRef<Weather | null>;
+  /** Why the ranking could not be renewed: it is of an earlier brief, or there is none. Empty where it is of now. */
+  stale: ComputedRef<string>;
   first: ComputedRef<Candidate | null>;
   second: ComputedRef<Candidate | null>;
 }
@@ -46,7 +48,7 @@ export const useRanking = createSharedComposable((): LiveRanking => {
     const all = [...families, ...grades.value];
     return draft.brief?.outdoorSchool === 'field' ? withFieldEvidence(all, field.value) : all;
   });
-  // While a year of weather is being worked out elsewhere, the last ranking stands.
+  // While a year of weather is being worked out elsewhere, the last ranking stands; `stale` says where it cannot be.
   let last: Ranking | null = null;
   let lastPart: string | null = null;
   const ranking = computed(() => {
@@ -58,7 +60,7 @@ export const useRanking = createSharedComposable((): LiveRanking => {
     }
     if (yearReady(brief, weather.value))
       last = rank(brief, { printer: printer.value, weather: weather.value, families: candidates.value });
-    else void fetchYear(brief, weather.value);
+    else fetchYear(brief, weather.value).catch(() => undefined);
     return last;
   });
   const running = computed(() => ranking.value?.candidates.filter(c => c.rank !== null) ?? []);
@@ -67,6 +69,7 @@ export const useRanking = createSharedComposable((): LiveRanking => {
     candidates,
     printer,
     weather,
+    stale: computed(() => (draft.brief && !yearReady(draft.brief, weather.value) ? yearFault.value : '')),
     first: computed(() => running.value[0] ?? null),
     second: computed(() => runnerUp(running.value)),
   };

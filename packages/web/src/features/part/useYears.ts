@@ -13,6 +13,8 @@ import { compute } from '../../workers/compute';
 
 /** Counts the years that have arrived, so that what waits for one is renewed. */
 const arrived = shallowRef(0);
+/** Why the last year that was asked for could not be worked out; empty where it could. */
+export const yearFault = shallowRef('');
 const asked = new Map<string, Promise<void>>();
 
 /**
@@ -43,9 +45,20 @@ export function fetchYear(brief: Brief, own: Weather | null): Promise<void> {
       if (shipped) adoptClimate(shipped, weather);
       const at = shipped ? weatherOf(brief) : own;
       if (at) adoptPartYear(at, place, year);
+      yearFault.value = '';
       arrived.value++;
+    })
+    .catch((e: unknown) => {
+      yearFault.value = (e as Error).message;
+      throw e;
     })
     .finally(() => asked.delete(question));
   asked.set(question, promise);
   return promise;
+}
+
+/** Asks again for what could not be worked out. */
+export function retryYears(): void {
+  yearFault.value = '';
+  arrived.value++;
 }

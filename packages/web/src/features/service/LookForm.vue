@@ -34,6 +34,7 @@ const fields: Record<CheckId, CheckField> = {
       { value: 'none', label: 'none' },
       { value: 'hairline', label: 'a hairline' },
       { value: 'through', label: 'through' },
+      { value: 'not-looked', label: 'not looked at' },
     ],
   },
   loose: { field: 'tight', options: yesNo('tight', 'loose') },
@@ -103,7 +104,7 @@ async function take(): Promise<void> {
         @update:model-value="v => set(fields[c.id].field, v as never)"
       />
       <TextField
-        v-if="c.id === 'cracks' && draft.cracks !== 'none'"
+        v-if="c.id === 'cracks' && (draft.cracks === 'hairline' || draft.cracks === 'through')"
         :model-value="draft.crackedAt"
         label="Where"
         :maxlength="120"

@@ -8,6 +8,7 @@ import { useService } from '../../stores/service';
 import PageState from '../../ui/PageState.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import LookForm from './LookForm.vue';
+import { noSuchPlaced } from './words';
 
 /** A look at a part out there, written on a phone in a garden. */
 const props = defineProps<{ id: string }>();
@@ -45,8 +46,9 @@ const how = computed(() => {
 <template>
   <div class="page look" data-testid="look-page">
     <PageState
-      :state="placed ? 'ready' : service.state === 'ready' ? 'failed' : service.state"
+      :state="placed ? 'ready' : service.state === 'ready' ? 'missing' : service.state"
       what="the part"
+      :missing="noSuchPlaced"
       @retry="fetchAll"
     >
       <template v-if="placed">

@@ -32,7 +32,7 @@ import { placingDraft, usePlacing, type PlacingDraft } from './usePlacing';
 import RestoredNotice from '../../ui/RestoredNotice.vue';
 import { useKeptForm } from '../../ui/useKeptForm';
 import PartPicker from './PartPicker.vue';
-import { optionsOf } from './words';
+import { noSuchPlaced, optionsOf } from './words';
 import { colourWords } from '@hornblende/core';
 
 /** A part goes out: from a decision and a logged print, or from memory. */
@@ -134,6 +134,8 @@ async function addPhoto(file: Blob): Promise<void> {
     put({ photos: [...draft.value.photos, { sha256, caption: '' }] });
   });
 }
+/** Whether the address names no part in service. */
+const unknown = computed(() => props.id !== undefined && !service.byId(props.id));
 async function save(): Promise<void> {
   tried.value = true;
   const wanted = placement.value;
@@ -152,8 +154,13 @@ async function save(): Promise<void> {
 <template>
   <div class="page place" data-testid="place-page">
     <p class="soft small"><RouterLink to="/service">Service</RouterLink></p>
-    <h1>{{ id ? 'Change what is out there' : 'Place a part' }}</h1>
-    <PageState :state="state" what="what can be placed" @retry="fetchAll">
+    <h1 v-if="state !== 'ready' || !unknown">{{ id ? 'Change what is out there' : 'Place a part' }}</h1>
+    <PageState
+      :state="state === 'ready' && unknown ? 'missing' : state"
+      what="what can be placed"
+      :missing="noSuchPlaced"
+      @retry="fetchAll"
+    >
       <RestoredNotice :kept="kept" />
       <form @submit.prevent="save">
         <fieldset>

@@ -19,7 +19,7 @@ import { useFeedback } from '../../ui/useFeedback';
 import PlacedWhy from './PlacedWhy.vue';
 import LookLine from './LookLine.vue';
 import { useStory } from './useStory';
-import { dueWords, standingMark } from './words';
+import { dueWords, noSuchPlaced, standingMark } from './words';
 
 /** One part in service: what it is, where, and its story, the newest look first. */
 const props = defineProps<{ id: string }>();
@@ -31,14 +31,14 @@ const router = useRouter();
 const { ask, attempt, tell } = useFeedback();
 const placed = computed(() => service.byId(props.id));
 const looks = shallowRef<Inspection[]>([]);
-const state = ref<'loading' | 'ready' | 'failed'>('loading');
+const state = ref<'loading' | 'ready' | 'failed' | 'missing'>('loading');
 
 async function fetchAll(): Promise<void> {
   const done = await attempt(async () => {
     if (!placed.value) await Promise.all([service.load(), library.load().catch(() => undefined)]);
-    looks.value = await api.inspections(props.id);
+    if (placed.value) looks.value = await api.inspections(props.id);
   });
-  state.value = done && placed.value ? 'ready' : 'failed';
+  state.value = !done ? 'failed' : placed.value ? 'ready' : 'missing';
 }
 onMounted(fetchAll);
 watch(
@@ -74,7 +74,7 @@ const photos = computed(() => [
 
 <template>
   <div class="page placed" data-testid="placed-page">
-    <PageState :state="state" what="the part" @retry="fetchAll">
+    <PageState :state="state" what="the part" :missing="noSuchPlaced" @retry="fetchAll">
       <template v-if="placed">
         <p class="soft small"><RouterLink to="/service">Service</RouterLink>, {{ p.place.where }}</p>
         <div class="page-head">

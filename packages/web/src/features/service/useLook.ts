@@ -34,7 +34,7 @@ const empty = (by: string): LookDraft => ({
   bentOverMm: null,
   springs: 'not-tried',
   nail: 'not-tried',
-  cracks: 'none',
+  cracks: 'not-looked',
   crackedAt: '',
   fading: 'not-seen',
   note: '',

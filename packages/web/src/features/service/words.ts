@@ -34,3 +34,10 @@ export function dueWords({ due }: Pick<ListedPlacement, 'due'>): string {
   if (due.inDays <= 45) return `in ${due.inDays} days`;
   return `in ${Math.round(due.inDays / 30.4)} months`;
 }
+
+/** What stands at an address that names no part in service. */
+export const noSuchPlaced = {
+  title: 'No such part in service',
+  to: '/service',
+  back: 'All that is in service',
+};

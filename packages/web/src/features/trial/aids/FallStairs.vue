@@ -46,7 +46,7 @@ function open(): void {
         :model-value="sheet.startM"
         label="First from, m"
         :min="0.05"
-        :max="20"
+        :max="10"
         @update:model-value="v => v !== null && put({ startM: v })"
       />
       <NumberInput
@@ -54,7 +54,7 @@ function open(): void {
         :model-value="sheet.stepM"
         label="Step, m"
         :min="0.01"
-        :max="5"
+        :max="2"
         @update:model-value="v => v !== null && put({ stepM: v })"
       />
       <p class="next">

@@ -1,7 +1,6 @@
-import { propertyDefinition, type PropertyName } from '../materials/property.js';
-import { displayUnit } from './dimensions.js';
-import { toDisplay } from './quantity.js';
-import type { DimensionKey, UnitSystem } from './dimensions.js';
+import { displayUnit, type DimensionKey, type UnitSystem } from '../units/dimensions.js';
+import { toDisplay } from '../units/quantity.js';
+import { propertyDefinition, type PropertyName } from './property.js';
 
 /**
  * The measure of each property that can be typed with a unit; the rest are shares, hardnesses, and numbers

@@ -1,0 +1,92 @@
+import { describe, expect, it } from 'vitest';
+import {
+  families,
+  layVerdicts,
+  parseBrief,
+  parsePrinter,
+  printCard,
+  printerRecord,
+  rank,
+  settingsTrade,
+  startingPoints,
+  type Brief,
+  type Printer,
+} from '../../src/index.js';
+
+const bench = parsePrinter({
+  format: 'hornblende-printer',
+  version: 1,
+  name: 'Bench',
+  nozzleMaxC: 300,
+  linerLimitC: null,
+});
+const busy: Printer = {
+  ...bench,
+  record: printerRecord([
+    ...Array.from({ length: 6 }, () => ({
+      outcome: 'well' as const,
+      family: 'petg',
+      minutes: 130,
+      expectedMinutes: 100,
+    })),
+    { outcome: 'failed', family: 'abs', minutes: 20, expectedMinutes: 100 },
+  ]),
+};
+const briefs: Brief[] = [
+  ...startingPoints.map(s =>
+    parseBrief({ format: 'hornblende-brief', version: 1, name: s.name, ...s.brief }),
+  ),
+  parseBrief({
+    format: 'hornblende-brief',
+    version: 1,
+    name: 'Said to be half plastic',
+    geometry: { xMm: 90, yMm: 60, zMm: 30, solidFraction: 0.5 },
+    print: { walls: 4, infill: 0.4 },
+  }),
+];
+
+describe.each([
+  ['a printer without a record', bench],
+  ['a printer with one', busy],
+])('mass, time, price and success on %s', (_, printer) => {
+  it.each(briefs.map(b => [b.name, b] as const))('are the same on every page for: %s', (_name, brief) => {
+    const { candidates } = rank(brief, { printer });
+    for (const key of ['pla', 'petg', 'asa']) {
+      const family = families.find(f => f.key === key)!;
+      const { print, printing } = candidates.find(c => c.material === key)!;
+      const card = printCard(brief, { family, printer });
+      expect({
+        massG: card.massG,
+        hours: card.hours,
+        costEach: card.costEach,
+        success: card.success,
+      }).toEqual(print);
+      const now = settingsTrade(brief, family, printer).find(p => p.current)!;
+      expect(now.massG).toBeCloseTo(print.massG, 9);
+      expect(now.minutes).toBeCloseTo(60 * print.hours, 9);
+      const lying = {
+        ...brief.geometry,
+        up: [0, 0, 1] as const,
+        volumeMm3: 0,
+        sharpCorners: [],
+        support: null,
+      };
+      const [lay] = layVerdicts(brief, [{ ...lying, up: [0, 0, 1], steady: true, look: null }], family, {
+        printer,
+      });
+      expect(lay!.candidate.print).toEqual(print);
+      expect(printing.hours).toBeCloseTo(printing.modelHours * (printer.record?.timeFactor ?? 1), 9);
+    }
+  });
+});
+
+describe('a printer’s record', () => {
+  it('moves time, price and success of the ranking, and the draws around them', () => {
+    const brief = briefs[0]!;
+    const of = (printer: Printer): ReturnType<typeof rank>['candidates'][0] =>
+      rank(brief, { printer }).candidates.find(c => c.material === 'petg')!;
+    expect(of(busy).print.hours).toBeGreaterThan(of(bench).print.hours);
+    expect(of(busy).print.success).toBeGreaterThan(of(bench).print.success);
+    expect(of(busy).print.massG).toBe(of(bench).print.massG);
+  });
+});
