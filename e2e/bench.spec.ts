@@ -14,7 +14,7 @@ test('a hardness is read by the rules, compared, kept in a grade; what is typed 
   await bench.getByLabel('Layers stacked').fill('2');
   await reading.fill('soft');
   await reading.press('Enter');
-  await expect(bench).toContainText('“soft” is not allowed here: a number from 0 to 100');
+  await expect(bench).toContainText('“soft” is no reading: a number from 0 to 100 Shore A is wanted');
   for (const hardness of ['84', '86', '85', '87', '85.5']) {
     await reading.fill(hardness);
     await reading.press('Enter');

@@ -25,8 +25,11 @@ test('five questions, a changed verdict, the working, a decision that stays', as
   // Out into full sun in a hot place: the verdict changes while one types.
   await choose(page, 'Setting', 'outdoors');
   await choose(page, 'Sun', 'in full sun');
-  await page.getByLabel('Hottest air').first().fill('108 F');
-  await expect(page.getByText('108 °F = 42.2222 °C')).toBeVisible();
+  // A light one: what comes in black only is out.
+  await page.getByRole('button', { name: /Looks/ }).click();
+  await choose(page, 'Colour', 'light');
+  await page.getByLabel('Hottest air').first().fill('118 F');
+  await expect(page.getByText('118 °F = 47.7778 °C')).toBeVisible();
   await expect(page.getByTestId('first-choice')).toHaveText('ASA');
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
 

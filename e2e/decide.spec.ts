@@ -256,13 +256,13 @@ test('two are compared, the points of a criterion set, the schools seen side by 
     /ASA instead of PETG-CF gains .*, and gives up .*; in sum .* leads by|they are level/,
   );
   await panel(page, 'Scoring');
-  const before = await page.getByTestId('score').innerText();
+  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
   await page.getByLabel('Comfortable Heat').fill('60');
-  await expect(page.getByTestId('score')).not.toHaveText(before);
+  await expect(page.getByTestId('first-choice')).not.toHaveText('ASA');
   await page.getByLabel('Comfortable Heat').fill('-5');
   await expect(page.getByTestId('points').getByRole('alert')).toContainText('Heat');
   await page.getByTestId('points').getByRole('button', { name: 'Reset' }).click();
-  await expect(page.getByTestId('score')).toHaveText(before);
+  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
   await page.getByRole('button', { name: 'Side by side' }).click();
   await expect(page.getByTestId('schools')).toContainText('asks less of printer and keeper');
   await expect(page.getByTestId('schools')).toContainText('Field');

@@ -82,7 +82,7 @@ test('a load is placed on the part by its faces, and turns with it', async ({ pa
     'load 1 pulls its layers apart',
   );
   await choose(loads, 'Load 1, acting at', 'a place not said');
-  await expect(loads).toContainText('as the brief has it');
+  await expect(loads).toContainText('say where it is held and where it acts, and it is known');
   // Another filament is compared in its own figures.
   const takes = shape.getByTestId('ways').locator('> li').first().locator('dd').first();
   const asa = await takes.innerText();

@@ -122,7 +122,7 @@ test('a page that is not there, and a server that is gone, say so', async ({ pag
     await page.goto(`${server.url}/nowhere/at-all`);
     await expect(page.getByRole('heading', { name: 'Not here' })).toBeVisible();
     await page.goto(`${server.url}/parts/no-such-part/brief`);
-    await expect(page.getByText('This part does not exist.')).toBeVisible();
+    await expect(page.getByText('There is no such part; it may have been removed.')).toBeVisible();
     await page.goto(`${server.url}/library`);
     await expect(page.locator('tbody tr').first()).toBeVisible();
     // The other pages' scripts are fetched ahead, so that they open without the server.

@@ -23,8 +23,7 @@ export interface TradeAnswer {
 
 /** A yes means that the gain is worth at least this many times what is given up. */
 const CLEARLY = 1.25;
-/** How many of the next best the questions are taken from, and the difference in desirability that is felt at all. */
-const RIVALS = 5;
+/** The difference in desirability that is felt at all. */
 const FELT = 0.02;
 /** Rounds of projection; a few answers are settled in some, contradictory ones come to rest between. */
 const ROUNDS = 200;
@@ -35,7 +34,7 @@ const ROUNDS = 200;
  * Amounts are what the leading candidates really differ by, said in their own units.
  */
 export function tradeQuestions(ranking: Ranking, count = 5): TradeQuestion[] {
-  const [first, ...rivals] = ranking.candidates.filter(c => c.rank !== null).slice(0, RIVALS + 1);
+  const [first, ...rivals] = ranking.candidates.filter(c => c.rank !== null);
   if (!first) return [];
   const asked = new Set<string>();
   const questions: TradeQuestion[] = [];

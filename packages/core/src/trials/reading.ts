@@ -59,13 +59,17 @@ export function readReading(
 ): ReadReading {
   const typed = text.trim();
   const line = instrumentLine(typed, pattern);
-  if (!line) return { problem: typed ? `“${typed}” holds no number` : 'a number is wanted', meant: null };
+  const { min, max } = readingRange(criterion);
+  const unit = criterion.unit ? ` ${criterion.unit}` : '';
+  if (!line)
+    return {
+      problem: `${typed ? `“${typed}” is no reading: a` : 'a'} number from ${min} to ${max}${unit} is wanted`,
+      meant: null,
+    };
   const inUnit = valueInUnit(typed, line, criterion.unit);
   if ('problem' in inUnit) return { ...inUnit, meant: null };
-  const { min, max } = readingRange(criterion);
   const { value } = inUnit;
   if (value >= min && value <= max) return inUnit;
-  const unit = criterion.unit ? ` ${criterion.unit}` : '';
   return {
     problem: `${sig(value, 4)}${unit} is out of range: ${min} to ${max}${unit} is possible`,
     meant: likely(value, { min, max }, near),

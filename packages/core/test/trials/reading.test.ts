@@ -18,7 +18,7 @@ describe('a reading at the bench', () => {
     expect(problemOf('850')).toContain('→ 85');
     expect(problemOf('850', shore, [84, 86])).toContain('→ 85');
     expect(problemOf('85 D')).toBe('“85 D” is no reading on the scale Shore A');
-    expect(problemOf('soft')).toContain('holds no number');
+    expect(problemOf('soft')).toContain('is no reading: a number from');
     expect(valueOf('85 A')).toBe(85);
     expect(valueOf('85 Shore A')).toBe(85);
     expect(valueOf('84,5')).toBe(84.5);

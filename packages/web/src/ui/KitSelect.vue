@@ -13,8 +13,13 @@ defineProps<{
   /** Without a frame, as in a sentence. */
   bare?: boolean;
   placeholder?: string;
+  /** What is listed is looked up elsewhere for the words typed (`search`), rather than found among the options. */
+  remote?: boolean;
+  loading?: boolean;
+  /** What stands in the list where nothing is found. */
+  notFound?: string;
 }>();
-const emit = defineEmits<{ choose: [value: T] }>();
+const emit = defineEmits<{ choose: [value: T]; search: [words: string] }>();
 const root = ref<{ $el: HTMLElement } | null>(null);
 const open = ref(false);
 /** What points at the list, with what stands there while it is open. */
@@ -45,11 +50,15 @@ watch(
     :value="value"
     :options="[...options]"
     option-filter-prop="label"
+    :filter-option="remote ? false : undefined"
+    :loading="loading"
+    :not-found-content="notFound"
     show-search
     :bordered="!bare"
     :placeholder="placeholder"
     :dropdown-match-select-width="false"
     @dropdown-visible-change="now => (open = now)"
+    @search="words => emit('search', words)"
     @change="v => emit('choose', v as T)"
   />
 </template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { Select } from 'ant-design-vue';
 import { useDebounceFn } from '@vueuse/core';
 import { computed, onMounted, ref, shallowRef, useId } from 'vue';
 import { api } from '../../api/client';
+import KitSelect from '../../ui/KitSelect.vue';
 
 /** Picks a part of the workshop by words of its name: the server looks through all of them, however many there are. */
 const props = defineProps<{ partId: string; partName: string; label: string }>();
@@ -42,16 +42,15 @@ const options = computed(() => {
 <template>
   <div class="picker">
     <label :for="id">{{ label }}</label>
-    <Select
+    <KitSelect
       :id="id"
       :value="partId"
-      show-search
-      :filter-option="false"
+      remote
       :options="options"
       :loading="busy"
-      :not-found-content="failed || 'No part is called that.'"
+      :not-found="failed || 'No part is called that.'"
       @search="lookSoon"
-      @update:value="v => emit('pick', String(v ?? ''))"
+      @choose="v => emit('pick', v)"
     />
   </div>
 </template>

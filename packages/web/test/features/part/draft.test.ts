@@ -363,7 +363,7 @@ describe('opening', () => {
   it('says so when a part is not there, or the server is away', async () => {
     const draft = useDraft();
     await draft.open('nobody');
-    expect(draft.loadError).toBe('This part does not exist.');
+    expect(draft.loadError).toBe('There is no such part; it may have been removed.');
     server.away = true;
     await draft.open('p1');
     expect(draft.loadError).toMatch(/cannot be reached/);
