@@ -14,6 +14,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
+    // What moves need not be waited for.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
       args: [

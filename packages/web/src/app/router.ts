@@ -110,7 +110,8 @@ export async function prefetchPages(): Promise<void> {
   await new Promise(resolve => setTimeout(resolve, PREFETCH_AFTER_MS));
   for (const load of Object.values(pages)) {
     await new Promise<void>(resolve => {
-      if ('requestIdleCallback' in window) requestIdleCallback(() => resolve(), { timeout: 500 });
+      // Without a limit: a machine that is busy with what was asked for is not made busier.
+      if ('requestIdleCallback' in window) requestIdleCallback(() => resolve());
       else setTimeout(resolve, 300);
     });
     await load().catch(() => undefined);
