@@ -60,11 +60,45 @@ const packages = [
   to: { path: `^packages/(${to})/` },
 }));
 
+/** Which features of the web may reach into which others; `part` is what all pages of a part share. */
+const reaches = {
+  brief: ['part', 'shape'],
+  card: ['part', 'shape'],
+  decision: ['part'],
+  fix: ['bench'],
+  rank: ['part', 'brief', 'trial'],
+  shape: ['part'],
+  trial: ['part', 'bench'],
+  warp: ['part'],
+  workshop: ['rank'],
+};
+const features = [
+  ...Object.entries(reaches).map(([feature, allowed]) => ({
+    name: `web-${feature}-reaches`,
+    severity: 'error',
+    from: { path: `^packages/web/src/features/${feature}/` },
+    to: {
+      path: '^packages/web/src/features/',
+      pathNot: `^packages/web/src/features/(${[feature, ...allowed].join('|')})/`,
+    },
+  })),
+  {
+    name: 'web-other-features-apart',
+    severity: 'error',
+    from: {
+      path: '^packages/web/src/features/([^/]+)/',
+      pathNot: `^packages/web/src/features/(${Object.keys(reaches).join('|')})/`,
+    },
+    to: { path: '^packages/web/src/features/', pathNot: '^packages/web/src/features/$1/' },
+  },
+];
+
 module.exports = {
   forbidden: [
     { name: 'no-circle', severity: 'error', from: {}, to: { circular: true } },
     ...downwards,
     ...packages,
+    ...features,
     {
       name: 'e2e-alone',
       severity: 'error',

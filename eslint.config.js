@@ -32,6 +32,22 @@ const outside = {
   },
   web: { group: ['node:*', 'express', 'knex'], message: 'web runs in a browser' },
 };
+/** The control kit comes in by one door, so that its dress is ours everywhere. */
+const kit = {
+  files: ['packages/web/src/**/*.{ts,vue}'],
+  ignores: ['packages/web/src/ui/kit.ts', 'packages/web/src/theme/**', 'packages/web/src/main.ts'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          outside.web,
+          { group: ['ant-design-vue', 'ant-design-vue/*'], message: 'controls come from ui/kit.ts' },
+        ],
+      },
+    ],
+  },
+};
 const rooms = Object.entries(outside).map(([room, pattern]) => ({
   files: [`packages/${room}/src/**/*.{ts,vue}`],
   rules: { 'no-restricted-imports': ['error', { patterns: [pattern] }] },
@@ -101,6 +117,7 @@ export default ts.config(
     },
   },
   ...rooms,
+  kit,
   { files: ['**/*.{js,mjs,cjs}'], languageOptions: { globals: globals.node } },
   prettier,
   // After Prettier's own settings, which would switch it off.

@@ -52,50 +52,6 @@ test('a grade’s strength waterfall opens its working', async ({ page, server }
   await expect(page.getByTestId('working').getByRole('row').nth(1)).toBeVisible();
 });
 
-for (const width of [390, 1024]) {
-  test(`every page fits ${width} px, and nothing lies over anything`, async ({ page, server }) => {
-    await page.setViewportSize({ width, height: 800 });
-    const list = (await (await page.request.get(`${server.url}/api/parts`)).json()) as { id: string }[];
-    const part = `/parts/${list[0]!.id}`;
-    const paths = [
-      '/parts',
-      '/library',
-      '/library/asa-cf',
-      '/workshop',
-      '/workshop/upgrades',
-      '/workshop/bench',
-      '/settings',
-    ];
-    for (const path of [
-      ...paths,
-      `${part}/brief`,
-      `${part}/rank`,
-      `${part}/decision`,
-      `${part}/shape`,
-      `${part}/warp`,
-      `${part}/card`,
-      `${part}/trial`,
-    ]) {
-      await page.goto(server.url + path);
-      await expect(page.locator('h1, h2').first()).toBeVisible();
-      await page.evaluate(() => document.fonts.ready);
-      const spill = await page.evaluate(
-        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-      );
-      expect(spill, path).toBeLessThanOrEqual(0);
-    }
-    await page.goto(`${server.url}${part}/brief`);
-    const thin = page.getByRole('button', { name: /: has .*, needs / }).first();
-    await expect(thin).toBeVisible();
-    expect(await thin.evaluate(el => el.scrollWidth - el.clientWidth)).toBeLessThanOrEqual(1);
-    const questions = (await page.locator('.questions').boundingBox())!;
-    const follows = (await page.getByRole('heading', { name: 'What follows' }).boundingBox())!;
-    const beside = follows.x >= questions.x + questions.width;
-    const beneath = follows.y >= questions.y + questions.height;
-    expect(beside || beneath).toBe(true);
-  });
-}
-
 test('in US units the assumptions and the doubts speak them too', async ({ page, server }) => {
   await inUsUnits(page);
   await page.goto(server.url);

@@ -86,6 +86,8 @@ export * from './workshop/presets.js';
 export * from './workshop/ledger-problems.js';
 export * from './workshop/spool.js';
 export * from './workshop/print-log.js';
+export * from './lib/physical-constants.js';
+export * from './workshop/print-rates.js';
 export * from './workshop/printer-record.js';
 export * from './workshop/warp-bar.js';
 export * from './workshop/gauge.js';

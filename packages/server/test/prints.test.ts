@@ -84,6 +84,15 @@ describe('the log of prints', () => {
     expect((await call('DELETE', `/api/prints/${first.id}`)).status).toBe(204);
     expect(await recordOf()).toMatchObject({ timed: 0, prints: [{ family: 'pla', failed: 1 }] });
   });
+  it('tells with every printer what its hours cost by the settings', async () => {
+    const { id } = await printer();
+    const ratesOf = async (): Promise<unknown> =>
+      ((await call('GET', `/api/printers/${id}`)).body.profile as { rates: unknown }).rates;
+    expect(await ratesOf()).toEqual({ machinePerHour: 0.5, labourEach: 1 });
+    const settings = { format: 'hornblende-workshop', version: 1, machinePerHour: 2, labourEach: 0 };
+    expect((await call('PUT', '/api/workshop', settings)).status).toBe(200);
+    expect(await ratesOf()).toEqual({ machinePerHour: 2, labourEach: 0 });
+  });
   it('writes neither print nor ledger where there is not so much on the spool', async () => {
     const { id: printerId } = await printer();
     const { id: spoolId } = await spool();

@@ -4,6 +4,7 @@ import { demands } from '../print/difficulty.js';
 import { isFibre } from '../materials/fibre.js';
 import { sig } from '../lib/figures.js';
 import { typical, typicalOrNull, type Family } from '../materials/family.js';
+import { OPEN_AIR_C } from '../workshop/printer.js';
 
 /** A trait: how much it speaks (0 when it does not apply) and what it says. */
 export interface Trait {
@@ -119,7 +120,7 @@ export function strengths(f: Family): Trait[] {
     { weight: when(v('pricePerKg') <= 25, 0.4), text: `Cheap: about ${sig(v('pricePerKg'), 2)} a kilogram.` },
     { weight: when(v('waterUptakePct') <= 0.15, 0.42), text: 'Takes up next to no water.' },
     {
-      weight: when(f.windows.chamberC.low <= 28 && v('hdt045C') > 65 && f.windows.nozzleC.low <= 245, 0.41),
+      weight: when(f.windows.chamberC.low <= OPEN_AIR_C && v('hdt045C') > 65 && f.windows.nozzleC.low <= 245, 0.41),
       text: 'Needs no enclosure.',
     },
     {

@@ -15,8 +15,8 @@ export interface WarpInAir {
   setsInS: number | null;
 }
 
-/** A room, and what an enclosure makes of it, °C. */
-const ROOM_C = 25;
+/** What air a print stands in with the door of its enclosure open, and what a cabinet makes of it, °C. */
+const DOOR_OPEN_C = 30;
 const ENCLOSED_C = 45;
 
 /** The airs that a print can be given on its printer, side by side: door open, closed, preheated; or covered. */
@@ -31,7 +31,7 @@ export function warpInAirs(setup: WarpSetup): WarpInAir[] {
           ['in a cabinet', Math.max(ENCLOSED_C, printer.chamberC)],
         ]
       : [
-          ['door open', Math.min(ROOM_C + AIR_K.preheat, printer.chamberC)],
+          ['door open', Math.min(DOOR_OPEN_C, printer.chamberC)],
           ['door closed', printer.chamberC],
           ['closed and preheated', printer.chamberC + AIR_K.preheat],
         ];

@@ -4,6 +4,7 @@ import type { Brief } from './brief.js';
 import type { LoadNumber } from './brief-load.js';
 import type { BriefPrint } from './brief-print.js';
 import type { Conditions } from './conditions.js';
+import { HOURS_A_YEAR } from '../lib/physical-constants.js';
 
 /** A default that stands in for something not said. Saying it sets `value` at `path`. */
 export interface Assumption {
@@ -126,7 +127,7 @@ export function assumptions(given: unknown, brief: Brief, conditions: Conditions
       path: `loads.${i}.hours`,
       label: `load ${i + 1} held`,
       shown: 'the whole life',
-      value: brief.lifeYears * 8760,
+      value: brief.lifeYears * HOURS_A_YEAR,
       when: load.kind === 'sustained',
     })),
     ...brief.loads.map((load, i) => ({

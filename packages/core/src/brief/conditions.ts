@@ -4,7 +4,7 @@ import { rememberedPartYear, type PartPlace, type PartYear } from '../models/par
 import { annualGhiKWhm2, highest, lowest, type Weather } from '../climate/weather.js';
 import { absorptivityOf } from '../materials/colours.js';
 import { surfaceTemperatureC, type HeatSurfaceInput } from '../models/heat-surface.js';
-import { cabinTemperatureC, vehicleSunlitC } from '../models/heat-vehicle.js';
+import { cabinTemperatureC, VEHICLE_GLASS, vehicleSunlitC } from '../models/heat-vehicle.js';
 import { exposureShare, uvDoseMJm2, type Glass } from '../models/uv-dose.js';
 import type { Brief } from './brief.js';
 import type { HeatSetting } from './choices.js';
@@ -177,7 +177,7 @@ const hottestBySetting: Record<HeatSetting, (brief: Brief, ambientMaxC: number, 
         irradianceWm2: siteWm2,
         absorptivity: absorptivityOf[effectiveColour(brief)],
         cabinRiseK: 25,
-        glassTransmission: 0.45,
+        glassTransmission: VEHICLE_GLASS,
       };
       const shaded = brief.sun === 'none' || brief.sun === 'reflected';
       return {

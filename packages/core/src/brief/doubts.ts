@@ -1,5 +1,6 @@
 import { sig } from '../lib/figures.js';
 import type { Brief } from './brief.js';
+import { STANDARD_GRAVITY } from '../lib/physical-constants.js';
 
 /** Something that may have been meant otherwise: asked about, never refused. */
 export interface Doubt {
@@ -72,7 +73,7 @@ export function doubts(brief: Brief): Doubt[] {
       list.push({
         path: `${at}.forceN`,
         question:
-          `${name}: ${sig(load.forceN, 3)} N is the weight of ${sig(load.forceN / 9.81, 2)} kg, more ` +
+          `${name}: ${sig(load.forceN, 3)} N is the weight of ${sig(load.forceN / STANDARD_GRAVITY, 2)} kg, more ` +
           'than a hand can exert. Is that the force on this part?',
         fix: { label: `Make it ${sig(load.forceN / 10, 3)} N`, value: load.forceN / 10 },
       });

@@ -8,6 +8,7 @@ import { printedMember } from './printed-member.js';
 import type { BriefLoad } from './brief-load.js';
 import type { LoadKind } from './choices.js';
 import type { WorkingRef } from './conditions.js';
+import { HOURS_A_YEAR } from '../lib/physical-constants.js';
 
 /** A load turned into what a material feels: a stress, a strain, or an energy per area. Independent of the material. */
 export interface ServiceLoad {
@@ -62,7 +63,7 @@ function serviceLoad(load: BriefLoad, index: number, lifeYears: number): Service
     index,
     kind: load.kind,
     acrossLayers: load.acrossLayers,
-    hours: load.hours ?? (load.kind === 'sustained' ? lifeYears * 8760 : 0),
+    hours: load.hours ?? (load.kind === 'sustained' ? lifeYears * HOURS_A_YEAR : 0),
     cycles: load.cycles ?? (load.kind === 'cyclic' ? 10_000 : 1),
     stressMPa: null,
     stressLowMPa: null,

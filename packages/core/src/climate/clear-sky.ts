@@ -1,4 +1,5 @@
 import { getPosition } from 'suncalc';
+import { HOUR_MS } from '../lib/physical-constants.js';
 
 /**
  * Clear-sky global horizontal irradiance, W/m². Haurwitz 1945: GHI = 1098·cosθ·exp(−0.057/cosθ), θ the zenith angle.
@@ -15,5 +16,5 @@ export function cosZenith(instant: Date, latitudeDeg: number, longitudeDeg: numb
 
 /** The instant in the middle of an hour of the year (2025, not a leap year), local standard time. */
 export function middleOfHour(hourOfYear: number, timezoneH: number): Date {
-  return new Date(Date.UTC(2025, 0, 1) + (hourOfYear + 0.5 - timezoneH) * 3_600_000);
+  return new Date(Date.UTC(2025, 0, 1) + (hourOfYear + 0.5 - timezoneH) * HOUR_MS);
 }

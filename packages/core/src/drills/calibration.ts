@@ -1,4 +1,5 @@
 import type { DrillAnswer } from './drill-answer.js';
+import { Z_95 } from '../lib/physical-constants.js';
 
 /** What may be said of an answer: from a guess to being sure. */
 export const sureness = [0.25, 0.5, 0.7, 0.9, 0.99] as const;
@@ -27,16 +28,14 @@ export interface Calibration {
   points: CalibrationPoint[];
 }
 
-/** z of a two-sided interval of 95 %. */
-const Z95 = 1.959963984540054;
 
 /** Wilson's interval of a share (Wilson 1927): it holds for few as well. */
 export function wilsonInterval(hits: number, all: number): { low: number; high: number } {
   if (all === 0) return { low: 0, high: 1 };
   const p = hits / all;
-  const z2 = Z95 * Z95;
+  const z2 = Z_95 * Z_95;
   const middle = (p + z2 / (2 * all)) / (1 + z2 / all);
-  const half = (Z95 / (1 + z2 / all)) * Math.sqrt((p * (1 - p)) / all + z2 / (4 * all * all));
+  const half = (Z_95 / (1 + z2 / all)) * Math.sqrt((p * (1 - p)) / all + z2 / (4 * all * all));
   // At the ends of the range the two cancel but for the last bit.
   return {
     low: hits === 0 ? 0 : Math.max(0, middle - half),

@@ -1,5 +1,6 @@
 import { isFibre } from '../materials/fibre.js';
 import { typical, type Family } from '../materials/family.js';
+import { STANDARD_ROOM_C } from '../lib/physical-constants.js';
 
 /** A small print to learn a filament with, and what it shows. */
 export interface LadderCoupon {
@@ -11,7 +12,6 @@ export interface LadderCoupon {
 
 /** Contraction from solidification to the room that makes a family lift, a share. */
 const LIFTS_FROM = 0.0055;
-const ROOM_C = 23;
 /** Stringing from which on it is the first thing to learn. */
 const STRINGS_FROM = 0.4;
 
@@ -29,7 +29,7 @@ export function couponFor(f: Family): LadderCoupon {
       numbers: {},
       shows: 'how slowly it must be fed, and how hard it comes out',
     };
-  if (typical(f, 'alphaPerK') * (typical(f, 'solidificationC') - ROOM_C) > LIFTS_FROM)
+  if (typical(f, 'alphaPerK') * (typical(f, 'solidificationC') - STANDARD_ROOM_C) > LIFTS_FROM)
     return {
       kind: 'warp-bar',
       numbers: { lengthMm: 110 },

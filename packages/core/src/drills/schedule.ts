@@ -1,6 +1,7 @@
 import { createEmptyCard, fsrs, Rating, type Card, type Grade } from 'ts-fsrs';
 import type { DrillAnswer } from './drill-answer.js';
 import { drillKinds, type DrillKind } from './drill.js';
+import { DAY_MS } from '../lib/physical-constants.js';
 
 /** How a kind of drill stands with someone. */
 export interface KindStanding {
@@ -74,7 +75,6 @@ export function plannedRound(kinds: readonly DrillKind[], seed: number, many = R
   return Array.from({ length: many }, (_, n) => ({ kind: kinds[n % kinds.length]!, seed: seed + n }));
 }
 
-const DAY_MS = 86_400_000;
 /** Days that are looked back on. */
 const WEEK = 7;
 

@@ -3,6 +3,9 @@ import { model, step } from './model.js';
 import { sig } from '../lib/figures.js';
 import { STEFAN_BOLTZMANN as SIGMA, ZERO_CELSIUS_K } from '../lib/physical-constants.js';
 
+/** Solar transmission of a vehicle's tinted glazing. */
+export const VEHICLE_GLASS = 0.45;
+
 /** Input of `heat.vehicle`. */
 export class HeatVehicleInput {
   @Quantity({ min: -60, max: 60, unit: '°C', doc: 'Outside air temperature.' }) ambientC!: number;
@@ -22,7 +25,7 @@ export class HeatVehicleInput {
     optional: true,
     doc: 'Solar transmission of the glass; default 0.45, tinted glazing.',
   })
-  glassTransmission = 0.45;
+  glassTransmission = VEHICLE_GLASS;
 }
 
 /** Result of `heat.vehicle`: cabin air, and a part in the sun behind the glass. */

@@ -8,7 +8,7 @@ import { families } from '../materials/library.js';
 import { allowableTemperatureC } from './heat-allowable.js';
 import { weatherSettings } from './heat-day.js';
 import { heatSurface } from './heat-surface.js';
-import { heatVehicle } from './heat-vehicle.js';
+import { heatVehicle, VEHICLE_GLASS } from './heat-vehicle.js';
 import { model, step, type Step } from './model.js';
 import { sig } from '../lib/figures.js';
 
@@ -105,7 +105,7 @@ function hottestBalance(place: PartPlace, weather: Weather, hour: number): Step[
       irradianceWm2: ghiWm2,
       absorptivity: place.absorptivity,
       cabinRiseK: 25,
-      glassTransmission: 0.45,
+      glassTransmission: VEHICLE_GLASS,
     }).steps;
   return heatSurface.compute({
     ambientC,

@@ -1,6 +1,6 @@
 import { ageingEquivalentC } from './heat-ageing.js';
 import { quantileSorted } from 'simple-statistics';
-import { cabinTemperatureC, vehicleSunlitC } from './heat-vehicle.js';
+import { cabinTemperatureC, VEHICLE_GLASS, vehicleSunlitC } from './heat-vehicle.js';
 import { surfaceTemperatureC } from './heat-surface.js';
 import type { Weather } from '../climate/weather.js';
 
@@ -36,7 +36,7 @@ export function partTemperatureC(place: PartPlace, airC: number, ghiWm2: number,
       irradianceWm2: ghiWm2,
       absorptivity: place.absorptivity,
       cabinRiseK: 25,
-      glassTransmission: 0.45,
+      glassTransmission: VEHICLE_GLASS,
     };
     return place.sunShare >= 0.5 ? vehicleSunlitC(vehicle) : cabinTemperatureC(vehicle);
   }

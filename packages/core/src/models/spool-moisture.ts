@@ -4,6 +4,7 @@ import { typical, type Family } from '../materials/family.js';
 import { familyByKey, familyKeys } from '../materials/library.js';
 import { model, step, type Step } from './model.js';
 import { sig } from '../lib/figures.js';
+import { STANDARD_ROOM_C, ZERO_CELSIUS_K } from '../lib/physical-constants.js';
 
 /** Input of `spool.moisture`. */
 export class SpoolMoistureInput {
@@ -46,7 +47,6 @@ export interface SpoolMoistureResult {
 }
 
 /** Temperature of the room a spool stands in, °C. */
-const ROOM_C = 23;
 /**
  * Curvature of the sorption isotherm: polyamide 6 holds 9 % saturated and 2.7 % at half humidity, hence
  * ln(0.3)/ln(0.5).
@@ -71,7 +71,7 @@ export function moistureTauHours(f: Family, temperatureC: number): number {
   return (
     atAdvice *
     Math.exp(
-      (ACTIVATION_JMOL / GAS_CONSTANT) * (1 / (temperatureC + 273.15) - 1 / (typical(f, 'dryC') + 273.15)),
+      (ACTIVATION_JMOL / GAS_CONSTANT) * (1 / (temperatureC + ZERO_CELSIUS_K) - 1 / (typical(f, 'dryC') + ZERO_CELSIUS_K)),
     )
   );
 }
@@ -83,7 +83,7 @@ function saturationHPa(c: number): number {
 
 /** The humidity that a room's air has once heated, %. */
 export function heatedHumidityPct(rhPct: number, temperatureC: number): number {
-  return (rhPct * saturationHPa(ROOM_C)) / saturationHPa(temperatureC);
+  return (rhPct * saturationHPa(STANDARD_ROOM_C)) / saturationHPa(temperatureC);
 }
 
 /** Water after hours at a humidity and temperature, from a start, % by mass: first order towards equilibrium. */
@@ -94,7 +94,7 @@ export function waterAfterPct(
   temperatureC: number,
   hours: number,
 ): number {
-  const end = equilibriumWaterPct(f, temperatureC > ROOM_C ? heatedHumidityPct(rhPct, temperatureC) : rhPct);
+  const end = equilibriumWaterPct(f, temperatureC > STANDARD_ROOM_C ? heatedHumidityPct(rhPct, temperatureC) : rhPct);
   return end + (fromPct - end) * Math.exp(-hours / moistureTauHours(f, temperatureC));
 }
 
@@ -196,7 +196,7 @@ export const spoolMoisture = model({
         },
       ]);
     const equilibriumPct = equilibriumWaterPct(f, i.rhPct);
-    const tau = moistureTauHours(f, ROOM_C);
+    const tau = moistureTauHours(f, STANDARD_ROOM_C);
     let waterPct = equilibriumPct * (1 - Math.exp(-i.hoursOpen / tau));
     const steps: Step[] = [
       step(
@@ -209,7 +209,7 @@ export const spoolMoisture = model({
       step(
         'τ',
         't_advice/ln 10 · e^(E/R·(1/T − 1/T_advice))',
-        `${sig(typical(f, 'dryHours'))} h at ${sig(typical(f, 'dryC'))} °C, moved to ${ROOM_C} °C`,
+        `${sig(typical(f, 'dryHours'))} h at ${sig(typical(f, 'dryC'))} °C, moved to ${STANDARD_ROOM_C} °C`,
         tau,
         'h',
       ),

@@ -2,6 +2,7 @@ import { Quantity } from '../input/fields.js';
 import { model, step } from '../models/model.js';
 import { typical, type Family } from '../materials/family.js';
 import { sig } from '../lib/figures.js';
+import { USUAL_RATES } from '../workshop/print-rates.js';
 
 /** Input of `print.economics`. */
 export class PrintEconomicsInput {
@@ -33,8 +34,9 @@ export class PrintEconomicsInput {
   @Quantity({ min: 0.1, max: 2000, unit: 'mm', optional: true, doc: 'Height of the part; default 20.' })
   heightMm = 20;
   @Quantity({ min: 0, max: 1000, unit: 'per h', optional: true, doc: 'Machine hour; default 0.5.' })
-  machinePerHour = 0.5;
-  @Quantity({ min: 0, max: 1e5, optional: true, doc: 'Labour for one print; default 1.' }) labour = 1;
+  machinePerHour = USUAL_RATES.machinePerHour;
+  @Quantity({ min: 0, max: 1e5, optional: true, doc: 'Labour for one print; default 1.' })
+  labour = USUAL_RATES.labourEach;
   @Quantity({ min: 0.01, max: 1, optional: true, doc: 'Chance that a print succeeds; default 1.' }) success =
     1;
   @Quantity({

@@ -5,6 +5,7 @@ import type { Gauge, GaugeSize } from '../workshop/gauge.js';
 import type { Printer } from '../workshop/printer.js';
 import { keptByPrinter } from './kept-by-printer.js';
 import { meanOf, varianceOfMean } from './reading-error.js';
+import { STANDARD_ROOM_C } from '../lib/physical-constants.js';
 
 /** What a printer's own gauges say of one family, and the sizes that say it, in the order of the outliers' places. */
 export interface GaugeCalibration extends AccuracyGaugeResult {
@@ -15,13 +16,12 @@ export interface GaugeCalibration extends AccuracyGaugeResult {
 }
 
 /** Room in which a part is measured and used, °C. */
-const ROOM_C = 23;
 /** Share of the contraction from solid to cold that is left in a print, the slicer told nothing; an estimate. */
 const LEFT_OF_CONTRACTION = 0.6;
 
 /** What a family is known to shrink when nothing was measured, %. */
 export function usualShrinkPct(f: Family): number {
-  const cooling = typical(f, 'alphaPerK') * Math.max(0, typical(f, 'solidificationC') - ROOM_C);
+  const cooling = typical(f, 'alphaPerK') * Math.max(0, typical(f, 'solidificationC') - STANDARD_ROOM_C);
   return 100 * (LEFT_OF_CONTRACTION * cooling + (f.properties.crystallisationStrain?.typical ?? 0));
 }
 

@@ -5,6 +5,7 @@ import { families, familyByKey, familyKeys } from '../materials/library.js';
 import type { Window } from '../materials/property.js';
 import { model, step } from '../models/model.js';
 import { bondOf, type Bond } from './bonds.js';
+import { STANDARD_ROOM_C } from '../lib/physical-constants.js';
 
 /** Input of `print.pair`. */
 export class PrintPairInput {
@@ -30,7 +31,6 @@ export interface PrintPairResult {
 }
 
 /** Room temperature that both end at, °C. */
-const ROOM_C = 23;
 /** A difference of length that a seam bears without showing, as a share of it. */
 const SHOWS = 0.004;
 
@@ -48,7 +48,7 @@ function familyKeyOf(f: Family): string {
 /** What a family contracts from where it sets to the room, as a share. */
 function contraction(f: Family): number {
   return (
-    typical(f, 'alphaPerK') * (typical(f, 'solidificationC') - ROOM_C) +
+    typical(f, 'alphaPerK') * (typical(f, 'solidificationC') - STANDARD_ROOM_C) +
     (f.properties.crystallisationStrain?.typical ?? 0)
   );
 }

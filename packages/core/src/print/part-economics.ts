@@ -2,18 +2,17 @@ import type { Brief } from '../brief/brief.js';
 import { modelVolumeCm3, solidFractionOf } from '../brief/size.js';
 import { typical, type Family } from '../materials/family.js';
 import type { Printer } from '../workshop/printer.js';
+import { USUAL_RATES } from '../workshop/print-rates.js';
 import { usualSpeedMmS, type PrintEconomicsInput } from './economics.js';
 
-/** What an hour of the machine and taking off one print cost, in the workshop's money. */
-const MACHINE_PER_HOUR = 0.5;
-const LABOUR = 1;
 /** A print that never succeeds is not dearer than this share's inverse. */
 const LEAST_SUCCESS = 0.05;
 
 /**
  * What mass, time and cost of a part in one filament are worked out from: the one place that says so, for the
  * ranking, the print card, the ways to lay it and the trade of its settings.
- * @param printer whose own record scales the time; null for no printer in particular
+ * @param printer whose own record scales the time, and whose workshop says what an hour of it costs; null for no
+ *   printer in particular
  * @param success chance that a print succeeds, 0…1
  */
 export function partEconomicsInput(
@@ -23,6 +22,7 @@ export function partEconomicsInput(
   success: number,
 ): PrintEconomicsInput {
   const { lineMm, layerMm } = brief.print;
+  const { machinePerHour, labourEach } = printer?.rates ?? USUAL_RATES;
   return {
     volumeCm3: modelVolumeCm3(brief),
     solidFraction: solidFractionOf(brief),
@@ -34,8 +34,8 @@ export function partEconomicsInput(
     lineMm,
     layerMm,
     heightMm: brief.geometry.zMm,
-    machinePerHour: MACHINE_PER_HOUR,
-    labour: LABOUR,
+    machinePerHour,
+    labour: labourEach,
     success: Math.max(LEAST_SUCCESS, success),
     timeFactor: printer?.record?.timeFactor ?? 1,
   };

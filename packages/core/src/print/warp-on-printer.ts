@@ -4,14 +4,12 @@ import { footFillAt } from '../geometry/foot-fill.js';
 import { typical, type Family } from '../materials/family.js';
 import { SOLID_EXPONENT, warpBowOf, type WarpBowInput, type WarpBowResult } from '../models/warp-bow.js';
 import { liftOff, type WarpLiftOffInput } from '../models/warp-lift-off.js';
-import type { Printer } from '../workshop/printer.js';
+import { OPEN_AIR_C, type Printer } from '../workshop/printer.js';
 import { bestAdhesion, type Adhesion } from './adhesion.js';
 import { reachesRim } from './plate-turn.js';
 import { storedModulusMPa } from './stored-modulus.js';
 import { warpCalibrationFor } from './warp-calibration.js';
 
-/** Air that a print stands in when no printer is named and the family asks for nothing warmer, °C. */
-const ROOM_AIR_C = 28;
 
 /** How a part of one family warps on one printer. */
 export interface WarpOnPrinter {
@@ -61,7 +59,7 @@ function bedOf(f: Family, p: Printer | null): number {
 
 /** The air around the print, °C. */
 function airOf(f: Family, p: Printer | null): number {
-  return p ? Math.min(p.chamberC, f.windows.chamberC.high) : Math.max(ROOM_AIR_C, f.windows.chamberC.low);
+  return p ? Math.min(p.chamberC, f.windows.chamberC.high) : Math.max(OPEN_AIR_C, f.windows.chamberC.low);
 }
 
 /** What is left of a plate's hold on a bed that is too cold, and where the part reaches its cool rim. */

@@ -1,6 +1,7 @@
 import type { Consequence } from '../brief/choices.js';
 import type { Placement } from './placement.js';
 import { serviceStanding, type Look, type ServiceStanding } from './standing.js';
+import { DAY_MS } from '../lib/physical-constants.js';
 
 /** Days between looks at a part that has room and is young, by what happens if it fails. */
 export const usualDays: Record<Consequence, number> = {
@@ -14,7 +15,6 @@ export const usualDays: Record<Consequence, number> = {
 const FIRST_DAYS = 30;
 /** Fewest days between looks. */
 const LEAST_DAYS = 14;
-const MS_A_DAY = 86_400_000;
 /** The last day that can be written in four figures of a year. */
 const LAST_DAY_MS = Date.UTC(9999, 11, 31);
 
@@ -55,8 +55,8 @@ export function dueOf(
   const everyDays = Math.max(LEAST_DAYS, Math.round(usual / 2 ** because.length));
   const from = Date.parse(s.lastLookAt ?? placement.since);
   const days = s.lastLookAt === null ? Math.min(everyDays, FIRST_DAYS) : everyDays;
-  const on = new Date(Math.min(from + days * MS_A_DAY, LAST_DAY_MS)).toISOString().slice(0, 10);
-  const inDays = Math.round((Date.parse(on) - Date.parse(now.slice(0, 10))) / MS_A_DAY);
+  const on = new Date(Math.min(from + days * DAY_MS, LAST_DAY_MS)).toISOString().slice(0, 10);
+  const inDays = Math.round((Date.parse(on) - Date.parse(now.slice(0, 10))) / DAY_MS);
   return { on, inDays, everyDays, because };
 }
 

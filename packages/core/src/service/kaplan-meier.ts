@@ -1,3 +1,4 @@
+import { Z_95 } from '../lib/physical-constants.js';
 /** One part's time in service, for survival: until when, whether it failed then, and how. */
 export interface Lifetime {
   years: number;
@@ -17,8 +18,6 @@ export interface SurvivalStep {
   failed: number;
 }
 
-/** Standard normal quantile of a 95 % interval. */
-const Z95 = 1.959964;
 
 /**
  * Share that survives by the product-limit estimator (Kaplan and Meier 1958); its variance
@@ -31,7 +30,7 @@ export function kaplanMeier(lives: readonly Lifetime[]): SurvivalStep[] {
     const failed = failures.length;
     survival *= 1 - failed / atRisk;
     greenwood += atRisk > failed ? failed / (atRisk * (atRisk - failed)) : 0;
-    const half = survival > 0 ? Z95 * survival * Math.sqrt(greenwood) : 0;
+    const half = survival > 0 ? Z_95 * survival * Math.sqrt(greenwood) : 0;
     return {
       years,
       survival,

@@ -1,4 +1,4 @@
-import { HOURS_A_YEAR } from '../lib/physical-constants.js';
+import { HOUR_MS, HOURS_A_YEAR } from '../lib/physical-constants.js';
 import type { Inspection, InspectionVerdict } from './inspection.js';
 import type { FailureMode } from './modes.js';
 import type { Placement } from './placement.js';
@@ -23,7 +23,7 @@ export interface ServiceStanding {
   looks: number;
 }
 
-const MS_A_YEAR = HOURS_A_YEAR * 3600 * 1000;
+const MS_A_YEAR = HOURS_A_YEAR * HOUR_MS;
 
 /** Years between two moments, none below nought. */
 export function yearsBetween(from: string, to: string): number {

@@ -1,4 +1,5 @@
 import Qty from 'js-quantities';
+import { HOURS_A_YEAR, STANDARD_GRAVITY } from '../lib/physical-constants.js';
 
 /**
  * Units that the library lacks, or carries with fewer figures than their definitions have: how many of which of its
@@ -6,8 +7,8 @@ import Qty from 'js-quantities';
  */
 const definitions: Record<string, { times: number; unit: string }> = {
   lbf: { times: 4.4482216152605, unit: 'N' },
-  kgf: { times: 9.80665, unit: 'N' },
-  gf: { times: 0.00980665, unit: 'N' },
+  kgf: { times: STANDARD_GRAVITY, unit: 'N' },
+  gf: { times: STANDARD_GRAVITY / 1000, unit: 'N' },
   psi: { times: 6894.757293168, unit: 'Pa' },
   ksi: { times: 6_894_757.293168, unit: 'Pa' },
   ftlbf: { times: 1.3558179483314, unit: 'J' },
@@ -16,8 +17,8 @@ const definitions: Record<string, { times: number; unit: string }> = {
   thou: { times: 0.0254, unit: 'mm' },
   kph: { times: 1 / 3.6, unit: 'm/s' },
   mph: { times: 0.44704, unit: 'm/s' },
-  year: { times: 8766, unit: 'h' },
-  month: { times: 730.5, unit: 'h' },
+  year: { times: HOURS_A_YEAR, unit: 'h' },
+  month: { times: HOURS_A_YEAR / 12, unit: 'h' },
 };
 
 /** The library's names of temperatures, which have a zero of their own. */

@@ -2,11 +2,10 @@ import type { Problem } from '../input/parse.js';
 import { sig } from '../lib/figures.js';
 import { typical, type Family } from '../materials/family.js';
 import type { Spool } from './spool.js';
+import { DAY_MS } from '../lib/physical-constants.js';
 
 /** A scale, a reel and a label may disagree by this share of the filament on a new spool. */
 const SLACK = 0.1;
-/** A date may be tomorrow's: somewhere it is tomorrow already. */
-const DAY_MS = 24 * 3_600_000;
 
 /**
  * What of a spool's ledger cannot be: more on it than it ever held, more printed than was on it, an entry of a day

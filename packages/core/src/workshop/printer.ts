@@ -1,9 +1,13 @@
 import { Choice, Choices, ListOf, Nested, Quantity, Text, Vector } from '../input/fields.js';
 import { parseInput } from '../input/parse.js';
 import { Gauge } from './gauge.js';
+import { PrintRates } from './print-rates.js';
 import { PrinterRecord } from './printer-record.js';
 import { WarpBar } from './warp-bar.js';
 import { adhesives, plates, type Adhesive, type Plate } from '../materials/family.js';
+
+/** Air around a print on an open printer after half an hour, °C. */
+export const OPEN_AIR_C = 28;
 
 /** What may stand around a print. */
 export const chambers = ['open', 'enclosed', 'heated'] as const;
@@ -37,7 +41,7 @@ export class Printer {
     optional: true,
     doc: 'Air around a print after half an hour; default 28.',
   })
-  chamberC = 28;
+  chamberC = OPEN_AIR_C;
   @Choice(drives, {
     optional: true,
     doc: 'Where the feeder sits: direct, or remote through a tube (bowden); default direct.',
@@ -96,6 +100,12 @@ export class Printer {
     doc: 'What its own log of prints says; told by the server, not kept from what is sent; default null.',
   })
   record: PrinterRecord | null = null;
+  @Nested(() => PrintRates, {
+    optional: true,
+    nullable: true,
+    doc: 'What its hours and its handling cost: told by the server from the settings of the workshop; default null.',
+  })
+  rates: PrintRates | null = null;
 }
 
 /** Reads a printer: defaults filled in, unknown fields refused. @throws InputError */

@@ -1,5 +1,6 @@
 import { Choice, NumberMap, Quantity, Text } from '../input/fields.js';
 import { parseInput } from '../input/parse.js';
+import { USUAL_RATES } from './print-rates.js';
 import { machineKinds, type MachineKind } from './presets.js';
 import { upgradeKinds, type UpgradeKind } from './purchases.js';
 
@@ -21,6 +22,20 @@ export class WorkshopSettings {
     doc: 'Relative humidity of the room that spools stand in; default 50.',
   })
   roomRhPct = 50;
+  @Quantity({
+    min: 0,
+    max: 1e5,
+    optional: true,
+    doc: 'What an hour of a printer costs, in its currency: power, wear, its price by its hours; default 0.5.',
+  })
+  machinePerHour = USUAL_RATES.machinePerHour;
+  @Quantity({
+    min: 0,
+    max: 1e5,
+    optional: true,
+    doc: 'What it costs to set one print up, take it off and clean it, in its currency; default 1.',
+  })
+  labourEach = USUAL_RATES.labourEach;
   @NumberMap(upgradeKinds, {
     min: 0,
     max: 1e6,

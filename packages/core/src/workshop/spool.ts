@@ -3,6 +3,7 @@ import { Choice, Flag, ListOf, Quantity, Text } from '../input/fields.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
 import { typical, type Family } from '../materials/family.js';
 import { moistureVerdict, waterAfterPct, type SpoolState } from '../models/spool-moisture.js';
+import { HOUR_MS } from '../lib/physical-constants.js';
 
 /** What happens to a spool. */
 export const spoolEvents = ['opened', 'boxed', 'dried', 'printed', 'weighed'] as const;
@@ -182,7 +183,7 @@ export function spoolMoistureNow(
         waterPct,
         where === 'boxed' ? BOX_RH_PCT : rhPct,
         23,
-        (until - last) / 3_600_000,
+        (until - last) / HOUR_MS,
       );
     last = Math.max(last ?? until, until);
   };
@@ -196,7 +197,7 @@ export function spoolMoistureNow(
       waterPct = waterAfterPct(f, waterPct, rhPct, Math.min(e.dryingC, typical(f, 'spoolLimitC')), e.hours);
       // Out of the dryer it stands open until it is boxed.
       if (where === 'sealed') where = 'open';
-      last = at + e.hours * 3_600_000;
+      last = at + e.hours * HOUR_MS;
     }
     // What is printed from has been opened, whether that was noted or not.
     if (e.kind === 'printed' && where === 'sealed') where = 'open';

@@ -45,7 +45,21 @@ const briefs: Brief[] = [
   }),
 ];
 
+const dear: Printer = { ...bench, rates: { machinePerHour: 4, labourEach: 12 } };
+
+describe('what a workshop says its hours cost', () => {
+  it.each(briefs.map(b => [b.name, b] as const))('is in every price of: %s', (_name, brief) => {
+    const petg = (printer: Printer): { hours: number; costEach: number; success: number } =>
+      rank(brief, { printer }).candidates.find(c => c.material === 'petg')!.print;
+    const [usual, here] = [petg(bench), petg(dear)];
+    // The usual 0.5 an hour and 1 a print, by hand; the filament's own price is the same.
+    const more = (usual.hours * (4 - 0.5) + (12 - 1)) / usual.success;
+    expect(here.costEach - usual.costEach).toBeCloseTo(more, 9);
+  });
+});
+
 describe.each([
+  ['a printer whose hours are dear', dear],
   ['a printer without a record', bench],
   ['a printer with one', busy],
 ])('mass, time, price and success on %s', (_, printer) => {

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@hornblende/core';
 import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync } from 'node:fs';
 import { basename, join } from 'node:path';
 import type { BackupKind, BackupSummary } from '@hornblende/core';
@@ -122,4 +123,3 @@ export class Backups {
   }
 }
 
-const DAY_MS = 24 * 3_600_000;

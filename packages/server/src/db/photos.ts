@@ -1,3 +1,4 @@
+import { DAY_MS } from '@hornblende/core';
 import type { StoredPhoto } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { createHash } from 'node:crypto';
@@ -27,7 +28,7 @@ export const PHOTO_LIMIT = 2 * 2 ** 20;
  * How long a file may stand without its row: it is being written, or an older backup was put in place that does not
  * know of it. Backups go four weeks back; once a photograph is older than that, each of them has its row.
  */
-const STRAY_AFTER_MS = 35 * 24 * 3_600_000;
+const STRAY_AFTER_MS = 35 * DAY_MS;
 
 /** Photographs: files named by their SHA-256 in a folder beside the database, and a row for each. */
 export class PhotoStore {

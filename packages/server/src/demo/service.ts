@@ -1,4 +1,4 @@
-import { parseInspection, parsePlacement, type Inspection } from '@hornblende/core';
+import { parseInspection, parsePlacement, type Inspection, DAY_MS, HOUR_MS } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { InspectionStore } from '../db/inspections.js';
 import { placements as placementKind } from '../db/kinds/placements.js';
@@ -226,7 +226,6 @@ const placed: readonly DemoPlaced[] = [
   },
 ];
 
-const MS_A_DAY = 86_400_000;
 
 /** Lays out the demo's parts in service, counted back from now so that some are due this week. */
 export async function layOutService(
@@ -237,7 +236,7 @@ export async function layOutService(
   const placements = new RevisionedStore(db, placementKind);
   const inspections = new InspectionStore(db);
   const before = (days: number, hour = 0): string =>
-    new Date(Math.floor(Date.parse(now) / MS_A_DAY - days) * MS_A_DAY + hour * 3_600_000).toISOString();
+    new Date(Math.floor(Date.parse(now) / DAY_MS - days) * DAY_MS + hour * HOUR_MS).toISOString();
   for (const { part, materials, daysAgo, looks, ...rest } of placed) {
     const { id } = await placements.create(
       parsePlacement({

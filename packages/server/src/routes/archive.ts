@@ -1,4 +1,4 @@
-import { Choice, parseInput, Text, type LeftAsIs } from '@hornblende/core';
+import { Choice, parseInput, Text, type LeftAsIs, HOUR_MS } from '@hornblende/core';
 import { Router } from 'express';
 import { randomUUID } from 'node:crypto';
 import { createWriteStream, existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
@@ -14,7 +14,7 @@ import { send } from './send.js';
 /** Where archives lie while they are looked at, or wait to be fetched. */
 const FOLDER = 'imports';
 /** How long an archive that was looked at stays to be imported, or one that was written to be fetched, ms. */
-const STAYS_MS = 3_600_000;
+const STAYS_MS = HOUR_MS;
 
 /** Body of `POST /api/archive/imports`. */
 class ImportInput {

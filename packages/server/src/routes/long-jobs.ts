@@ -1,10 +1,11 @@
+import { HOUR_MS } from '@hornblende/core';
 import { Router, type Request, type Response } from 'express';
 import { randomUUID } from 'node:crypto';
 import type { JobProgress } from '../jobs/answer.js';
 import { notFound, refusalOf, saidProblems, type Refusal } from '../lib/errors.js';
 
 /** How long the outcome of long work is kept after it ended, ms. */
-const STAYS_MS = 3_600_000;
+const STAYS_MS = HOUR_MS;
 
 /** Long work under way, or ended a while ago. */
 interface LongJob {

@@ -1,12 +1,12 @@
+import { DAY_MS, HOUR_MS } from '@hornblende/core';
 import { photoFolder } from '../db/photo-path.js';
 import { PhotoStore } from '../db/photos.js';
 import type { Workplace } from '../workplace/workplace.js';
 
 /** How often it is looked whether something is due, ms. */
-const LOOK_MS = 3_600_000;
-const DAY_MS = 24 * LOOK_MS;
-/** The first look waits until a start is over, ms. */
-const FIRST_MS = 5000;
+const LOOK_MS = HOUR_MS;
+/** The first look waits until whoever started it has seen the first pages, ms. */
+const FIRST_MS = 60_000;
 
 /** What is done each day without being asked: a look for damage, stray photographs swept, and a backup. */
 export class Housekeeping {

@@ -1,4 +1,4 @@
-import { parseInput, Text, type Health } from '@hornblende/core';
+import { parseInput, Text, type Health, DAY_MS } from '@hornblende/core';
 import express, { type Express } from 'express';
 import { rateLimit, type RateLimitRequestHandler } from 'express-rate-limit';
 import { InspectionStore } from '../db/inspections.js';
@@ -19,7 +19,7 @@ import { PHONE_COOKIE, phoneGate } from '../share/phone-gate.js';
 /** Largest look that a phone sends, bytes. */
 const LOOK_LIMIT = 64 * 1024;
 /** How long a phone stays paired, ms. */
-const PAIRED_MS = 365 * 86_400_000;
+const PAIRED_MS = 365 * DAY_MS;
 
 /** Body of `POST /api/pair`. */
 class PairInput {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import ConfigProvider from 'ant-design-vue/es/config-provider';
+import { ConfigProvider } from '../ui/kit';
 import { computed, defineAsyncComponent, onMounted, watchEffect } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useHealth } from '../stores/health';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Modal } from 'ant-design-vue';
+import { Modal } from '../ui/kit';
 import { useReturnFocus } from '../ui/useReturnFocus';
 import { shortcuts } from './useShortcuts';
 

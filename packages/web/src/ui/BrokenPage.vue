@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onErrorCaptured, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import Button from 'ant-design-vue/es/button';
+import { Button } from './kit';
 
 /** Stands around a page: where the page breaks while it is drawn, it says so, and the rest goes on. */
 const route = useRoute();

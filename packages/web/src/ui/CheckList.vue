@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="T extends string">
-import { CheckboxGroup } from 'ant-design-vue';
+import { CheckboxGroup } from './kit';
 
 /** Several of a few, ticked. */
 const model = defineModel<T[]>({ required: true });

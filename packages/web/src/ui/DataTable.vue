@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="Row extends object">
-import { Table } from 'ant-design-vue';
+import { Table } from './kit';
 import { computed } from 'vue';
 
 /** One column of a table; its cells come from the slot of its key. */

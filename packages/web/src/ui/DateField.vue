@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { DatePicker } from 'ant-design-vue';
+import { DatePicker } from './kit';
 import dayjs from 'dayjs';
 import customParseFormat from 'dayjs/plugin/customParseFormat.js';
 import { ref, useId, watch } from 'vue';

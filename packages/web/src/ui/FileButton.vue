@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Upload } from 'ant-design-vue';
+import { Upload } from './kit';
 
 /** A button that takes one file from disk and hands it over; nothing is sent anywhere by itself. */
 defineProps<{ label: string; accept: string }>();

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, Modal } from 'ant-design-vue';
+import { Button, Modal } from './kit';
 import { computed, ref } from 'vue';
 import { problemLines } from '../api/problem-lines';
 import { provideFormProblems } from './form-problems';

@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="T extends string | number">
-import { Select } from 'ant-design-vue';
+import { Select } from './kit';
 import { ref, watch } from 'vue';
 
 /**

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'ant-design-vue/es/button';
+import { Button } from './kit';
 import { ref } from 'vue';
 import { problemLines } from '../api/problem-lines';
 

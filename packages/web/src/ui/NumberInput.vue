@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Input } from 'ant-design-vue';
+import { Input } from './kit';
 import { computed, ref, useId, watch } from 'vue';
 import { useFieldProblem } from './form-problems';
 import { allowedNumber, numberText, readNumber } from './number-text';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, Skeleton } from 'ant-design-vue';
+import { Button, Skeleton } from './kit';
 
 /**
  * What stands where something is on its way, could not be fetched, or does not exist; once it is there, the slot.

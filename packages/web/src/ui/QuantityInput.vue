@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { formatQuantity, parseQuantity, parseRange, type DimensionKey } from '@hornblende/core/units';
-import { Input } from 'ant-design-vue';
+import { Input } from './kit';
 import { computed, ref, useId, watch } from 'vue';
 import { useSettings } from '../stores/settings';
 import { useFieldProblem } from './form-problems';

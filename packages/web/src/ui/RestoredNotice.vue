@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
+import { Button } from './kit';
 import type { KeptForm } from './useKeptForm';
 
 /** Says that what stands in a form was typed before the page went away, and lets one begin anew. */

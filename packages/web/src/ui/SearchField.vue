@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { SearchOutlined } from '@ant-design/icons-vue';
-import { Input } from 'ant-design-vue';
+import { Input } from './kit';
 
 /** A field that finds. */
 const model = defineModel<string>({ required: true });

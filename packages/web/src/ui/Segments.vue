@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="T extends string">
-import { RadioButton, RadioGroup } from 'ant-design-vue';
+import { RadioButton, RadioGroup } from './kit';
 
 /** One of a few, all in sight. */
 const model = defineModel<T>({ required: true });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Input, Textarea } from 'ant-design-vue';
+import { Input, Textarea } from './kit';
 import { computed, ref, useId } from 'vue';
 import { useFieldProblem } from './form-problems';
 

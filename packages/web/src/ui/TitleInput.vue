@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Textarea } from 'ant-design-vue';
+import { Textarea } from './kit';
 import { computed, ref, watch } from 'vue';
 
 /** A heading that can be typed over. It wraps rather than hide its end. Emptied, it says so, and changes nothing. */

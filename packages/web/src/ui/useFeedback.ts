@@ -1,4 +1,4 @@
-import { Button, message, Modal, notification } from 'ant-design-vue';
+import { Button, Modal, message, notification } from './kit';
 import { h } from 'vue';
 
 /** A question before something is done that cannot be undone. */

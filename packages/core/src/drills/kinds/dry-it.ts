@@ -4,6 +4,7 @@ import { familyByKey } from '../../materials/library.js';
 import { equilibriumWaterPct, moistureVerdict, waterAfterPct } from '../../models/spool-moisture.js';
 import type { DrillMaker } from '../kind.js';
 import { shuffledOptions } from '../options.js';
+import { STANDARD_ROOM_C } from '../../lib/physical-constants.js';
 
 const drilled = [
   'pla',
@@ -19,7 +20,6 @@ const drilled = [
   'pva',
   'pa6-cf',
 ];
-const ROOM_C = 23;
 /** How far the water must lie from the limit, as a share of it. */
 const CLEARLY = 0.3;
 
@@ -39,7 +39,7 @@ export const dryIt: DrillMaker = {
     const family = familyByKey(ask.pick(drilled))!;
     const rhPct = ask.pick([35, 50, 65]);
     const stood = ask.pick(opened);
-    const waterPct = waterAfterPct(family, 0, rhPct, ROOM_C, stood.hours);
+    const waterPct = waterAfterPct(family, 0, rhPct, STANDARD_ROOM_C, stood.hours);
     const v = moistureVerdict(family, waterPct, rhPct);
     const off = Math.abs(waterPct / v.limitPct - 1);
     if (off < CLEARLY) return null;

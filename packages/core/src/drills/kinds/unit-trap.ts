@@ -2,6 +2,7 @@ import { sig } from '../../lib/figures.js';
 import { familyByKey } from '../../materials/library.js';
 import type { DrillMaker } from '../kind.js';
 import { shuffledOptions } from '../options.js';
+import { ZERO_CELSIUS_K } from '../../lib/physical-constants.js';
 
 const drilled = ['pla', 'petg', 'abs', 'asa', 'pc', 'pp', 'copolyester-ht', 'pc-blend'];
 /** How far outside its family's range a figure must lie to be called impossible, K. */
@@ -36,7 +37,7 @@ export const unitTrap: DrillMaker = {
       const stands = partC < c ? 'it stands' : 'it softens';
       return isF ? `${figure} °F is ${Math.round(c)} °C: ${stands}` : `${figure} °C: ${stands}`;
     };
-    const kelvinC = figure - 273.15;
+    const kelvinC = figure - ZERO_CELSIUS_K;
     const wrong = [
       said(!isFahrenheit),
       `${figure} K is ${Math.round(kelvinC)} °C: it softens`,

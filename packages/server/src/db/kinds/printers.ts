@@ -1,5 +1,6 @@
 import { parsePrinter, type Printer, type StoredPrinter } from '@hornblende/core';
 import type { Knex } from 'knex';
+import { printRates } from '../print-rates.js';
 import { printerRecords } from '../printer-records.js';
 import { PrinterEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
@@ -39,8 +40,8 @@ export const printers: DocumentKind<PrinterContent, StoredPrinter, PrinterRow> =
     name: 'profile',
     Envelope: PrinterEnvelope,
     read: (plain, envelope) => ({
-      // Its record is worked out of the log of prints.
-      profile: { ...within('profile', () => parsePrinter(plain)), record: null },
+      // Its record is worked out of the log of prints, its rates out of the settings.
+      profile: { ...within('profile', () => parsePrinter(plain)), record: null, rates: null },
       isDefault: (envelope as PrinterEnvelope).isDefault,
     }),
   },
@@ -60,7 +61,11 @@ export const printers: DocumentKind<PrinterContent, StoredPrinter, PrinterRow> =
       db,
       stored.map(p => p.id),
     );
-    return stored.map(p => ({ ...p, profile: { ...p.profile, record: records.get(p.id) ?? null } }));
+    const rates = await printRates(db);
+    return stored.map(p => ({
+      ...p,
+      profile: { ...p.profile, record: records.get(p.id) ?? null, rates },
+    }));
   },
   columns: ({ profile }) => ({ name: profile.name, profile: JSON.stringify(profile) }),
   written: async ({ t, key, content }) => {

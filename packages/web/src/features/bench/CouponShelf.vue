@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { FieldInfo } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, onMounted, reactive, ref, shallowRef } from 'vue';
 import { api, type CouponKind } from '../../api/client';
 import NumberInput from '../../ui/NumberInput.vue';

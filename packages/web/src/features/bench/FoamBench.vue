@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { flexFoam, FlexFoamInput, type FoamReading, type Grade } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
 import { chartAxis, chartText } from '../../charts/chart-parts';

@@ -7,7 +7,7 @@ import {
   type DurometerReading,
   type Grade,
 } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';

@@ -6,7 +6,7 @@ import {
   infillPatterns,
   type InfillReading,
 } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
 import { chartAxis, chartText } from '../../charts/chart-parts';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Grade } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, onMounted, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import OptionSelect from '../../ui/OptionSelect.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { assumptions, type Assumption, type Ranking } from '@hornblende/core';
-import { Button, Tooltip } from 'ant-design-vue';
+import { Button, Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import { useUnits } from '../../ui/useUnits';
 import SaidShareChip from '../part/SaidShareChip.vue';

@@ -8,7 +8,7 @@ import {
   type Chemical,
   type Ranking,
 } from '@hornblende/core';
-import { Checkbox, Collapse, CollapsePanel } from 'ant-design-vue';
+import { Checkbox, Collapse, CollapsePanel } from '../../ui/kit';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { InputError } from '@hornblende/core';
-import { Button, message, Modal } from 'ant-design-vue';
+import { Button, Modal, message } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import FileButton from '../../ui/FileButton.vue';
 import { saveAs } from '../../ui/save-as';

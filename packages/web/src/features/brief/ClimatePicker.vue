@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { climateKeys, climateName, type ClimateChoice } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useWeathers } from '../../stores/weathers';
 import FileButton from '../../ui/FileButton.vue';

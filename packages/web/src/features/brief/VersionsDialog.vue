@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { changeEffects, rank, type ChangeEffect, type PartVersion } from '@hornblende/core';
-import { Button, Modal } from 'ant-design-vue';
+import { Button, Modal } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { computed, onMounted, ref } from 'vue';
 import { api } from '../../api/client';
@@ -12,7 +12,7 @@ import { useReturnFocus } from '../../ui/useReturnFocus';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
 import { useRanking } from '../part/useRanking';
-import { shownValue } from './shown-value';
+import { shownValue } from '../part/shown-value';
 
 /** Two versions of the brief side by side: what changed, and what each change did to the ranking. */
 const emit = defineEmits<{ close: [] }>();

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, Slider } from 'ant-design-vue';
+import { Button, Slider } from '../../ui/kit';
 import { criterionIds, criterionLabels, TOP_WEIGHT, type CriterionId, type Ranking } from '@hornblende/core';
 import { computed } from 'vue';
 import { useDraft } from '../part/draft';

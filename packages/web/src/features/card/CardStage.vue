@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { RecipeLine } from '@hornblende/core';
-import { Checkbox } from 'ant-design-vue';
+import { Checkbox } from '../../ui/kit';
 import { useUnits } from '../../ui/useUnits';
 
 /** One stage of a print card: what to set or do, each with its reason. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { cardAmounts, cardDoubts, cardHtml, cardMarkdown, cardRecord, cardStages } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { useKept } from '../../stores/browser-store';
 import { computed, defineAsyncComponent } from 'vue';
 import { useWorkshop } from '../../stores/workshop';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { typical, type Family, type PrintCard, type PrintEntry } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { usePrints } from '../../stores/prints';
 import FileButton from '../../ui/FileButton.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Family, PrintCard, PrintEntry, StoredPrint } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { usePrints } from '../../stores/prints';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { StoredPrint } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { usePrints } from '../../stores/prints';
 import FormDialog from '../../ui/FormDialog.vue';
 import { dayText } from '../../ui/day-text';

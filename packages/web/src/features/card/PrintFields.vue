@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Radio, RadioGroup } from 'ant-design-vue';
+import { Radio, RadioGroup } from '../../ui/kit';
 import NumberInput from '../../ui/NumberInput.vue';
 import TextField from '../../ui/TextField.vue';
 import type { PrintTold } from './print-told';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Family, SettingsPoint } from '@hornblende/core';
 import { watchDebounced } from '@vueuse/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { ScatterChart } from 'echarts/charts';
 import { use, type ECElementEvent } from 'echarts/core';
 import { computed, ref } from 'vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { choiceDoubts, HAZARD_NOTICE, type Candidate, type Problem, type Ranking } from '@hornblende/core';
-import { Button, Checkbox } from 'ant-design-vue';
+import { Button, Checkbox } from '../../ui/kit';
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { api, ApiError } from '../../api/client';

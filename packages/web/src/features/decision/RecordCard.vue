@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { sig, type Decision, type DecisionSummary, type RecordDrift } from '@hornblende/core';
 import dayjs from 'dayjs';
 import { computed, ref } from 'vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Decision, DecisionSummary } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';
 import { useSettings } from '../../stores/settings';

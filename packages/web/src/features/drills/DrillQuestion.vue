@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { drillNames } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, nextTick, useTemplateRef, watch } from 'vue';
 import { useWorking } from '../../stores/working';
 import { useKeys } from '../../ui/keys';

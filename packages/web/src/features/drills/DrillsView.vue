@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { calibrationWords, calibration, daysOfWeek, kindStandings } from '@hornblende/core';
-import { AutoComplete, Button, Input, Progress } from 'ant-design-vue';
+import { AutoComplete, Button, Input, Progress } from '../../ui/kit';
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useDrills } from '../../stores/drills';

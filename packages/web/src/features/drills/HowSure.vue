@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { calibration, calibrationWords } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
 import { useChartColours } from '../../charts/useCharts';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { drillNames, type DrillKind, type KindStanding } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { dayText } from '../../ui/day-text';
 
 /** What is drilled, how each kind has gone, and when it comes again. */

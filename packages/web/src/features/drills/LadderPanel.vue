@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Rung } from '@hornblende/core';
-import { Button, Progress } from 'ant-design-vue';
+import { Button, Progress } from '../../ui/kit';
 import { computed, onMounted, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useParts } from '../../stores/parts';

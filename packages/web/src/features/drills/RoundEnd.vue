@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { calibration, drillNames } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { sureText } from './sure-words';

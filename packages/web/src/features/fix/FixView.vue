@@ -7,7 +7,7 @@ import {
   triageWords,
   type Outcome,
 } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, onMounted } from 'vue';
 import { useRoute } from 'vue-router';
 import { useFaults } from '../../stores/faults';

@@ -10,7 +10,7 @@ import {
   type Mending,
   type TriageResult,
 } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref, watch } from 'vue';
 import { api } from '../../api/client';
 import { useFaults } from '../../stores/faults';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { causeLabel, isSolved, symptomWords } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useFaults } from '../../stores/faults';
 import { dayText } from '../../ui/day-text';

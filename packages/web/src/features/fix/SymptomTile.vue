@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { symptomWords, type SymptomId } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import { symptomDrawings } from './symptom-drawings';
 

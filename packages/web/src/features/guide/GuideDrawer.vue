@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Drawer } from 'ant-design-vue';
+import { Drawer } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import OptionSelect from '../../ui/OptionSelect.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { CloseOutlined } from '@ant-design/icons-vue';
-import { Button, Checkbox } from 'ant-design-vue';
+import { Button, Checkbox } from '../../ui/kit';
 import { familyCard, helps, propertyNames, type Family } from '@hornblende/core';
 import { computed, ref } from 'vue';
 import { useProperties } from './useProperties';

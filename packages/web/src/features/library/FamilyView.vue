@@ -17,7 +17,7 @@ import {
   type WindowName,
   windowWords,
 } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, onMounted } from 'vue';
 import { useRouter } from 'vue-router';
 import { useLibrary } from '../../stores/library';

@@ -13,7 +13,7 @@ import {
 } from '@hornblende/core';
 import { propertyMeasure } from '@hornblende/core/units';
 import { UndoOutlined } from '@ant-design/icons-vue';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref, shallowRef } from 'vue';
 import { useLibrary } from '../../stores/library';
 import DataTable from '../../ui/DataTable.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { InboxOutlined } from '@ant-design/icons-vue';
 import type { ImportVerdict } from '@hornblende/core/tables';
-import { Button, Modal, Progress, TabPane, Tabs, UploadDragger } from 'ant-design-vue';
+import { Button, Modal, Progress, TabPane, Tabs, UploadDragger } from '../../ui/kit';
 import { computed, ref, watch } from 'vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useReturnFocus } from '../../ui/useReturnFocus';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { emptyGradesCsv, knownColumns } from '@hornblende/core/tables';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { ref } from 'vue';
 import PlainTable from '../../ui/PlainTable.vue';
 import { saveAs } from '../../ui/save-as';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { fillerName, type Family, type PropertyName } from '@hornblende/core';
-import { Checkbox } from 'ant-design-vue';
+import { Checkbox } from '../../ui/kit';
 import { computed } from 'vue';
 import { useLibrary } from '../../stores/library';
 import VirtualTable from '../../ui/VirtualTable.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { families, propertyNames } from '@hornblende/core';
 import { useSessionStorage } from '@vueuse/core';
-import { Button, Checkbox, Dropdown, Menu, Popover } from 'ant-design-vue';
+import { Button, Checkbox, Dropdown, Menu, Popover } from '../../ui/kit';
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useLibrary } from '../../stores/library';

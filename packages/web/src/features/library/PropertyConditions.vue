@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { CloseOutlined } from '@ant-design/icons-vue';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, useId } from 'vue';
 import KitSelect from '../../ui/KitSelect.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { briefChanges, type BriefChange } from '@hornblende/core';
-import { Button, Modal } from 'ant-design-vue';
+import { Button, Modal } from '../../ui/kit';
 import { computed } from 'vue';
 import { usePrinters } from '../../stores/printers';
 import DataTable from '../../ui/DataTable.vue';
 import { useUnits } from '../../ui/useUnits';
-import { shownValue } from '../brief/shown-value';
+import { shownValue } from './shown-value';
 import { useDraft } from './draft';
 
 /** Two tabs saved the same part: both versions, field by field, and a choice between them. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, message, Skeleton } from 'ant-design-vue';
+import { Button, Skeleton, message } from '../../ui/kit';
 import { onMounted, watch } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { usePrinters } from '../../stores/printers';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { solidFractionOf } from '@hornblende/core';
-import { Button, Tooltip } from 'ant-design-vue';
+import { Button, Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import { useDraft } from './draft';
 

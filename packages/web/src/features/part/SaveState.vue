@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { RedoOutlined, UndoOutlined } from '@ant-design/icons-vue';
-import { Button, Tooltip } from 'ant-design-vue';
+import { Button, Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import { useDraft, type SaveState } from './draft';
 

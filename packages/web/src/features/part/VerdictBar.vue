@@ -9,7 +9,7 @@ import {
   type Gate,
   type Ranking,
 } from '@hornblende/core';
-import { Button, Tooltip } from 'ant-design-vue';
+import { Button, Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import { useWorking } from '../../stores/working';
 import StatusMark from '../../ui/StatusMark.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ListedPart } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { onMounted, ref } from 'vue';
 import { api } from '../../api/client';

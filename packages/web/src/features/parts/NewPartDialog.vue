@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { startingPoints, type ListedPart } from '@hornblende/core';
-import { Modal } from 'ant-design-vue';
+import { Modal } from '../../ui/kit';
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useParts } from '../../stores/parts';

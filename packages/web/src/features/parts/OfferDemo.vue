@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Button from 'ant-design-vue/es/button';
+import { Button } from '../../ui/kit';
 import { ref } from 'vue';
 import { api } from '../../api/client';
 import { useFeedback } from '../../ui/useFeedback';

@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import type { ListedPart } from '@hornblende/core';
 import { EllipsisOutlined } from '@ant-design/icons-vue';
-import Button from 'ant-design-vue/es/button';
-import Dropdown from 'ant-design-vue/es/dropdown';
-import Menu from 'ant-design-vue/es/menu';
+import { Button, Dropdown, Menu } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { useParts } from '../../stores/parts';
 import PlainTable from '../../ui/PlainTable.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ListedPart } from '@hornblende/core';
-import Button from 'ant-design-vue/es/button';
+import { Button } from '../../ui/kit';
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useGrades } from '../../stores/grades';
 import { useParts } from '../../stores/parts';
@@ -84,8 +84,8 @@ const groups = computed(() =>
         <Button type="primary" @click="begin(null)">New part</Button>
       </div>
     </div>
-    <!-- Asked for anew where the demo came in. -->
-    <DueNotice v-if="parts.state === 'ready'" :key="String(parts.list.length > 0)" />
+    <!-- Its room is kept free, so that nothing moves away under the hand; asked for anew where the demo came in. -->
+    <div class="due-room"><DueNotice v-if="parts.list.length" /></div>
     <p v-if="parts.state === 'loading'" class="soft" role="status">Fetching the parts…</p>
     <div v-else-if="parts.state === 'failed'" class="notice" role="alert">
       <p>The parts could not be fetched: {{ parts.error }}</p>
@@ -126,6 +126,9 @@ const groups = computed(() =>
 .empty {
   max-width: 520px;
   padding: 60px 0;
+}
+.due-room {
+  min-height: 34px;
 }
 .away {
   margin-left: -8px;

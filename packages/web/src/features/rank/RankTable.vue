@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import WorkingNumber from '../../ui/WorkingNumber.vue';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import {
   gateLabel,
   criterionLabels,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { rulers as rulersOf, type CriterionId, type Ruler } from '@hornblende/core';
 import { useSessionStorage } from '@vueuse/core';
-import { Button, Checkbox, TabPane, Tabs } from 'ant-design-vue';
+import { Button, Checkbox, TabPane, Tabs } from '../../ui/kit';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import Segments from '../../ui/Segments.vue';
 import WeightSliders from '../brief/WeightSliders.vue';

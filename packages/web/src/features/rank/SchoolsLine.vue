@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { schoolViews, type Ranking, type School, type SchoolView } from '@hornblende/core';
 import { refDebounced } from '@vueuse/core';
 import { computed, ref } from 'vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { robustnessWords, sig, type Acceptability } from '@hornblende/core';
-import { Button, Progress } from 'ant-design-vue';
+import { Button, Progress } from '../../ui/kit';
 import { computed } from 'vue';
 import { useRobustness } from '../part/useRobustness';
 import DataTable from '../../ui/DataTable.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { rank, withPrice, type Family, type Ranking } from '@hornblende/core';
-import { Button, Progress } from 'ant-design-vue';
+import { Button, Progress } from '../../ui/kit';
 import { computed, ref, watch } from 'vue';
 import { useRanking } from '../part/useRanking';
 import { useUnits } from '../../ui/useUnits';

@@ -9,7 +9,7 @@ import {
   type Ranking,
   type TradeAnswer,
 } from '@hornblende/core';
-import { Button, Modal, RadioButton, RadioGroup } from 'ant-design-vue';
+import { Button, Modal, RadioButton, RadioGroup } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useRanking } from '../part/useRanking';
 import { useReturnFocus } from '../../ui/useReturnFocus';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import type { Candidate, Ranking } from '@hornblende/core';
 import { computed } from 'vue';
 import StatusMark from '../../ui/StatusMark.vue';

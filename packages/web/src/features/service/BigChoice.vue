@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="T extends string">
-import { RadioButton, RadioGroup } from 'ant-design-vue';
+import { RadioButton, RadioGroup } from '../../ui/kit';
 
 /** One of a few, in targets that a gloved thumb hits. */
 const model = defineModel<T>({ required: true });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { materialWords, standingWords, type ListedPlacement } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useLooksQueue } from '../../stores/looks-queue';

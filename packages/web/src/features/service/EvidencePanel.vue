@@ -12,7 +12,7 @@ import {
   loadWords,
   sunWords,
 } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
 import { useChartColours } from '../../charts/useCharts';

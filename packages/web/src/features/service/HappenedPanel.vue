@@ -7,7 +7,7 @@ import {
   type Grouping,
   type Happened,
 } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useService } from '../../stores/service';

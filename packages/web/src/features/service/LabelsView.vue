@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { renderSVG } from 'uqr';
 import { computed, onMounted, ref } from 'vue';
 import { api } from '../../api/client';

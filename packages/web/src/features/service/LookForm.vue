@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { CheckId, FailureMode, Inspection, ListedPlacement } from '@hornblende/core';
 import { failureModeWords } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import FileButton from '../../ui/FileButton.vue';
 import NumberInput from '../../ui/NumberInput.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { failureModeWords } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, onMounted } from 'vue';
 import { useRouter } from 'vue-router';
 import { useLooksQueue } from '../../stores/looks-queue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PairedPhone } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { renderSVG } from 'uqr';
 import { computed, onMounted, ref, shallowRef } from 'vue';

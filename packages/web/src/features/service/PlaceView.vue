@@ -11,7 +11,7 @@ import {
   sunWords,
   waterWords,
 } from '@hornblende/core';
-import { Button, Checkbox } from 'ant-design-vue';
+import { Button, Checkbox } from '../../ui/kit';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { api } from '../../api/client';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { useSessionStorage } from '@vueuse/core';
 import { computed, onMounted } from 'vue';
 import { useLibrary } from '../../stores/library';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ArchiveUndone, LeftAsIs } from '@hornblende/core';
-import { Button, Modal, Progress, Radio, RadioGroup } from 'ant-design-vue';
+import { Button, Modal, Progress, Radio, RadioGroup } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { computed, ref, shallowRef } from 'vue';
 import { api } from '../../api/client';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { BackupSummary, Verification } from '@hornblende/core';
-import { Button, Progress } from 'ant-design-vue';
+import { Button, Progress } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { onMounted, ref, shallowRef } from 'vue';
 import { api } from '../../api/client';

@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { Input, Radio, RadioGroup } from 'ant-design-vue';
+import { USUAL_RATES, type PrintRates } from '@hornblende/core';
+import { Input, Radio, RadioGroup } from '../../ui/kit';
 import { onMounted, ref, watch } from 'vue';
 import { useSettings } from '../../stores/settings';
+import { usePrinters } from '../../stores/printers';
 import { useWorkshop } from '../../stores/workshop';
 import NumberInput from '../../ui/NumberInput.vue';
 import { useFeedback } from '../../ui/useFeedback';
@@ -12,11 +14,17 @@ import WaitsNotice from '../../ui/WaitsNotice.vue';
 /** What holds for this browser, and what for the workshop. */
 const settings = useSettings();
 const workshop = useWorkshop();
+const printers = usePrinters();
 const { attempt } = useFeedback();
 const DEFAULT_CURRENCY = '€';
 onMounted(() => attempt(() => workshop.load()));
 async function set(change: Parameters<typeof workshop.set>[0]): Promise<void> {
   await attempt(() => workshop.set(change));
+}
+/** Printers tell what their hours cost: they are read again. */
+async function setRates(change: Partial<PrintRates>): Promise<void> {
+  await set(change);
+  await attempt(() => printers.load());
 }
 const sign = ref(workshop.currency);
 watch(
@@ -81,6 +89,31 @@ function setCurrency(): void {
         <p class="soft small">
           Open spools take up water from it. A cheap hygrometer tells; heated houses in winter are near 40 %,
           sheds in autumn near 70 %.
+        </p>
+      </div>
+      <div class="setting">
+        <h3>What printing costs besides filament, in {{ workshop.currency }}</h3>
+        <div class="field-row">
+          <NumberInput
+            label="An hour of a printer"
+            :min="0"
+            :max="100000"
+            :fallback="USUAL_RATES.machinePerHour"
+            :model-value="workshop.settings.machinePerHour"
+            @update:model-value="v => v !== null && setRates({ machinePerHour: v })"
+          />
+          <NumberInput
+            label="Setting up and taking off, each print"
+            :min="0"
+            :max="100000"
+            :fallback="USUAL_RATES.labourEach"
+            :model-value="workshop.settings.labourEach"
+            @update:model-value="v => v !== null && setRates({ labourEach: v })"
+          />
+        </div>
+        <p class="soft small">
+          Every price of a part counts with them. An hour is its power, its wear, and its price over the hours
+          it will print.
         </p>
       </div>
     </section>

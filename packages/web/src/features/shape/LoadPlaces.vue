@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { acrossWhenLaid, lyingNow, pullOf, type Lying, type Brief, type BriefLoad } from '@hornblende/core';
 import type { Xyz } from '@hornblende/core/geometry';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { loadName } from './load-name';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { MarkedPlace } from '@hornblende/core/geometry';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import { useUnits } from '../../ui/useUnits';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { acrossWhenLaid, lyingNow, type LayVerdict } from '@hornblende/core';
 import type { Turn, Xyz } from '@hornblende/core/geometry';
-import { Button, Checkbox, Progress, Slider } from 'ant-design-vue';
+import { Button, Checkbox, Progress, Slider } from '../../ui/kit';
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import FileButton from '../../ui/FileButton.vue';
 import PageState from '../../ui/PageState.vue';

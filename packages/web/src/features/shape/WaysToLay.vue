@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { LayVerdict } from '@hornblende/core';
 import type { Turn } from '@hornblende/core/geometry';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import StatusMark from '../../ui/StatusMark.vue';
 import { useWorkshop } from '../../stores/workshop';

@@ -8,7 +8,7 @@ import {
   type TrialPlace,
   untoldBy,
 } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, nextTick, reactive, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useWorking } from '../../stores/working';

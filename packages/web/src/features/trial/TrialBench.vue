@@ -11,7 +11,7 @@ import {
   type TrialReading,
   type TrialStep,
 } from '@hornblende/core';
-import { Button, Checkbox } from 'ant-design-vue';
+import { Button, Checkbox } from '../../ui/kit';
 import { useKept } from '../../stores/browser-store';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useLibrary } from '../../stores/library';

@@ -11,7 +11,7 @@ import {
   type Candidate,
   type TrialCriterion,
 } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useShelf } from '../../stores/shelf';

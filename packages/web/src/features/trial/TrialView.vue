@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { sheetHtml, sheetMarkdown, trialSheet, type Sheet } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, onMounted, ref } from 'vue';
 import { useTrials } from '../../stores/trials';
 import { useShelf } from '../../stores/shelf';

@@ -8,7 +8,7 @@ import {
   type WarpBar,
   type WarpCalibration,
 } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import NumberInput from '../../ui/NumberInput.vue';
 import TextField from '../../ui/TextField.vue';

@@ -6,7 +6,7 @@ import {
   type Gauge,
   type WithInterval,
 } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import TextField from '../../ui/TextField.vue';
 import WorkingNumber from '../../ui/WorkingNumber.vue';

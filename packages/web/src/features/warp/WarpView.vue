@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { calculate, warpSentence } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import NumberInput from '../../ui/NumberInput.vue';
 import Segments from '../../ui/Segments.vue';

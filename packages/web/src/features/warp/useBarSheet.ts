@@ -1,4 +1,4 @@
-import { warpBarMm, type Family, type StoredPrinter, type WarpBar } from '@hornblende/core';
+import { OPEN_AIR_C, warpBarMm, type Family, type StoredPrinter, type WarpBar } from '@hornblende/core';
 import { useKept } from '../../stores/browser-store';
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from 'vue';
 import { readings } from './readings';
@@ -41,8 +41,6 @@ const empty: BarSheet = {
   middle: '',
   note: '',
 };
-/** Air that stands in where no printer is named, °C. */
-const ROOM_C = 28;
 
 /** The sheet of a family's next bar on a printer. What is typed stays when the page goes away. */
 export function useBarSheet(
@@ -57,7 +55,7 @@ export function useBarSheet(
     const profile = toValue(printer)?.profile;
     return {
       bedC: Math.min((low + high) / 2, profile?.bedMaxC ?? Infinity),
-      chamberC: profile?.chamberC ?? ROOM_C,
+      chamberC: profile?.chamberC ?? OPEN_AIR_C,
     };
   });
   const bar = computed<WarpBar | null>(() => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { calculate, type Answer } from '@hornblende/core';
-import { Drawer } from 'ant-design-vue';
+import { Drawer } from '../../ui/kit';
 import { computed } from 'vue';
 import { useWeathers } from '../../stores/weathers';
 import { useWorking } from '../../stores/working';

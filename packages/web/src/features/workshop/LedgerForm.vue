@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { filamentG, type SpoolEvent, type SpoolEventKind } from '@hornblende/core';
-import { Button, Checkbox } from 'ant-design-vue';
+import { Button, Checkbox } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { computed, ref } from 'vue';
 import type { ShelfRow } from '../../stores/shelf';

@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="Kind extends string">
-import { Checkbox } from 'ant-design-vue';
+import { Checkbox } from '../../ui/kit';
 import { computed } from 'vue';
 import { useWorkshop } from '../../stores/workshop';
 import DataTable from '../../ui/DataTable.vue';

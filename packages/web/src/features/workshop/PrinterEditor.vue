@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { parsePrinter, printerPresets, type Printer, type StoredPrinter } from '@hornblende/core';
-import { Checkbox } from 'ant-design-vue';
+import { Checkbox } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';
 import { usePrinters } from '../../stores/printers';

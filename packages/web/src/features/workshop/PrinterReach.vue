@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { families, newBrief, rank, type Gate, type Printer, type StoredPrinter } from '@hornblende/core';
-import { Tooltip } from 'ant-design-vue';
+import { Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import DataTable from '../../ui/DataTable.vue';
 import { useUnits } from '../../ui/useUnits';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { faultLessons, type StoredPrinter } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { onMounted, ref, shallowRef } from 'vue';
 import { api } from '../../api/client';
 import { useFaults } from '../../stores/faults';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { faultLessons, parseSpool, type SpoolEvent } from '@hornblende/core';
-import { Button, Drawer } from 'ant-design-vue';
+import { faultLessons, parseSpool, type SpoolEvent, HOUR_MS } from '@hornblende/core';
+import { Button, Drawer } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { computed, onMounted, ref } from 'vue';
 import { problemLines } from '../../api/problem-lines';
@@ -29,7 +29,6 @@ const { offerUndo } = useFeedback();
 useReturnFocus();
 const open = ref(true);
 const problems = ref<string[]>([]);
-const MS_PER_HOUR = 3_600_000;
 
 const title = computed(() => {
   const { name, spool } = props.row;
@@ -58,7 +57,7 @@ function showWorking(): void {
   const { family, spool, name } = props.row;
   if (!family) return;
   const opened = spool.events.find(e => e.kind === 'opened' || e.kind === 'printed');
-  const hoursOpen = opened ? Math.max(0, (Date.now() - Date.parse(opened.at)) / MS_PER_HOUR) : 0;
+  const hoursOpen = opened ? Math.max(0, (Date.now() - Date.parse(opened.at)) / HOUR_MS) : 0;
   working.show({
     title: `Water in ${name}`,
     note:

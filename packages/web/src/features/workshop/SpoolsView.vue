@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { sig, type StoredSpool } from '@hornblende/core';
 import { EllipsisOutlined } from '@ant-design/icons-vue';
-import { Button, Checkbox, Dropdown, Menu } from 'ant-design-vue';
+import { Button, Checkbox, Dropdown, Menu } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useLibrary } from '../../stores/library';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { MachineKind, UpgradeKind } from '@hornblende/core';
-import { Checkbox } from 'ant-design-vue';
+import { Checkbox } from '../../ui/kit';
 import { usePrinters } from '../../stores/printers';
 import { useWorkshop } from '../../stores/workshop';
 import NumberInput from '../../ui/NumberInput.vue';

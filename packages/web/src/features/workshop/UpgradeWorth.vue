@@ -5,7 +5,7 @@ import {
   type UpgradeOption,
   type WorkshopUpgradesResult,
 } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../ui/kit';
 import { computed, ref, watch } from 'vue';
 import { useLibrary } from '../../stores/library';
 import DataTable from '../../ui/DataTable.vue';

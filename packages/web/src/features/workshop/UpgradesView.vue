@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, Progress } from 'ant-design-vue';
+import { Button, Progress } from '../../ui/kit';
 import { useParts } from '../../stores/parts';
 import PageState from '../../ui/PageState.vue';
 import ServiceQuotes from './ServiceQuotes.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { TabPane, Tabs } from 'ant-design-vue';
+import { TabPane, Tabs } from '../../ui/kit';
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Button, Progress } from 'ant-design-vue';
+import { Button, Progress } from '../../../ui/kit';
 import { computed } from 'vue';
 import FileButton from '../../../ui/FileButton.vue';
 import { useUnits } from '../../../ui/useUnits';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sig } from '@hornblende/core';
+import { sig, HOURS_A_YEAR } from '@hornblende/core';
 import { computed } from 'vue';
 import { useUnits } from '../../../ui/useUnits';
 
@@ -23,7 +23,6 @@ const block = { x: 90, y: 66, width: 150, height: 62 };
 const bottom = block.y + block.height;
 /** The longest arrow stands for the force at first. */
 const LONGEST = 46;
-const HOURS_A_YEAR = 8760;
 
 const leftLength = computed(() => Math.max(8, LONGEST * props.left));
 const layers = computed(() =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sig } from '@hornblende/core';
+import { sig, HOURS_A_YEAR } from '@hornblende/core';
 import { computed } from 'vue';
 import { useUnits } from '../../../ui/useUnits';
 
@@ -23,7 +23,7 @@ const spoken = computed(() => {
     <line x1="4" x2="214" y1="76" y2="76" class="axis" />
     <path :d="path" class="curve" />
     <text x="4" y="90" class="tick">6 min</text>
-    <text x="214" y="90" text-anchor="end" class="tick">{{ sig(hours / 8760, 2) }} years</text>
+    <text x="214" y="90" text-anchor="end" class="tick">{{ sig(hours / HOURS_A_YEAR, 2) }} years</text>
     <text x="109" y="102" text-anchor="middle" class="tick">deflection, log time</text>
     <text x="4" y="12" class="tick">to {{ show(most, 'length', 2) }}</text>
   </svg>

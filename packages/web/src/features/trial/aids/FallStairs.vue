@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { trialStaircaseModel, TrialStaircaseInput, type StaircaseFall } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../../ui/kit';
 import { computed } from 'vue';
 import { useWorking } from '../../../stores/working';
 import NumberInput from '../../../ui/NumberInput.vue';

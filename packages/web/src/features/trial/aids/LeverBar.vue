@@ -6,7 +6,7 @@ import {
   TrialBreakInput,
   type BreakManner,
 } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../../ui/kit';
 import { computed, ref } from 'vue';
 import { useWorking } from '../../../stores/working';
 import NumberInput from '../../../ui/NumberInput.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { trialLooksModel, TrialLooksInput } from '@hornblende/core';
-import { Button } from 'ant-design-vue';
+import { Button } from '../../../ui/kit';
 import { computed } from 'vue';
 import { useWorking } from '../../../stores/working';
 import TextField from '../../../ui/TextField.vue';

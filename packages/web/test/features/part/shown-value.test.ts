@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { shownValue } from '../../../src/features/brief/shown-value';
+import { shownValue } from '../../../src/features/part/shown-value';
 
 describe('a value of a brief as people read it', () => {
   it('carries the reader’s units', () => {

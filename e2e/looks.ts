@@ -1,0 +1,50 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect } from './server';
+
+/** How a page is looked at: each is one load of it, dressed otherwise. */
+const looks = [
+  { width: 1280, theme: 'light', rules: 'all' },
+  // Colours do not change with the width: of the dark theme they are all that can be new.
+  { width: 1280, theme: 'dark', rules: 'colours' },
+  { width: 1024, theme: 'dark', rules: 'none' },
+  { width: 390, theme: 'dark', rules: 'layout' },
+] as const;
+
+/** What axe calls serious or worse on the page as it stands. */
+async function serious(page: Page, where: string, rules: 'all' | 'colours' | 'layout'): Promise<string[]> {
+  // Only what is wrong is brought back, and no second page is opened to gather frames: there are none.
+  const axe = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] });
+  if (rules === 'colours') axe.withRules(['color-contrast']);
+  if (rules === 'layout') axe.disableRules(['color-contrast']);
+  const { violations } = await axe.analyze();
+  return violations
+    .filter(v => v.impact === 'serious' || v.impact === 'critical')
+    .map(
+      v =>
+        `${where} ${v.id}: ${v.nodes
+          .map(n => n.target.join(' '))
+          .slice(0, 3)
+          .join(' | ')}`,
+    );
+}
+
+/**
+ * Looks at a page as it stands in both themes, wide and narrow: nothing on it is hard to use or to read, and it fits.
+ * The narrow looks are left out for what has no place there.
+ */
+export async function lookedAt(page: Page, where: string, narrow = true): Promise<void> {
+  await page.evaluate(() => document.fonts.ready);
+  for (const { width, theme, rules } of looks) {
+    if (width < 1280 && !narrow) continue;
+    const wears = `${where}, ${theme} theme at ${width} px`;
+    await page.setViewportSize({ width, height: 800 });
+    await page.emulateMedia({ colorScheme: theme });
+    await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+    if (rules !== 'none') expect(await serious(page, wears, rules)).toEqual([]);
+    const spill = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    expect(spill, `what of ${wears} lies beyond its edge, px`).toBeLessThanOrEqual(0);
+  }
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.emulateMedia({ colorScheme: 'light' });
+}
