@@ -22,7 +22,10 @@ async function partIds(page: Page, url: string): Promise<(name: string) => strin
   return name => list.find(p => p.name === name)!.id;
 }
 
-test('nothing on the pages of the house is hard to use or to read, and each fits', async ({ page, server }) => {
+test('nothing on the pages of the house is hard to use or to read, and each fits', async ({
+  page,
+  server,
+}) => {
   for (const path of pages) {
     await page.goto(server.url + path);
     await expect(page.locator('h1').first()).toBeVisible();

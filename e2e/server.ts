@@ -3,6 +3,7 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
+import { pathToFileURL } from 'node:url';
 
 const root = resolve(import.meta.dirname, '..');
 
@@ -13,6 +14,7 @@ export const sownDemo = join(root, '.cache', 'demo-workshop');
 export class TestServer {
   url = '';
   private child: ChildProcess | null = null;
+  private here: { close: () => Promise<void> } | null = null;
 
   /** @param dataDir  its data folder: an empty one of its own unless told otherwise */
   constructor(readonly dataDir = mkdtempSync(join(tmpdir(), 'hornblende-e2e-'))) {}
@@ -22,7 +24,22 @@ export class TestServer {
     cpSync(sownDemo, this.dataDir, { recursive: true });
   }
 
-  /** Starts it; the second start finds the data of the first. */
+  /**
+   * Starts it on the demo within the process of the tests, which has its scripts already: a process of its own for
+   * each would take half of all time. What is tried with signals has one: see {@link start}.
+   */
+  async startHere(): Promise<void> {
+    const built = pathToFileURL(join(root, 'packages/cli/dist/server.js')).href;
+    const { startServer } = (await import(built)) as {
+      startServer: (o: object) => Promise<{ url: string; close: () => Promise<void> }>;
+    };
+    const webRoot = join(root, 'packages/web/dist');
+    const running = await startServer({ dataDir: this.dataDir, port: 0, demo: true, webRoot });
+    this.here = running;
+    this.url = running.url;
+  }
+
+  /** Starts it as a process of its own; the second start finds the data of the first. */
   async start(demo = true, more: readonly string[] = []): Promise<void> {
     const child = spawn(
       process.execPath,
@@ -52,7 +69,12 @@ export class TestServer {
 
   /** Ends it with a signal and waits until it is gone. @returns its exit code, null when killed */
   async stop(signal: NodeJS.Signals = 'SIGINT'): Promise<number | null> {
-    const { child } = this;
+    const { child, here } = this;
+    if (here) {
+      this.here = null;
+      await here.close();
+      return 0;
+    }
     if (!child || child.exitCode !== null) return child?.exitCode ?? null;
     const gone = new Promise<number | null>(ok => child.once('exit', code => ok(code)));
     child.kill(signal);
@@ -70,7 +92,7 @@ export const test = base.extend<{ server: TestServer }>({
   server: async ({}, use) => {
     const server = new TestServer();
     server.copyDemo();
-    await server.start();
+    await server.startHere();
     await use(server);
     await server.stop();
     server.dispose();

@@ -7,7 +7,8 @@ import { fileURLToPath } from 'node:url';
 // stays clean. Tests, which have built, say so: looking through the sources takes as long as a small command.
 const here = dirname(fileURLToPath(import.meta.url));
 const builder = join(here, '../../../scripts/build.mjs');
-if (!process.env.HORNBLENDE_BUILT && existsSync(builder)) {
+const asksVersion = ['--version', '-V'].includes(process.argv[2]) && existsSync(join(here, '../dist/cli.js'));
+if (!process.env.HORNBLENDE_BUILT && !asksVersion && existsSync(builder)) {
   const { buildPrograms } = await import(builder);
   await buildPrograms({ quiet: true });
 }

@@ -1,59 +1,47 @@
 import { Command, CommanderError } from 'commander';
-import { InputError } from '@hornblende/core';
-import { decideCommand } from './commands/decide.js';
-import { cardCommand } from './commands/card.js';
-import { couponCommand } from './commands/coupon.js';
-import { gcodeCommand } from './commands/gcode.js';
-import { layCommand } from './commands/lay.js';
-import { meshCommand } from './commands/mesh.js';
-import {
-  backupCommand,
-  exportCommand,
-  importCommand,
-  restoreCommand,
-  verifyCommand,
-} from './commands/keeping.js';
-import { calcCommand, familiesCommand, modelsCommand } from './commands/library.js';
-import { rankCommand } from './commands/rank.js';
-import { startCommand } from './commands/start.js';
-import { triageCommand } from './commands/triage.js';
 import { endOnClosedPipe } from './output.js';
-import { problemsText } from './text.js';
 import { version } from './version.js';
 
 /** Exit code for input that cannot be used. */
 const BAD_INPUT = 2;
 
-/** The command line. Commands that compute need no database. */
-function program(): Command {
+/** Each command by its name: only the one that is asked for is loaded, for most of them load the library. */
+const commands: Readonly<Record<string, () => Promise<Command>>> = {
+  rank: async () => (await import('./commands/rank.js')).rankCommand(),
+  decide: async () => (await import('./commands/decide.js')).decideCommand(),
+  calc: async () => (await import('./commands/library.js')).calcCommand(),
+  models: async () => (await import('./commands/library.js')).modelsCommand(),
+  families: async () => (await import('./commands/library.js')).familiesCommand(),
+  card: async () => (await import('./commands/card.js')).cardCommand(),
+  mesh: async () => (await import('./commands/mesh.js')).meshCommand(),
+  lay: async () => (await import('./commands/lay.js')).layCommand(),
+  coupon: async () => (await import('./commands/coupon.js')).couponCommand(),
+  gcode: async () => (await import('./commands/gcode.js')).gcodeCommand(),
+  triage: async () => (await import('./commands/triage.js')).triageCommand(),
+  schema: async () => (await import('./commands/schema.js')).schemaCommand(),
+  start: async () => (await import('./commands/start.js')).startCommand(),
+  backup: async () => (await import('./commands/keeping.js')).backupCommand(),
+  restore: async () => (await import('./commands/keeping.js')).restoreCommand(),
+  verify: async () => (await import('./commands/keeping.js')).verifyCommand(),
+  export: async () => (await import('./commands/keeping.js')).exportCommand(),
+  import: async () => (await import('./commands/keeping.js')).importCommand(),
+};
+
+/** The command line, with the commands that its arguments can mean. */
+async function program(args: readonly string[]): Promise<Command> {
   const cli = new Command('hornblende')
     .description('Select the filament for a functional FDM part.')
     .version(version);
-  const commands = [
-    rankCommand(),
-    decideCommand(),
-    calcCommand(),
-    modelsCommand(),
-    familiesCommand(),
-    cardCommand(),
-    meshCommand(),
-    layCommand(),
-    couponCommand(),
-    gcodeCommand(),
-    triageCommand(),
-    startCommand(),
-    backupCommand(),
-    restoreCommand(),
-    verifyCommand(),
-    exportCommand(),
-    importCommand(),
-  ];
-  for (const command of [cli, ...commands])
+  const asked = commands[args[0] ?? ''];
+  const isVersion = args.length === 1 && ['--version', '-V'].includes(args[0]!);
+  const wanted = asked ? [asked] : isVersion ? [] : Object.values(commands);
+  const made = await Promise.all(wanted.map(make => make()));
+  for (const command of [cli, ...made])
     command
       .exitOverride()
       .showHelpAfterError(false)
       .configureOutput({ writeErr: text => process.stderr.write(text) });
-  for (const command of commands) cli.addCommand(command);
+  for (const command of made) cli.addCommand(command);
   return cli;
 }
 
@@ -66,14 +54,17 @@ export async function main(args: string[]): Promise<number> {
   endOnClosedPipe();
   process.exitCode = 0;
   try {
-    await program().parseAsync(args, { from: 'user' });
+    await (await program(args)).parseAsync(args, { from: 'user' });
     return Number(process.exitCode);
   } catch (e) {
+    if (e instanceof CommanderError) return e.exitCode === 0 ? 0 : BAD_INPUT;
+    // Loaded by whichever command threw.
+    const { InputError } = await import('@hornblende/core');
     if (e instanceof InputError) {
+      const { problemsText } = await import('./text.js');
       process.stderr.write(`${problemsText(e.problems)}\n`);
       return BAD_INPUT;
     }
-    if (e instanceof CommanderError) return e.exitCode === 0 ? 0 : BAD_INPUT;
     process.stderr.write(`${(e as Error).message}\n`);
     return 1;
   }

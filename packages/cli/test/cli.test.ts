@@ -26,6 +26,24 @@ const brief = {
 };
 
 describe('hornblende', () => {
+  it('prints the schema of a format, lists the formats, and refuses one that is none', () => {
+    const { status, out } = run(['schema', 'spool']);
+    expect(status).toBe(0);
+    expect(JSON.parse(out)).toMatchObject({
+      title: 'hornblende-spool/1',
+      required: ['format', 'version', 'material'],
+    });
+    expect(run(['schema']).out.split('\n')).toContain('grade');
+    const refused = run(['schema', 'teapot']);
+    expect(refused.status).toBe(2);
+    expect(refused.err).toMatch(/^format: "teapot" must be one of brief, /);
+  });
+  it('says its version and its commands', () => {
+    expect(run(['--version']).out).toBe('0.1.0\n');
+    const { out } = run(['--help']);
+    for (const name of ['rank', 'card', 'schema', 'verify', 'import']) expect(out).toContain(`  ${name} `);
+    expect(run(['sing']).status).toBe(2);
+  });
   it('ranks a brief on a printer, as JSON and nothing else', () => {
     const printer = file('printer.json', {
       format: 'hornblende-printer',

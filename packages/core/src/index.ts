@@ -1,4 +1,6 @@
 export * from './input/fields.js';
+export * from './input/json-schema.js';
+export * from './formats.js';
 export * from './input/parse.js';
 export * from './input/well-formed.js';
 // The units room is an entry of its own (`@hornblende/core/units`): its unit library is large, and only the

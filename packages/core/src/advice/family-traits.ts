@@ -120,7 +120,10 @@ export function strengths(f: Family): Trait[] {
     { weight: when(v('pricePerKg') <= 25, 0.4), text: `Cheap: about ${sig(v('pricePerKg'), 2)} a kilogram.` },
     { weight: when(v('waterUptakePct') <= 0.15, 0.42), text: 'Takes up next to no water.' },
     {
-      weight: when(f.windows.chamberC.low <= OPEN_AIR_C && v('hdt045C') > 65 && f.windows.nozzleC.low <= 245, 0.41),
+      weight: when(
+        f.windows.chamberC.low <= OPEN_AIR_C && v('hdt045C') > 65 && f.windows.nozzleC.low <= 245,
+        0.41,
+      ),
       text: 'Needs no enclosure.',
     },
     {

@@ -28,7 +28,6 @@ export interface Calibration {
   points: CalibrationPoint[];
 }
 
-
 /** Wilson's interval of a share (Wilson 1927): it holds for few as well. */
 export function wilsonInterval(hits: number, all: number): { low: number; high: number } {
   if (all === 0) return { low: 0, high: 1 };

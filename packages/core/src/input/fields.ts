@@ -42,6 +42,40 @@ export interface FieldInfo {
 
 const registry = new Map<object, Map<string, FieldInfo>>();
 
+/** A JSON Schema, or a part of one. */
+export type JsonSchema = Record<string, unknown>;
+/** What a field takes as JSON Schema; `nested` gives a reference to the schema of another class. */
+type SchemaMaker = (nested: (type: ClassConstructor<object>) => JsonSchema) => JsonSchema;
+const schemas = new Map<object, Map<string, SchemaMaker>>();
+
+/** What a field of an input class takes, as JSON Schema. @throws TypeError when it has no such field */
+export function schemaOf(
+  type: ClassConstructor<object>,
+  name: string,
+  nested: (type: ClassConstructor<object>) => JsonSchema,
+): JsonSchema {
+  for (
+    let p: object | null = type.prototype as object;
+    p && p !== Object.prototype;
+    p = Object.getPrototypeOf(p) as object | null
+  ) {
+    const made = schemas.get(p)?.get(name);
+    if (made) return made(nested);
+  }
+  throw new TypeError(`${type.name} has no field ${name}`);
+}
+const numbersFrom = (min: number, max: number): JsonSchema => ({
+  type: 'number',
+  minimum: min,
+  maximum: max,
+});
+const listOf = (items: JsonSchema, least: number, most: number): JsonSchema => ({
+  type: 'array',
+  items,
+  minItems: least,
+  maxItems: most,
+});
+
 /** The fields of an input class in the order they are declared, those of its parents first. */
 export function fieldsOf(type: ClassConstructor<object>): FieldInfo[] {
   const found = new Map<string, FieldInfo>();
@@ -87,9 +121,11 @@ interface Common {
 function field(
   info: Omit<FieldInfo, 'name' | 'optional' | 'nullable'>,
   common: Common,
+  schema: SchemaMaker,
   checks: (options: ValidationOptions) => PropertyDecorator[],
 ): PropertyDecorator {
   return (target, key) => {
+    schemas.set(target, (schemas.get(target) ?? new Map<string, SchemaMaker>()).set(String(key), schema));
     const full: FieldInfo = {
       ...info,
       name: String(key),
@@ -123,6 +159,7 @@ export function Quantity(
       ...(o.whole ? { whole: true } : {}),
     },
     o,
+    () => ({ ...numbersFrom(o.min, o.max), ...(o.whole ? { type: 'integer' } : {}) }),
     m => [
       o.whole ? IsInt(m) : IsNumber({ allowNaN: false, allowInfinity: false }, m),
       Min(o.min, m),
@@ -133,48 +170,84 @@ export function Quantity(
 
 /** One of a closed list of words (or numbers). */
 export function Choice(values: readonly (string | number)[], o: Common): PropertyDecorator {
-  return field({ kind: 'choice', doc: o.doc, values }, o, m => [IsIn(values as unknown[], m)]);
+  return field(
+    { kind: 'choice', doc: o.doc, values },
+    o,
+    () => ({ enum: values }),
+    m => [IsIn(values as unknown[], m)],
+  );
 }
 
 /** A list drawn from a closed list of words. */
 export function Choices(values: readonly string[], o: Common): PropertyDecorator {
-  return field({ kind: 'choices', doc: o.doc, values, max: values.length }, o, m => [
-    IsArray(m),
-    ArrayMaxSize(values.length, m),
-    IsIn(values as unknown[], { ...m, each: true }),
-  ]);
+  return field(
+    { kind: 'choices', doc: o.doc, values, max: values.length },
+    o,
+    () => listOf({ enum: values }, 0, values.length),
+    m => [IsArray(m), ArrayMaxSize(values.length, m), IsIn(values as unknown[], { ...m, each: true })],
+  );
 }
 
 /** Text of a bounded length, not empty. */
 export function Text(o: Common & { maxLength: number; allowEmpty?: boolean }): PropertyDecorator {
-  return field({ kind: 'text', doc: o.doc, maxLength: o.maxLength }, o, m => [
-    IsString(m),
-    MaxLength(o.maxLength, m),
-    ...(o.allowEmpty ? [] : [MinLength(1, m), Matches(/\S/, m)]),
-  ]);
+  return field(
+    { kind: 'text', doc: o.doc, maxLength: o.maxLength },
+    o,
+    () => ({
+      type: 'string',
+      maxLength: o.maxLength,
+      ...(o.allowEmpty ? {} : { minLength: 1, pattern: '\\S' }),
+    }),
+    m => [
+      IsString(m),
+      MaxLength(o.maxLength, m),
+      ...(o.allowEmpty ? [] : [MinLength(1, m), Matches(/\S/, m)]),
+    ],
+  );
 }
 
 /** true or false. */
 export function Flag(o: Common): PropertyDecorator {
-  return field({ kind: 'boolean', doc: o.doc }, o, m => [IsBoolean(m)]);
+  return field(
+    { kind: 'boolean', doc: o.doc },
+    o,
+    () => ({ type: 'boolean' }),
+    m => [IsBoolean(m)],
+  );
 }
 
 /** A nested object of another input class. */
 export function Nested(type: () => ClassConstructor<object>, o: Common): PropertyDecorator {
-  return field({ kind: 'object', doc: o.doc }, o, m => [Type(type), IsObject(m), ValidateNested(m)]);
+  return field(
+    { kind: 'object', doc: o.doc },
+    o,
+    nested => nested(type()),
+    m => [Type(type), IsObject(m), ValidateNested(m)],
+  );
 }
 
 /** A list of nested objects of another input class. */
 export function ListOf(type: () => ClassConstructor<object>, o: Common & { max: number }): PropertyDecorator {
-  return field({ kind: 'list', doc: o.doc, max: o.max }, o, m => [
-    Type(type),
-    IsArray(m),
-    ArrayMaxSize(o.max, m),
-    // A list inside the list would pass for an object without fields.
-    IsObject({ ...m, each: true }),
-    ValidateNested({ ...m, each: true }),
-  ]);
+  return field(
+    { kind: 'list', doc: o.doc, max: o.max },
+    o,
+    nested => listOf(nested(type()), 0, o.max),
+    m => [
+      Type(type),
+      IsArray(m),
+      ArrayMaxSize(o.max, m),
+      // A list inside the list would pass for an object without fields.
+      IsObject({ ...m, each: true }),
+      ValidateNested({ ...m, each: true }),
+    ],
+  );
 }
+
+const mapOf = (keys: readonly string[], value: JsonSchema): JsonSchema => ({
+  type: 'object',
+  propertyNames: { enum: keys },
+  additionalProperties: value,
+});
 
 /** A map from a closed list of keys to numbers within limits, e.g. criterion weights. */
 export function NumberMap(
@@ -185,10 +258,12 @@ export function NumberMap(
     // A plain copy: class-transformer would otherwise drop the prototype-less map's unknown keys silently.
     Transform(({ value }: { value: unknown }) => value)(target, key);
     const names = keys.join(', ');
-    field({ kind: 'object', doc: `${o.doc} Keys: ${names}; values ${o.min} to ${o.max}.` }, o, m => [
-      IsObject(m),
-      MapOfNumbers(keys, o.min, o.max),
-    ])(target, key);
+    field(
+      { kind: 'object', doc: `${o.doc} Keys: ${names}; values ${o.min} to ${o.max}.` },
+      o,
+      () => mapOf(keys, numbersFrom(o.min, o.max)),
+      m => [IsObject(m), MapOfNumbers(keys, o.min, o.max)],
+    )(target, key);
   };
 }
 
@@ -197,10 +272,12 @@ export function PairMap(keys: readonly string[], o: Common): PropertyDecorator {
   return (target, key) => {
     // A plain copy, as in NumberMap.
     Transform(({ value }: { value: unknown }) => value)(target, key);
-    field({ kind: 'object', doc: `${o.doc} Keys: ${keys.join(', ')}.` }, o, m => [
-      IsObject(m),
-      MapOfPairs(keys),
-    ])(target, key);
+    field(
+      { kind: 'object', doc: `${o.doc} Keys: ${keys.join(', ')}.` },
+      o,
+      () => mapOf(keys, listOf({ type: 'number' }, 2, 2)),
+      m => [IsObject(m), MapOfPairs(keys)],
+    )(target, key);
   };
 }
 
@@ -209,22 +286,29 @@ export function OpenMap(rule: EntryRule, o: Common & { max: number }): PropertyD
   return (target, key) => {
     // A plain copy, as in NumberMap.
     Transform(({ value }: { value: unknown }) => value)(target, key);
-    field({ kind: 'object', doc: `${o.doc} Each entry ${rule.must}.`, max: o.max }, o, m => [
-      IsObject(m),
-      IsOpenMap(rule, o.max),
-    ])(target, key);
+    field(
+      { kind: 'object', doc: `${o.doc} Each entry ${rule.must}.`, max: o.max },
+      o,
+      () => ({ type: 'object', maxProperties: o.max }),
+      m => [IsObject(m), IsOpenMap(rule, o.max)],
+    )(target, key);
   };
 }
 
 /** A pair [low, high] of numbers within limits, in order. */
 export function Interval(o: Common & { min: number; max: number }): PropertyDecorator {
-  return field({ kind: 'list', doc: o.doc, min: o.min, max: o.max }, o, () => [
-    IsInterval(
-      o.min,
-      o.max,
-      `must be [low, high], two numbers in order from ${o.min} to ${o.max}${o.nullable ? ', or null' : ''}`,
-    ),
-  ]);
+  return field(
+    { kind: 'list', doc: o.doc, min: o.min, max: o.max },
+    o,
+    () => listOf(numbersFrom(o.min, o.max), 2, 2),
+    () => [
+      IsInterval(
+        o.min,
+        o.max,
+        `must be [low, high], two numbers in order from ${o.min} to ${o.max}${o.nullable ? ', or null' : ''}`,
+      ),
+    ],
+  );
 }
 
 /** A list of a fixed number of numbers within limits, e.g. a build volume. */
@@ -234,6 +318,7 @@ export function Vector(
   return field(
     { kind: 'list', doc: o.doc, min: o.min, max: o.max, ...(o.unit ? { unit: o.unit } : {}) },
     o,
+    () => listOf(numbersFrom(o.min, o.max), o.length, o.length),
     () => {
       const text = {
         message: `must be a list of ${o.length} numbers from ${o.min} to ${o.max}${o.unit ? ` ${o.unit}` : ''}`,
@@ -266,6 +351,7 @@ export function Series(
       ...(o.unit ? { unit: o.unit } : {}),
     },
     o,
+    () => listOf(numbersFrom(o.min, o.max), Math.min(...o.lengths), Math.max(...o.lengths)),
     () => [IsSeries(o.min, o.max, o.lengths, o.unit ?? '')],
   );
 }

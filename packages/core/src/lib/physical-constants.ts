@@ -6,8 +6,9 @@ export const STANDARD_GRAVITY = 9.80665;
 export const ZERO_CELSIUS_K = 273.15;
 /** Hours in a Julian year. */
 export const HOURS_A_YEAR = 24 * 365.25;
-/** An hour and a day, ms, as clocks and calendars count them. */
+/** An hour, ms. */
 export const HOUR_MS = 3_600_000;
+/** A day of 24 hours, ms. */
 export const DAY_MS = 24 * HOUR_MS;
 /** The standard atmosphere that properties are measured in, °C. ISO 291, class 23/50. */
 export const STANDARD_ROOM_C = 23;

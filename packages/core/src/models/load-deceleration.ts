@@ -27,7 +27,9 @@ export const loadDeceleration = model({
     return {
       result: { forceN },
       warnings: [],
-      steps: [step('F', 'm·a·g₀', `${sig(i.massKg)} × ${sig(i.decelerationG)} × ${STANDARD_GRAVITY}`, forceN, 'N')],
+      steps: [
+        step('F', 'm·a·g₀', `${sig(i.massKg)} × ${sig(i.decelerationG)} × ${STANDARD_GRAVITY}`, forceN, 'N'),
+      ],
     };
   },
 });

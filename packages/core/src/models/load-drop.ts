@@ -26,7 +26,9 @@ export const loadDrop = model({
     return {
       result: { energyJ },
       warnings: [],
-      steps: [step('E', 'm·g₀·h', `${sig(i.massKg)} × ${STANDARD_GRAVITY} × ${sig(i.heightM)}`, energyJ, 'J')],
+      steps: [
+        step('E', 'm·g₀·h', `${sig(i.massKg)} × ${STANDARD_GRAVITY} × ${sig(i.heightM)}`, energyJ, 'J'),
+      ],
     };
   },
 });

@@ -71,7 +71,8 @@ export function moistureTauHours(f: Family, temperatureC: number): number {
   return (
     atAdvice *
     Math.exp(
-      (ACTIVATION_JMOL / GAS_CONSTANT) * (1 / (temperatureC + ZERO_CELSIUS_K) - 1 / (typical(f, 'dryC') + ZERO_CELSIUS_K)),
+      (ACTIVATION_JMOL / GAS_CONSTANT) *
+        (1 / (temperatureC + ZERO_CELSIUS_K) - 1 / (typical(f, 'dryC') + ZERO_CELSIUS_K)),
     )
   );
 }
@@ -94,7 +95,10 @@ export function waterAfterPct(
   temperatureC: number,
   hours: number,
 ): number {
-  const end = equilibriumWaterPct(f, temperatureC > STANDARD_ROOM_C ? heatedHumidityPct(rhPct, temperatureC) : rhPct);
+  const end = equilibriumWaterPct(
+    f,
+    temperatureC > STANDARD_ROOM_C ? heatedHumidityPct(rhPct, temperatureC) : rhPct,
+  );
   return end + (fromPct - end) * Math.exp(-hours / moistureTauHours(f, temperatureC));
 }
 

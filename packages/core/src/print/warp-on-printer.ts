@@ -10,7 +10,6 @@ import { reachesRim } from './plate-turn.js';
 import { storedModulusMPa } from './stored-modulus.js';
 import { warpCalibrationFor } from './warp-calibration.js';
 
-
 /** How a part of one family warps on one printer. */
 export interface WarpOnPrinter {
   bow: WarpBowResult;

@@ -18,7 +18,6 @@ export interface SurvivalStep {
   failed: number;
 }
 
-
 /**
  * Share that survives by the product-limit estimator (Kaplan and Meier 1958); its variance
  * S²·Σ d/(n·(n − d)) (Greenwood 1926). A step for every time that was seen.

@@ -51,7 +51,8 @@ describe('what a workshop says its hours cost', () => {
   it.each(briefs.map(b => [b.name, b] as const))('is in every price of: %s', (_name, brief) => {
     const petg = (printer: Printer): { hours: number; costEach: number; success: number } =>
       rank(brief, { printer }).candidates.find(c => c.material === 'petg')!.print;
-    const [usual, here] = [petg(bench), petg(dear)];
+    const usual = petg(bench);
+    const here = petg(dear);
     // The usual 0.5 an hour and 1 a print, by hand; the filament's own price is the same.
     const more = (usual.hours * (4 - 0.5) + (12 - 1)) / usual.success;
     expect(here.costEach - usual.costEach).toBeCloseTo(more, 9);

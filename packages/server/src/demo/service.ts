@@ -226,7 +226,6 @@ const placed: readonly DemoPlaced[] = [
   },
 ];
 
-
 /** Lays out the demo's parts in service, counted back from now so that some are due this week. */
 export async function layOutService(
   db: Knex,

@@ -19,6 +19,7 @@ import { jsonBody } from '../http/json-body.js';
 import { hostGuard } from '../http/host-guard.js';
 import { securityHeaders } from '../http/security-headers.js';
 import { servePages } from '../http/serve-pages.js';
+import { describeApi } from '../routes/api-description.js';
 import { archiveRoutes } from '../routes/archive.js';
 import { backupRoutes } from '../routes/backups.js';
 import { computeRoutes } from '../routes/compute.js';
@@ -79,6 +80,9 @@ export function createApp({
   // Costs nothing, and whoever watches over the server may ask often: it stands before the limit.
   api.get('/health', (_req, res) => {
     res.json(healthOf(workplace, version));
+  });
+  api.get('/openapi.json', (_req, res) => {
+    res.json(describeApi(version));
   });
   api.use(
     rateLimit({
