@@ -169,7 +169,7 @@ export function modelRecordWords(list: readonly Happened[]): string {
   const noClaim = count('no claim');
   const leftOut = [
     soon ? `${parts(soon)} of them stood for less than a season or a tenth of the wanted life` : '',
-    noClaim ? `of ${parts(noClaim)} the models said "only just", which is no claim` : '',
+    noClaim ? `of ${parts(noClaim)} the models said “only just”, which is no claim` : '',
   ].filter(Boolean);
   const out = leftOut.length ? ` Not counted: ${leftOut.join('; ')}.` : '';
   if (lowerBound95 === null)
@@ -180,7 +180,7 @@ export function modelRecordWords(list: readonly Happened[]): string {
   ].filter(Boolean);
   return (
     `Of ${parts(telling)} that tell, the models had ${right} right${missed.length ? `, ${missed.join(', ')}` : ''}. ` +
-    `A record of this size proves that they are right of at least ${Math.floor(100 * lowerBound95)} in 100 such ` +
+    `A record of this size proves that they are right for at least ${Math.floor(100 * lowerBound95)} in 100 such ` +
     `parts (95 % confidence).${out}`
   );
 }

@@ -105,3 +105,17 @@ describe('a printer’s record', () => {
     expect(of(busy).print.massG).toBe(of(bench).print.massG);
   });
 });
+
+describe('what plain PLA would cost and weigh', () => {
+  it.each(briefs.map(b => [b.name, b] as const))(
+    'is one yardstick for every filament of: %s',
+    (_name, brief) => {
+      const { candidates } = rank(brief, { printer: bench });
+      const points = candidates.map(c => {
+        const cost = c.criteria.find(k => k.id === 'cost')!;
+        return `${cost.unacceptable.toFixed(9)} ${cost.comfortable.toFixed(9)}`;
+      });
+      expect(new Set(points).size).toBe(1);
+    },
+  );
+});

@@ -297,8 +297,8 @@ describe('what was predicted, and what happened', () => {
     expect(lowerBound95).toBeCloseTo(0.0976, 4);
     expect(modelRecordWords(shuffled)).toBe(
       'Of 4 parts that tell, the models had 2 right, missed 1, said 1 would fail that stand. A record of this size ' +
-        'proves that they are right of at least 9 in 100 such parts (95 % confidence). Not counted: 1 part of them ' +
-        'stood for less than a season or a tenth of the wanted life; of 1 part the models said "only just", which ' +
+        'proves that they are right for at least 9 in 100 such parts (95 % confidence). Not counted: 1 part of them ' +
+        'stood for less than a season or a tenth of the wanted life; of 1 part the models said “only just”, which ' +
         'is no claim.',
     );
     expect(modelRecordWords([of('too soon')])).toMatch(/none tells yet/);

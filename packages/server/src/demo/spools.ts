@@ -11,7 +11,7 @@ export const demoSpools = [
     boughtAt: '2026-05-02',
     events: [
       { kind: 'opened', at: '2026-05-09T09:00:00Z' },
-      { kind: 'printed', at: '2026-05-09T10:00:00Z', grams: 212, note: 'Levelling feet, first eight' },
+      { kind: 'printed', at: '2026-05-09T10:00:00Z', grams: 248, note: 'Levelling feet, first eight' },
       { kind: 'boxed', at: '2026-05-10T18:00:00Z' },
       { kind: 'weighed', at: '2026-09-12T17:00:00Z', grams: 655 },
     ],
@@ -27,8 +27,8 @@ export const demoSpools = [
     boughtAt: '2026-01-12',
     events: [
       { kind: 'opened', at: '2026-01-14T09:00:00Z' },
-      { kind: 'printed', at: '2026-01-29T15:00:00Z', grams: 118, note: 'Frame-spacing jigs' },
-      { kind: 'printed', at: '2026-02-11T10:00:00Z', grams: 41, note: 'Name plate' },
+      { kind: 'printed', at: '2026-01-29T15:00:00Z', grams: 88, note: 'Frame-spacing jigs' },
+      { kind: 'printed', at: '2026-02-11T10:00:00Z', grams: 32, note: 'Apiary name plate' },
     ],
   },
   {

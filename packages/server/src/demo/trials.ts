@@ -42,8 +42,8 @@ export const demoTrial = {
     {
       material: 'tarnbeck-hill-asa',
       readings: read({
-        mass: [17.9, 18.0, 17.9],
-        price: [0.59],
+        mass: [9.4, 9.5, 9.4],
+        price: [1.8],
         size: [0.21, 0.18, 0.24],
         sag: [98.5, 97, 99],
         break: [148, 139],
@@ -51,14 +51,14 @@ export const demoTrial = {
     },
     {
       material: 'wherrybank-everyday-pla',
-      readings: read({ mass: [20.8, 20.7, 20.8], price: [0.39], size: [0.08, 0.11, 0.09], sag: [58.5] }),
+      readings: read({ mass: [10.9, 10.8, 10.9], price: [1.49], size: [0.08, 0.11, 0.09], sag: [58.5] }),
       eliminated: 'The first strip hung at 58 °C: the lid gets hotter than that any June.',
     },
     {
       material: 'skerrow-petg-natural',
       readings: read({
-        mass: [21.2, 21.3, 21.1],
-        price: [0.51],
+        mass: [11.2, 11.3, 11.1],
+        price: [1.7],
         size: [0.16, 0.2, 0.15],
         sag: [76.5, 75, 77],
         break: [131],
@@ -67,8 +67,8 @@ export const demoTrial = {
     {
       material: 'lowmoor-pa12-fibre',
       readings: read({
-        mass: [18.3, 18.4, 18.2],
-        price: [1.65],
+        mass: [9.5, 9.6, 9.4],
+        price: [2.44],
         size: [0.12, 0.15, 0.13],
         sag: [142, 138],
         break: [171],
@@ -76,11 +76,11 @@ export const demoTrial = {
     },
     {
       material: 'abs',
-      readings: read({ mass: [17.5, 17.4, 17.6], price: [0.4], size: [0.28, 0.33, 0.26], sag: [97, 96.5] }),
+      readings: read({ mass: [9.2, 9.1, 9.3], price: [1.62], size: [0.28, 0.33, 0.26], sag: [97, 96.5] }),
     },
     {
       material: 'pc-blend',
-      readings: read({ mass: [19.6, 19.7, 19.5], price: [0.86], size: [0.35, 0.47, 0.41], sag: [112] }),
+      readings: read({ mass: [10, 10.1, 9.9], price: [1.93], size: [0.35, 0.47, 0.41], sag: [112] }),
     },
   ],
 };

@@ -1,6 +1,6 @@
-import { typical } from '../../materials/family.js';
 import { pla } from '../../materials/families/pla.js';
-import { printEconomics, printFlowMm3s, type PrintEconomicsInput } from '../../print/economics.js';
+import { printEconomics, type PrintEconomicsInput } from '../../print/economics.js';
+import { partEconomicsInput } from '../../print/part-economics.js';
 import type { Context } from '../context.js';
 import type { CriterionRule } from './criterion.js';
 
@@ -17,7 +17,7 @@ export const costCriterion: CriterionRule = {
     return 2;
   },
   read({ ctx, economics, economicsInput }) {
-    const plain = printEconomics(inPlainPla(ctx, economicsInput)).costEach;
+    const plain = printEconomics(inPlainPla(ctx)).costEach;
     return {
       value: economics.costEach,
       unit: 'each',
@@ -29,13 +29,7 @@ export const costCriterion: CriterionRule = {
   },
 };
 
-/** The same part in plain PLA on the same printer, every print a success: the yardstick of cost and mass. */
-export function inPlainPla(ctx: Context, i: PrintEconomicsInput): PrintEconomicsInput {
-  return {
-    ...i,
-    densityGcm3: typical(pla, 'densityGcm3'),
-    pricePerKg: typical(pla, 'pricePerKg'),
-    maxFlowMm3s: printFlowMm3s(pla, ctx.printer, ctx.brief.print),
-    success: 1,
-  };
+/** The same part in plain PLA, on the same printer and always a success: the yardstick of cost and mass. */
+export function inPlainPla({ brief, printer }: Context): PrintEconomicsInput {
+  return partEconomicsInput(brief, pla, printer, 1);
 }

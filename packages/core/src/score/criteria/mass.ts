@@ -38,7 +38,7 @@ export const massCriterion: CriterionRule = {
         ...OFF_TARGET,
         working,
       };
-    const plainG = printEconomics(inPlainPla(ctx, economicsInput)).massG;
+    const plainG = printEconomics(inPlainPla(ctx)).massG;
     return {
       value: economics.massG,
       unit: 'g',

@@ -222,7 +222,7 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
           label="Share that is plastic, once sliced"
           percent
           nullable
-          :placeholder="`${Math.round(100 * solidFractionOf(b))} %, from walls and infill`"
+          :placeholder="`${Math.round(100 * solidFractionOf(b))} %, as printed`"
           :min="0.01"
           :max="1"
           :model-value="b.geometry.solidFraction"

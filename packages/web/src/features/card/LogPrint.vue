@@ -148,4 +148,7 @@ ul {
   margin: 8px 0 0;
   padding: 0;
 }
+ul :deep(.ant-btn) {
+  font-size: inherit;
+}
 </style>

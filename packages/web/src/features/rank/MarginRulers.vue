@@ -52,7 +52,7 @@ function mark(x: number, y: number, meets: boolean): string {
 }
 function spoken(r: Ruler): string {
   const bars = r.bars
-    .map(b => `${b.name} ${sig(b.typical, 2)}${ownNeed(r, b) ? `, needs ${sig(b.need, 3)}` : ''}`)
+    .map(b => `${b.name} ${sig(b.typical, 3)}${ownNeed(r, b) ? `, needs ${sig(b.need, 3)}` : ''}`)
     .join(', ');
   return `${r.label}: ${bars}; need ${sig(r.need, 3)} ${r.unit}`;
 }
@@ -96,7 +96,7 @@ function about(r: (typeof drawn.value)[number]): string {
             @click="emit('working', r, b.material)"
             @keydown.enter="emit('working', r, b.material)"
           >
-            {{ b.name }} {{ sig(b.typical, 2) }}{{ ownNeed(r, b) ? `, needs ${sig(b.need, 3)}` : '' }}
+            {{ b.name }} {{ sig(b.typical, 3) }}{{ ownNeed(r, b) ? `, needs ${sig(b.need, 3)}` : '' }}
           </text>
           <line
             v-if="ownNeed(r, b)"
