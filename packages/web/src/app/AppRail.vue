@@ -4,33 +4,18 @@ import { useRoute } from 'vue-router';
 import RailButton from '../ui/RailButton.vue';
 import { useHealth } from '../stores/health';
 import { useCurrentPart } from '../stores/current-part';
+import { pages, partPages } from './pages';
 
 defineEmits<{ help: []; guide: [] }>();
 const route = useRoute();
 const part = useCurrentPart();
 const onPart = computed(() => route.path.startsWith('/parts/') && part.id !== null);
-const stages = [
-  { key: 'brief', label: 'Brief' },
-  { key: 'rank', label: 'Rank' },
-  { key: 'decision', label: 'Decision' },
-  { key: 'shape', label: 'Shape' },
-  { key: 'warp', label: 'Warp' },
-  { key: 'card', label: 'Print card' },
-  { key: 'trial', label: 'Trial' },
-];
+const stages = partPages.filter(p => p.rail);
 const health = useHealth();
-const all = [
-  { to: '/parts', label: 'Parts' },
-  { to: '/service', label: 'Service' },
-  { to: '/fix', label: 'Fix' },
-  { to: '/drills', label: 'Drills' },
-  { to: '/library', label: 'Library' },
-  { to: '/workshop', label: 'Workshop' },
-  { to: '/settings', label: 'Settings' },
-];
+const all = pages.filter(p => p.rail);
 /** On a paired phone there is the service alone. */
-const places = computed(() => (health.isPhone ? all.filter(p => p.to === '/service') : all));
-const at = computed(() => stages.findIndex(s => route.path.endsWith(`/${s.key}`)));
+const places = computed(() => (health.isPhone ? all.filter(p => p.path === '/service') : all));
+const at = computed(() => stages.findIndex(s => route.path.endsWith(`/${s.path}`)));
 const list = useTemplateRef('list');
 const row = useTemplateRef('row');
 // On a narrow screen the rail is a bar that scrolls: where one is stays in sight.
@@ -60,19 +45,19 @@ const isHere = (to: string): boolean => (to === '/parts' ? route.path === to : r
     <div v-if="onPart" class="part">
       <div class="part-name" :title="part.name">{{ part.name || '…' }}</div>
       <ol ref="list">
-        <li v-for="(s, i) in stages" :key="s.key" :class="{ now: i === at, done: i < at }">
-          <RouterLink :to="`/parts/${part.id}/${s.key}`" :aria-current="i === at ? 'step' : undefined">
+        <li v-for="(s, i) in stages" :key="s.path" :class="{ now: i === at, done: i < at }">
+          <RouterLink :to="`/parts/${part.id}/${s.path}`" :aria-current="i === at ? 'step' : undefined">
             <svg class="rhomb" viewBox="0 0 12 20" width="10" height="16" aria-hidden="true">
               <path d="M6 1 11 10 6 19 1 10z" />
             </svg>
-            {{ s.label }}
+            {{ s.rail }}
           </RouterLink>
         </li>
       </ol>
     </div>
     <ul ref="row" class="places">
-      <li v-for="p in places" :key="p.to">
-        <RouterLink :to="p.to" :class="{ here: isHere(p.to) }">{{ p.label }}</RouterLink>
+      <li v-for="p in places" :key="p.path">
+        <RouterLink :to="p.path" :class="{ here: isHere(p.path) }">{{ p.rail }}</RouterLink>
       </li>
       <li>
         <RailButton @click="$emit('guide')">Guide</RailButton>

@@ -4,7 +4,6 @@ import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import { useReturnFocus } from '../../ui/useReturnFocus';
-import { chapterOf } from './guide-chapter';
 import { guideChapters } from './guide-html';
 
 /** The user guide, beside the page that one is on, open at what it says of it. */
@@ -15,7 +14,7 @@ const chapters = guideChapters();
 const route = useRoute();
 const picked = ref('');
 /** Of the page, which may still be on its way, until another chapter is picked. */
-const title = computed({ get: () => picked.value || chapterOf(route), set: value => (picked.value = value) });
+const title = computed({ get: () => picked.value || String(route.meta.chapter ?? 'The brief'), set: value => (picked.value = value) });
 const options = chapters.map(c => ({ value: c.title, label: c.title }));
 /** Puts a chapter's text into its place. */
 const vChapter = {
