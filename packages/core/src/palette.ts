@@ -1,3 +1,5 @@
+import type { CriterionId } from './lib/criterion-ids.js';
+
 /**
  * Every colour, once: a mineral's. The interface makes CSS variables of them, the kit its theme, and the pictures of
  * records their fills. Text colours reach 4.5:1 on their ground (WCAG 2.2 AA).
@@ -6,7 +8,7 @@ export interface Palette {
   /** Grounds, inks and rules by name, as the CSS variables are called. */
   tokens: Record<string, string>;
   /** The layer of each criterion. */
-  layers: Record<string, string>;
+  layers: Record<CriterionId, string>;
 }
 
 /** Colours by day. */

@@ -1,5 +1,7 @@
 import { climateKeys, type ClimateKey } from '../climate/climates.js';
 
+export { criterionIds, type CriterionId } from '../lib/criterion-ids.js';
+
 /** What a part may be for. */
 export const purposes = ['functional', 'decorative', 'prototype', 'dissolving-support'] as const;
 
@@ -53,30 +55,6 @@ export const schools = ['weighted', 'step-up', 'weakest-link'] as const;
 /** Whose word may count outdoors. */
 export const outdoorSchools = ['laboratory', 'field'] as const;
 
-/** What a ranking weighs, in the order of the strata. */
-export const criterionIds = [
-  'heat',
-  'ageing',
-  'uv',
-  'strength',
-  'stiffness',
-  'creep',
-  'clamp',
-  'impact',
-  'wear',
-  'flex',
-  'water',
-  'chemicals',
-  'contact',
-  'warp',
-  'printability',
-  'accuracy',
-  'finish',
-  'mass',
-  'moisture',
-  'cost',
-] as const;
-
 /** Where the weather comes from: a shipped climate, or hourly weather of one's own. */
 export const climateChoices = [...climateKeys, 'own'] as const;
 
@@ -118,9 +96,6 @@ export type Electrical = (typeof electricals)[number];
 
 /** Whether a part may be baked. */
 export type BakeChoice = (typeof bakeChoices)[number];
-
-/** What a ranking weighs. */
-export type CriterionId = (typeof criterionIds)[number];
 
 /** Weights run from 0 to this. */
 export const TOP_WEIGHT = 5;

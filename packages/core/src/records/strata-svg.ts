@@ -54,7 +54,7 @@ function column(
     return (
       `<rect x="${x}" y="${fixed(l.y)}" width="${w}" height="${h}" fill="${well}"/><rect x="${x}" ` +
       `y="${fixed(l.y)}" width="${fixed(w * d)}" height="${h}" ` +
-      `fill="${light.layers[l.id] ?? soft}"${c.status === 'out' ? ' opacity="0.4"' : ''}/>`
+      `fill="${light.layers[l.id]}"${c.status === 'out' ? ' opacity="0.4"' : ''}/>`
     );
   });
   const name = c.name.length > 13 ? `${c.name.slice(0, 12)}…` : c.name;

@@ -1,4 +1,4 @@
-import type { CriterionId } from '../brief/choices.js';
+import { criterionIds, type CriterionId } from '../brief/choices.js';
 import type { Context } from './context.js';
 import { accuracyCriterion } from './criteria/accuracy.js';
 import { costCriterion } from './criteria/cost.js';
@@ -23,29 +23,32 @@ import { uvCriterion } from './criteria/uv.js';
 import { warpCriterion } from './criteria/warp.js';
 import { desirabilityOn } from './desirability.js';
 
+/** How each criterion is judged. */
+const rules: Readonly<Record<CriterionId, CriterionRule>> = {
+  heat: heatCriterion,
+  ageing: ageingCriterion,
+  uv: uvCriterion,
+  strength: strengthCriterion,
+  stiffness: stiffnessCriterion,
+  creep: creepCriterion,
+  clamp: clampCriterion,
+  impact: impactCriterion,
+  wear: wearCriterion,
+  flex: flexCriterion,
+  water: waterCriterion,
+  chemicals: chemicalsCriterion,
+  contact: contactCriterion,
+  warp: warpCriterion,
+  printability: printabilityCriterion,
+  accuracy: accuracyCriterion,
+  finish: finishCriterion,
+  mass: massCriterion,
+  moisture: moistureCriterion,
+  cost: costCriterion,
+};
+
 /** Every criterion, in the order in which a candidate lists them. */
-export const criterionRules: readonly CriterionRule[] = [
-  heatCriterion,
-  ageingCriterion,
-  uvCriterion,
-  strengthCriterion,
-  stiffnessCriterion,
-  creepCriterion,
-  clampCriterion,
-  impactCriterion,
-  wearCriterion,
-  flexCriterion,
-  waterCriterion,
-  chemicalsCriterion,
-  contactCriterion,
-  warpCriterion,
-  printabilityCriterion,
-  accuracyCriterion,
-  finishCriterion,
-  massCriterion,
-  moistureCriterion,
-  costCriterion,
-];
+export const criterionRules: readonly CriterionRule[] = criterionIds.map(id => rules[id]);
 
 /** One value for each criterion. */
 function byCriterion<T>(of: (rule: CriterionRule) => T): Record<CriterionId, T> {

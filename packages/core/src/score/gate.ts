@@ -54,7 +54,8 @@ export const limitGates: ReadonlySet<GateId> = new Set<GateId>([
   'printability.chamber',
 ]);
 
-const labels: Record<string, string> = {
+type NamedGate = Exclude<GateId, `limit.${CriterionId}`>;
+const labels: Readonly<Record<NamedGate, string>> = {
   purpose: 'Purpose',
   heat: 'Heat',
   ageing: 'Long heat',
@@ -88,8 +89,7 @@ const labels: Record<string, string> = {
 
 /** A gate as people call it. */
 export function gateLabel(id: GateId): string {
-  if (id.startsWith('limit.')) return 'Your limit';
-  return labels[id] ?? id;
+  return id in labels ? labels[id as NamedGate] : 'Your limit';
 }
 
 /** Whether less is better at a gate: also water that is taken up, but not strength that water leaves. */

@@ -49,6 +49,9 @@ describe('gates on the chart', () => {
       expect([null, 'string']).toContain(failedLayer(g.id) === null ? null : typeof failedLayer(g.id));
     }
     expect(failedLayer('printability.nozzle')).toBe('printability');
+    expect(failedLayer('limit.warp')).toBe('warp');
+    expect(failedLayer('looks')).toBeNull();
+    expect(failedLayer('chemicals')).toBe('chemicals');
     expect(failedLayer('water')).toBe('moisture');
   });
 });
