@@ -39,7 +39,7 @@ import { printCoolingModel } from './print/layer-cooling.js';
 import { serviceFieldModel } from './service/field-factor.js';
 import { serviceSurvivalModel } from './service/survival.js';
 import { drillMake } from './drills/make-drill.js';
-import { triageRankModel } from './triage/rank.js';
+import { triageRankModel } from './triage/triage-rank.js';
 import { trialCompareModel } from './trials/compare.js';
 import { trialBreakModel } from './trials/break.js';
 import { trialLooksModel } from './trials/looks.js';

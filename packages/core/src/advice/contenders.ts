@@ -1,6 +1,6 @@
 import type { Brief } from '../brief/brief.js';
 import type { Family } from '../materials/family.js';
-import { bySchool } from '../score/school-order.js';
+import { bySchool } from '../score/order.js';
 import { judgeAll, type RankOptions } from '../score/judge.js';
 
 /** Up to so many grades all take part in a ranking; of more, the best of each family do. */

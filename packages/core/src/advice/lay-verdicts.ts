@@ -6,7 +6,7 @@ import { warpBowOf } from '../models/warp-bow.js';
 import type { Candidate } from '../score/candidate.js';
 import type { RankOptions } from '../score/judge.js';
 import { rank } from '../score/rank.js';
-import { scoreIn } from '../score/school-order.js';
+import { scoreIn } from '../score/score.js';
 import { layReasons } from './lay-reasons.js';
 import type { LayVerdict, ShapeLay } from './lay-verdict.js';
 

@@ -3,7 +3,8 @@ import { type Brief } from '../brief/brief.js';
 import { sig } from '../lib/figures.js';
 import { criterionLabels } from '../score/criteria.js';
 import { demands } from '../print/difficulty.js';
-import { inSchool, weightedMean } from '../score/school-order.js';
+import { inSchool } from '../score/order.js';
+import { weightedMean } from '../score/score.js';
 import { judgeAll, type RankOptions } from '../score/judge.js';
 import { runnerUp, type Candidate } from '../score/candidate.js';
 

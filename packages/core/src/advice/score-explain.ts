@@ -1,6 +1,6 @@
 import { model, step } from '../models/model.js';
 import { sig } from '../lib/figures.js';
-import { compareTwo } from './compare.js';
+import { compareTwo } from './compare-two.js';
 import { rank } from '../score/rank.js';
 import { runnerUp } from '../score/candidate.js';
 import { families, ScoreInput, asked } from '../score/score-input.js';

@@ -1,7 +1,7 @@
 import type { Brief } from '../brief/brief.js';
 import type { BriefPrint } from '../brief/brief-print.js';
 import { printedMember, wallMember } from '../brief/printed-member.js';
-import { solidFractionOf } from '../brief/size.js';
+import { solidFractionOf } from '../brief/solid-fraction.js';
 import { bisect } from '../lib/bisect.js';
 import { sig } from '../lib/figures.js';
 import type { Family } from '../materials/family.js';

@@ -3,7 +3,7 @@ import type { Brief } from '../brief/brief.js';
 import { families as libraryFamilies } from '../materials/library.js';
 import { sig } from '../lib/figures.js';
 import { criterionLabels } from '../score/criteria.js';
-import { bySchool } from '../score/school-order.js';
+import { bySchool } from '../score/order.js';
 import { judgeAll, type RankOptions } from '../score/judge.js';
 import type { Candidate } from '../score/candidate.js';
 import type { Premises } from './change-premises.js';

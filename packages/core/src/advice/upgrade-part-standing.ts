@@ -2,7 +2,7 @@ import { Brief } from '../brief/brief.js';
 import type { Weather } from '../climate/weather.js';
 import type { Family } from '../materials/family.js';
 import { bestAdhesion } from '../print/adhesion.js';
-import { bySchool } from '../score/school-order.js';
+import { bySchool } from '../score/order.js';
 import { rank } from '../score/rank.js';
 import type { Candidate } from '../score/candidate.js';
 import { Printer } from '../workshop/printer.js';

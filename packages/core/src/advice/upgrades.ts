@@ -18,7 +18,7 @@ import {
 import { printerPresets } from '../workshop/presets.js';
 import { purchaseName, upgrades, withUpgrades } from '../workshop/purchases.js';
 import type { School } from '../brief/choices.js';
-import { bySchool } from '../score/school-order.js';
+import { bySchool } from '../score/order.js';
 import { breakEven } from './break-even.js';
 
 /**

@@ -1,4 +1,5 @@
-import { plateLengthMm, solidFractionOf } from '../brief/size.js';
+import { plateLengthMm } from '../brief/size.js';
+import { solidFractionOf } from '../brief/solid-fraction.js';
 import type { Brief } from '../brief/brief.js';
 import type { Family } from '../materials/family.js';
 import { offRimTurnDeg } from '../print/plate-turn.js';

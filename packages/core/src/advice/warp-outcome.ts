@@ -1,5 +1,5 @@
 import type { Brief } from '../brief/brief.js';
-import { solidFractionOf } from '../brief/size.js';
+import { solidFractionOf } from '../brief/solid-fraction.js';
 import { bisect } from '../lib/bisect.js';
 import { sig } from '../lib/figures.js';
 import type { Family } from '../materials/family.js';

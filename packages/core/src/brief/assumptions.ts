@@ -1,4 +1,5 @@
-import { modelVolumeCm3, solidFractionOf } from './size.js';
+import { modelVolumeCm3 } from './size.js';
+import { solidFractionOf } from './solid-fraction.js';
 import { sig } from '../lib/figures.js';
 import type { Brief } from './brief.js';
 import type { LoadNumber } from './brief-load.js';

@@ -4,7 +4,7 @@ import {
   type SectionPrintedInput,
   type SectionPrintedResult,
 } from '../models/section-printed.js';
-import { bodyThicknessMm } from './size.js';
+import { bodyThicknessMm } from './solid-fraction.js';
 import type { Brief } from './brief.js';
 import type { BriefLoad } from './brief-load.js';
 

@@ -1,5 +1,6 @@
 import type { Brief } from '../brief/brief.js';
-import { modelVolumeCm3, solidFractionOf } from '../brief/size.js';
+import { modelVolumeCm3 } from '../brief/size.js';
+import { solidFractionOf } from '../brief/solid-fraction.js';
 import { typical, type Family } from '../materials/family.js';
 import type { Printer } from '../workshop/printer.js';
 import { USUAL_RATES } from '../workshop/print-rates.js';

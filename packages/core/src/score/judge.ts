@@ -35,7 +35,7 @@ import { waterGate } from './gates/water.js';
 import { standingOf, type Gate } from './gate.js';
 import { printability } from './printability.js';
 import type { Candidate, Status } from './candidate.js';
-import { scoreIn } from './school-order.js';
+import { scoreIn } from './score.js';
 
 /** `weather` is needed for briefs whose climate is their own. */
 export interface RankOptions {

@@ -4,7 +4,7 @@ import { contextFor } from './context.js';
 import { explain } from './explain.js';
 import { type RankOptions, judgeAll } from './judge.js';
 import { type Ranking, runnerUp } from './candidate.js';
-import { bySchool } from './school-order.js';
+import { bySchool } from './order.js';
 
 /**
  * Ranks filament families for a brief. The brief must be valid (see `parseBrief`).

@@ -2,7 +2,7 @@ import type { School } from '../brief/choices.js';
 import { sig } from '../lib/figures.js';
 import { step, type Step } from '../models/model.js';
 import { criterionLabels } from './criteria.js';
-import { weakest, weightedMean } from './school-order.js';
+import { weakest, weightedMean } from './score.js';
 import { type Candidate } from './candidate.js';
 
 /**

@@ -3,7 +3,7 @@ import { familyByKey } from '../../materials/library.js';
 import { FaultContext } from '../../triage/fault-context.js';
 import { Fault } from '../../triage/fault.js';
 import { causes } from '../../triage/knowledge.js';
-import { triageRank } from '../../triage/rank.js';
+import { triageRank } from '../../triage/triage-rank.js';
 import { symptomIds, symptomWords } from '../../triage/symptoms.js';
 import type { DrillMaker } from '../kind.js';
 import { shuffledOptions } from '../options.js';

@@ -1,7 +1,7 @@
 import type { CriterionId } from '../brief/choices.js';
 import { sig } from '../lib/figures.js';
 import { criterionLabels } from '../score/criteria.js';
-import { weightedMean } from '../score/school-order.js';
+import { weightedMean } from '../score/score.js';
 import { type Candidate } from '../score/candidate.js';
 
 /** One criterion of two candidates: `worth` is what it adds to the first one's lead in the weighted mean. */
