@@ -1,7 +1,7 @@
 import { typical, typicalOrNull, type Family } from '../materials/family.js';
 import { familyByKey } from '../materials/library.js';
 import { retractionWindow } from '../print/retraction.js';
-import type { FaultContext } from './fault-context.js';
+import type { Facts, FaultContext } from './fault-context.js';
 
 /** How much likelier something known makes a cause, and why. */
 export interface ContextFactor {
@@ -36,12 +36,12 @@ const either = (
 ): ContextFactor[] => (known === null ? [] : [known ? f(cause, holds, why) : f(cause, fails, whyNot)]);
 
 /** A number of what is known by its name; null where it is none. */
-function numberOf(known: Readonly<Record<string, unknown>>, name: string): number | null {
+function numberOf<Name extends string>(known: Facts<Name>, name: Name): number | null {
   const value = known[name];
   return typeof value === 'number' && Number.isFinite(value) ? value : null;
 }
 /** A word of what is known by its name; empty where it is none. */
-function wordOf(known: Readonly<Record<string, unknown>>, name: string): string {
+function wordOf<Name extends string>(known: Facts<Name>, name: Name): string {
   const value = known[name];
   return typeof value === 'string' ? value.trim().toLowerCase() : '';
 }

@@ -5,31 +5,58 @@ import { adhesives, plates } from '../materials/family.js';
 /** Anything: what of it matters is read by name, and the rest is left alone. */
 const anything: EntryRule = { must: 'may be anything', holds: () => true };
 
+/** What matters of a printer's profile. */
+export const printerFacts = [
+  'chamber',
+  'chamberC',
+  'drive',
+  'nozzleMetal',
+  'linerLimitC',
+  'buildMm',
+] as const;
+/** What matters of a spool: its state, in a word (dry, dry it first, damp, wet, unusable). */
+export const spoolFacts = ['state'] as const;
+/**
+ * What matters of a part: its size, mm; what is sharp, overhangs and fills it; the warp model's chance that it lifts;
+ * and how many prints stood on that place of the plate, and failed there.
+ */
+export const partFacts = [
+  'lengthMm',
+  'widthMm',
+  'heightMm',
+  'sharpCorners',
+  'overhangMm2',
+  'walls',
+  'infill',
+  'liftChance',
+  'printsThere',
+  'failedThere',
+] as const;
+/** Facts by their names, none of which need be known; what else was sent along is left alone. */
+export type Facts<Name extends string> = Readonly<Partial<Record<Name, unknown>>>;
+
 /** What is known of the print besides what is seen. */
 export class FaultContext {
   @Text({ maxLength: 80, optional: true, nullable: true, doc: 'The key of its family; default not said.' })
   family: string | null = null;
-  /** Its chamber, chamberC, drive, nozzleMetal, linerLimitC and buildMm matter. */
   @OpenMap(anything, {
     max: 60,
     optional: true,
-    doc: 'The printer, or some of its profile; default not said.',
+    doc: `The printer, or some of its profile: ${printerFacts.join(', ')}; default not said.`,
   })
-  printer: Record<string, unknown> = {};
+  printer: Facts<(typeof printerFacts)[number]> = {};
   @OpenMap(anything, {
     max: 60,
     optional: true,
     doc: 'The spool: its state (dry, dry it first, damp, wet, unusable); default not said.',
   })
-  spool: Record<string, unknown> = {};
+  spool: Facts<(typeof spoolFacts)[number]> = {};
   @OpenMap(anything, {
     max: 60,
     optional: true,
-    doc:
-      'The part: lengthMm, widthMm, heightMm, sharpCorners, overhangMm2, walls, infill; liftChance, as the warp ' +
-      'model has it; printsThere and failedThere, on that place of the plate; default not said.',
+    doc: `The part: ${partFacts.join(', ')}; default not said.`,
   })
-  part: Record<string, unknown> = {};
+  part: Facts<(typeof partFacts)[number]> = {};
   @Choice(plates, { optional: true, nullable: true, doc: 'The plate; default not said.' })
   plate: (typeof plates)[number] | null = null;
   @Choice(adhesives, { optional: true, nullable: true, doc: 'What is put on it; default not said.' })
