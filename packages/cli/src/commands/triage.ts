@@ -4,7 +4,7 @@ import { print, printJson } from '../output.js';
 import { readJson } from '../read-json.js';
 
 /** Causes and tests that are printed for people. */
-const SHOWN = 5;
+const MOST_CAUSES_PRINTED = 5;
 
 /** `hornblende triage`: from what is seen of a fault to its cause. */
 export function triageCommand(): Command {
@@ -24,12 +24,12 @@ function triageText(r: TriageResult): string {
     triageWords(r),
     '',
     ...r.causes
-      .slice(0, SHOWN)
+      .slice(0, MOST_CAUSES_PRINTED)
       .map(c => `${(100 * c.probability).toFixed(0).padStart(3)} %  ${c.label} (${c.domain})`),
     '',
     ...(r.nextTests.length ? ['What tells the most for its time:'] : ['No test tells any more.']),
     ...r.nextTests
-      .slice(0, SHOWN)
+      .slice(0, MOST_CAUSES_PRINTED)
       .map(t => `  ${t.how} (${t.minutes} min, ${t.informationBits.toFixed(2)} bits; ${t.id})`),
   ].join('\n');
 }

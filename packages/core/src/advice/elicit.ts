@@ -22,11 +22,11 @@ export interface TradeAnswer {
 }
 
 /** A yes means that the gain is worth at least this many times what is given up. */
-const CLEARLY = 1.25;
+const LEAST_WORTH_RATIO = 1.25;
 /** The difference in desirability that is felt at all. */
-const FELT = 0.02;
+const LEAST_DIFFERENCE_FELT = 0.02;
 /** Rounds of projection; a few answers are settled in some, contradictory ones come to rest between. */
-const ROUNDS = 200;
+const PROJECTION_ROUNDS = 200;
 
 /**
  * Paired questions about a ranking, the most telling first: those whose answer moves the first choice's
@@ -61,8 +61,8 @@ function pairQuestions(a: Candidate, b: Candidate): TradeQuestion[] {
       : [];
   });
   const worth = (x: { mine: Criterion; gap: number }): number => Math.abs(x.gap) * x.mine.weight;
-  const wins = weighed.filter(x => x.gap > FELT).sort((x, y) => worth(y) - worth(x));
-  const losses = weighed.filter(x => x.gap < -FELT).sort((x, y) => worth(y) - worth(x));
+  const wins = weighed.filter(x => x.gap > LEAST_DIFFERENCE_FELT).sort((x, y) => worth(y) - worth(x));
+  const losses = weighed.filter(x => x.gap < -LEAST_DIFFERENCE_FELT).sort((x, y) => worth(y) - worth(x));
   return wins
     .flatMap(w => losses.map(l => ({ w, l })))
     .sort((x, y) => worth(y.w) * worth(y.l) - worth(x.w) * worth(x.l))
@@ -99,7 +99,7 @@ export function inferWeights(
       .filter(([, w]) => w > 0)
       .map(([id, w]) => [id, Math.log(w)]),
   );
-  for (let round = 0; round < ROUNDS; round++) {
+  for (let round = 0; round < PROJECTION_ROUNDS; round++) {
     let moved = 0;
     for (const { question: q, answer } of answers) {
       const give = log.get(q.give);
@@ -107,7 +107,7 @@ export function inferWeights(
       if (give === undefined || gain === undefined || q.giveBy <= 0 || q.gainBy <= 0) continue;
       // ln(w_gain·gain / w_give·give): above 0 when the gain is worth more.
       const worth = gain + Math.log(q.gainBy) - give - Math.log(q.giveBy);
-      const margin = Math.log(CLEARLY);
+      const margin = Math.log(LEAST_WORTH_RATIO);
       const wanted =
         answer === 'same' ? 0 : answer === 'yes' ? Math.max(worth, margin) : Math.min(worth, -margin);
       const shift = (wanted - worth) / 2;

@@ -68,18 +68,19 @@ function pointsOf(answers: readonly Pick<DrillAnswer, 'sure' | 'right'>[]): Cali
 }
 
 /** Points that are too few to say anything of how sure one should be. */
-const FEW = 20;
+const FEWEST_ANSWERS = 20;
 /** A mean that is off by this is worth a word. */
-const WORTH_A_WORD = 0.08;
+const LEAST_BIAS_TOLD = 0.08;
 
 /** What a calibration comes to, in a sentence. */
 export function calibrationWords({ answers, overconfidence, brier }: Calibration): string {
   if (answers === 0 || overconfidence === null || brier === null) return 'Nothing answered yet.';
-  if (answers < FEW) return `${answers} answered: from ${FEW} on it says how sure to be.`;
+  if (answers < FEWEST_ANSWERS)
+    return `${answers} answered: from ${FEWEST_ANSWERS} on it says how sure to be.`;
   const score = `Brier score ${brier.toFixed(2)} (nought is perfect, guessing among four about 0.19).`;
-  if (overconfidence > WORTH_A_WORD)
+  if (overconfidence > LEAST_BIAS_TOLD)
     return `Too sure by ${Math.round(100 * overconfidence)} in 100. ${score}`;
-  if (overconfidence < -WORTH_A_WORD)
+  if (overconfidence < -LEAST_BIAS_TOLD)
     return `Better than you think, by ${Math.round(-100 * overconfidence)} in 100. ${score}`;
   return `As sure as you should be. ${score}`;
 }

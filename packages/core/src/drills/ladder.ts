@@ -114,7 +114,7 @@ function fittingOf({ brief, printer }: LadderPart, families: readonly Family[]):
 }
 
 /** Points of difficulty that are worth a word. */
-const WORTH_A_WORD = 0.2;
+const LEAST_DEMAND_TOLD = 0.2;
 
 /** The printer on which a family asks for the least. */
 function easiestOf(
@@ -129,7 +129,7 @@ function easiestOf(
   return {
     printer: best?.id ?? null,
     difficulty: shown.printing.difficulty,
-    asks: shown.printing.asks.filter(a => a.points >= WORTH_A_WORD).map(a => a.label),
+    asks: shown.printing.asks.filter(a => a.points >= LEAST_DEMAND_TOLD).map(a => a.label),
     blocked: best ? '' : (blockOf(shown)?.why ?? 'There is no printer yet.'),
   };
 }
@@ -171,8 +171,10 @@ function nextOf(rungs: readonly Rung[]): Ladder['next'] {
 }
 
 /** Names that are said one by one; of more only how many. */
-const NAMED = 2;
+const MOST_NAMES_SAID = 2;
 
 function listed(names: readonly string[]): string {
-  return names.length <= NAMED ? names.join(' and ') : `${names[0]} and ${names.length - 1} more parts`;
+  return names.length <= MOST_NAMES_SAID
+    ? names.join(' and ')
+    : `${names[0]} and ${names.length - 1} more parts`;
 }

@@ -1,9 +1,9 @@
 import { weld } from './weld.js';
 
 /** Faces that meet at less than this angle make no line in a drawing, as the cosine between their normals. */
-const FLAT = Math.cos((28 * Math.PI) / 180);
+const COS_OF_FLAT_FOLD = Math.cos((28 * Math.PI) / 180);
 /** Lines that a drawing has at the most, the longest first. */
-const MOST = 1600;
+const MOST_EDGES = 1600;
 
 /**
  * The lines that a draughtsman would draw: edges where faces meet at an angle, and those of open rims.
@@ -36,11 +36,11 @@ export function featureEdges(positions: Float32Array): Float32Array {
         continue;
       }
       first.delete(name);
-      if (cosine(positions, 3 * other, 3 * t) < FLAT) add(a, b);
+      if (cosine(positions, 3 * other, 3 * t) < COS_OF_FLAT_FOLD) add(a, b);
     }
   // What is left has one face only: the rim of a hole.
   for (const name of first.keys()) add(Math.floor(name / vertexCount), name % vertexCount);
-  const kept = lines.sort((x, y) => y.length - x.length).slice(0, MOST);
+  const kept = lines.sort((x, y) => y.length - x.length).slice(0, MOST_EDGES);
   const out = new Float32Array(6 * kept.length);
   for (const [i, { a, b }] of kept.entries()) {
     out.set(positions.subarray(3 * cornerOf[a]!, 3 * cornerOf[a]! + 3), 6 * i);

@@ -13,7 +13,7 @@ export interface MarkedPlace {
 }
 
 /** How many places of one kind are told. */
-const MOST = 12;
+const MOST_PLACES = 12;
 /** Thin walls closer than this are one place, as a share of the shape's size. */
 const NEAR_SHARE = 0.12;
 
@@ -45,14 +45,14 @@ export function markedPlaces(
       .map((w): MarkedPlace => ({ kind: 'thin', atMm: from(turned(turn, w.atMm)), figure: w.thickMm })),
     nearMm,
   );
-  return [...corners.slice(0, MOST), ...hanging.slice(0, MOST), ...thin];
+  return [...corners.slice(0, MOST_PLACES), ...hanging.slice(0, MOST_PLACES), ...thin];
 }
 
 /** The first of places that lie near each other, as many as are told. */
 function apart(places: readonly MarkedPlace[], nearMm: number): MarkedPlace[] {
   const kept: MarkedPlace[] = [];
   for (const p of places) {
-    if (kept.length === MOST) break;
+    if (kept.length === MOST_PLACES) break;
     if (kept.every(k => distance(k.atMm, p.atMm) > nearMm)) kept.push(p);
   }
   return kept;

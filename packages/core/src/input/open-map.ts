@@ -7,7 +7,7 @@ export interface EntryRule {
 }
 
 /** Longest name that an entry may have. */
-const LONGEST = 60;
+const LONGEST_KEY = 60;
 
 const isNumber = (v: unknown, min: number, max: number): boolean =>
   typeof v === 'number' && Number.isFinite(v) && v >= min && v <= max;
@@ -42,8 +42,8 @@ export function openMapProblem(value: unknown, rule: EntryRule, most: number): s
   const entries = Object.entries(value);
   if (entries.length > most) return `must have at most ${most} entries`;
   for (const [name, entry] of entries) {
-    if (!name.trim() || name.length > LONGEST)
-      return `"${name.slice(0, LONGEST)}" must be a name of 1 to ${LONGEST} characters`;
+    if (!name.trim() || name.length > LONGEST_KEY)
+      return `"${name.slice(0, LONGEST_KEY)}" must be a name of 1 to ${LONGEST_KEY} characters`;
     if (!rule.holds(entry)) return `"${name}" ${rule.must}`;
   }
   return null;

@@ -9,7 +9,7 @@ import { columnUnit, gradeNumber, unitAfter } from './grade-number.js';
 import { unguarded } from '../lib/formula-guard.js';
 
 /** Columns that a problem names. */
-const NAMED = 12;
+const MOST_COLUMNS_NAMED = 12;
 
 const delimiters = [',', ';', '\t', '|'];
 
@@ -34,7 +34,7 @@ export function fromCsv(text: string, progress: Progress): GradeTable {
         ? `has one column only ("${head.slice(0, 60)}"): the fields must be separated by a comma, a ` +
             'semicolon, a tab or a bar'
         : `lacks the column${missing.length > 1 ? 's' : ''} ${missing.join(' and ')}; it has ` +
-            `${columns.slice(0, NAMED).join(', ')}`,
+            `${columns.slice(0, MOST_COLUMNS_NAMED).join(', ')}`,
     );
   }
   const twice = columns.find((c, i) => c && columns.indexOf(c) !== i);
@@ -44,7 +44,7 @@ export function fromCsv(text: string, progress: Progress): GradeTable {
   if (unknown.length && !telling.length)
     return failed(
       `has no column of values that is known here, only ${columns.filter(isColumn).join(', ')}; not known: ` +
-        `${unknown.slice(0, NAMED).join(', ')}`,
+        `${unknown.slice(0, MOST_COLUMNS_NAMED).join(', ')}`,
     );
   const notes = unknown.length
     ? [`Columns that are not known here are left out: ${unknown.join(', ')}.`]

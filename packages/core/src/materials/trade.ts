@@ -13,7 +13,7 @@ export interface TradeLine {
 }
 
 /** Changes smaller than this share of the base are not worth a line. */
-const WORTH = 0.07;
+const LEAST_CHANGE_TOLD = 0.07;
 
 /**
  * The filler's trade: what was gained and what given up against the base, the largest first; empty for an
@@ -33,7 +33,7 @@ export function fillerTrade(f: Family): TradeLine[] {
       : from > 0 && to > 0
         ? Math.abs(Math.log(to / from))
         : Math.abs(to - from);
-    if (size < WORTH) return [];
+    if (size < LEAST_CHANGE_TOLD) return [];
     const better = helps(name);
     return [
       {

@@ -75,7 +75,7 @@ const BELIEFS = { shrinkPct: 0.4, outside: { mean: 0, sd: 0.15 }, hole: { mean: 
 const SCATTER = { mm: 0.05, readings: 2 };
 /** Residuals over this many scatters are outliers; over this many they count for less (Huber 1964). */
 const LIMITS = { outlier: 3, full: 1.5 };
-const ROUNDS = 12;
+const FIT_ROUNDS = 12;
 
 /**
  * A machine's shrinkage and offsets by sizes measured on it. Outside: m − n = −s·n + o; hole: m − n = −s·n − h; height:
@@ -95,7 +95,7 @@ export function accuracyGauge({ sizes, shrinkPct }: AccuracyGaugeInput): Accurac
   let found = fit();
   let residuals = rows.map(r => r.y - valueAt(r.x, found));
   const dof = SCATTER.readings + Math.max(0, rows.length - fittedOf(sizes));
-  for (let round = 0; round < ROUNDS && rows.length; round++) {
+  for (let round = 0; round < FIT_ROUNDS && rows.length; round++) {
     const sum = residuals.reduce((s, r, i) => s + weights[i]! * r * r, 0);
     scatter = Math.sqrt((SCATTER.readings * SCATTER.mm ** 2 + sum) / dof);
     weights = residuals.map(r => Math.min(1, (LIMITS.full * scatter) / Math.max(1e-9, Math.abs(r))));

@@ -56,7 +56,7 @@ const BOTH = 1.8;
 const LIMITS = { outlier: 3, full: 1.5 };
 /** What those weights leave of a normal scatter's square, E[min(1, 1.5/|z|)·z²]. */
 const WEIGHTED = 0.8665;
-const ROUNDS = 12;
+const FIT_ROUNDS = 12;
 
 /**
  * A machine's scale by its own bars: ln(measured/predicted) = ln s + (k − 0.3)·ln(φ/0.3), least squares with normal
@@ -74,7 +74,7 @@ export function warpCalibrate(bars: readonly MeasuredBar[]): WarpCalibrateResult
   let weights = rows.map(() => 1);
   let fit = solved(rows, weights, SCATTER.ln, fitsExponent);
   let scatter = SCATTER.ln;
-  for (let round = 0; round < ROUNDS && rows.length; round++) {
+  for (let round = 0; round < FIT_ROUNDS && rows.length; round++) {
     const residuals = fromMiddle(rows, fit.b);
     const sum = residuals.reduce((s, r, i) => s + weights[i]! * r * r, 0) / (round ? WEIGHTED : 1);
     const free = Math.max(0, rows.length - (fitsExponent ? 2 : 1));

@@ -109,12 +109,12 @@ export function asksOf(f: Family, p: Printer | null): Ask[] {
 export const bakingAsk: Ask = { label: 'baking, and allowing for its shrinkage', points: 6 };
 
 /** Points under which an ask is an ordinary part of printing and not worth a word. */
-const WORTH_A_WORD = 0.25;
+const LEAST_DEMAND_TOLD = 0.25;
 
 /** What a family asks of any printer beyond the ordinary, in words. */
 export function demands(f: Family): string[] {
   return asksOf(f, null)
-    .filter(a => a.points > WORTH_A_WORD)
+    .filter(a => a.points > LEAST_DEMAND_TOLD)
     .map(a => a.label);
 }
 

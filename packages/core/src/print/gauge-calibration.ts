@@ -63,7 +63,7 @@ function gaugesFitted(gauges: readonly Gauge[], family: Family): GaugeCalibratio
 /** Millimetres in an inch. */
 const INCH_MM = 25.4;
 /** A print is never further off than this share of a size, or this much. */
-const FAR = { share: 0.05, mm: 0.8 };
+const IMPLAUSIBLE_DEVIATION = { share: 0.05, mm: 0.8 };
 /** Readings of one place are never further apart, mm. */
 const SPREAD_MM = 0.3;
 
@@ -71,7 +71,8 @@ const SPREAD_MM = 0.3;
 export function gaugeDoubts({ kind, nominalMm, measuredMm }: GaugeSize): string[] {
   const off = meanOf(measuredMm) - nominalMm;
   const doubts: string[] = [];
-  const far = (mm: number): boolean => Math.abs(mm) > Math.max(FAR.mm, FAR.share * nominalMm);
+  const far = (mm: number): boolean =>
+    Math.abs(mm) > Math.max(IMPLAUSIBLE_DEVIATION.mm, IMPLAUSIBLE_DEVIATION.share * nominalMm);
   if (far(off))
     doubts.push(
       far(meanOf(measuredMm) * INCH_MM - nominalMm)

@@ -69,7 +69,7 @@ export interface CardOptions {
 }
 
 /** Factors of the success that are worth a word. */
-const WORTH_A_WORD = 0.98;
+const FACTOR_TOLD_UNDER = 0.98;
 
 /** Writes the print card of a brief in one filament. */
 export function printCard(brief: Brief, o: CardOptions): PrintCard {
@@ -96,7 +96,7 @@ export function printCard(brief: Brief, o: CardOptions): PrintCard {
     quantity: brief.quantity,
     success,
     ...recordOf(printer, candidate),
-    doubts: factors.filter(f => f.factor < WORTH_A_WORD).sort((a, b) => a.factor - b.factor),
+    doubts: factors.filter(f => f.factor < FACTOR_TOLD_UNDER).sort((a, b) => a.factor - b.factor),
     small: smallPrint(ground),
     lessons: [...(o.lessons ?? [])],
     cautions: candidate.cautions,

@@ -45,4 +45,4 @@ export const clampLimits = { fail: 0.3, comfortable: 0.5 };
  * How far beyond what a gate calls comfortable a desirability still grows: a little room over the gate is
  * worth something, a surplus nothing.
  */
-export const ROOM = 1.5;
+export const ROOM_OVER_GATE = 1.5;

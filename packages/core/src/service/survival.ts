@@ -133,7 +133,7 @@ function tells(r: ServiceRecord, at: number): boolean {
 }
 
 /** Parts under which a share is only a hint. */
-const FEW = 5;
+const HINT_UNDER_PARTS = 5;
 
 /** `service.survival`: what parts in service tell. */
 export const serviceSurvivalModel = model({
@@ -158,7 +158,7 @@ export const serviceSurvivalModel = model({
       ]);
     const r = serviceSurvival(i);
     const warnings: string[] = [];
-    if (r.parts < FEW) warnings.push(`Of ${r.parts} parts: a hint, no more.`);
+    if (r.parts < HINT_UNDER_PARTS) warnings.push(`Of ${r.parts} parts: a hint, no more.`);
     if (r.failures && !r.weibull) warnings.push('Too few failures for a distribution.');
     if (i.records.some(rec => isFailure(rec) && rec.soundYears !== null))
       warnings.push('Failures found between two looks stand in the middle of them on the curve.');

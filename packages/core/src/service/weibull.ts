@@ -70,13 +70,15 @@ export function fitWeibull(times: readonly WeibullTime[]): WeibullFit | null {
 }
 
 /** Parts from which on times are taken to four days: no more than their looks tell. */
-const MANY = 500;
+const COARSE_FROM_PARTS = 500;
 const GRAIN_YEARS = 0.01;
 
 /** Times with how many share each, so that thousands of parts cost no more than their different times. */
 function counted(times: readonly WeibullTime[]): CountedTime[] {
   const rounded = (years: number): number =>
-    times.length < MANY ? years : Math.max(GRAIN_YEARS, Math.round(years / GRAIN_YEARS) * GRAIN_YEARS);
+    times.length < COARSE_FROM_PARTS
+      ? years
+      : Math.max(GRAIN_YEARS, Math.round(years / GRAIN_YEARS) * GRAIN_YEARS);
   const byTime = new Map<string, CountedTime>();
   for (const t of times) {
     const years = rounded(t.years);

@@ -175,7 +175,7 @@ function ofFamily(_: FaultContext, family: Family | null): ContextFactor[] {
 }
 
 /** Lengths on the plate that count as long and as short, mm. */
-const LONG = { from: 110, short: 60 };
+const PART_LENGTHS_MM = { from: 110, short: 60 };
 
 function cornerFactor(corners: number): ContextFactor {
   if (corners === 0) return f('sharp-corners', 0.06, 'no sharp corner');
@@ -187,8 +187,8 @@ function cornerFactor(corners: number): ContextFactor {
 }
 function lengthFactors(lengthMm: number): ContextFactor[] {
   const why = `${lengthMm} mm long`;
-  if (lengthMm >= LONG.from) return [f('wide-flat-base', 2.2, why), f('no-brim', 1.3, why)];
-  return [f('wide-flat-base', lengthMm < LONG.short ? 0.12 : 0.7, why), f('no-brim', 0.8, why)];
+  if (lengthMm >= PART_LENGTHS_MM.from) return [f('wide-flat-base', 2.2, why), f('no-brim', 1.3, why)];
+  return [f('wide-flat-base', lengthMm < PART_LENGTHS_MM.short ? 0.12 : 0.7, why), f('no-brim', 0.8, why)];
 }
 
 function ofPart({ part, printer }: FaultContext): ContextFactor[] {

@@ -43,7 +43,7 @@ export interface TriageResult {
 }
 
 /** A cause as likely as this is told. */
-const TOLD = 0.9;
+const TOLD_AT_PROBABILITY = 0.9;
 /** A test that tells less than this, bits, tells nothing. */
 const LEAST_BITS = 0.02;
 /** Faults that the knowledge's own priors are worth against a workshop's record. */
@@ -116,7 +116,7 @@ export function triageRank(fault: Fault): TriageResult {
     }))
     .sort((a, b) => b.probability - a.probability || a.id.localeCompare(b.id));
   const nextTests = telling(fault, probabilities);
-  const isTold = ranked[0]!.probability >= TOLD;
+  const isTold = ranked[0]!.probability >= TOLD_AT_PROBABILITY;
   return {
     causes: ranked,
     nextTests,
@@ -185,7 +185,7 @@ function sum(list: readonly number[]): number {
 }
 
 /** Causes whose working is shown. */
-const SHOWN = 6;
+const MOST_CAUSES_WORKED = 6;
 
 /** `triage.rank`: from what is seen to the cause, by the cheapest telling test. */
 export const triageRankModel = model({
@@ -208,9 +208,9 @@ export const triageRankModel = model({
       result,
       warnings,
       steps: [
-        ...priorSteps(fault, result.causes.slice(0, SHOWN)),
+        ...priorSteps(fault, result.causes.slice(0, MOST_CAUSES_WORKED)),
         ...result.causes
-          .slice(0, SHOWN)
+          .slice(0, MOST_CAUSES_WORKED)
           .map(c =>
             step(c.id, 'P(c)·Π P(s|c)·k / Σ', c.for.join('; ') || 'nothing speaks for it', c.probability, ''),
           ),

@@ -107,7 +107,7 @@ export const benchCriteria: readonly BenchCriterion[] = [
 const ON_DEMAND = new Set(['stress']);
 
 /** A criterion is worth measuring from this share of the heaviest on. */
-const WORTH = 0.2;
+const LEAST_WEIGHT_SHARE = 0.2;
 
 /** Degrees over what it must bear, times the comfortable margin, at which it is enough. */
 const ENOUGH_MARGINS = 2;
@@ -166,7 +166,7 @@ export function criteriaFor(
   const limits = askedLimits(asks);
   return benchCriteria.flatMap(({ tells, how: _, ...criterion }) => {
     const weight = Math.max(0, ...tells.map(id => weights[id] ?? 0));
-    return weight > 0 && weight >= WORTH * most && !ON_DEMAND.has(criterion.id)
+    return weight > 0 && weight >= LEAST_WEIGHT_SHARE * most && !ON_DEMAND.has(criterion.id)
       ? [{ ...criterion, ...limits[criterion.id], weight: Math.min(5, weight) }]
       : [];
   });
@@ -185,7 +185,7 @@ export function untoldBy(
   );
   const most = Math.max(...Object.values(weights), 0);
   return (Object.entries(weights) as [CriterionId, number][])
-    .filter(([id, weight]) => weight > 0 && weight >= WORTH * most && !told.has(id))
+    .filter(([id, weight]) => weight > 0 && weight >= LEAST_WEIGHT_SHARE * most && !told.has(id))
     .sort((a, b) => b[1] - a[1])
     .map(([id]) => id);
 }

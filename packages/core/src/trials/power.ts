@@ -38,7 +38,7 @@ export interface TrialPowerResult {
 /** A plan is good enough that tells a difference four times in five. */
 export const POWER_WANTED = 0.8;
 /** Prints of each that anybody makes at the most. */
-const MOST = 30;
+const MOST_REPLICATES = 30;
 
 /** Chance that so many prints of each tell a difference, by simulation and Student's test of two means at 5 %. */
 export function powerOf(
@@ -75,7 +75,7 @@ export function trialPower(i: TrialPowerInput): TrialPowerResult {
     return { replicates: i.replicates, power: powerOf(i, i.replicates), outOfReach: false };
   // More prints never tell less: the least that is enough, by halving.
   let low = 2;
-  let high = MOST;
+  let high = MOST_REPLICATES;
   if (powerOf(i, high) < POWER_WANTED) return { replicates: high, power: powerOf(i, high), outOfReach: true };
   while (low < high) {
     const n = Math.floor((low + high) / 2);
@@ -96,7 +96,9 @@ export const trialPowerModel = model({
     const r = trialPower(i);
     return {
       result: r,
-      warnings: r.outOfReach ? [`Not even ${MOST} of each tell so small a difference: measure closer.`] : [],
+      warnings: r.outOfReach
+        ? [`Not even ${MOST_REPLICATES} of each tell so small a difference: measure closer.`]
+        : [],
       steps: [
         step('δ/s', 'difference/sd', `${sig(i.difference)}/${sig(i.sd)}`, i.difference / i.sd, ''),
         step('power', 'told/runs', `${r.replicates} of each, ${i.runs} trials`, r.power, ''),

@@ -68,7 +68,7 @@ function rounded(m: number): number {
 }
 
 /** Falls from which on a median is worth something. */
-const ENOUGH = 10;
+const ENOUGH_FALLS = 10;
 
 /** `trial.staircase`: falls from rising and falling heights. */
 export const trialStaircaseModel = model({
@@ -83,7 +83,8 @@ export const trialStaircaseModel = model({
     const warnings: string[] = [];
     if (r.medianM === null) warnings.push('It takes one that held and one that broke.');
     else {
-      if (i.falls.length < ENOUGH) warnings.push(`Of fewer than ${ENOUGH} falls the median is a hint.`);
+      if (i.falls.length < ENOUGH_FALLS)
+        warnings.push(`Of fewer than ${ENOUGH_FALLS} falls the median is a hint.`);
       if (r.sdM === null)
         warnings.push('The falls lie too close for their scatter: the error takes the step for it.');
     }

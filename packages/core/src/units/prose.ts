@@ -30,14 +30,16 @@ export function inSystem(value: number, unit: string, system: UnitSystem): { val
 }
 
 /** Figures, and decimals beyond those of a measure, that a sentence tells of a number. */
-const TOLD = { figures: 3, decimals: 1 };
+const PROSE_PRECISION = { figures: 3, decimals: 1 };
 
 /** A number of a sentence in the reader's unit: as fine as fields tell it, and one decimal finer. */
 function said(value: number, unit: string, system: UnitSystem): string {
   const measure = measureOf[unit];
   const shown = inSystem(value, unit, system).value;
-  const decimals = measure ? dimensions[measure].usDigits + TOLD.decimals : TOLD.figures;
-  return sig(Number(shown.toFixed(decimals)), TOLD.figures);
+  const decimals = measure
+    ? dimensions[measure].usDigits + PROSE_PRECISION.decimals
+    : PROSE_PRECISION.figures;
+  return sig(Number(shown.toFixed(decimals)), PROSE_PRECISION.figures);
 }
 
 /** The stored value of a number that was typed in the reader's unit. */

@@ -5,7 +5,7 @@ import type { Spool } from './spool.js';
 import { DAY_MS } from '../lib/physical-constants.js';
 
 /** A scale, a reel and a label may disagree by this share of the filament on a new spool. */
-const SLACK = 0.1;
+const WEIGHING_TOLERANCE = 0.1;
 
 /**
  * What of a spool's ledger cannot be: more on it than it ever held, more printed than was on it, an entry of a day
@@ -14,7 +14,7 @@ const SLACK = 0.1;
  * @param now the moment of writing, ISO 8601
  */
 export function ledgerProblems(spool: Spool, family: Family | null, now: string): Problem[] {
-  const most = spool.netG * (1 + SLACK);
+  const most = spool.netG * (1 + WEIGHING_TOLERANCE);
   const problems: Problem[] = [];
   const refuse = (field: string, value: unknown, message: string): void => {
     problems.push({ field, value, message });
@@ -37,7 +37,7 @@ export function ledgerProblems(spool: Spool, family: Family | null, now: string)
       left = e.grams;
     }
     if (e.kind === 'printed' && e.grams !== null) {
-      if (e.grams > left + SLACK * spool.netG)
+      if (e.grams > left + WEIGHING_TOLERANCE * spool.netG)
         refuse(`${at}.grams`, e.grams, `must not be over what was left on it, ${sig(Math.max(0, left))} g`);
       left -= e.grams;
     }

@@ -4,7 +4,7 @@ import { dirname, join } from 'node:path';
 /** The folder of what takes imports back, beside the database. */
 const FOLDER = 'undo';
 /** How many of the newest stay. */
-const KEPT = 5;
+const UNDO_FILES_KEPT = 5;
 
 function folderOf(databaseFile: string): string {
   return join(dirname(databaseFile), FOLDER);
@@ -22,5 +22,5 @@ export function thinOutUndo(databaseFile: string): void {
   const files = readdirSync(folder)
     .map(name => join(folder, name))
     .sort((a, b) => statSync(b).mtimeMs - statSync(a).mtimeMs);
-  for (const file of files.slice(KEPT)) rmSync(file, { force: true });
+  for (const file of files.slice(UNDO_FILES_KEPT)) rmSync(file, { force: true });
 }

@@ -2,7 +2,7 @@ import { utcDay, utcMonday } from 'd3-time';
 import type { BackupSummary } from '@hornblende/core';
 
 /** How many daily backups stay one a day, and how many one a week. */
-const KEPT = { daily: 7, weekly: 4 };
+const BACKUPS_KEPT = { daily: 7, weekly: 4 };
 /** How many of those made on demand or before a migration stay. */
 const OTHERS = 10;
 
@@ -15,8 +15,8 @@ export function toPrune(list: readonly BackupSummary[]): BackupSummary[] {
   const daily = list.filter(b => b.kind === 'daily');
   const others = list.filter(b => b.kind !== 'daily');
   const kept = new Set([
-    ...newestOfEach(daily, b => utcDay.floor(new Date(b.at)).getTime(), KEPT.daily),
-    ...newestOfEach(daily, b => utcMonday.floor(new Date(b.at)).getTime(), KEPT.weekly),
+    ...newestOfEach(daily, b => utcDay.floor(new Date(b.at)).getTime(), BACKUPS_KEPT.daily),
+    ...newestOfEach(daily, b => utcMonday.floor(new Date(b.at)).getTime(), BACKUPS_KEPT.weekly),
     ...others.slice(0, OTHERS),
   ]);
   return list.filter(b => !kept.has(b));

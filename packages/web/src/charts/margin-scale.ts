@@ -9,7 +9,7 @@ export interface MarginScale {
 }
 
 /** Values that span more than this many times themselves are shown by ratios. */
-const WIDE = 30;
+const LOG_FROM_RATIO = 30;
 /** Room beyond the values, as a share of their span: at the lower end, and at the upper one. */
 const PAD = 0.06;
 const PAD_HIGH = 0.13;
@@ -19,7 +19,7 @@ const TICKS = 6;
 export function marginScale(values: readonly number[], width: number): MarginScale {
   const min = Math.min(...values);
   const max = Math.max(...values);
-  const log = min > 0 && max / min > WIDE;
+  const log = min > 0 && max / min > LOG_FROM_RATIO;
   if (log) {
     const span = Math.log(max / min);
     const domain = [min * Math.exp(-PAD * span), max * Math.exp(PAD_HIGH * span)];

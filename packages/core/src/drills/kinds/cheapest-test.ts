@@ -10,7 +10,7 @@ import { shuffledOptions } from '../options.js';
 
 const drilled = ['pla', 'petg', 'abs', 'asa', 'pa6', 'tpu-95a', 'pc'];
 /** How many times as much the best must tell a minute as the next of the options. */
-const CLEARLY = 1.5;
+const CLEAR_RATIO = 1.5;
 const WRONG_ANSWERS = 3;
 
 /** A fault: which test tells the most for its time? */
@@ -31,7 +31,7 @@ export const cheapestTest: DrillMaker = {
     const { nextTests, causes: ranked } = triageRank(fault);
     const [best] = nextTests;
     if (!best) return null;
-    const behind = nextTests.filter(t => t.bitsPerMinute * CLEARLY <= best.bitsPerMinute);
+    const behind = nextTests.filter(t => t.bitsPerMinute * CLEAR_RATIO <= best.bitsPerMinute);
     if (behind.length < WRONG_ANSWERS) return null;
     // Those next behind it are the ones that might be taken for it.
     const wrong = ask.shuffled(behind.slice(0, WRONG_ANSWERS + 3)).slice(0, WRONG_ANSWERS);
@@ -48,7 +48,7 @@ export const cheapestTest: DrillMaker = {
       why:
         `It may be ${likely.join(', ')}. That test tells ${sig(best.informationBits, 2)} bits in ` +
         `${minutes(best.minutes)}; the next of these ${sig(off, 2)} times less a minute.`,
-      margin: { what: 'times as much a minute as the next', off, tolerance: CLEARLY, unit: '×' },
+      margin: { what: 'times as much a minute as the next', off, tolerance: CLEAR_RATIO, unit: '×' },
       refs: [{ model: 'triage.rank', inputs: JSON.parse(JSON.stringify(fault)) as object }],
       lab: 'fix',
     };

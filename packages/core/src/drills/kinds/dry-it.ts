@@ -21,7 +21,7 @@ const drilled = [
   'pa6-cf',
 ];
 /** How far the water must lie from the limit, as a share of it. */
-const CLEARLY = 0.3;
+const CLEAR_SHARE = 0.3;
 
 const opened = [
   { hours: 2, said: 'two hours' },
@@ -42,7 +42,7 @@ export const dryIt: DrillMaker = {
     const waterPct = waterAfterPct(family, 0, rhPct, STANDARD_ROOM_C, stood.hours);
     const v = moistureVerdict(family, waterPct, rhPct);
     const off = Math.abs(waterPct / v.limitPct - 1);
-    if (off < CLEARLY) return null;
+    if (off < CLEAR_SHARE) return null;
     if (v.state === 'dry it first' && v.dryC === null) return null;
     const spoilsC = Math.round((typical(family, 'spoolLimitC') + 20) / 5) * 5;
     const safeC = Math.round(v.dryC ?? Math.min(typical(family, 'dryC'), typical(family, 'spoolLimitC') - 3));
@@ -65,7 +65,12 @@ export const dryIt: DrillMaker = {
       why:
         `${v.advice} In that air it would end at ${sig(equilibriumWaterPct(family, rhPct), 2)} %. ` +
         `Its spool softens at ${sig(typical(family, 'spoolLimitC'), 3)} °C.`,
-      margin: { what: 'its water is off the limit by', off: 100 * off, tolerance: 100 * CLEARLY, unit: '%' },
+      margin: {
+        what: 'its water is off the limit by',
+        off: 100 * off,
+        tolerance: 100 * CLEAR_SHARE,
+        unit: '%',
+      },
       refs: [{ model: 'spool.moisture', inputs: { family: family.key, rhPct, hoursOpen: stood.hours } }],
       lab: 'shelf',
     };

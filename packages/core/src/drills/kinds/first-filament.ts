@@ -25,7 +25,7 @@ const known = [
 /** What of them is most people's first thought. */
 const favourites = ['pla', 'petg', 'asa'];
 /** How far the next must lie behind: in score, and in print difficulty. */
-const CLEARLY = { score: 0.04, difficulty: 0.4 };
+const CLEAR_LEAD = { score: 0.04, difficulty: 0.4 };
 const OPTIONS = 4;
 
 const names: Record<School, string> = {
@@ -40,8 +40,8 @@ function lead(first: Candidate, other: Candidate, school: School): number | null
   if (first.standing !== other.standing) return 1;
   const gap =
     school === 'step-up'
-      ? (other.printing.difficulty - first.printing.difficulty) / CLEARLY.difficulty
-      : (first.score - other.score) / CLEARLY.score;
+      ? (other.printing.difficulty - first.printing.difficulty) / CLEAR_LEAD.difficulty
+      : (first.score - other.score) / CLEAR_LEAD.score;
   return gap >= 1 ? gap : null;
 }
 

@@ -20,7 +20,7 @@ const drilled = [
   'pet-cf',
 ];
 /** How far a gate must be missed, as a share of what it needs. */
-const CLEARLY = 0.06;
+const CLEAR_SHARE = 0.06;
 const WRONG_ANSWERS = 3;
 /** Most that fails by one requirement alone fails by strength: of that, so much is left out. */
 const OFTEN_STRENGTH = 0.4;
@@ -44,7 +44,7 @@ export const firstGate: DrillMaker = {
     if (!only || failed.length > 1) return null;
     if (only.id === 'strength' && ask.share() < OFTEN_STRENGTH) return null;
     const off = missedBy(only);
-    if (off === null || off < CLEARLY) return null;
+    if (off === null || off < CLEAR_SHARE) return null;
     // A gate that is passed by a hair is no clear answer either.
     const passed = candidate.gates.filter(g => g.verdict === 'pass' && !g.id.startsWith('printability'));
     const labels = [...new Set(passed.map(g => gateLabel(g.id)))].filter(l => l !== gateLabel(only.id));
@@ -54,7 +54,7 @@ export const firstGate: DrillMaker = {
       given: scene.given,
       ...shuffledOptions(ask, gateLabel(only.id), ask.shuffled(labels).slice(0, WRONG_ANSWERS)),
       why: `${gateLabel(only.id)}: ${gateNumbers(only)}. ${only.why}${only.rescue ? ` It ${only.rescue}.` : ''}`,
-      margin: { what: 'it is missed by', off: 100 * off, tolerance: 100 * CLEARLY, unit: '%' },
+      margin: { what: 'it is missed by', off: 100 * off, tolerance: 100 * CLEAR_SHARE, unit: '%' },
       refs: only.working ? [only.working] : [{ model: 'score.rank', inputs: { brief: scene.brief } }],
       lab: 'rank',
     };

@@ -4,7 +4,7 @@ import type { DrillMaker } from '../kind.js';
 import type { Asker } from '../asker.js';
 
 /** How far the lesser gain must lie behind the greater, as a share of it. */
-const CLEARLY = 0.25;
+const CLEAR_SHARE = 0.25;
 
 type Section = ReturnType<typeof printedSection>;
 
@@ -42,7 +42,7 @@ export const wallsOrInfill: DrillMaker = {
       printedSection(Object.assign(new SectionPrintedInput(), inputs));
     const gains = ways.map(w => asked.gain(of(before), of(w.inputs)));
     const off = Math.abs(gains[0]! - gains[1]!) / Math.max(...gains);
-    if (off < CLEARLY) return null;
+    if (off < CLEAR_SHARE) return null;
     const right = gains[0]! > gains[1]! ? 0 : 1;
     const percent = (g: number): string => `${sig(100 * g, 2)} %`;
     return {
@@ -57,7 +57,7 @@ export const wallsOrInfill: DrillMaker = {
       why:
         `Two walls more add ${percent(gains[0]!)} ${asked.said}, twice the infill ${percent(gains[1]!)}: what lies ` +
         'far from the middle carries, what lies inside holds it apart.',
-      margin: { what: 'the lesser is behind by', off: 100 * off, tolerance: 100 * CLEARLY, unit: '%' },
+      margin: { what: 'the lesser is behind by', off: 100 * off, tolerance: 100 * CLEAR_SHARE, unit: '%' },
       refs: [before, ...ways.map(w => w.inputs)].map(inputs => ({ model: 'section.printed', inputs })),
       lab: 'card',
     };

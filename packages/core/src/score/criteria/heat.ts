@@ -1,4 +1,4 @@
-import { heatComfortK, ROOM } from '../comfort.js';
+import { heatComfortK, ROOM_OVER_GATE } from '../comfort.js';
 import type { CriterionRule } from './criterion.js';
 
 /** Heat: kelvins between the hottest the part gets and what the candidate bears. */
@@ -16,7 +16,7 @@ export const heatCriterion: CriterionRule = {
     value: assessment.allowableC - ctx.conditions.partMaxC,
     unit: 'K',
     unacceptable: 0,
-    comfortable: ROOM * heatComfortK[ctx.brief.ifItFails],
+    comfortable: ROOM_OVER_GATE * heatComfortK[ctx.brief.ifItFails],
     working: { model: 'heat.allowable', inputs: assessment.heatInput },
   }),
 };

@@ -7,7 +7,7 @@ import type { CriterionRule } from './criterion.js';
 const LIGHT = 0.75;
 const HEAVY = 2;
 /** Share of a limit under which mass is at ease. */
-const EASE = 0.85;
+const COMFORTABLE_SHARE_OF_LIMIT = 0.85;
 /** How far off a wanted mass is as good as none, and how far is too far, as shares of it. */
 const OFF_TARGET = { comfortable: 0.05, unacceptable: 0.4 };
 
@@ -43,7 +43,7 @@ export const massCriterion: CriterionRule = {
       value: economics.massG,
       unit: 'g',
       unacceptable: brief.maxMassG ?? HEAVY * plainG,
-      comfortable: brief.maxMassG === null ? LIGHT * plainG : EASE * brief.maxMassG,
+      comfortable: brief.maxMassG === null ? LIGHT * plainG : COMFORTABLE_SHARE_OF_LIMIT * brief.maxMassG,
       log: true,
       working,
     };

@@ -9,7 +9,7 @@ import { isWanted } from '../wanted.js';
 import type { Task } from '../task.js';
 
 /** Problems told of one refused import. */
-const TOLD = 50;
+const MOST_PROBLEMS_LISTED = 50;
 /** Rows of one import. */
 const MOST_ROWS = 20_000;
 
@@ -67,7 +67,7 @@ function readItems(body: unknown): ImportItem[] {
   const problems: Problem[] = [];
   const seen = new Set<string>();
   for (const [i, entry] of (list as unknown[]).entries()) {
-    if (problems.length >= TOLD) break;
+    if (problems.length >= MOST_PROBLEMS_LISTED) break;
     try {
       const item = readItem(`grades[${i}]`, entry);
       if (seen.has(item.grade.key))
@@ -79,7 +79,7 @@ function readItems(body: unknown): ImportItem[] {
       problems.push(...e.problems);
     }
   }
-  if (problems.length) throw new InputError(problems.slice(0, TOLD));
+  if (problems.length) throw new InputError(problems.slice(0, MOST_PROBLEMS_LISTED));
   if (!items.length) throw bad('grades', [], 'must hold at least one grade');
   return items;
 }

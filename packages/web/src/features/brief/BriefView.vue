@@ -17,7 +17,7 @@ import VersionsDialog from './VersionsDialog.vue';
 /** A brief is a few kilobytes; what is larger is something else, bytes. */
 const LARGEST = 1_000_000;
 /** Problems of one refused file that are told. */
-const TOLD = 12;
+const MOST_PROBLEMS_LISTED = 12;
 
 const draft = useDraft();
 const { ranking } = useRanking();
@@ -41,7 +41,7 @@ async function read(chosen: File): Promise<void> {
   } catch (e) {
     Modal.error({
       title: `${chosen.name} is not a brief that can be used`,
-      content: whatIsWrong(e).slice(0, TOLD).join('\n'),
+      content: whatIsWrong(e).slice(0, MOST_PROBLEMS_LISTED).join('\n'),
       okText: 'Leave the brief as it is',
     });
   }

@@ -16,7 +16,7 @@ const busy = ref('');
 const problems = ref<string[]>([]);
 const notes = ref<string[]>([]);
 const LIMIT_MB = 20;
-const TOLD = 8;
+const MOST_PROBLEMS_LISTED = 8;
 onMounted(() => void weathers.load().catch(() => undefined));
 
 const options = computed(() => [
@@ -81,8 +81,10 @@ function cancel(): void {
       Reading {{ busy }}… <Button type="text" size="small" @click="cancel">Cancel</Button>
     </p>
     <ul v-if="problems.length" class="out small" role="alert" data-testid="weather-problems">
-      <li v-for="p in problems.slice(0, TOLD)" :key="p">{{ p }}</li>
-      <li v-if="problems.length > TOLD">and {{ problems.length - TOLD }} more</li>
+      <li v-for="p in problems.slice(0, MOST_PROBLEMS_LISTED)" :key="p">{{ p }}</li>
+      <li v-if="problems.length > MOST_PROBLEMS_LISTED">
+        and {{ problems.length - MOST_PROBLEMS_LISTED }} more
+      </li>
     </ul>
     <p v-for="n in notes" :key="n" class="soft small">{{ n }}</p>
   </div>

@@ -75,7 +75,7 @@ function pick(e: ECElementEvent): void {
   chosen.value = (e.data as { point?: SettingsPoint } | null)?.point ?? null;
 }
 /** What is saved must be worth slicing it anew, as a share of the part's mass. */
-const WORTH = 0.05;
+const LEAST_GAIN_TOLD = 0.05;
 /** The lightest in these layers that is as strong, as stiff and as quick as now, where it is lighter to speak of. */
 const lighter = computed(() => {
   const is = now.value;
@@ -89,7 +89,7 @@ const lighter = computed(() => {
         p.minutes <= is.minutes,
     )
     .sort((a, b) => a.massG - b.massG)[0];
-  return best && best.massG < (1 - WORTH) * is.massG ? best : null;
+  return best && best.massG < (1 - LEAST_GAIN_TOLD) * is.massG ? best : null;
 });
 const offered = computed(() => chosen.value ?? lighter.value);
 function take(): void {

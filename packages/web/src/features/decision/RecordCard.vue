@@ -43,7 +43,7 @@ const marks: Record<string, string> = { fits: '●', marginal: '◐', out: '○'
 const standing = (s: { status: string; score: number } | null): string =>
   s ? `${s.score.toFixed(2)} ${marks[s.status]} ${s.status}` : 'not there';
 /** So many changes are named; the rest are counted. */
-const NAMED = 6;
+const MOST_CHANGES_NAMED = 6;
 const figure = (x: number | null): string => (x === null ? 'none' : sig(x, 3));
 function dataLine(d: RecordDrift['data'][number]): string {
   return `${nameOf(d.material)} ${d.label.toLowerCase()} ${figure(d.then)} → ${figure(d.now)} ${d.unit}`;
@@ -117,8 +117,12 @@ function driftLine(d: RecordDrift): string {
         </ul>
         <p v-if="drift.data.length" class="soft">
           Changed:
-          {{ drift.data.slice(0, NAMED).map(dataLine).join('; ')
-          }}{{ drift.data.length > NAMED ? `; and ${drift.data.length - NAMED} more` : '' }}.
+          {{ drift.data.slice(0, MOST_CHANGES_NAMED).map(dataLine).join('; ')
+          }}{{
+            drift.data.length > MOST_CHANGES_NAMED
+              ? `; and ${drift.data.length - MOST_CHANGES_NAMED} more`
+              : ''
+          }}.
         </p>
       </template>
     </div>

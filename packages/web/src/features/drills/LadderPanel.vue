@@ -16,7 +16,7 @@ const library = useLibrary();
 const job = useJob('ladder');
 const all = ref(false);
 /** Rungs that are shown before the rest is asked for. */
-const SHOWN = 16;
+const MOST_RUNGS_SHOWN = 16;
 async function ask(): Promise<void> {
   await Promise.allSettled([printers.load(), prints.load(), parts.loadAll(), library.load()]);
   job.ask({
@@ -34,7 +34,7 @@ const next = computed(() => {
   if (!found) return null;
   return { why: found.why, rung: rungs.value.find(r => r.family === found.family)! };
 });
-const shown = computed(() => (all.value ? rungs.value : rungs.value.slice(0, SHOWN)));
+const shown = computed(() => (all.value ? rungs.value : rungs.value.slice(0, MOST_RUNGS_SHOWN)));
 const most = computed(() => Math.max(1, ...rungs.value.filter(r => !r.blocked).map(r => r.difficulty)));
 function couponPath({ coupon }: Rung): string {
   const numbers = new URLSearchParams(Object.entries(coupon.numbers).map(([k, v]) => [k, String(v)]));
@@ -94,7 +94,10 @@ function went({ well, failed }: Rung): string {
         <a v-if="!r.blocked" class="small" :href="couponPath(r)" download :title="r.coupon.shows">coupon</a>
       </li>
     </ol>
-    <Button v-if="printers.list.length && rungs.length > SHOWN && !all" type="text" @click="all = true"
+    <Button
+      v-if="printers.list.length && rungs.length > MOST_RUNGS_SHOWN && !all"
+      type="text"
+      @click="all = true"
       >All {{ rungs.length }} filaments</Button
     >
   </div>

@@ -5,10 +5,12 @@ import { computed } from 'vue';
 /** What it may be, the likeliest first: how likely, what speaks for it and against it, what helps. */
 const props = defineProps<{ causes: readonly RankedCause[] }>();
 /** Causes that are shown; the rest are too unlikely to be worth a look. */
-const SHOWN = 6;
-const LEAST = 0.02;
+const MOST_CAUSES_SHOWN = 6;
+const LEAST_PROBABILITY_SHOWN = 0.02;
 const shown = computed(() =>
-  props.causes.slice(0, SHOWN).filter((c, n) => n === 0 || c.probability >= LEAST),
+  props.causes
+    .slice(0, MOST_CAUSES_SHOWN)
+    .filter((c, n) => n === 0 || c.probability >= LEAST_PROBABILITY_SHOWN),
 );
 const byId = new Map<string, Cause>(knowledge.map(c => [c.id, c]));
 const domains: Record<CauseDomain, string> = {

@@ -9,10 +9,10 @@ import { useFeedback } from '../../ui/useFeedback';
 /** What faults turned out to be here, the newest first, and which cause it is the most often. */
 const faults = useFaults();
 const { attempt, offerUndo } = useFeedback();
-const SHOWN = 6;
+const MOST_FAULTS_SHOWN = 6;
 const all = ref(false);
 const solved = computed(() => faults.list.filter(f => isSolved(f.fault)));
-const shown = computed(() => (all.value ? solved.value : solved.value.slice(0, SHOWN)));
+const shown = computed(() => (all.value ? solved.value : solved.value.slice(0, MOST_FAULTS_SHOWN)));
 const often = computed(() =>
   Object.entries(faults.history)
     .sort((a, b) => b[1] - a[1])
@@ -50,7 +50,7 @@ function remove(id: string): void {
         <Button type="text" size="small" @click="remove(id)">Remove</Button>
       </li>
     </ul>
-    <Button v-if="solved.length > SHOWN && !all" type="text" @click="all = true"
+    <Button v-if="solved.length > MOST_FAULTS_SHOWN && !all" type="text" @click="all = true"
       >All {{ solved.length }}</Button
     >
   </section>

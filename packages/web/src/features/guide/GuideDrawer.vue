@@ -14,7 +14,10 @@ const chapters = guideChapters();
 const route = useRoute();
 const picked = ref('');
 /** Of the page, which may still be on its way, until another chapter is picked. */
-const title = computed({ get: () => picked.value || String(route.meta.chapter ?? 'The brief'), set: value => (picked.value = value) });
+const title = computed({
+  get: () => picked.value || String(route.meta.chapter ?? 'The brief'),
+  set: value => (picked.value = value),
+});
 const options = chapters.map(c => ({ value: c.title, label: c.title }));
 /** Puts a chapter's text into its place. */
 const vChapter = {

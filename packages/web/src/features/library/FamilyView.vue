@@ -90,7 +90,7 @@ function windowText(name: WindowName): string {
     : `${w.low} to ${w.high} ${windowWords[name].unit}`;
 }
 /** So many grades are named; the rest are counted. */
-const NAMED = 8;
+const MOST_GRADES_NAMED = 8;
 onMounted(() => {
   void Promise.all([library.load(), shelf.load()]).catch(() => undefined);
 });
@@ -169,9 +169,11 @@ function remove(): void {
         </p>
         <p v-if="grades.length" class="small shelf">
           Own grades:
-          <template v-for="(g, i) in grades.slice(0, NAMED)" :key="g.key"
+          <template v-for="(g, i) in grades.slice(0, MOST_GRADES_NAMED)" :key="g.key"
             >{{ i ? ', ' : '' }}<RouterLink :to="`/library/${g.key}`">{{ g.name }}</RouterLink></template
-          ><template v-if="grades.length > NAMED"> and {{ grades.length - NAMED }} more</template>
+          ><template v-if="grades.length > MOST_GRADES_NAMED">
+            and {{ grades.length - MOST_GRADES_NAMED }} more</template
+          >
         </p>
       </div>
     </section>

@@ -29,7 +29,7 @@ const deed = computed(() => {
   return counts.value.reject ? `${what}, leave out ${counts.value.reject}` : what;
 });
 /** So many problems of the file as a whole are named. */
-const NAMED = 8;
+const MOST_PROBLEMS_LISTED = 8;
 
 function take(file: File): false {
   void importing.read(file);
@@ -80,7 +80,7 @@ function gone(): void {
         <Button type="text" @click="importing.restart">Cancel</Button>
       </template>
       <template v-else-if="stage === 'preview'">
-        <p v-for="p in problems.slice(0, NAMED)" :key="p" class="out" role="alert">{{ p }}</p>
+        <p v-for="p in problems.slice(0, MOST_PROBLEMS_LISTED)" :key="p" class="out" role="alert">{{ p }}</p>
         <p v-for="n in notes" :key="n" class="marginal small">◐ {{ n }}</p>
         <template v-if="rows.length">
           <Tabs v-model:active-key="at">

@@ -36,7 +36,7 @@ const properties = computed(() => propertyNames.map(n => ({ value: n, label: lab
 const colours = useChartColours();
 const router = useRouter();
 /** Error bars and names for more than this many would be a thicket. */
-const MANY = 60;
+const MOST_LABELLED = 60;
 
 const points = computed(() =>
   props.rows.flatMap(f => {
@@ -116,7 +116,7 @@ const lines = computed(() =>
   }),
 );
 const option = computed(() => {
-  const few = points.value.length <= MANY;
+  const few = points.value.length <= MOST_LABELLED;
   const data = points.value.map(({ f, px, py }) => ({
     name: f.name,
     key: f.key,
@@ -228,7 +228,7 @@ const summary = computed(() =>
     />
     <p class="soft small">
       Dots are typical values, lines their ranges{{
-        points.length > MANY ? ' (left out here: too many)' : ''
+        points.length > MOST_LABELLED ? ' (left out here: too many)' : ''
       }}; diamonds are grades. A dot opens its page.<template v-if="missing">
         {{ missing }} without one of these properties {{ missing === 1 ? 'is' : 'are' }} not shown.</template
       ><template v-for="n in [x, y]" :key="n"

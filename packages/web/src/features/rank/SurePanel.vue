@@ -10,9 +10,11 @@ import NumberInput from '../../ui/NumberInput.vue';
 defineProps<{ first: string | null; selected: string | null }>();
 const emit = defineEmits<{ select: [material: string] }>();
 const { result, progress, failed, stopped, seed, run, stop } = useRobustness();
-const SHOWN = 9;
+const MOST_FILAMENTS_SHOWN = 9;
 const WIDTH = 360;
-const rows = computed(() => (result.value?.candidates ?? []).filter(c => c.pFits > 0).slice(0, SHOWN));
+const rows = computed(() =>
+  (result.value?.candidates ?? []).filter(c => c.pFits > 0).slice(0, MOST_FILAMENTS_SHOWN),
+);
 const rest = computed(
   () => (result.value?.candidates ?? []).filter(c => c.pFits > 0).length - rows.value.length,
 );

@@ -19,7 +19,7 @@ const { say } = useUnits();
 const { candidates, printer, weather } = useRanking();
 const { answer, progress, failed, ask, cancel } = useJob('advice');
 const tried = ref<PlainTip | null>(null);
-const SHOWN = 8;
+const MOST_TIPS_SHOWN = 8;
 const all = ref(false);
 const fresh = ref(false);
 watch(answer, () => {
@@ -49,7 +49,7 @@ const then = computed(() =>
     : null,
 );
 const shown = computed(() =>
-  fresh.value ? (answer.value?.tips ?? []).slice(0, all.value ? undefined : SHOWN) : [],
+  fresh.value ? (answer.value?.tips ?? []).slice(0, all.value ? undefined : MOST_TIPS_SHOWN) : [],
 );
 /** What can be taken into the brief: a machine or a price cannot. */
 const takeable = computed(
@@ -94,8 +94,8 @@ function take(): void {
           </Button>
         </li>
       </ul>
-      <Button v-if="answer.tips.length > SHOWN && !all" type="text" @click="all = true">
-        {{ answer.tips.length - SHOWN }} more, farther off
+      <Button v-if="answer.tips.length > MOST_TIPS_SHOWN && !all" type="text" @click="all = true">
+        {{ answer.tips.length - MOST_TIPS_SHOWN }} more, farther off
       </Button>
       <WhatIf
         v-if="tried && then"

@@ -7,8 +7,9 @@ import StatusMark from '../../ui/StatusMark.vue';
 /** A ranking as it is beside the ranking as it would be; nothing is changed until it is taken. */
 const props = defineProps<{ sentence: string; now: Ranking; then: Ranking; takeable: boolean }>();
 const emit = defineEmits<{ take: []; drop: [] }>();
-const SHOWN = 6;
-const running = (r: Ranking): Candidate[] => r.candidates.filter(c => c.rank !== null).slice(0, SHOWN);
+const MOST_FILAMENTS_SHOWN = 6;
+const running = (r: Ranking): Candidate[] =>
+  r.candidates.filter(c => c.rank !== null).slice(0, MOST_FILAMENTS_SHOWN);
 const sides = computed(() => [
   { title: 'As it is', list: running(props.now), other: props.then },
   { title: 'What if', list: running(props.then), other: props.now },

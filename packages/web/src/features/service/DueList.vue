@@ -12,11 +12,11 @@ const service = useService();
 const queue = useLooksQueue();
 const library = useLibrary();
 /** Days ahead that are worth a walk. */
-const SOON = 7;
+const SOON_DAYS = 7;
 const later = ref(false);
-const within = computed(() => (later.value ? Infinity : SOON));
+const within = computed(() => (later.value ? Infinity : SOON_DAYS));
 const due = computed(() => service.list.filter(p => p.due !== null && p.due.inDays <= within.value));
-const rest = computed(() => service.list.filter(p => p.due !== null && p.due.inDays > SOON).length);
+const rest = computed(() => service.list.filter(p => p.due !== null && p.due.inDays > SOON_DAYS).length);
 const places = computed(() => {
   const by = new Map<string, ListedPlacement[]>();
   for (const p of [...due.value].sort((a, b) => a.due!.inDays - b.due!.inDays)) {

@@ -12,7 +12,7 @@ const found = shallowRef<{ value: string; label: string }[]>([]);
 const busy = ref(false);
 const failed = ref('');
 /** Parts that are listed at once. */
-const LISTED = 50;
+const MOST_PARTS_LISTED = 50;
 let asked = '';
 
 async function look(words: string): Promise<void> {
@@ -20,7 +20,7 @@ async function look(words: string): Promise<void> {
   busy.value = true;
   failed.value = '';
   try {
-    const page = await api.findParts(words, LISTED);
+    const page = await api.findParts(words, MOST_PARTS_LISTED);
     // A later question is answered by its own answer.
     if (asked === words) found.value = page.items.map(p => ({ value: p.id, label: p.name }));
   } catch (e) {

@@ -1,5 +1,5 @@
 /** Longest side of a photograph that is kept, pixels, and the largest file, bytes. */
-const LONGEST = 1600;
+const LONGEST_SIDE_PX = 1600;
 const LARGEST = 2 * 2 ** 20;
 
 /**
@@ -10,7 +10,7 @@ export async function shrunk(file: Blob): Promise<Blob> {
   const picture = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch(() => {
     throw new Error('This is no picture that the browser can read: take a JPEG or PNG.');
   });
-  const scale = Math.min(1, LONGEST / Math.max(picture.width, picture.height));
+  const scale = Math.min(1, LONGEST_SIDE_PX / Math.max(picture.width, picture.height));
   const canvas = new OffscreenCanvas(
     Math.max(1, Math.round(picture.width * scale)),
     Math.max(1, Math.round(picture.height * scale)),

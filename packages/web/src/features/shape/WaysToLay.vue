@@ -19,14 +19,14 @@ const { show } = useUnits();
 const workshop = useWorkshop();
 const cost = (each: number): string => `${workshop.currency}${each.toFixed(2)}`;
 /** How many stand side by side; the rest are a button away. */
-const FEW = 4;
+const WAYS_AT_FIRST = 4;
 const all = ref(false);
 const shown = computed(() => {
   if (all.value) return props.verdicts;
-  const few = props.verdicts.slice(0, FEW);
+  const few = props.verdicts.slice(0, WAYS_AT_FIRST);
   // How it lies now is always among them, to compare with.
   const now = props.verdicts.find(v => v.current);
-  return now && !few.includes(now) ? [...few.slice(0, FEW - 1), now] : few;
+  return now && !few.includes(now) ? [...few.slice(0, WAYS_AT_FIRST - 1), now] : few;
 });
 const minutes = (hours: number): string =>
   hours < 1 ? `${Math.round(60 * hours)} min` : `${hours.toFixed(1)} h`;
@@ -81,7 +81,7 @@ const chance = (p: number): string => (p < 0.01 ? 'under 1 in 100' : `${Math.rou
       </p>
     </li>
   </ol>
-  <Button v-if="verdicts.length > FEW" type="text" @click="all = !all">
+  <Button v-if="verdicts.length > WAYS_AT_FIRST" type="text" @click="all = !all">
     {{ all ? 'Only the best few' : `All ${verdicts.length} ways` }}
   </Button>
 </template>

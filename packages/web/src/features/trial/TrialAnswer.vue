@@ -48,7 +48,7 @@ const labelOf = (id: string): string =>
   trial.value.criteria.find(c => c.id === id)?.label.toLowerCase() ?? id;
 
 /** More prints than anybody makes for one figure. */
-const MANY = 20;
+const MOST_REPLICATES_ADVISED = 20;
 
 /** Reasons as they are being written, by filament. */
 const reasons = reactive<Record<string, string>>({});
@@ -133,7 +133,9 @@ function open(): void {
       <li v-for="t in answer.ties" :key="t.criterion">
         {{ live.nameOf(t.a) }} and {{ live.nameOf(t.b) }} are not told apart in {{ labelOf(t.criterion) }}:
         {{
-          t.moreEach > MANY ? 'they may as well be the same there.' : `${t.moreEach} more of each would tell.`
+          t.moreEach > MOST_REPLICATES_ADVISED
+            ? 'they may as well be the same there.'
+            : `${t.moreEach} more of each would tell.`
         }}
       </li>
     </ul>

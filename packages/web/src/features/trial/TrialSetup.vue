@@ -39,21 +39,21 @@ const { ranking } = useRanking();
 const { attempt } = useFeedback();
 
 /** Filaments that are ticked to begin with. */
-const TICKED = 5;
+const FILAMENTS_TICKED = 5;
 /** Those that are offered at once; more can be added. */
-const OFFERED = 14;
+const FILAMENTS_OFFERED = 14;
 /** Those in the running, the first choice first, own grades among them. */
 const running = computed(() => {
   const inOrder = (ranking.value?.candidates ?? []).filter(c => c.rank !== null);
   const sorted = [...inOrder].sort((a, b) => a.rank! - b.rank!);
   const isOwn = (c: Candidate): boolean => c.material !== c.family;
-  return sorted.filter((c, n) => n < OFFERED || isOwn(c));
+  return sorted.filter((c, n) => n < FILAMENTS_OFFERED || isOwn(c));
 });
 /** Of each family one: what is ahead. */
 const ticked = computed(() => {
   const families = new Set<string>();
   const first = running.value.filter(c => !families.has(c.family) && families.add(c.family));
-  return first.slice(0, TICKED).map(c => c.material);
+  return first.slice(0, FILAMENTS_TICKED).map(c => c.material);
 });
 /** What is typed stays in the browser until the trial is begun. */
 const kept = useKeptForm(`trial-${draft.id ?? ''}`, {
@@ -156,13 +156,15 @@ const doubts = computed(() =>
   ),
 );
 /** A difference that people want told, and what single readings scatter, % of them. */
-const TOLD = { difference: 20, sd: 10 };
+const POWER_EXAMPLE = { difference: 20, sd: 10 };
 const told = computed(() =>
   trialPower(
-    Object.assign(new TrialPowerInput(), TOLD, { replicates: replicates.value < 2 ? 2 : replicates.value }),
+    Object.assign(new TrialPowerInput(), POWER_EXAMPLE, {
+      replicates: replicates.value < 2 ? 2 : replicates.value,
+    }),
   ),
 );
-const enough = computed(() => trialPower(Object.assign(new TrialPowerInput(), TOLD)));
+const enough = computed(() => trialPower(Object.assign(new TrialPowerInput(), POWER_EXAMPLE)));
 const bad = computed(() => {
   if (picked.value.length < 2) return 'A trial wants two filaments at least.';
   return criteria.value.length + own.value.length ? '' : 'Say what is measured.';
@@ -246,8 +248,8 @@ function leave(): void {
     <p class="small" data-testid="trial-power">
       <template v-if="replicates < 2">One of each tells nothing of its scatter. </template>
       <template v-else
-        >A difference of {{ TOLD.difference }} % in readings that scatter by {{ TOLD.sd }} % is told
-        {{ Math.round(10 * told.power) }} times in 10.
+        >A difference of {{ POWER_EXAMPLE.difference }} % in readings that scatter by {{ POWER_EXAMPLE.sd }} %
+        is told {{ Math.round(10 * told.power) }} times in 10.
       </template>
       {{ enough.replicates }} of each tell it 8 times in 10.
     </p>

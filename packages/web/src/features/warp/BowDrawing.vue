@@ -11,8 +11,8 @@ const props = defineProps<{
   toleranceMm: number;
 }>();
 const { show } = useUnits();
-const WIDE = 640;
-const scale = computed(() => WIDE / props.lengthMm);
+const WIDTH_PX = 640;
+const scale = computed(() => WIDTH_PX / props.lengthMm);
 const high = computed(() => Math.min(150, Math.max(6, props.heightMm * scale.value)));
 /** The rise of the ends on the picture, px. */
 const rise = computed(() => Math.min(150, props.bowMm * scale.value * props.times));
@@ -20,11 +20,11 @@ const bar = computed(() => {
   const y = rise.value;
   const h = high.value;
   // A shallow arc is a parabola: its middle control point lies as far below as its ends stand above.
-  return `M0 ${-y} Q${WIDE / 2} ${y} ${WIDE} ${-y} L${WIDE} ${-y - h} Q${WIDE / 2} ${y - h} 0 ${-y - h} Z`;
+  return `M0 ${-y} Q${WIDTH_PX / 2} ${y} ${WIDTH_PX} ${-y} L${WIDTH_PX} ${-y - h} Q${WIDTH_PX / 2} ${y - h} 0 ${-y - h} Z`;
 });
 const tolerance = computed(() => props.toleranceMm * scale.value * props.times);
 const box = computed(
-  () => `-30 ${-rise.value - high.value - 26} ${WIDE + 60} ${rise.value + high.value + 40}`,
+  () => `-30 ${-rise.value - high.value - 26} ${WIDTH_PX + 60} ${rise.value + high.value + 40}`,
 );
 const words = computed(
   () =>
@@ -35,8 +35,8 @@ const words = computed(
 
 <template>
   <svg :viewBox="box" role="img" :aria-label="words">
-    <path :d="`M-30 0H${WIDE + 30}`" class="plate" />
-    <path :d="`M-30 ${-tolerance}H0M${WIDE} ${-tolerance}H${WIDE + 30}`" class="tolerance" />
+    <path :d="`M-30 0H${WIDTH_PX + 30}`" class="plate" />
+    <path :d="`M-30 ${-tolerance}H0M${WIDTH_PX} ${-tolerance}H${WIDTH_PX + 30}`" class="tolerance" />
     <path :d="bar" class="bar" />
     <path v-if="rise > 2" :d="`M-12 0V${-rise}M-16 0h8M-16 ${-rise}h8`" class="measure" />
   </svg>

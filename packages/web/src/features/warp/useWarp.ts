@@ -55,7 +55,7 @@ export interface LiveWarp {
 
 /** Filaments that stand side by side, and those that are offered as a way out. */
 const SIDE_BY_SIDE = 6;
-const OFFERED = 4;
+const FILAMENTS_OFFERED = 4;
 
 const nothing: WhatIf = {
   chamberC: null,
@@ -116,7 +116,7 @@ export function useWarp(): LiveWarp {
           ...filamentMitigations(
             leaders.value
               .filter(f => f.key !== material.value && f.grade?.family !== material.value)
-              .slice(0, OFFERED),
+              .slice(0, FILAMENTS_OFFERED),
           ),
         ]
       : [],

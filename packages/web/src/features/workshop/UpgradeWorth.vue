@@ -35,7 +35,7 @@ const columns = [
   { key: 'opens', title: 'Opens', number: true },
 ];
 /** So many filaments are named; the rest are counted. */
-const NAMED = 4;
+const MOST_FILAMENTS_NAMED = 4;
 
 function sentence({ machine, upgrades }: MachineOrUpgrades): string {
   const gains = `gains ${machine.gain.toFixed(2)} for ${money(machine.cost)}`;
@@ -54,8 +54,9 @@ function change(u: Unlocked): string {
 }
 function opened(u: Unlocked): string {
   if (!u.materials.length) return '';
-  const named = u.materials.slice(0, NAMED).map(m => library.nameOf(m));
-  const more = u.materials.length > NAMED ? ` and ${u.materials.length - NAMED} more` : '';
+  const named = u.materials.slice(0, MOST_FILAMENTS_NAMED).map(m => library.nameOf(m));
+  const more =
+    u.materials.length > MOST_FILAMENTS_NAMED ? ` and ${u.materials.length - MOST_FILAMENTS_NAMED} more` : '';
   return `; opens ${named.join(', ')}${more}`;
 }
 </script>

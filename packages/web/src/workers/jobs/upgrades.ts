@@ -13,14 +13,14 @@ export interface UpgradesQuestion {
 }
 
 /** Of so many sets, one is told of. */
-const TOLD = 8;
+const PROGRESS_EVERY_SETS = 8;
 
 /** Weighs every affordable set of upgrades over the open parts. */
 export function run({ input, weathers }: UpgradesQuestion, progress: Progress): WorkshopUpgradesResult {
   return weighUpgrades(input, {
     weathers,
     progress: (done, total) => {
-      if (done % TOLD === 0 || done === total) progress(done, total);
+      if (done % PROGRESS_EVERY_SETS === 0 || done === total) progress(done, total);
     },
   });
 }

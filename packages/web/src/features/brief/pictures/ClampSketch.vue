@@ -22,9 +22,9 @@ const H = 190;
 const block = { x: 90, y: 66, width: 150, height: 62 };
 const bottom = block.y + block.height;
 /** The longest arrow stands for the force at first. */
-const LONGEST = 46;
+const LONGEST_ARROW_PX = 46;
 
-const leftLength = computed(() => Math.max(8, LONGEST * props.left));
+const leftLength = computed(() => Math.max(8, LONGEST_ARROW_PX * props.left));
 const layers = computed(() =>
   props.acrossLayers
     ? Array.from({ length: 18 }, (_, i) => `M${block.x + 6 + 8 * i} ${block.y} v${block.height}`).join(' ')
@@ -67,8 +67,8 @@ function arrow(x: number, tip: number, length: number, up: boolean): string {
     />
     <rect :x="block.x + 40" :y="block.y - 12" width="70" height="12" rx="3" class="screw" />
     <rect :x="block.x + 30" :y="bottom" width="90" height="6" class="screw" />
-    <path :d="arrow(block.x + 22, block.y - 4, LONGEST, false)" class="force" />
-    <path :d="arrow(block.x + 22, bottom + 4, LONGEST, true)" class="force" />
+    <path :d="arrow(block.x + 22, block.y - 4, LONGEST_ARROW_PX, false)" class="force" />
+    <path :d="arrow(block.x + 22, bottom + 4, LONGEST_ARROW_PX, true)" class="force" />
     <path :d="arrow(block.x + 128, block.y - 4, leftLength, false)" class="later" />
     <path :d="arrow(block.x + 128, bottom + 4, leftLength, true)" class="later" />
     <text :x="block.x - 6" :y="block.y - 22" text-anchor="end">{{ first }}</text>

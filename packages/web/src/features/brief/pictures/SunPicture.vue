@@ -21,10 +21,10 @@ const draft = useDraft();
 const library = useLibrary();
 const ctx = computed(() => contextOf(draft.brief!, null));
 /** Those in the running; where few are, those that failed too. */
-const SHOWN = 14;
+const MOST_FILAMENTS_DRAWN = 14;
 const rows = computed(() =>
   props.ranking.candidates
-    .slice(0, SHOWN)
+    .slice(0, MOST_FILAMENTS_DRAWN)
     .flatMap(c => {
       const f = library.find(c.material);
       if (!f) return [];
