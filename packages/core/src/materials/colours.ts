@@ -37,7 +37,7 @@ export const colourWords: Record<Colour, string> = {
 };
 
 /** Words that makers and people use, by how much sun they take in. */
-const colourWords: readonly (readonly [RegExp, Colour])[] = [
+const saidColours: readonly (readonly [RegExp, Colour])[] = [
   [/black|anthracite|graphite|charcoal/, 'black'],
   [/white|snow|chalk/, 'white'],
   [/clear|transparent|translucent|natural/, 'clear'],
@@ -51,5 +51,5 @@ const colourWords: readonly (readonly [RegExp, Colour])[] = [
  * @example colourByWords('Slate grey'); // 'dark'
  */
 export function colourByWords(words: string): Colour | null {
-  return colourWords.find(([pattern]) => pattern.test(words.toLowerCase()))?.[1] ?? null;
+  return saidColours.find(([pattern]) => pattern.test(words.toLowerCase()))?.[1] ?? null;
 }
