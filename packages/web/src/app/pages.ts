@@ -5,8 +5,11 @@ export interface Page {
   /** Its address; of a part's pages and of the workshop's, what comes after the part or the workshop. */
   path: string;
   title: string;
-  /** Its script, fetched when it is visited, or before by `prefetchPages`. */
-  load: () => Promise<{ default: Component }>;
+  /**
+   * Its script, fetched when it is visited, or before by `prefetchPages`; none of the first page, which comes with
+   * the application itself.
+   */
+  load?: () => Promise<{ default: Component }>;
   /** Whether it takes what stands in its address as props. */
   props?: true;
   /** Its name in the rail; not there without one. */
@@ -116,7 +119,6 @@ export const pages: readonly Page[] = [
   {
     path: '/parts',
     title: 'Parts',
-    load: () => import('../features/parts/PartsView.vue'),
     rail: 'Parts',
     key: { letter: 'p', to: 'the parts' },
     chapter: 'The brief',

@@ -34,7 +34,7 @@ const PREFETCH_AFTER_MS = 3000;
 export async function prefetchPages(): Promise<void> {
   // Not in the way of the page that was asked for: its own data come first.
   await new Promise(resolve => setTimeout(resolve, PREFETCH_AFTER_MS));
-  const others = [...partPages, ...workshopPages, ...pages].map(p => p.load);
+  const others = [...partPages, ...workshopPages, ...pages].flatMap(p => p.load ?? []);
   for (const load of new Set([...Object.values(shells), ...others])) {
     await new Promise<void>(resolve => {
       // Without a limit: a machine that is busy with what was asked for is not made busier.

@@ -2,18 +2,18 @@ import type { Component } from 'vue';
 import type { RouteRecordRaw } from 'vue-router';
 import { pages, partPages, shells, workshopPages, type Page } from './pages';
 
-/** A page as the router takes it; its chapter of the guide stands with it. */
-function route({ path, title, load, props, chapter }: Page): RouteRecordRaw {
-  return { path, component: load, ...(props ? { props } : {}), meta: { title, chapter } };
-}
-
 /** Every address, from the table of pages. @param first the first page, which comes with the application itself */
 export function routesWith(first: Component): RouteRecordRaw[] {
-  const [parts, ...others] = pages.filter(p => p.load !== shells.workshop).map(route);
+  // A page as the router takes it; its chapter of the guide stands with it.
+  const route = ({ path, title, load, props, chapter }: Page): RouteRecordRaw => ({
+    path,
+    component: load ?? first,
+    ...(props ? { props } : {}),
+    meta: { title, chapter },
+  });
   return [
     { path: '/', redirect: '/parts' },
-    { ...parts!, component: first } as RouteRecordRaw,
-    ...others,
+    ...pages.filter(p => p.load !== shells.workshop).map(route),
     {
       path: '/parts/:id',
       component: shells.part,
