@@ -25,6 +25,8 @@ export default defineConfig({
         '--disable-component-update',
         '--disable-sync',
         '--disable-quic',
+        // Otherwise each window prepares pages of the browser's own, which nobody opens here.
+        '--disable-features=PreloadTopChromeWebUI',
       ],
     },
   },

@@ -20,7 +20,9 @@ const bar = computed(() => {
   const y = rise.value;
   const h = high.value;
   // A shallow arc is a parabola: its middle control point lies as far below as its ends stand above.
-  return `M0 ${-y} Q${WIDTH_PX / 2} ${y} ${WIDTH_PX} ${-y} L${WIDTH_PX} ${-y - h} Q${WIDTH_PX / 2} ${y - h} 0 ${-y - h} Z`;
+  const middle = WIDTH_PX / 2;
+  const top = -y - h;
+  return `M0 ${-y} Q${middle} ${y} ${WIDTH_PX} ${-y} L${WIDTH_PX} ${top} Q${middle} ${y - h} 0 ${top} Z`;
 });
 const tolerance = computed(() => props.toleranceMm * scale.value * props.times);
 const box = computed(
