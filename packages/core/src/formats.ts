@@ -1,6 +1,6 @@
 import { Brief } from './brief/brief.js';
 import { DrillAnswer } from './drills/drill-answer.js';
-import type { JsonSchema } from './input/fields.js';
+import type { JsonSchema } from './input/field-info.js';
 import { formatSchema } from './input/json-schema.js';
 import { GradeIdentity, windowLimits, windowNames } from './materials/grade.js';
 import { propertyDefinitions, propertyNames } from './materials/property.js';

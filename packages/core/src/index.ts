@@ -1,3 +1,4 @@
+export * from './input/field-info.js';
 export * from './input/fields.js';
 export * from './input/json-schema.js';
 export * from './formats.js';

@@ -19,51 +19,13 @@ import {
   ValidateNested,
   type ValidationOptions,
 } from 'class-validator';
+import { allowedText, noteField, type FieldInfo, type JsonSchema, type SchemaMaker } from './field-info.js';
 import { IsInterval } from './interval.js';
 import { IsSeries } from './series.js';
 import { MapOfNumbers } from './map-of-numbers.js';
 import { MapOfPairs } from './map-of-pairs.js';
 import { IsOpenMap, type EntryRule } from './open-map.js';
 
-/** What a field of an input class is, for error messages, forms and the generated reference. */
-export interface FieldInfo {
-  name: string;
-  kind: 'number' | 'choice' | 'choices' | 'text' | 'boolean' | 'object' | 'list';
-  doc: string;
-  unit?: string;
-  whole?: true;
-  min?: number;
-  max?: number;
-  maxLength?: number;
-  values?: readonly (string | number)[];
-  optional: boolean;
-  nullable: boolean;
-}
-
-const registry = new Map<object, Map<string, FieldInfo>>();
-
-/** A JSON Schema, or a part of one. */
-export type JsonSchema = Record<string, unknown>;
-/** What a field takes as JSON Schema; `nested` gives a reference to the schema of another class. */
-type SchemaMaker = (nested: (type: ClassConstructor<object>) => JsonSchema) => JsonSchema;
-const schemas = new Map<object, Map<string, SchemaMaker>>();
-
-/** What a field of an input class takes, as JSON Schema. @throws TypeError when it has no such field */
-export function schemaOf(
-  type: ClassConstructor<object>,
-  name: string,
-  nested: (type: ClassConstructor<object>) => JsonSchema,
-): JsonSchema {
-  for (
-    let p: object | null = type.prototype as object;
-    p && p !== Object.prototype;
-    p = Object.getPrototypeOf(p) as object | null
-  ) {
-    const made = schemas.get(p)?.get(name);
-    if (made) return made(nested);
-  }
-  throw new TypeError(`${type.name} has no field ${name}`);
-}
 const numbersFrom = (min: number, max: number): JsonSchema => ({
   type: 'number',
   minimum: min,
@@ -75,42 +37,6 @@ const listOf = (items: JsonSchema, least: number, most: number): JsonSchema => (
   minItems: least,
   maxItems: most,
 });
-
-/** The fields of an input class in the order they are declared, those of its parents first. */
-export function fieldsOf(type: ClassConstructor<object>): FieldInfo[] {
-  const found = new Map<string, FieldInfo>();
-  const chain: object[] = [];
-  for (
-    let p: object | null = type.prototype as object;
-    p && p !== Object.prototype;
-    p = Object.getPrototypeOf(p) as object | null
-  )
-    chain.unshift(p);
-  for (const proto of chain) for (const [name, info] of registry.get(proto) ?? []) found.set(name, info);
-  return [...found.values()];
-}
-
-/** What may stand in a field, in words: the "what is allowed" of every error message. */
-export function allowedText(info: FieldInfo): string {
-  const unit = info.unit ? ` ${info.unit}` : '';
-  const orNull = info.nullable ? ', or null' : '';
-  switch (info.kind) {
-    case 'number':
-      return `a ${info.whole ? 'whole ' : ''}number from ${info.min} to ${info.max}${unit}${orNull}`;
-    case 'choice':
-      return `one of ${info.values?.join(', ')}${orNull}`;
-    case 'choices':
-      return `a list from ${info.values?.join(', ')}${orNull}`;
-    case 'boolean':
-      return `true or false${orNull}`;
-    case 'text':
-      return `text of 1 to ${info.maxLength} characters${orNull}`;
-    case 'object':
-      return `an object${orNull}`;
-    case 'list':
-      return `a list of at most ${info.max} entries${orNull}`;
-  }
-}
 
 interface Common {
   doc: string;
@@ -125,16 +51,13 @@ function field(
   checks: (options: ValidationOptions) => PropertyDecorator[],
 ): PropertyDecorator {
   return (target, key) => {
-    schemas.set(target, (schemas.get(target) ?? new Map<string, SchemaMaker>()).set(String(key), schema));
     const full: FieldInfo = {
       ...info,
       name: String(key),
       optional: common.optional ?? false,
       nullable: common.nullable ?? false,
     };
-    const fields = registry.get(target) ?? new Map<string, FieldInfo>();
-    fields.set(full.name, full);
-    registry.set(target, fields);
+    noteField(target, full, schema);
     const message = `must be ${allowedText(full)}`;
     // ValidateIf, not IsOptional: null is only fine where the format says so.
     ValidateIf((_, value) => !(value === undefined && full.optional) && !(value === null && full.nullable))(

@@ -1,5 +1,5 @@
 import type { ClassConstructor } from 'class-transformer';
-import { fieldsOf, schemaOf, type FieldInfo, type JsonSchema } from './fields.js';
+import { fieldsOf, schemaOf, type FieldInfo, type JsonSchema } from './field-info.js';
 
 /** The dialect that the schemas are written in. */
 export const SCHEMA_DIALECT = 'https://json-schema.org/draft/2020-12/schema';
