@@ -5,7 +5,7 @@ export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/sow-demo.ts',
   timeout: 180_000,
-  expect: { timeout: 20_000 },
+  expect: { timeout: 30_000 },
   fullyParallel: true,
   // Each test has a server and a browser of its own; two at a time keep both cores of a small machine busy.
   workers: 2,
