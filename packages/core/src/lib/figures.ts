@@ -9,6 +9,11 @@ export function sig(x: number, figures = 4): string {
   return x < 0 && rounded !== 0 ? `−${text}` : text;
 }
 
+/** A price, as every page shows one: two decimals, without the sign of a currency. @example price(4.2); // '4.20' */
+export function price(amount: number): string {
+  return amount.toFixed(2);
+}
+
 /**
  * A number of usual size is rounded by a power of ten, several times as fast as through text: a ranking writes
  * thousands of figures.

@@ -1,5 +1,5 @@
 import type { CriterionId } from '../brief/choices.js';
-import { sig } from '../lib/figures.js';
+import { price, sig } from '../lib/figures.js';
 import type { Context } from './context.js';
 import type { Criterion } from './criteria/criterion.js';
 
@@ -145,7 +145,7 @@ const sentences: Record<CriterionId, Sentences> = {
     pro: c => `Takes up ${two(c.value)} % water.`,
     con: c => `Takes up ${two(c.value)} % water, and changes with it.`,
   },
-  cost: { pro: c => `Costs ${sig(c.value, 3)} each.`, con: c => `Costs ${sig(c.value, 3)} each.` },
+  cost: { pro: c => `Costs ${price(c.value)} each.`, con: c => `Costs ${price(c.value)} each.` },
 };
 
 /** A criterion's value as a sentence on one side of the argument. */

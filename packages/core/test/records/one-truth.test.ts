@@ -119,3 +119,13 @@ describe('what plain PLA would cost and weigh', () => {
     },
   );
 });
+
+describe('a price in a sentence', () => {
+  it('has two decimals, as on every page', () => {
+    const brief = parseBrief({ format: 'hornblende-brief', version: 1, name: 'Dear', maxCostEach: 0.5 });
+    for (const c of rank(brief, { printer: bench }).candidates) {
+      const gate = c.gates.find(g => g.id === 'cost')!;
+      expect(gate.why).toBe(`Costs ${c.print.costEach.toFixed(2)} of at most 0.50.`);
+    }
+  });
+});

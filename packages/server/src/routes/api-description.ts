@@ -65,11 +65,10 @@ const envelopes = { parts: PartEnvelope, printers: PrinterEnvelope } as const;
 
 /** The routes that every kind of document has. */
 function documentRoutes(kind: keyof typeof documentKinds): [string, Described][] {
-  const { path, body } = documentKinds[kind];
+  const { path, body, one } = documentKinds[kind];
   const envelope = classSchemas(kind in envelopes ? envelopes[kind as 'parts'] : DocumentEnvelope, schemas);
   const beside = Object.values(envelope)[0]!.properties as Record<string, JsonSchema>;
   const takes = fields({ [body.name]: contents[kind] }, beside);
-  const one = body.name === 'profile' ? 'printer' : body.name === 'brief' ? 'part' : body.name;
   return [
     [
       `GET ${path}`,

@@ -32,7 +32,7 @@ beforeEach(() => {
   vi.stubGlobal('fetch', (path: string, init?: RequestInit): Promise<Response> => {
     if (away) return Promise.reject(new TypeError('fetch failed'));
     const method = init?.method ?? 'GET';
-    const url = new URL(path, 'http://here');
+    const url = new URL(path, 'http://localhost');
     if (method !== 'GET') {
       sent.push({ method, path: url.pathname, body: init?.body ? JSON.parse(String(init.body)) : null });
       const id = url.pathname.split('/').at(-1)!;

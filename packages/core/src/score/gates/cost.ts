@@ -1,4 +1,4 @@
-import { sig } from '../../lib/figures.js';
+import { price } from '../../lib/figures.js';
 import type { PrintEconomicsResult } from '../../print/economics.js';
 import type { Context } from '../context.js';
 import type { Gate, Verdict } from '../gate.js';
@@ -14,7 +14,7 @@ export function costGate(ctx: Context, economics: PrintEconomicsResult): Gate | 
     need: limit,
     have: economics.costEach,
     unit: 'each',
-    why: `Costs ${sig(economics.costEach, 3)} of at most ${sig(limit, 3)}.`,
+    why: `Costs ${price(economics.costEach)} of at most ${price(limit)}.`,
     rescue: null,
   };
 }
