@@ -6,6 +6,8 @@ import {
   type NothingFits,
   type Problem,
   type Ranking,
+  scoreShown,
+  asGoodNames,
 } from '@hornblende/core';
 
 const MARK = { fits: '●', marginal: '◐', out: '○' } as const;
@@ -35,7 +37,7 @@ export function rankingText(r: Ranking, nothing: NothingFits | null): string {
     return [
       `${MARK[c.status]} ${c.name}`,
       c.status,
-      c.score.toFixed(2),
+      scoreShown(c).toFixed(2),
       worst ? `${worst.id}: ${worst.why}${worst.rescue ? ` (${worst.rescue})` : ''}` : (c.for[0] ?? ''),
     ];
   });
@@ -46,7 +48,14 @@ export function rankingText(r: Ranking, nothing: NothingFits | null): string {
         ...nothing.relaxations.map(x => `  ${x.sentence}: lets ${x.letsName} in.`),
       ]
     : [];
-  return [head, '', table(rows), ...relax].join('\n');
+  const equals = asGoodNames(r.asGood);
+  return [
+    head,
+    ...(equals ? [`As good, as far as the data can tell: ${equals}.`] : []),
+    '',
+    table(rows),
+    ...relax,
+  ].join('\n');
 }
 
 function nameOf(r: Ranking, key: string): string {

@@ -1,22 +1,28 @@
 import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join, resolve } from 'node:path';
+import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
+import { BIN, runIn, spawnIn, type Ran } from './run-command.js';
 
-const bin = resolve(import.meta.dirname, '../bin/hornblende.mjs');
 const dir = mkdtempSync(join(tmpdir(), 'hornblende-cli-'));
 afterAll(() => rmSync(dir, { recursive: true, force: true }));
 
-function run(args: string[], input = ''): { status: number | null; out: string; err: string } {
-  const r = spawnSync(process.execPath, [bin, ...args], { input, encoding: 'utf8', cwd: dir });
-  return { status: r.status, out: r.stdout, err: r.stderr };
-}
+/** Only a process of its own has a standard input to read. */
+const run = (args: string[], input?: string): Ran | Promise<Ran> =>
+  input === undefined ? runIn(dir, args) : spawnIn(dir, args, input);
 function file(name: string, value: unknown): string {
   const path = join(dir, name);
   writeFileSync(path, typeof value === 'string' ? value : JSON.stringify(value));
   return path;
 }
+/** What a ranking with draws prints. */
+interface Drawn {
+  firstChoice: string;
+  robustness: object;
+  candidates: { material: string; robustness: { pFirst: number; rankAcceptability: number[] } }[];
+}
+
 const brief = {
   format: 'hornblende-brief',
   version: 1,
@@ -26,25 +32,25 @@ const brief = {
 };
 
 describe('hornblende', () => {
-  it('prints the schema of a format, lists the formats, and refuses one that is none', () => {
-    const { status, out } = run(['schema', 'spool']);
+  it('prints the schema of a format, lists the formats, and refuses one that is none', async () => {
+    const { status, out } = await run(['schema', 'spool']);
     expect(status).toBe(0);
     expect(JSON.parse(out)).toMatchObject({
       title: 'hornblende-spool/1',
       required: ['format', 'version', 'material'],
     });
-    expect(run(['schema']).out.split('\n')).toContain('grade');
-    const refused = run(['schema', 'teapot']);
+    expect((await run(['schema'])).out.split('\n')).toContain('grade');
+    const refused = await run(['schema', 'teapot']);
     expect(refused.status).toBe(2);
     expect(refused.err).toMatch(/^format: "teapot" must be one of brief, /);
   });
-  it('says its version and its commands', () => {
-    expect(run(['--version']).out).toBe('0.1.0\n');
-    const { out } = run(['--help']);
+  it('says its version and its commands', async () => {
+    expect((await run(['--version'])).out).toBe('0.1.0\n');
+    const { out } = await run(['--help']);
     for (const name of ['rank', 'card', 'schema', 'verify', 'import']) expect(out).toContain(`  ${name} `);
-    expect(run(['sing']).status).toBe(2);
+    expect((await run(['sing'])).status).toBe(2);
   });
-  it('ranks a brief on a printer, as JSON and nothing else', () => {
+  it('ranks a brief on a printer, as JSON and nothing else', async () => {
     const printer = file('printer.json', {
       format: 'hornblende-printer',
       version: 1,
@@ -56,7 +62,15 @@ describe('hornblende', () => {
       linerLimitC: null,
       dryerMaxC: 80,
     });
-    const r = run(['rank', file('brief.json', brief), '--printer', printer, '--school', 'step-up', '--json']);
+    const r = await run([
+      'rank',
+      file('brief.json', brief),
+      '--printer',
+      printer,
+      '--school',
+      'step-up',
+      '--json',
+    ]);
     expect(r.status).toBe(0);
     expect(JSON.parse(r.out)).toMatchObject({
       format: 'hornblende-ranking',
@@ -65,66 +79,75 @@ describe('hornblende', () => {
       firstChoice: expect.any(String) as string,
     });
   });
-  it('ends quietly when its reader has enough', () => {
-    const r = spawnSync('sh', ['-c', `"$0" "$1" families --json | head -c 20`, process.execPath, bin], {
+  it('ends quietly when its reader has enough', async () => {
+    const r = spawnSync('sh', ['-c', `"$0" "$1" families --json | head -c 20`, process.execPath, BIN], {
       encoding: 'utf8',
       cwd: dir,
     });
     expect(r.stdout).toHaveLength(20);
     expect(r.stderr).toBe('');
   });
-  it('ranks from standard input for people', () => {
-    const r = run(['rank', '-'], JSON.stringify(brief));
+  it('ranks from standard input for people', async () => {
+    const r = await run(['rank', '-'], JSON.stringify(brief));
     expect(r.out).toMatch(/^First choice: ASA/);
     expect(r.out).toMatch(/○ ABS +out .*uv:/);
   });
-  it('says what to ask less of', () =>
+  it('says what to ask less of', async () =>
     expect(
-      run(['rank', '-'], JSON.stringify({ ...brief, heat: { setting: 'custom', partC: 390 } })).out,
+      (await run(['rank', '-'], JSON.stringify({ ...brief, heat: { setting: 'custom', partC: 390 } }))).out,
     ).toMatch(/Nothing fits[\s\S]*nearest first:\n {2}Keep the part under/));
-  it('takes weather of one’s own, and says what it did to it', () => {
+  it('takes weather of one’s own, and says what it did to it', async () => {
     const weather = file(
       'yard.csv',
       ['airC,ghi', ...Array.from({ length: 8760 }, (_, h) => `${h === 5 ? '' : 45},0`)].join('\n'),
     );
-    const r = run(['rank', '-', '--weather', weather, '--json'], JSON.stringify({ ...brief, sun: 'none' }));
+    const r = await run(
+      ['rank', '-', '--weather', weather, '--json'],
+      JSON.stringify({ ...brief, sun: 'none' }),
+    );
     expect(r.status).toBe(0);
     expect(r.err).toMatch(/1 missing hour of air temperature bridged/);
     expect(JSON.parse(r.out)).toMatchObject({ conditions: { partMaxC: 45 } });
-    expect(run(['rank', '-', '--weather', file('bad.csv', 'airC\n1')], JSON.stringify(brief))).toMatchObject({
+    expect(
+      await run(['rank', '-', '--weather', file('bad.csv', 'airC\n1')], JSON.stringify(brief)),
+    ).toMatchObject({
       status: 2,
       out: '',
       err: expect.stringMatching(/bad\.csv: .*8760/) as string,
     });
   });
-  it('carries ranges through', () => {
+  it('carries ranges through', async () => {
     const r = JSON.parse(
-      run(
-        ['calc', 'load.deceleration', '-', '--json'],
-        '{"massKg":{"low":0.04,"high":0.06},"decelerationG":20}',
+      (
+        await run(
+          ['calc', 'load.deceleration', '-', '--json'],
+          '{"massKg":{"low":0.04,"high":0.06},"decelerationG":20}',
+        )
       ).out,
     ) as { ranges: object };
     expect(r.ranges).toEqual({
       forceN: { low: expect.closeTo(7.845, 3) as number, high: expect.closeTo(11.768, 3) as number },
     });
   });
-  it('calculates with working', () => {
+  it('calculates with working', async () => {
     const input = { ambientC: 30, irradianceWm2: 900, absorptivity: 0.9 };
-    expect(JSON.parse(run(['calc', 'heat.surface', '-', '--json'], JSON.stringify(input)).out)).toMatchObject(
-      { model: 'heat.surface', result: { surfaceC: expect.closeTo(60.1, 1) as number } },
+    expect(
+      JSON.parse((await run(['calc', 'heat.surface', '-', '--json'], JSON.stringify(input))).out),
+    ).toMatchObject({ model: 'heat.surface', result: { surfaceC: expect.closeTo(60.1, 1) as number } });
+    expect((await run(['calc', 'heat.surface', file('surface.json', input)])).out).toMatch(
+      /Ts .*= 60\.13 °C/,
     );
-    expect(run(['calc', 'heat.surface', file('surface.json', input)]).out).toMatch(/Ts .*= 60\.13 °C/);
   });
-  it('lists models and families', () => {
-    expect(JSON.parse(run(['models', '--json']).out)).toContainEqual(
+  it('lists models and families', async () => {
+    expect(JSON.parse((await run(['models', '--json'])).out)).toContainEqual(
       expect.objectContaining({ id: 'load.beam' }),
     );
-    const families = JSON.parse(run(['families', '--json']).out) as {
+    const families = JSON.parse((await run(['families', '--json'])).out) as {
       key: string;
       base: string | null;
       properties: Record<string, unknown>;
     }[];
-    expect(families).toHaveLength(37);
+    expect(families).toHaveLength(53);
     expect(families.find(f => f.key === 'pa12-cf')).toMatchObject({ base: 'pa12', filler: 'carbon-fibre' });
     expect(families[0]?.properties.densityGcm3).toMatchObject({
       low: expect.any(Number) as number,
@@ -163,36 +186,37 @@ describe('hornblende', () => {
       /Allowed choices are weighted, step-up, weakest-link/,
     ],
     ['a port', ['start', '--port', 'x'], '', /a port is a whole number/],
-  ])('refuses %s with exit code 2 and a line a problem', (_, args, input, message) => {
-    const r = run(args, input);
+  ])('refuses %s with exit code 2 and a line a problem', async (_, args, input, message) => {
+    const r = await run(args, input);
     expect(r.status).toBe(2);
     expect(r.out).toBe('');
     expect(r.err).toMatch(message);
   });
-  it('says how sure it is, from a seed that gives the same again', () => {
+  it('says how sure it is, from a seed that gives the same again', async () => {
     const path = file('sure.json', brief);
-    const [a, b] = [1, 2].map(
-      () =>
-        JSON.parse(run(['rank', path, '--robust', '400', '--seed', '7', '--json']).out) as {
-          firstChoice: string;
-          robustness: object;
-          candidates: { material: string; robustness: { pFirst: number; rankAcceptability: number[] } }[];
-        },
-    );
+    const drawn = async (): Promise<Drawn> =>
+      JSON.parse((await run(['rank', path, '--robust', '400', '--seed', '7', '--json'])).out) as Drawn;
+    const a = await drawn();
+    const b = await drawn();
     expect(a).toEqual(b);
-    expect(a?.robustness).toEqual({ draws: 400, seed: 7 });
-    expect(a?.candidates.reduce((s, c) => s + c.robustness.pFirst, 0)).toBeCloseTo(1, 9);
-    expect(run(['rank', path, '--robust', '300']).out).toMatch(/How sure: leads in \d+ of 100 draws/);
-    expect(run(['rank', path, '--robust', 'many']).status).toBe(2);
+    expect(a.robustness).toEqual({ draws: 400, seed: 7 });
+    expect(a.candidates.reduce((s, c) => s + c.robustness.pFirst, 0)).toBeCloseTo(1, 9);
+    expect((await run(['rank', path, '--robust', '300'])).out).toMatch(/How sure: leads in \d+ of 100 draws/);
+    expect((await run(['rank', path, '--robust', 'many'])).status).toBe(2);
   });
-  it('takes own grades into the ranking, and refuses a bad row by its line', () => {
+  it('takes own grades into the ranking, and refuses a bad row by its line', async () => {
     const good = file('grades.csv', 'name,family,hdt045C,uvHalfDoseMJm2\nWonder PLA,pla,150,9000\n');
-    expect(run(['rank', file('b.json', brief), '--grades', good]).out).toContain('Wonder PLA');
-    const bad = run(['rank', file('b.json', brief), '--grades', file('bad.csv', 'name,family\nA,zinc\n')]);
+    expect((await run(['rank', file('b.json', brief), '--grades', good])).out).toContain('Wonder PLA');
+    const bad = await run([
+      'rank',
+      file('b.json', brief),
+      '--grades',
+      file('bad.csv', 'name,family\nA,zinc\n'),
+    ]);
     expect(bad.status).toBe(2);
     expect(bad.err).toContain('line 2, family: "zinc" must be one of');
   });
-  it('records a decision as JSON, Markdown and HTML, and refuses one that cannot stand', () => {
+  it('records a decision as JSON, Markdown and HTML, and refuses one that cannot stand', async () => {
     const path = file('d.json', { ...brief, ifItFails: 'injures' });
     const base = [
       'decide',
@@ -208,11 +232,11 @@ describe('hornblende', () => {
       '--draws',
       '200',
     ];
-    const refused = run(base);
+    const refused = await run(base);
     expect(refused.status).toBe(2);
     expect(refused.err).toContain('hazardAcknowledged');
     const record = JSON.parse(
-      run([...base, '--acknowledge', '--at', '2026-03-14T09:20:00Z', '--json']).out,
+      (await run([...base, '--acknowledge', '--at', '2026-03-14T09:20:00Z', '--json'])).out,
     ) as object;
     expect(record).toMatchObject({
       format: 'hornblende-decision',
@@ -221,11 +245,17 @@ describe('hornblende', () => {
       robustness: { draws: 200, seed: 1 },
       hazardAcknowledged: true,
     });
-    expect(run([...base, '--acknowledge']).out).toMatch(/^# Bracket: ASA, and PETG should it not be had/);
-    expect(run([...base, '--acknowledge', '--as', 'html']).out).toMatch(/^<!doctype html>[\s\S]*<svg/);
-    expect(run([...base, '--acknowledge', '--at', 'soon']).err).toContain('at: "soon" must be a time');
+    expect((await run([...base, '--acknowledge'])).out).toMatch(
+      /^# Bracket: ASA, and PETG should it not be had/,
+    );
+    expect((await run([...base, '--acknowledge', '--as', 'html'])).out).toMatch(
+      /^<!doctype html>[\s\S]*<svg/,
+    );
+    expect((await run([...base, '--acknowledge', '--at', 'soon'])).err).toContain(
+      'at: "soon" must be a time',
+    );
     expect(
-      run(['decide', path, '--first', 'zinc', '--reason', 'x', '--by', 'y', '--acknowledge']).err,
+      (await run(['decide', path, '--first', 'zinc', '--reason', 'x', '--by', 'y', '--acknowledge'])).err,
     ).toContain('firstChoice: "zinc" is neither');
   });
 });

@@ -8,6 +8,7 @@ export * from './input/well-formed.js';
 // interface reads typed quantities.
 export * from './materials/property.js';
 export * from './materials/family.js';
+export * from './materials/renamed.js';
 export * from './materials/retention.js';
 export * from './materials/baked.js';
 export * from './materials/library.js';
@@ -196,6 +197,9 @@ export * from './records/brief-in-words.js';
 export * from './score/weights-shown.js';
 export * from './records/record-markdown.js';
 export * from './records/record-html.js';
+export * from './score/as-good.js';
+export * from './score/doubt.js';
+export * from './score/holds.js';
 export * from './score/draws/robustness.js';
 export * from './score/draws/robustness-words.js';
 export * from './lib/random.js';

@@ -17,6 +17,7 @@ import { loadClamp } from './models/load-clamp.js';
 import { loadDeceleration } from './models/load-deceleration.js';
 import { loadDrop } from './models/load-drop.js';
 import { loadSnapFit } from './models/load-snap-fit.js';
+import { airRoomModel } from './models/air-room.js';
 import { accuracyGaugeModel } from './models/accuracy-gauge.js';
 import { answer, type Answer, type Model } from './models/model.js';
 import { warpCalibrateModel } from './models/warp-calibrate.js';
@@ -43,6 +44,7 @@ import { triageRankModel } from './triage/triage-rank.js';
 import { trialCompareModel } from './trials/compare.js';
 import { trialBreakModel } from './trials/break.js';
 import { trialLooksModel } from './trials/looks.js';
+import { trialPosteriorModel } from './trials/posterior.js';
 import { trialPowerModel } from './trials/power.js';
 import { trialSagModel } from './trials/sag.js';
 import { trialStaircaseModel } from './trials/staircase.js';
@@ -86,6 +88,7 @@ export const models: readonly Model[] = [
   warpMitigate,
   warpCalibrateModel,
   accuracyGaugeModel,
+  airRoomModel,
   printEconomicsModel,
   printCoolingModel,
   printPairModel,
@@ -96,6 +99,7 @@ export const models: readonly Model[] = [
   scoreTipping,
   scoreExplain,
   workshopUpgrades,
+  trialPosteriorModel,
   trialCompareModel,
   trialPowerModel,
   trialLooksModel,

@@ -114,11 +114,21 @@ describe('conditions', () => {
   it('shade outdoors is never cooler than the air', () =>
     expect(conditionsOf(brief({ heat: { setting: 'outdoors' } })).partMaxC).toBe(35));
   it('a vehicle is a cabin out of the sun, hotter in it', () => {
-    const cabin = conditionsOf(brief({ heat: { setting: 'closed-vehicle' } })).partMaxC;
+    const cabin = conditionsOf(brief({ heat: { setting: 'closed-vehicle' }, sun: 'none' })).partMaxC;
     expect(cabin).toBeCloseTo(35 + 25 * 0.95, 6);
     expect(
       conditionsOf(brief({ heat: { setting: 'closed-vehicle' }, sun: 'part' })).partMaxC,
     ).toBeGreaterThan(cabin + 10);
+    // Unsaid, the sun is taken as full.
+    expect(brief({ heat: { setting: 'closed-vehicle' } }).sun).toBe('full');
+    expect(brief({ heat: { setting: 'outdoors' } }).sun).toBe('none');
+  });
+  it('half a day of sun heats as a whole one, and doses half', () => {
+    const sunny = (sun: string): ReturnType<typeof conditionsOf> =>
+      conditionsOf(brief({ heat: { setting: 'outdoors' }, sun }));
+    expect(sunny('part').partMaxC).toBe(sunny('full').partMaxC);
+    expect(sunny('part').uvDoseMJm2).toBeCloseTo(sunny('full').uvDoseMJm2 / 2, 6);
+    expect(sunny('reflected').partMaxC).toBeLessThan(sunny('full').partMaxC);
   });
   it('near a source and custom are as said', () => {
     expect(conditionsOf(brief({ heat: { setting: 'near-source', sourceC: 75 } })).partMaxC).toBe(75);

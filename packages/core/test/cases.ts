@@ -42,10 +42,11 @@ export const enclosedPrinter: Printer = parsePrinter({
 
 /** A hot, loaded bracket for a season: schools differ about it, and every choice gives something up. */
 export const hotBracket = brief({
-  lifeYears: 0.5,
-  heat: { setting: 'near-source', sourceC: 90 },
-  geometry: { xMm: 60, yMm: 40, zMm: 15 },
-  loads: [{ kind: 'sustained', case: 'cantilever', forceN: 20, lengthMm: 40, widthMm: 20, heightMm: 10 }],
+  lifeYears: 2,
+  heat: { setting: 'near-source', sourceC: 66 },
+  geometry: { xMm: 160, yMm: 60, zMm: 15 },
+  toleranceMm: 0.2,
+  loads: [{ kind: 'sustained', case: 'cantilever', forceN: 8, lengthMm: 40, widthMm: 20, heightMm: 10 }],
 });
 
 /** A candidate of a ranking. */

@@ -63,8 +63,7 @@ describe('scores', () => {
     const running = r.candidates.filter(c => c.rank !== null);
     for (const c of running) expect(c.score).toBeLessThanOrEqual(weightedMean(c.criteria) + 1e-12);
     for (let i = 1; i < running.length; i++)
-      if (running[i]!.standing === running[i - 1]!.standing)
-        expect(running[i]!.score).toBeLessThanOrEqual(running[i - 1]!.score + 1e-9);
+      expect(running[i]!.rating).toBeLessThanOrEqual(running[i - 1]!.rating + 1e-9);
   });
   it('step-up takes the easiest among those that stand as well', () => {
     const r = rank(outdoors, { printer: enclosedPrinter, school: 'step-up' });

@@ -13,10 +13,10 @@ describe('heat', () => {
   const at = (partC: number): string | undefined =>
     gate({ heat: { setting: 'custom', partC } }, 'petg', 'heat')?.verdict;
   it('passes with ten kelvins to spare, is marginal under that, fails below none', () => {
-    expect(at(65.9)).toBe('pass');
-    expect(at(66.5)).toBe('marginal');
-    expect(at(76)).toBe('marginal');
-    expect(at(76.1)).toBe('fail');
+    expect(at(60.9)).toBe('pass');
+    expect(at(61.5)).toBe('marginal');
+    expect(at(71)).toBe('marginal');
+    expect(at(71.1)).toBe('fail');
   });
   it('takes the worst of several loads, and nothing off for a knock', () => {
     const loads = [
@@ -32,12 +32,14 @@ describe('heat', () => {
         'asa',
         'heat',
       )?.have,
-    ).toBe(101);
+    ).toBe(97);
   });
-  it('costs ten kelvins once a load is held over a thousand hours', () => {
+  it('costs up to ten kelvins by decades of hours, without a step', () => {
     const of = (hours: number): number =>
       gate({ loads: [{ ...bar, kind: 'sustained', forceN: 5, hours }] }, 'asa', 'heat')?.have as number;
-    expect(of(999) - of(1001)).toBeCloseTo(10, 9);
+    expect(of(0) - of(1000)).toBeCloseTo(10, 9);
+    expect(of(0) - of(10)).toBeCloseTo(3.47, 2);
+    expect(Math.abs(of(999) - of(1001))).toBeLessThan(0.01);
   });
   it('offers a lighter colour first, then shade, then a lower temperature', () => {
     const sunny = { heat: { setting: 'outdoors', ambientMaxC: 40 }, sun: 'full' };
@@ -50,7 +52,7 @@ describe('heat', () => {
       )?.rescue,
     ).toMatch(/^passes in the shade|keep/);
     expect(gate({ heat: { setting: 'custom', partC: 90 } }, 'pla', 'heat')?.rescue).toMatch(
-      /keep the part under 58 °C/,
+      /keep the part under 56 °C/,
     );
   });
 });
@@ -99,15 +101,17 @@ describe('strength', () => {
       gate({ heat: warm, ...fields, loads: [{ ...finger, kind, cycles, ...more }] }, 'petg', 'strength');
     expect(snap('short', null)).toMatchObject({
       need: expect.closeTo(2.5, 9) as number,
-      have: 4,
+      have: 3,
       unit: '% strain',
-      verdict: 'pass',
+      verdict: 'marginal',
     });
-    expect(snap('cyclic', 500)).toMatchObject({ have: 2.4, verdict: 'fail' });
-    // Across the layers their share, in the cold what toughness keeps, and more where failure is grave.
-    expect(snap('short', null, { acrossLayers: true })?.have).toBeCloseTo(4 * 0.8, 9);
+    expect(snap('cyclic', 1000)).toMatchObject({ have: expect.closeTo(1.8, 9) as number, verdict: 'fail' });
+    const five = snap('cyclic', 5)!.have as number;
+    expect(five).toBeGreaterThan(snap('cyclic', 1e7)!.have as number);
+    // Across the layers their share, in the cold the family’s own share, and more where failure is grave.
+    expect(snap('short', null, { acrossLayers: true })?.have).toBeCloseTo(3 * 0.65, 9);
     expect(snap('short', null, {}, { heat: { setting: 'custom', partC: -30 } })?.have).toBeCloseTo(
-      (4 * 4.5) / 7,
+      3 * 0.85,
       9,
     );
     expect(snap('short', null, {}, { ifItFails: 'damages' })?.need).toBeCloseTo((2.5 * 2) / 1.5, 9);
@@ -160,8 +164,9 @@ describe('knocks', () => {
   it('grow with mass, and cold makes plastics brittle', () => {
     expect(drop(0.1)?.verdict).toBe('pass');
     expect(drop(5)?.verdict).toBe('fail');
+    // Notched alone when coldest; between notched and unnotched where it is warm.
     expect(drop(0.1, { ambientMinC: -30 })?.have).toBe(8);
-    expect(drop(0.1, { ambientMinC: 23, ambientMaxC: 30 })?.have).toBe(18);
+    expect(drop(0.1, { ambientMinC: 23, ambientMaxC: 30 })?.have).toBeCloseTo(18 ** 0.7 * 100 ** 0.3, 9);
   });
 });
 
@@ -170,13 +175,13 @@ describe('sun', () => {
     gate({ heat: { setting: 'outdoors' }, ...fields }, key, 'uv');
   it('is asked only where there is any', () => expect(sun({})).toBeUndefined());
   it('fails under half the wanted life, is marginal under all of it', () => {
-    expect(sun({ sun: 'full', lifeYears: 1, looks: { colour: 'light' } })?.verdict).toBe('pass');
+    expect(sun({ sun: 'full', lifeYears: 0.8, looks: { colour: 'light' } })?.verdict).toBe('pass');
     expect(sun({ sun: 'full', lifeYears: 1.5, looks: { colour: 'light' } })?.verdict).toBe('marginal');
     expect(sun({ sun: 'full', lifeYears: 3, looks: { colour: 'light' } })?.verdict).toBe('fail');
   });
   it('black saves what black can save', () => {
-    expect(sun({ sun: 'full', lifeYears: 3, looks: { colour: 'light' } })?.rescue).toMatch(
-      /^passes in black \(3\.1 years\)/,
+    expect(sun({ sun: 'full', lifeYears: 2.5, looks: { colour: 'light' } })?.rescue).toMatch(
+      /^passes in black \(2\.6 years\)/,
     );
     expect(sun({ sun: 'full', lifeYears: 10, looks: { colour: 'light' } })?.rescue).toMatch(/paint/);
   });

@@ -96,7 +96,7 @@ const sane: Record<string, Partial<Record<PropertyName, [number, number]>>> = {
   'asa-cf': { modulusMPa: [3000, 8000], densityGcm3: [1.06, 1.18] },
   hips: { densityGcm3: [1.02, 1.08], tgC: [85, 105], waterUptakePct: [0.02, 0.3] },
   'pc-blend': { densityGcm3: [1.08, 1.22], hdt18C: [85, 118], charpy23KJm2: [12, 60] },
-  'pa-easy': { tmC: [175, 210], waterUptakePct: [2.5, 9], modulusMPa: [600, 2200] },
+  'pa-copolymer': { tmC: [175, 210], waterUptakePct: [2.5, 9], modulusMPa: [600, 2200] },
   pa6: { tmC: [214, 226], waterUptakePct: [7, 11], densityGcm3: [1.1, 1.16], hdt18C: [45, 80] },
   'pa6-gf': { modulusMPa: [2500, 8000], densityGcm3: [1.2, 1.42], hdt18C: [90, 210] },
   'pa12-cf': { modulusMPa: [2500, 8000], waterUptakePct: [0.5, 1.8], densityGcm3: [1.02, 1.18] },
@@ -209,9 +209,13 @@ describe('what practitioners act on follows from the data', () => {
   it('acetone smooths the styrenics, alcohol PVB', () => {
     expect(families.filter(f => f.flags.smoothedBy.includes('acetone')).map(f => f.key)).toEqual([
       'abs',
+      'abs-gf',
+      'abs-esd',
+      'abs-fr',
       'asa',
       'asa-cf',
       'hips',
+      'pmma',
     ]);
     expect(families.filter(f => f.flags.smoothedBy.includes('isopropanol')).map(f => f.key)).toEqual(['pvb']);
   });

@@ -29,8 +29,8 @@ describe('models warn outside what they hold for', () => {
     ['heat.surface', { ambientC: 20, irradianceWm2: 0, absorptivity: 0.5 }, /colder than the air/],
     ['heat.vehicle', { ambientC: 30, irradianceWm2: 1200, absorptivity: 0.5 }, /capped/],
     ['heat.day', { ambientMinC: 30, ambientMaxC: 20 }, /lowest temperature is above/],
-    ['heat.allowable', { softeningC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 9 }, /strength and creep judge/],
-    ['heat.allowable', { softeningC: 80, hdt045C: 93, hdt18C: 85, stressMPa: 1 }, /falling order/],
+    ['heat.allowable', { unloadedC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 9 }, /strength and creep judge/],
+    ['heat.allowable', { unloadedC: 80, hdt045C: 93, hdt18C: 85, stressMPa: 1 }, /falling order/],
     [
       'load.beam',
       { case: 'cantilever', forceN: 1, lengthMm: 20, widthMm: 10, heightMm: 10, modulusMPa: 2000 },

@@ -1,6 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { calculate, models, InputError } from '../src/index.js';
 
+const finger = { thicknessMm: 2, undercutMm: 1.2, lengthMm: 12 };
+const knock = { energyJ: 2, widthMm: 20, heightMm: 6 };
+const modulus = { low: 1700, typical: 2000, high: 2300 };
+
 /** The result of a model, by name. */
 function result(id: string, input: object): Record<string, number> {
   return calculate(id, input).result as Record<string, number>;
@@ -35,17 +39,17 @@ const checks: Check[] = [
   ['heat.surface', { ambientC: 30, irradianceWm2: 900, absorptivity: 0.25 }, 'surfaceC', 36.9, 0.05],
   ['heat.vehicle', { ambientC: 33, irradianceWm2: 850, absorptivity: 0.9 }, 'cabinC', 54.25, 0.01],
   ['heat.vehicle', { ambientC: 33, irradianceWm2: 850, absorptivity: 0.9 }, 'sunlitC', 80.6, 0.05],
-  ['heat.allowable', { softeningC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 0.9 }, 'allowableC', 89.0, 0.05],
-  ['heat.allowable', { softeningC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 0.1 }, 'allowableC', 96.4, 0.05],
-  ['heat.allowable', { softeningC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 3 }, 'allowableC', 85, 1e-9],
+  ['heat.allowable', { unloadedC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 0.9 }, 'allowableC', 89.0, 0.05],
+  ['heat.allowable', { unloadedC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 0.1 }, 'allowableC', 96.4, 0.05],
+  ['heat.allowable', { unloadedC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 3 }, 'allowableC', 85, 1e-9],
   [
     'heat.allowable',
-    { softeningC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 0.01, sustainedHours: 2000 },
+    { unloadedC: 98, hdt045C: 93, hdt18C: 85, stressMPa: 0.01, sustainedHours: 2000 },
     'allowableC',
     88,
     1e-9,
   ],
-  ['heat.allowable', { softeningC: 90, hdt045C: 55, hdt18C: 30, stressMPa: 50 }, 'allowableC', 30, 1e-9],
+  ['heat.allowable', { unloadedC: 90, hdt045C: 55, hdt18C: 30, stressMPa: 50 }, 'allowableC', 30, 1e-9],
   [
     'load.beam',
     { case: 'cantilever', forceN: 30, lengthMm: 60, widthMm: 20, heightMm: 6, modulusMPa: 2000 },
@@ -194,6 +198,62 @@ const checks: Check[] = [
   ['heat.ageing', { indexC: 65, partC: 80, years: 5 }, 'halfYears', 4.033, 0.0005],
   ['heat.ageing', { indexC: 65, partC: 80, years: 5 }, 'retained', 0.4235, 0.00005],
   ['heat.ageing', { indexC: 70, partC: 60, hoursADay: 6, years: 8 }, 'retained', 0.941, 0.00005],
+  ['heat.allowable', { unloadedC: 96, hdt045C: 93, hdt18C: 85, stressMPa: 0.9 }, 'allowableC', 89.0, 0.05],
+  [
+    'heat.allowable',
+    { unloadedC: 96, hdt045C: 93, hdt18C: 85, stressMPa: 0.9, sustainedHours: 10 },
+    'allowableC',
+    89 - 3.47,
+    0.01,
+  ],
+  [
+    'heat.allowable',
+    { unloadedC: 96, hdt045C: 93, hdt18C: 85, stressMPa: 0.9, sustainedHours: 100 },
+    'allowableC',
+    89 - 6.68,
+    0.01,
+  ],
+  [
+    'heat.allowable',
+    { structure: 'semi-crystalline', unloadedC: 143, hdt045C: 105, hdt18C: 52, stressMPa: 3 },
+    'allowableC',
+    143,
+    1e-9,
+  ],
+  ['load.snap-fit', { ...finger, cycles: 100, oncePct: 4, repeatedPct: 2.4 }, 'allowedPct', 2.933, 0.0005],
+  ['load.snap-fit', { ...finger, cycles: 2e5, oncePct: 4, repeatedPct: 2.4 }, 'allowedPct', 1.019, 0.0005],
+  ['load.snap-fit', { ...finger, cycles: 1e7, oncePct: 4, repeatedPct: 2.4 }, 'allowedPct', 0.6, 1e-9],
+  ['load.snap-fit', { ...finger, oncePct: 4, repeatedPct: 2.4 }, 'allowedPct', 4, 1e-9],
+  ['impact.drop', { ...knock, notchedKJm2: 16, unnotchedKJm2: 90 }, 'toughnessKJm2', 26.86, 0.005],
+  ['impact.drop', { ...knock, notchedKJm2: 5, unnotchedKJm2: 22, notchWeight: 1 }, 'toughnessKJm2', 5, 1e-9],
+  ['air.room', { printers: 2, rateUgMin: 60, roomM3: 45, airChangesPerH: 1 }, 'concentrationUgM3', 160, 1e-9],
+  [
+    'air.room',
+    { printers: 5, rateUgMin: 60, roomM3: 45, airChangesPerH: 0.5 },
+    'concentrationUgM3',
+    800,
+    1e-9,
+  ],
+  [
+    'air.room',
+    { printers: 1, rateUgMin: 60, roomM3: 20, airChangesPerH: 0.5, capturedShare: 0.8 },
+    'concentrationUgM3',
+    72,
+    1e-9,
+  ],
+  [
+    'air.room',
+    { printers: 2, rateUgMin: 60, roomM3: 45, airChangesPerH: 1, filterCadrM3H: 100 },
+    'concentrationUgM3',
+    49.66,
+    0.005,
+  ],
+  ['trial.posterior', { ...modulus, readings: [2300, 2250, 2380], instrumentSd: 20 }, 'mean', 2297.2, 0.05],
+  ['trial.posterior', { ...modulus, readings: [2300, 2250, 2380], instrumentSd: 20 }, 'sd', 37.07, 0.005],
+  ['trial.posterior', { ...modulus, readings: [] }, 'mean', 2000, 1e-9],
+  ['water.life', { halfLife23Y: 200, waterC: 65, years: 5 }, 'halfYears', 1.982, 0.0006],
+  ['water.life', { halfLife23Y: 2, waterC: 15, years: 5, wetShare: 0.2 }, 'halfYears', 24.08, 0.006],
+  ['water.life', { halfLife23Y: 20, waterC: 60, years: 5, hoursADay: 8 }, 'halfYears', 1.03, 0.0006],
   ['water.life', { halfLife23Y: 2, waterC: 26, years: 5 }, 'halfYears', 1.438, 0.0006],
   ['water.life', { waterC: 26, years: 5 }, 'retained', 1, 0],
   [

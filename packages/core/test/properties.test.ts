@@ -76,7 +76,8 @@ describe('physics only goes one way', () => {
       fc.property(num(0, 20), num(0, 20), (s, d) => {
         const at = (stressMPa: number): number =>
           allowableTemperatureC({
-            softeningC: 98,
+            structure: 'amorphous',
+            unloadedC: 98,
             hdt045C: 93,
             hdt18C: 85,
             stressMPa,

@@ -68,7 +68,7 @@ describe('what practitioners know', () => {
         .filter(c => c.rank !== null)
         .map(c => c.material)
         .sort(),
-    ).toEqual(['copolyester-ht', 'pc', 'petg', 'pvb']);
+    ).toEqual(['copolyester-ht', 'pc', 'petg', 'pmma', 'pvb']);
     expect(['petg', 'pvb']).toContain(r.firstChoice);
   });
   it('what must float is PP, or sealed', () => {
@@ -124,7 +124,7 @@ describe('an open machine with brass and a remote drive', () => {
     ['pet-cf', ['printability.nozzle', 'printability.liner', 'printability.nozzle-metal']],
     ['tpu-85a', ['flex', 'printability.drive']],
     ['tpu-60a', ['flex', 'printability.drive']],
-    ['pa-easy', []],
+    ['pa-copolymer', []],
     ['pa6', ['printability.liner']],
     ['pa6-gf', ['printability.liner', 'printability.nozzle-metal']],
     ['pa12-cf', ['printability.liner', 'printability.nozzle-metal']],

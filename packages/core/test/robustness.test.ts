@@ -25,6 +25,7 @@ import {
   type Family,
   type LeanVerdict,
 } from '../src/index.js';
+import { SPOOL_GROUPS, spoolGroup } from '../src/score/draws/spool-groups.js';
 import { brief, enclosedPrinter } from './cases.js';
 import { briefs } from './robustness-briefs.js';
 
@@ -45,7 +46,7 @@ describe('the quick judge of draws', () => {
     const ids = (Object.keys(weights) as CriterionId[]).filter(id => weights[id] > 0);
     const source = chance(7);
     const d = new Float64Array(ids.length);
-    const verdict: LeanVerdict = { running: false, standing: 0, difficulty: 0, cost: 0 };
+    const verdict: LeanVerdict = { running: false, standing: 0, doubt: 0, difficulty: 0, cost: 0 };
     const standings: [number, number][] = [];
     for (const f of families) {
       const lean = leanCandidate(ctx, f, weights, ids);
@@ -135,7 +136,7 @@ describe('chance', () => {
 describe('score.robustness', () => {
   const [, outdoor, machine] = briefs[0]!;
   const some = families.filter(f =>
-    ['asa', 'asa-cf', 'petg', 'pet-cf', 'pa12-cf', 'pc-blend', 'pla'].includes(f.key),
+    ['asa', 'asa-cf', 'petg', 'pa6-cf', 'pa12-cf', 'pc-blend', 'pla'].includes(f.key),
   );
   it('agrees with ranking each draw in full, within three standard errors', () => {
     const quick = robustness(outdoor, { printer: machine, families: some, draws: 6000, seed: 2 });
@@ -158,10 +159,14 @@ describe('score.robustness', () => {
       );
       const drawn = some.map(f => {
         const properties = { ...f.properties };
+        const together = Array.from({ length: SPOOL_GROUPS }, () => source.uniform());
         for (const n of propertyNames) {
           const p = properties[n];
           if (p && n !== 'dryC')
-            properties[n] = { ...p, typical: triangular(source.uniform(), p.low, p.typical, p.high) };
+            properties[n] = {
+              ...p,
+              typical: triangular(together[spoolGroup(n)] ?? source.uniform(), p.low, p.typical, p.high),
+            };
         }
         return { ...f, properties };
       });

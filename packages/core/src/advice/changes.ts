@@ -19,7 +19,7 @@ export interface ChangeEffect extends BriefChange {
 export function changeEffects(before: Brief, after: Brief, options: RankOptions = {}): ChangeEffect[] {
   const was = rank(before, options);
   const scoreOf = (r: typeof was, key: string | null): number | null =>
-    r.candidates.find(c => c.material === key)?.score ?? null;
+    r.candidates.find(c => c.material === key)?.rating ?? null;
   return briefChanges(before, after).map(change => {
     const alone = withValue(before, change.path, change.to);
     const now = alone && rank(alone, options);

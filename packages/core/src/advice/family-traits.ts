@@ -4,6 +4,7 @@ import { demands } from '../print/difficulty.js';
 import { isFibre } from '../materials/fibre.js';
 import { sig } from '../lib/figures.js';
 import { typical, typicalOrNull, type Family } from '../materials/family.js';
+import { vapourSentence } from '../score/gates/printing/ventilation.js';
 import { OPEN_AIR_C } from '../workshop/printer.js';
 
 /** A trait: how much it speaks (0 when it does not apply) and what it says. */
@@ -17,8 +18,8 @@ function past(value: number, threshold: number, start: number, top: number): num
   return value < threshold ? 0 : Math.min(top, start + (top - start) * Math.log2(value / threshold));
 }
 
-/** Modulus under which a family is a rubber rather than a plastic, MPa. */
-const RUBBER_MPA = 150;
+/** Share of strength across layers from which they are called well welded. */
+const WELDS_WELL = 0.62;
 
 const when = (applies: boolean, weight: number): number => (applies ? weight : 0);
 
@@ -27,7 +28,7 @@ const per = (x: number): string => sig(x * 1e6, 2);
 /** What speaks for a family. */
 export function strengths(f: Family): Trait[] {
   const v = (name: Parameters<typeof typical>[1]): number => typical(f, name);
-  const rubber = v('modulusMPa') < RUBBER_MPA;
+  const rubber = f.flags.structure === 'elastomer';
   const good = Object.values(f.chemicals).filter(r => r === 'good').length;
   const { foaming, smoothedBy } = f.flags;
   const smoothing = smoothedBy.filter(s => s === 'acetone' || s === 'isopropanol');
@@ -81,7 +82,7 @@ export function strengths(f: Family): Trait[] {
     },
     { weight: when(f.filler === 'glow', 0.93), text: 'Glows in the dark.' },
     {
-      weight: when(!rubber && v('zRatio') >= 0.78 && !f.flags.soluble, 0.56),
+      weight: when(!rubber && v('zRatio') >= WELDS_WELL && !f.flags.soluble, 0.56),
       text: `Its layers weld well: ${sig(100 * v('zRatio'), 2)} % of the strength is left across them.`,
     },
     {
@@ -89,7 +90,7 @@ export function strengths(f: Family): Trait[] {
       text: `Stays flat and true: expands ${per(v('alphaPerK'))} millionths a kelvin.`,
     },
     {
-      weight: past(good, 7, 0.8, 0.9),
+      weight: past(good, 9, 0.8, 0.9),
       text: `Shrugs off chemicals: good against ${good} of ${Object.keys(f.chemicals).length} kinds.`,
     },
     {
@@ -126,17 +127,13 @@ export function strengths(f: Family): Trait[] {
       ),
       text: 'Needs no enclosure.',
     },
-    {
-      weight: when(v('zRatio') >= 0.65 && !f.flags.soluble, 0.05),
-      text: `Keeps ${sig(100 * v('zRatio'), 2)} % of its strength across the layers.`,
-    },
   ];
 }
 
 /** What speaks against a family. */
 export function weaknesses(f: Family): Trait[] {
   const v = (name: Parameters<typeof typical>[1]): number => typical(f, name);
-  const rubber = v('modulusMPa') < RUBBER_MPA;
+  const rubber = f.flags.structure === 'elastomer';
   const { nozzleC, bedC, chamberC } = f.windows;
   const onPei = Math.max(f.adhesion['smooth-pei']?.bare ?? 0, f.adhesion['textured-pei']?.bare ?? 0);
   const { foaming } = f.flags;
@@ -169,13 +166,11 @@ export function weaknesses(f: Family): Trait[] {
     },
     {
       weight: when(f.flags.drive === 'direct', 0.87),
-      text:
-        `Wants a direct drive, ${f.windows.speedMmS.high} mm/s at most and hardly any retraction; its ` +
-        'rafts and supports do not come off.',
+      text: `Wants a direct drive, ${f.windows.speedMmS.high} mm/s at most and hardly any retraction.`,
     },
     {
       weight: when(f.flags.support === 'clings', 0.8),
-      text: 'Its rafts and supports do not come off, and it strings when damp.',
+      text: 'Its supports hardly come off: lay it so that it needs none. It strings when damp.',
     },
     {
       weight: when(chamberC.low >= 45, 0.84),
@@ -201,7 +196,10 @@ export function weaknesses(f: Family): Trait[] {
         `The fibre costs impact (${sig(v('charpy23KJm2'), 2)} kJ/m²) and layer strength ` +
         `(${sig(100 * v('zRatio'), 2)} %), and wears brass nozzles.`,
     },
-    { weight: when(f.flags.fumes === 'styrene', 0.6), text: 'Gives off styrene.' },
+    {
+      weight: when(f.flags.fumes === 'styrene' ? chamberC.low <= 30 : f.flags.fumes !== 'low', 0.35),
+      text: vapourSentence(f.flags),
+    },
     {
       weight: when(f.adhesion['smooth-pei']?.grips === true && f.flags.stringing >= 0.5, 0.6),
       text:
@@ -218,7 +216,13 @@ export function weaknesses(f: Family): Trait[] {
         `Does not last in the sun: ${sig(v('uvHalfDoseMJm2') / 270, 2)} years of full sun to half its ` +
         'surface toughness.',
     },
-    { weight: when(f.flags.stringing >= 0.5, 0.4), text: 'Strings.' },
+    {
+      weight: when(
+        f.flags.stringing >= 0.5 && !f.adhesion['smooth-pei']?.grips && f.flags.support !== 'clings',
+        0.4,
+      ),
+      text: 'Strings.',
+    },
     { weight: when(v('pricePerKg') > 40, 0.3), text: `Costs about ${sig(v('pricePerKg'), 2)} a kilogram.` },
     {
       weight: 0.01,

@@ -6,6 +6,7 @@ import { warpBowOf } from '../models/warp-bow.js';
 import type { Candidate } from '../score/candidate.js';
 import type { RankOptions } from '../score/judge.js';
 import { rank } from '../score/rank.js';
+import { ratingOf } from '../score/doubt.js';
 import { scoreIn } from '../score/score.js';
 import { layReasons } from './lay-reasons.js';
 import type { LayVerdict, ShapeLay } from './lay-verdict.js';
@@ -53,14 +54,12 @@ export function layVerdicts(
     };
   });
   const worth = (v: LayVerdict): number =>
-    scoreWithin(brief, v, options.school) -
+    ratingOf(scoreWithin(brief, v, options.school), v.candidate.doubt) -
     ROUGH_COSTS[brief.looks.finish] * v.roughShare -
     SUPPORT_COSTS * Math.min(MOST_SUPPORT, v.candidate.printing.supportG / v.candidate.printing.massG) -
     ACROSS_COSTS * v.across.length -
     (v.lay.steady ? 0 : UNSTEADY_COSTS);
-  made.sort(
-    (a, b) => a.candidate.standing - b.candidate.standing || worth(b) - worth(a) || a.index - b.index,
-  );
+  made.sort((a, b) => Number(isOut(a)) - Number(isOut(b)) || worth(b) - worth(a) || a.index - b.index);
   const told = made.map(v => ({ ...v, ...layReasons(v, made) }));
   return leading(told, v => worth(v)).map((v, i) => ({ ...v, rank: i + 1 }));
 }
@@ -77,6 +76,8 @@ function scoreWithin(
   );
 }
 
+const isOut = (v: LayVerdict): boolean => v.candidate.status === 'out';
+
 /** Two ways whose worth differs by less are as good as each other. */
 const AS_GOOD = 0.02;
 
@@ -88,8 +89,8 @@ function leading(sorted: readonly LayVerdict[], worth: (v: LayVerdict) => number
   const now = sorted.find(v => v.current);
   if (!now) return [...sorted];
   const beats = (v: LayVerdict): boolean =>
-    v.candidate.standing < now.candidate.standing ||
-    (v.candidate.standing === now.candidate.standing && worth(v) > worth(now) + AS_GOOD && v.for.length > 0);
+    (isOut(now) && !isOut(v)) ||
+    (isOut(v) === isOut(now) && worth(v) > worth(now) + AS_GOOD && v.for.length > 0);
   const before = sorted.slice(0, sorted.indexOf(now)).filter(beats);
   const rest = sorted.filter(v => v !== now && !before.includes(v));
   return [...before, now, ...rest];

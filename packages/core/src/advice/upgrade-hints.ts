@@ -29,14 +29,14 @@ export function upgradeHints(brief: Brief, options: RankOptions = {}): UpgradeHi
     if (u.apply(printer) === null) return [];
     const lets = judgeAll(brief, { ...options, families: hopeful, printer: withUpgrades(printer, [u.kind]) })
       .candidates.filter(c => c.status !== 'out')
-      .sort((a, b) => b.score - a.score || (a.material < b.material ? -1 : 1));
+      .sort((a, b) => b.rating - a.rating || (a.material < b.material ? -1 : 1));
     return lets.length
       ? [
           {
             kind: u.kind,
             name: u.name,
             price: u.price,
-            lets: lets.map(c => ({ material: c.material, name: c.name, score: c.score })),
+            lets: lets.map(c => ({ material: c.material, name: c.name, score: c.rating })),
           },
         ]
       : [];

@@ -1,6 +1,6 @@
-import { familyKeys, familyByKey } from '../materials/library.js';
+import { FamilyKey } from '../materials/material-key.js';
+import { familyByKey } from '../materials/library.js';
 import { parseBrief } from '../brief/parse-brief.js';
-import { Choice } from '../input/fields.js';
 import { sig } from '../lib/figures.js';
 import { model, step } from '../models/model.js';
 import { families, ScoreInput } from '../score/score-input.js';
@@ -10,7 +10,7 @@ import { cheapestRemedy, warpRemedies } from './warp-remedies.js';
 
 /** Input of `warp.mitigate`. */
 export class WarpMitigateInput extends ScoreInput {
-  @Choice(familyKeys, { doc: 'The family it is printed in.' }) family!: string;
+  @FamilyKey({ doc: 'The family it is printed in.' }) family!: string;
 }
 
 /** `warp.mitigate`: what helps against the warping of a part, each by a rerun. */

@@ -1,5 +1,6 @@
 import type { CriterionId } from '../brief/choices.js';
 import type { Candidate } from '../score/candidate.js';
+import { DOUBT_COSTS } from '../score/doubt.js';
 import { TOP_WEIGHT } from '../brief/choices.js';
 
 /** Criteria that any part has, whether its brief asks for them or not: the rest mean nothing until asked for. */
@@ -15,7 +16,8 @@ const always: ReadonlySet<CriterionId> = new Set<CriterionId>([
 /**
  * Weights at which another candidate overtakes the first, in closed form: with wᵢ the weights and dᵢ the
  * desirabilities, the lead over another
- * is A + w·B in the weight w of one criterion, which is nought at w = −A/B. Both directions, the nearest of
+ * is A + w·B in the weight w of one criterion, less what doubt takes times the sum of the weights, which is nought at
+ * w = −A/B with both put in. Both directions, the nearest of
  * each; rounded just past the point.
  */
 export function weightTips(
@@ -32,11 +34,19 @@ export function weightTips(
     for (const c of others) {
       let A = 0;
       let B = 0;
+      let rest = 0;
       first.criteria.forEach((mine, i) => {
         const gap = mine.desirability - (c.criteria[i]?.desirability ?? 0);
         if (mine.id === k.id) B = gap;
-        else A += mine.weight * gap;
+        else {
+          A += mine.weight * gap;
+          rest += mine.weight;
+        }
       });
+      // What doubt takes does not depend on weights: it stands for so much of their sum.
+      const taken = DOUBT_COSTS * (first.doubt - c.doubt);
+      A -= taken * rest;
+      B -= taken;
       if (B === 0) continue;
       const at = -A / B;
       // Above the present weight the lead must fall with the weight, below it must fall as the weight does.

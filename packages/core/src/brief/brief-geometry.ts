@@ -29,6 +29,15 @@ export class BriefGeometry {
   @Quantity({ min: 0, max: 1000, optional: true, doc: 'Sharp corners on the plate; default 4.' })
   sharpCorners = 4;
   @Quantity({
+    min: 0,
+    max: 100,
+    unit: 'mm',
+    optional: true,
+    nullable: true,
+    doc: 'Least radius of the inner corners that a knock may meet; default null: not said.',
+  })
+  innerRadiusMm: number | null = null;
+  @Quantity({
     min: 0.01,
     max: 1,
     optional: true,

@@ -24,6 +24,8 @@ import {
   type Wear,
   electricals,
   type Electrical,
+  seals,
+  type Seal,
 } from './choices.js';
 import { RUBBERY_SHORE_A } from './defaults.js';
 import {
@@ -135,6 +137,15 @@ export class BriefContact {
   @Flag({ optional: true, doc: 'Held against skin; default false.' }) skin = false;
   @Choices(chemicals, { optional: true, doc: 'Chemicals that touch it; default none.' })
   chemicals: Chemical[] = [];
+  @Quantity({
+    min: 0.01,
+    max: 1e6,
+    unit: 'h',
+    optional: true,
+    nullable: true,
+    doc: 'Hours for which the chemicals touch it in all; default null: the whole life.',
+  })
+  hours: number | null = null;
 }
 
 /** How flexible it must be. */
@@ -179,8 +190,27 @@ export class Brief {
   @Nested(() => BriefFlex, { optional: true, doc: 'Flexibility.' }) flex = new BriefFlex();
   @Nested(() => BriefLooks, { optional: true, doc: 'Looks.' }) looks = new BriefLooks();
   @Choice(wears, { optional: true, doc: 'What rubs on it; default none.' }) wear: Wear = 'none';
+  @Quantity({
+    min: 0,
+    max: 100,
+    unit: 'MPa',
+    optional: true,
+    nullable: true,
+    doc: 'Pressure between what rubs; default null: judged by the loads.',
+  })
+  wearPressureMPa: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 20,
+    unit: 'm/s',
+    optional: true,
+    nullable: true,
+    doc: 'Speed at which it rubs; default null: taken as slow where the loads are light.',
+  })
+  wearSpeedMs: number | null = null;
   @Choice(electricals, { optional: true, doc: 'What electricity it meets; default none.' })
   electrical: Electrical = 'none';
+  @Choice(seals, { optional: true, doc: 'What it must hold in or out; default none.' }) seal: Seal = 'none';
   @Nested(() => BriefPrint, { optional: true, doc: 'How it is to be printed.' }) print = new BriefPrint();
   @Quantity({
     min: 1,

@@ -41,7 +41,10 @@ export const flexWants = ['rigid', 'springy', 'hinge', 'rubbery'] as const;
 export const wears = ['none', 'sliding', 'gear'] as const;
 
 /** What electricity a part meets. */
-export const electricals = ['none', 'low-voltage', 'mains'] as const;
+export const electricals = ['none', 'low-voltage', 'mains', 'static-safe', 'radio'] as const;
+
+/** What a part may have to hold in, or out. */
+export const seals = ['none', 'water', 'gas', 'fuel'] as const;
 
 /** Whether a part may be baked. */
 export const bakeChoices = ['never', 'if-needed'] as const;
@@ -90,6 +93,9 @@ export type OutdoorSchool = (typeof outdoorSchools)[number];
 
 /** What rubs on a part. */
 export type Wear = (typeof wears)[number];
+
+/** What a part has to hold in, or out. */
+export type Seal = (typeof seals)[number];
 
 /** What electricity a part meets. */
 export type Electrical = (typeof electricals)[number];

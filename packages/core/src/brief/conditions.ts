@@ -5,7 +5,7 @@ import { annualGhiKWhm2, highest, lowest, type Weather } from '../climate/weathe
 import { absorptivityOf } from '../materials/colours.js';
 import { surfaceTemperatureC, type HeatSurfaceInput } from '../models/heat-surface.js';
 import { cabinTemperatureC, VEHICLE_GLASS, vehicleSunlitC } from '../models/heat-vehicle.js';
-import { exposureShare, uvDoseMJm2, type Glass } from '../models/uv-dose.js';
+import { noonShare, uvDoseMJm2, type Glass } from '../models/uv-dose.js';
 import type { Brief } from './brief.js';
 import type { HeatSetting } from './choices.js';
 
@@ -76,7 +76,7 @@ function placeOf(brief: Brief, setting: PartPlace['setting']): PartPlace {
   return {
     setting,
     absorptivity: absorptivityOf[effectiveColour(brief)],
-    sunShare: exposureShare[brief.sun],
+    sunShare: noonShare[brief.sun],
     windShare: WIND_SHARE,
   };
 }
@@ -130,7 +130,7 @@ export function conditionsOf(brief: Brief, own: Weather | null = null): Conditio
   const fallback = outside && weather ? { maxC: highest(weather.airC), minC: lowest(weather.airC) } : usual;
   const ambientMaxC = brief.heat.ambientMaxC ?? Math.max(fallback.maxC, brief.heat.ambientMinC ?? -Infinity);
   const ambientMinC = brief.heat.ambientMinC ?? Math.min(fallback.minC, ambientMaxC);
-  const irradianceWm2 = site.irradianceWm2 * exposureShare[brief.sun];
+  const irradianceWm2 = site.irradianceWm2 * noonShare[brief.sun];
   const year = yearOf(brief, own);
   const { partMaxC, ref } = year
     ? hottestOfYear(brief, year)
@@ -199,7 +199,7 @@ function sunlit(
 ): Hottest {
   const inputs: HeatSurfaceInput = {
     ambientC: ambientMaxC,
-    irradianceWm2: siteWm2 * exposureShare[brief.sun] * (behindGlass ? GLASS_HEAT_SHARE : 1),
+    irradianceWm2: siteWm2 * noonShare[brief.sun] * (behindGlass ? GLASS_HEAT_SHARE : 1),
     absorptivity: absorptivityOf[effectiveColour(brief)],
     emissivity: 0.9,
     windMs,

@@ -20,6 +20,7 @@ const lessHelps: ReadonlySet<CriterionId> = new Set<CriterionId>([
  */
 export function parseBrief(plain: unknown): Brief {
   const brief = parseInput(Brief, plain);
+  if (brief.heat.setting === 'closed-vehicle' && !saysSun(plain)) brief.sun = 'full';
   const problems = [
     ...brief.loads.flatMap(loadProblems),
     ...heatProblems(brief),
@@ -28,6 +29,11 @@ export function parseBrief(plain: unknown): Brief {
   ];
   if (problems.length) throw new InputError(problems);
   return brief;
+}
+
+/** Whether a brief says anything of the sun: in a closed vehicle, unsaid is taken as full. */
+function saysSun(plain: unknown): boolean {
+  return typeof plain === 'object' && plain !== null && 'sun' in plain;
 }
 
 /** What a load's case cannot do without, and a force that runs the wrong way. */

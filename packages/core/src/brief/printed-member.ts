@@ -57,9 +57,25 @@ export function wallMember(brief: Brief): PrintedMember {
 export function printedMember(brief: Brief, load: BriefLoad): PrintedMember | null {
   const width = load.widthMm ?? 0;
   const height = load.heightMm ?? 0;
-  const bent = (): PrintedMember => {
-    const input = sectionAsPrinted(brief, width, height, load.acrossLayers);
-    return { input, ratios: printedSection(input) };
+  /** A section as it stands; standing up, never better than lying: a load that opens the layers gains nothing by it. */
+  const as = (
+    b: number,
+    h: number,
+    ratiosOf: (i: SectionPrintedInput) => SectionPrintedResult,
+  ): PrintedMember => {
+    const lying = sectionAsPrinted(brief, b, h, false);
+    if (!load.acrossLayers) return { input: lying, ratios: ratiosOf(lying) };
+    const upright = sectionAsPrinted(brief, b, h, true);
+    const up = ratiosOf(upright);
+    const flat = ratiosOf(lying);
+    return {
+      input: up.strengthRatio <= flat.strengthRatio ? upright : lying,
+      ratios: {
+        strengthRatio: Math.min(up.strengthRatio, flat.strengthRatio),
+        stiffnessRatio: Math.min(up.stiffnessRatio, flat.stiffnessRatio),
+        massRatio: up.massRatio,
+      },
+    };
   };
   switch (load.case) {
     case 'snap-fit':
@@ -70,22 +86,17 @@ export function printedMember(brief: Brief, load: BriefLoad): PrintedMember | nu
       const input = wallAsPrinted(brief);
       return { input, ratios: printedSectionAxial(input) };
     }
-    case 'tension': {
-      const input = sectionAsPrinted(brief, width, height, load.acrossLayers);
-      return { input, ratios: printedSectionAxial(input) };
-    }
+    case 'tension':
+      return as(width, height, printedSectionAxial);
     case 'compression': {
       // Crushed by area; it buckles about its thinner side.
-      const input = sectionAsPrinted(
-        brief,
-        Math.max(width, height),
-        Math.min(width, height),
-        load.acrossLayers,
-      );
-      const axial = printedSectionAxial(input);
-      return { input, ratios: { ...axial, stiffnessRatio: printedSection(input).stiffnessRatio } };
+      const crushed = (i: SectionPrintedInput): SectionPrintedResult => ({
+        ...printedSectionAxial(i),
+        stiffnessRatio: printedSection(i).stiffnessRatio,
+      });
+      return as(Math.max(width, height), Math.min(width, height), crushed);
     }
     default:
-      return bent();
+      return as(width, height, printedSection);
   }
 }

@@ -91,6 +91,7 @@ function serviceLoad(load: BriefLoad, index: number, lifeYears: number): Service
         thicknessMm: load.thicknessMm ?? height,
         undercutMm: load.undercutMm ?? 0,
         lengthMm: length,
+        cycles: base.cycles,
       };
       return { ...base, strainPct: snapFitStrainPct(inputs), working: { model: 'load.snap-fit', inputs } };
     }

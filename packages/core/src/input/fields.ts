@@ -21,7 +21,7 @@ import {
 } from 'class-validator';
 import { allowedText, noteField, type FieldInfo, type JsonSchema, type SchemaMaker } from './field-info.js';
 import { IsInterval } from './interval.js';
-import { IsSeries } from './series.js';
+import { IsSeries, type SeriesLengths } from './series.js';
 import { MapOfNumbers } from './map-of-numbers.js';
 import { MapOfPairs } from './map-of-pairs.js';
 import { IsOpenMap, type EntryRule } from './open-map.js';
@@ -259,22 +259,24 @@ export function Vector(
 }
 
 /**
- * A long list of numbers within limits, of one of the allowed lengths, e.g. a year of hours. The first bad
- * entry is named.
+ * A long list of numbers within limits, of one of the allowed lengths or no longer than allowed, e.g. a year of
+ * hours. The first bad entry is named.
  */
 export function Series(
-  o: Common & { min: number; max: number; unit?: string; lengths: readonly number[] },
+  o: Common & { min: number; max: number; unit?: string; lengths: SeriesLengths },
 ): PropertyDecorator {
+  const [least, most] =
+    'atMost' in o.lengths ? [0, o.lengths.atMost] : [Math.min(...o.lengths), Math.max(...o.lengths)];
   return field(
     {
       kind: 'list',
       doc: o.doc,
       min: o.min,
-      max: Math.max(...o.lengths),
+      max: most,
       ...(o.unit ? { unit: o.unit } : {}),
     },
     o,
-    () => listOf(numbersFrom(o.min, o.max), Math.min(...o.lengths), Math.max(...o.lengths)),
+    () => listOf(numbersFrom(o.min, o.max), least, most),
     () => [IsSeries(o.min, o.max, o.lengths, o.unit ?? '')],
   );
 }

@@ -1,14 +1,20 @@
 import { registerDecorator, type ValidationArguments } from 'class-validator';
 
+/** How many numbers a list may have: one of some lengths, or as many as wanted up to a limit. */
+export type SeriesLengths = readonly number[] | { readonly atMost: number };
+
 function problem(
   value: unknown,
   min: number,
   max: number,
-  lengths: readonly number[],
+  lengths: SeriesLengths,
   unit: string,
 ): string | null {
   if (!Array.isArray(value)) return 'must be a list of numbers';
-  if (!lengths.includes(value.length))
+  if ('atMost' in lengths) {
+    if (value.length > lengths.atMost)
+      return `must have at most ${lengths.atMost} entries, not ${value.length}`;
+  } else if (!lengths.includes(value.length))
     return `must have ${lengths.join(' or ')} entries, not ${value.length}`;
   const bad = value.findIndex(x => typeof x !== 'number' || !(x >= min && x <= max));
   return bad < 0
@@ -17,12 +23,7 @@ function problem(
 }
 
 /** class-validator decorator: a list of numbers within limits and of one of the allowed lengths. */
-export function IsSeries(
-  min: number,
-  max: number,
-  lengths: readonly number[],
-  unit: string,
-): PropertyDecorator {
+export function IsSeries(min: number, max: number, lengths: SeriesLengths, unit: string): PropertyDecorator {
   return (target, key) =>
     registerDecorator({
       name: 'isArray',

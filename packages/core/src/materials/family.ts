@@ -7,6 +7,8 @@ import {
   type RangeRow,
   type Window,
 } from './property.js';
+import { unloadedFrom, type Structure } from './unloaded.js';
+import type { VapourKey } from './vapours.js';
 import { closedRetention, type RetentionPoints } from './retention.js';
 
 /** Chemicals that a part may touch. */
@@ -19,6 +21,9 @@ export const chemicals = [
   'strong-acid',
   'alkali',
   'salt-water',
+  'bleach',
+  'brake-fluid',
+  'detergent',
 ] as const;
 
 /** A chemical that a part may touch. */
@@ -56,6 +61,8 @@ export interface Baked {
   /** How hot the oven is kept, °C, and for how many hours. */
   ovenC: number;
   hours: number;
+  /** How its chains lie afterwards; as printed, unless it says otherwise. */
+  structure?: Structure;
   /** Linear shrinkage while it crystallises, %. */
   shrinkagePct: number;
   properties: Partial<Record<PropertyName, Range>>;
@@ -72,6 +79,8 @@ export interface PlateHold {
 
 /** What a family is, apart from its numbers. */
 export interface FamilyFlags {
+  /** How its chains lie as printed: it decides what heat does to a loaded part. */
+  structure: Structure;
   /** Water-soluble: only a support. */
   soluble: boolean;
   /** Wears a brass nozzle. */
@@ -81,6 +90,8 @@ export interface FamilyFlags {
   /** What printing it damp does: little, rough and stringy, or spoiled. */
   moisture: 'low' | 'medium' | 'high';
   fumes: 'low' | 'moderate' | 'styrene';
+  /** Its chief vapour while it is printed, and what one printer gives off of it, µg/min; null for next to none. */
+  vapour: { of: VapourKey; ugMin: readonly [low: number, typical: number, high: number] } | null;
   clarity: 'opaque' | 'translucent' | 'clear';
   /** Sticks to a cold plate well enough. */
   coldBed: boolean;
@@ -104,6 +115,16 @@ export interface FamilyFlags {
   residue: 'none' | 'gel';
   /** What it is made for: to work, to be looked at (or smoothed, or merely light), or to hold others up. */
   role: 'work' | 'looks' | 'support';
+  /** Share of its notched toughness where it stays dry: nylons are judged as the room's damp leaves them. */
+  dryToughness: number;
+  /** What it does with electricity: keeps it off, leads a charge away, or conducts and so hides radio. */
+  electricity: 'insulates' | 'dissipates' | 'conducts';
+  /** How it burns once a flame is taken away. */
+  burning: 'freely' | 'slowly' | 'goes-out';
+  /** Whether oil, alcohol, petrol or detergent make it crack under a stress that it would bear without them. */
+  stressCracks: boolean;
+  /** Whether moulded plaques of such grades reach a flame class; a print is another matter. */
+  flameRated: boolean;
   /** How it bears rubbing and teeth, dry against itself or smooth steel. */
   wear: WearClass;
   /** The colours it is sold in: all of them, or dark ones only, because of what is in it. */
@@ -143,11 +164,13 @@ export interface Family {
 
 /** An ordinary filament: a family's file states only what differs. */
 const ordinary: FamilyFlags = {
+  structure: 'amorphous',
   soluble: false,
   abrasive: false,
   drive: 'any',
   moisture: 'low',
   fumes: 'low',
+  vapour: null,
   clarity: 'opaque',
   coldBed: false,
   hinge: 'no',
@@ -160,6 +183,11 @@ const ordinary: FamilyFlags = {
   chars: false,
   residue: 'none',
   role: 'work',
+  dryToughness: 1,
+  electricity: 'insulates',
+  flameRated: false,
+  burning: 'freely',
+  stressCracks: false,
   wear: 'poor',
   colours: 'any',
 };
@@ -173,7 +201,8 @@ export interface FamilyTable extends Omit<
   filler?: FillerKey;
   flags: Partial<FamilyFlags>;
   windows: Record<WindowName, readonly [number, number]>;
-  properties: Record<PropertyName, RangeRow | null>;
+  /** Where it keeps its shape unloaded follows from the rest unless it is stated. */
+  properties: Record<Exclude<PropertyName, 'unloadedC'>, RangeRow | null> & { unloadedC?: RangeRow };
   disputes?: Dispute[];
 }
 
@@ -182,11 +211,12 @@ export function family(table: FamilyTable): Family {
   const { note, properties, windows, flags, base = null, filler = null, disputes = [], ...rest } = table;
   const ranges = {} as Record<PropertyName, Range | null>;
   for (const name of propertyNames) {
-    const row = properties[name];
+    const row = properties[name] ?? null;
     if (row && !(row[0] <= row[1] && row[1] <= row[2]))
       throw new Error(`${table.key}.${name}: low ≤ typical ≤ high does not hold`);
     ranges[name] = row ? rangeOf(name, row, note) : null;
   }
+  ranges.unloadedC ??= unloadedFrom(flags.structure ?? ordinary.structure, ranges);
   const spans = {} as Record<WindowName, Window>;
   for (const name of Object.keys(windows) as WindowName[])
     spans[name] = { low: windows[name][0], high: windows[name][1] };

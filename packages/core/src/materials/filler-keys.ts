@@ -10,6 +10,8 @@ export const fillerKeys = [
   'glow',
   'toughener',
   'nucleant',
+  'conductive',
+  'flame-retardant',
 ] as const;
 
 /** What is put into a family. */

@@ -7,6 +7,7 @@ import {
   type Range,
   type RangeRow,
 } from './property.js';
+import { unloadedFrom } from './unloaded.js';
 import { closedRetention, type RetentionPoints } from './retention.js';
 import type { FillerKey } from './filler-keys.js';
 
@@ -56,6 +57,8 @@ export function filled(base: Family, filler: Filler, table: FilledTable): Family
       throw new Error(`${table.key}.${name}: low ≤ typical ≤ high does not hold`);
     properties[name] = row ? rangeOf(name, row, table.note) : modified(name, base, filler);
   }
+  const flags = { ...base.flags, ...filler.flags, ...table.flags };
+  if (!table.overrides.unloadedC) properties.unloadedC = unloadedFrom(flags.structure, properties);
   const closed = (points: RetentionPoints): RetentionPoints =>
     closedRetention(points, properties.tmC?.typical, properties.tgC?.typical);
   const windows = { ...base.windows };
@@ -73,7 +76,7 @@ export function filled(base: Family, filler: Filler, table: FilledTable): Family
     note: table.note,
     properties,
     windows,
-    flags: { ...base.flags, ...filler.flags, ...table.flags },
+    flags,
     retention: closed(table.retention ?? base.retention),
     chemicals: { ...base.chemicals, ...table.chemicals },
     adhesion: table.adhesion ?? base.adhesion,

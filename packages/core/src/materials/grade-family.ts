@@ -7,6 +7,7 @@ import {
   type PropertyName,
   type Range,
 } from './property.js';
+import { unloadedFrom } from './unloaded.js';
 import type { Grade, GradeValue } from './grade.js';
 
 /**
@@ -33,6 +34,9 @@ export function gradeFamily(grade: Grade, base = familyByKey(grade.family)): Fam
     if (value) properties[name] = stated(name, value, base.properties[name], level, grade);
   }
   const shiftK = softeningShift(grade, base, properties);
+  const says = (name: PropertyName): boolean => Boolean(grade.measured[name] ?? grade.sheet[name]);
+  if (!says('unloadedC') && [...SOFTENING, 'tmC' as const].some(says))
+    properties.unloadedC = unloadedFrom(base.flags.structure, properties) ?? properties.unloadedC;
   return {
     ...base,
     key: grade.key,

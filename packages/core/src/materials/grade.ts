@@ -1,6 +1,6 @@
+import { FamilyKey } from './material-key.js';
 import { Choice, Flag, Quantity, Text } from '../input/fields.js';
 import type { WindowName } from './family.js';
-import { familyKeys } from './library.js';
 import type { PropertyName, Window } from './property.js';
 
 /** What a grade says of a property: its typical value, and the ends where they are given. */
@@ -37,7 +37,7 @@ export class GradeIdentity {
   key!: string;
   @Text({ maxLength: 120, doc: 'The name on the spool.' }) name!: string;
   @Text({ maxLength: 120, optional: true, allowEmpty: true, doc: 'Who makes it; default empty.' }) maker = '';
-  @Choice(familyKeys, { doc: 'The family it belongs to.' }) family!: string;
+  @FamilyKey({ doc: 'The family it belongs to.' }) family!: string;
   @Text({ maxLength: 2000, optional: true, allowEmpty: true, doc: 'Anything worth keeping; default empty.' })
   note = '';
   @Flag({ optional: true, doc: 'Whether it is put away; default false.' }) archived = false;

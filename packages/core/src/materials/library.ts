@@ -1,4 +1,5 @@
 import type { Family } from './family.js';
+import { currentKey } from './renamed.js';
 import { pla } from './families/pla.js';
 import { plaTough } from './families/pla-tough.js';
 import { plaCf } from './families/pla-cf.js';
@@ -18,7 +19,7 @@ import { asaCf } from './families/asa-cf.js';
 import { hips } from './families/hips.js';
 import { pc } from './families/pc.js';
 import { pcBlend } from './families/pc-blend.js';
-import { paEasy } from './families/pa-easy.js';
+import { paCopolymer } from './families/pa-copolymer.js';
 import { pa6 } from './families/pa6.js';
 import { pa12 } from './families/pa12.js';
 import { pa6Cf } from './families/pa6-cf.js';
@@ -36,6 +37,22 @@ import { bvoh } from './families/bvoh.js';
 import { pvb } from './families/pvb.js';
 import { peek } from './families/peek.js';
 import { pei } from './families/pei.js';
+import { pom } from './families/pom.js';
+import { hdpe } from './families/hdpe.js';
+import { pvdf } from './families/pvdf.js';
+import { pps } from './families/pps.js';
+import { ppsCf } from './families/pps-cf.js';
+import { psu } from './families/psu.js';
+import { ppsu } from './families/ppsu.js';
+import { pa612 } from './families/pa612.js';
+import { tpe } from './families/tpe.js';
+import { pmma } from './families/pmma.js';
+import { absGf } from './families/abs-gf.js';
+import { pcCf } from './families/pc-cf.js';
+import { petgEsd } from './families/petg-esd.js';
+import { absEsd } from './families/abs-esd.js';
+import { absFr } from './families/abs-fr.js';
+import { pcFr } from './families/pc-fr.js';
 
 /**
  * Every family of the library, by kind: PLA, copolyesters, styrenics, polycarbonates, nylons, PP,
@@ -55,20 +72,32 @@ export const families: readonly Family[] = [
   petgCf,
   copolyesterHt,
   petCf,
+  petgEsd,
   abs,
+  absGf,
+  absEsd,
+  absFr,
   asa,
   asaCf,
   hips,
+  pmma,
   pc,
+  pcCf,
+  pcFr,
   pcBlend,
-  paEasy,
+  paCopolymer,
   pa6,
   pa12,
+  pa612,
   pa6Cf,
   pa6Gf,
   pa12Cf,
   pp,
   ppLight,
+  hdpe,
+  pom,
+  pvdf,
+  tpe,
   tpu60a,
   tpu85a,
   tpu95a,
@@ -79,6 +108,10 @@ export const families: readonly Family[] = [
   pvb,
   peek,
   pei,
+  psu,
+  ppsu,
+  pps,
+  ppsCf,
 ];
 
 const byKey = new Map(families.map(f => [f.key, f]));
@@ -86,10 +119,10 @@ const byKey = new Map(families.map(f => [f.key, f]));
 /** The families' keys. */
 export const familyKeys: readonly string[] = families.map(f => f.key);
 
-/** A family by its key, or undefined. */
+/** A family by its key, or by one that it had before; undefined where there is none. */
 export function familyByKey(key: string): Family | undefined {
-  return byKey.get(key);
+  return byKey.get(currentKey(key));
 }
 
 /** The version of the shipped data; a decision keeps it so that its ranking can be rebuilt. */
-export const LIBRARY_VERSION = '2026.11-4';
+export const LIBRARY_VERSION = '2026.11-5';

@@ -28,6 +28,9 @@ export const chemicalNames: Record<Chemical, string> = {
   'strong-acid': 'strong acid',
   alkali: 'alkali',
   'salt-water': 'salt water',
+  bleach: 'bleach or another oxidiser',
+  'brake-fluid': 'brake fluid',
+  detergent: 'detergent',
 };
 
 /** How a chemical is borne, in words. */

@@ -79,6 +79,14 @@ export const propertyDefinitions = {
     min: 0.1,
     max: 300,
   },
+  charpyUnnotched23KJm2: {
+    label: 'Unnotched impact at 23 °C',
+    unit: 'kJ/m²',
+    standard: 'ISO 179-1eU, printed XY; 150 stands for no break',
+    digits: 0,
+    min: 0.5,
+    max: 400,
+  },
   charpyMinus30KJm2: {
     label: 'Notched impact at −30 °C',
     unit: 'kJ/m²',
@@ -86,6 +94,14 @@ export const propertyDefinitions = {
     digits: 1,
     min: 0.1,
     max: 300,
+  },
+  unloadedC: {
+    label: 'Keeps its shape unloaded up to',
+    unit: '°C',
+    standard: 'part that carries nothing, in air',
+    digits: 0,
+    min: 0,
+    max: 400,
   },
   hdt045C: {
     label: 'Heat deflection at 0.45 MPa',
@@ -293,6 +309,14 @@ export const propertyDefinitions = {
     digits: 1,
     min: 0.1,
     max: 1000,
+  },
+  coldStrainShare: {
+    label: 'Allowable strain at −30 °C / at 23 °C',
+    unit: '',
+    standard: 'yield strain hardly moves in the cold, save where the polymer turns brittle',
+    digits: 2,
+    min: 0.1,
+    max: 1,
   },
   strainRepeatedPct: {
     label: 'Allowable strain, repeated',

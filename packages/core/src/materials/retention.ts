@@ -1,3 +1,5 @@
+import { between } from '../lib/between.js';
+
 /** Share of the 23 °C strength and stiffness left at a temperature: [°C, share], rising in temperature. */
 export type RetentionPoints = readonly (readonly [number, number])[];
 
@@ -24,14 +26,5 @@ export function closedRetention(
  * outside them.
  */
 export function retentionAt(points: RetentionPoints, temperatureC: number): number {
-  const first = points[0];
-  const last = points[points.length - 1];
-  if (!first || !last) return 1;
-  if (temperatureC <= first[0]) return first[1];
-  for (let i = 1; i < points.length; i++) {
-    const a = points[i - 1];
-    const b = points[i];
-    if (a && b && temperatureC <= b[0]) return a[1] + ((b[1] - a[1]) * (temperatureC - a[0])) / (b[0] - a[0]);
-  }
-  return last[1];
+  return points.length ? between(points, temperatureC) : 1;
 }

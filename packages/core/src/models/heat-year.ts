@@ -3,9 +3,9 @@ import { hoursAbove, partYear, type PartPlace } from './part-year.js';
 import { annualGhiKWhm2, highest, lowest, YEAR_HOURS, type Weather } from '../climate/weather.js';
 import { Choice, Nested, Quantity, Series, Text } from '../input/fields.js';
 import { InputError } from '../input/parse.js';
-import { typicalOrNull, type Family } from '../materials/family.js';
+import { type Family } from '../materials/family.js';
 import { families } from '../materials/library.js';
-import { allowableTemperatureC } from './heat-allowable.js';
+import { allowableTemperatureC, heatAllowableInput } from './heat-allowable.js';
 import { weatherSettings } from './heat-day.js';
 import { heatSurface } from './heat-surface.js';
 import { heatVehicle, VEHICLE_GLASS } from './heat-vehicle.js';
@@ -79,18 +79,9 @@ export function familyAllowables(
   stressMPa: number,
   sustainedHours: number,
 ): { key: string; allowableC: number }[] {
-  return list.flatMap(f => {
-    const softeningC = typicalOrNull(f, 'vicatC') ?? typicalOrNull(f, 'tgC');
-    if (softeningC === null) return [];
-    const allowableC = allowableTemperatureC({
-      softeningC,
-      hdt045C: typicalOrNull(f, 'hdt045C') ?? softeningC,
-      hdt18C: typicalOrNull(f, 'hdt18C') ?? softeningC,
-      stressMPa,
-      sustainedHours,
-      creepAllowanceK: 10,
-    });
-    return [{ key: f.key, allowableC }];
+  return list.map(f => {
+    const allowableC = allowableTemperatureC(heatAllowableInput(f, { stressMPa, sustainedHours }));
+    return { key: f.key, allowableC };
   });
 }
 

@@ -1,4 +1,5 @@
-import { Choice, Quantity } from '../input/fields.js';
+import { FamilyKey } from '../materials/material-key.js';
+import { Quantity } from '../input/fields.js';
 import { InputError } from '../input/parse.js';
 import { typical, type Family } from '../materials/family.js';
 import { familyByKey, familyKeys } from '../materials/library.js';
@@ -8,7 +9,7 @@ import { STANDARD_ROOM_C, ZERO_CELSIUS_K } from '../lib/physical-constants.js';
 
 /** Input of `spool.moisture`. */
 export class SpoolMoistureInput {
-  @Choice(familyKeys, { doc: 'Filament family.' }) family!: string;
+  @FamilyKey({ doc: 'Filament family.' }) family!: string;
   @Quantity({ min: 0, max: 100, unit: '%', doc: 'Relative humidity of the air it stands in.' })
   rhPct!: number;
   @Quantity({ min: 0, max: 1e6, unit: 'h', doc: 'Hours it has stood open, from dry.' }) hoursOpen!: number;

@@ -1,3 +1,4 @@
+import { FamilyKey } from '../materials/material-key.js';
 import { Choice, Flag, NumberMap, Quantity } from '../input/fields.js';
 import { InputError } from '../input/parse.js';
 import { retentionAt } from '../materials/retention.js';
@@ -21,7 +22,7 @@ export const strengthProperties = [
 
 /** Input of `strength.allowable`. */
 export class StrengthAllowableInput {
-  @Choice(familyKeys, { doc: 'Filament family.' }) family!: string;
+  @FamilyKey({ doc: 'Filament family.' }) family!: string;
   @Quantity({ min: -60, max: 400, unit: '°C', optional: true, doc: 'Part temperature; default 23.' })
   temperatureC = 23;
   @Flag({ optional: true, doc: 'Whether the load pulls the layers apart; default false.' }) acrossLayers =
@@ -101,7 +102,7 @@ export function strengthAllowable(f: Family, c: StrengthConditions): StrengthAll
   const surface = uvRetainedShare(c.uvDoseMJm2, typical(f, 'uvHalfDoseMJm2'), c.colour);
   const minutes = c.hours * 60;
   const factors: StrengthFactors = {
-    k_dir: c.acrossLayers ? typical(f, 'zRatio') : 1,
+    k_dir: c.acrossLayers ? Math.min(1, typical(f, 'zRatio')) : 1,
     k_T: retentionAt(f.retention, c.temperatureC),
     k_time: minutes > 1 ? Math.max(STRENGTH_FLOOR, 1 - typical(f, 'timeSlope') * Math.log10(minutes)) : 1,
     k_cycles:

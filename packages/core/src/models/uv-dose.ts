@@ -8,6 +8,8 @@ export const exposures = ['none', 'reflected', 'part', 'full'] as const;
 export type Exposure = (typeof exposures)[number];
 /** The share of open-sky sun for each exposure. */
 export const exposureShare: Record<Exposure, number> = { none: 0, reflected: 0.15, part: 0.5, full: 1 };
+/** Share of the noon sun's heat that reaches the part: half a day of sun heats it as much as a whole one. */
+export const noonShare: Record<Exposure, number> = { none: 0, reflected: 0.15, part: 1, full: 1 };
 /** What glass stands between the sun and a part. */
 export const glasses = ['none', 'window', 'vehicle', 'laminated'] as const;
 /** Glass between the sun and a part. */

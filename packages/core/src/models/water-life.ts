@@ -20,8 +20,23 @@ export class WaterLifeInput {
     doc: 'Years in water of 23 °C until half the strength is left; null: it does not hydrolyse.',
   })
   halfLife23Y: number | null = null;
-  @Quantity({ min: -5, max: 150, unit: '°C', doc: 'Temperature of the water.' }) waterC!: number;
-  @Quantity({ min: 0, max: 100, unit: 'years', doc: 'Years in it.' }) years!: number;
+  @Quantity({ min: -5, max: 250, unit: '°C', doc: 'Temperature of the water.' }) waterC!: number;
+  @Quantity({ min: 0, max: 100, unit: 'years', doc: 'Years of service.' }) years!: number;
+  @Quantity({
+    min: 0,
+    max: 24,
+    unit: 'h',
+    optional: true,
+    doc: 'Hours a day at that temperature; default 24.',
+  })
+  hoursADay = 24;
+  @Quantity({
+    min: 0,
+    max: 1,
+    optional: true,
+    doc: 'Share of those hours in which it is wet: 1 under water, 0.2 in the rain, 0.3 in humid air; default 1.',
+  })
+  wetShare = 1;
 }
 
 /** Result of `water.life`: years until half is left (null: never), and the share left at the end. */
@@ -30,14 +45,21 @@ export interface WaterLifeResult {
   retained: number;
 }
 
-/** Years in water until half the strength is left; Infinity for what does not hydrolyse. */
-export function hydrolysisHalfYears(halfLife23Y: number | null, waterC: number): number {
-  return halfLife23Y === null ? Infinity : halfLife23Y / TIMES_A_DECADE_K ** ((waterC - REFERENCE_C) / 10);
+/** The hottest water that half-lives stand for, °C: immersion tests end where water boils. */
+export const HYDROLYSIS_TO_C = 100;
+
+/** Years of service until half the strength is left; Infinity for what does not hydrolyse, or is never wet. */
+export function hydrolysisHalfYears(
+  i: Pick<WaterLifeInput, 'halfLife23Y' | 'waterC' | 'hoursADay' | 'wetShare'>,
+): number {
+  const wet = (i.hoursADay / 24) * i.wetShare;
+  if (i.halfLife23Y === null || wet <= 0) return Infinity;
+  return i.halfLife23Y / TIMES_A_DECADE_K ** ((i.waterC - REFERENCE_C) / 10) / wet;
 }
 
 /** What years in water leave of a plastic. */
 export function waterLife(i: WaterLifeInput): WaterLifeResult {
-  const halfYears = hydrolysisHalfYears(i.halfLife23Y, i.waterC);
+  const halfYears = hydrolysisHalfYears(i);
   return {
     halfYears: Number.isFinite(halfYears) ? halfYears : null,
     retained: 0.5 ** (i.years / halfYears),
@@ -51,24 +73,28 @@ export const waterLifeModel = model({
   source:
     'First-order hydrolysis, three times as fast every 10 K (activation energies of polyester hydrolysis ' +
     'lie about 80 kJ/mol); half-lives at 23 °C are estimates from immersion tests',
-  validity: 'Clean water near neutral, from freezing to about 80 °C; acid and alkali are another matter.',
+  validity: 'Clean water near neutral, from freezing to boiling; acid and alkali are another matter.',
   Input: WaterLifeInput,
   compute(i: WaterLifeInput) {
     const result = waterLife(i);
-    if (i.halfLife23Y === null || result.halfYears === null)
-      return {
-        result,
-        warnings: [],
-        steps: [step('kept', 'does not hydrolyse', 'no ester or amide to attack', 1, '')],
-      };
+    const warnings =
+      i.halfLife23Y !== null && i.waterC > HYDROLYSIS_TO_C
+        ? [
+            `Half-lives stand for water up to ${HYDROLYSIS_TO_C} °C: in hotter water or steam only a test tells.`,
+          ]
+        : [];
+    if (i.halfLife23Y === null || result.halfYears === null) {
+      const why = i.halfLife23Y === null ? 'no ester or amide to attack' : 'it is never wet';
+      return { result, warnings, steps: [step('kept', 'does not hydrolyse', why, 1, '')] };
+    }
     return {
       result,
-      warnings: [],
+      warnings,
       steps: [
         step(
           't½',
-          't½(23 °C)/3^((T − 23)/10)',
-          `${sig(i.halfLife23Y)} / 3^((${sig(i.waterC)} − 23)/10)`,
+          't½(23 °C)/3^((T − 23)/10) · 24/hours a day / wet share',
+          `${sig(i.halfLife23Y)} / 3^((${sig(i.waterC)} − 23)/10) × 24/${sig(i.hoursADay)} / ${sig(i.wetShare)}`,
           result.halfYears,
           'years',
         ),

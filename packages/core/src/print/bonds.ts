@@ -1,6 +1,20 @@
 /** Kinds of plastic that weld to their own kind. */
 export type BondKind =
-  'pla' | 'polyester' | 'styrenic' | 'pc' | 'pa' | 'pp' | 'tpu' | 'soluble' | 'pvb' | 'imide';
+  | 'pla'
+  | 'polyester'
+  | 'styrenic'
+  | 'acrylic'
+  | 'pc'
+  | 'pa'
+  | 'pp'
+  | 'pe'
+  | 'pom'
+  | 'fluoro'
+  | 'tpu'
+  | 'tpe'
+  | 'soluble'
+  | 'pvb'
+  | 'imide';
 
 /** How two kinds hold on to each other. */
 export type Bond = 'welds' | 'holds' | 'little' | 'none';
@@ -9,13 +23,18 @@ const kindByFamily: readonly (readonly [RegExp, BondKind])[] = [
   [/^pla/, 'pla'],
   [/^(petg|copolyester|pet)/, 'polyester'],
   [/^(abs|asa|hips)/, 'styrenic'],
+  [/^pmma/, 'acrylic'],
   [/^pc/, 'pc'],
+  [/^(pei|peek|psu|ppsu|pps)/, 'imide'],
+  [/^pom/, 'pom'],
+  [/^hdpe/, 'pe'],
+  [/^pvdf/, 'fluoro'],
   [/^pa/, 'pa'],
   [/^pp/, 'pp'],
   [/^tpu/, 'tpu'],
+  [/^tpe/, 'tpe'],
   [/^(pva|bvoh)/, 'soluble'],
   [/^pvb/, 'pvb'],
-  [/^(pei|peek)/, 'imide'],
 ];
 
 /** The kind that a family welds as. */
@@ -31,6 +50,11 @@ export function bondKindOf(key: string): BondKind {
  */
 const between: readonly (readonly [BondKind, BondKind, Bond, string])[] = [
   ['styrenic', 'pc', 'welds', 'They mix: the blend of both is a plastic of its own.'],
+  ['styrenic', 'acrylic', 'holds', 'They weld under heat; the seam is brittle.'],
+  ['acrylic', 'pc', 'little', 'They stick while hot and part when bent.'],
+  ['tpe', 'pp', 'holds', 'Styrenic rubber is overmoulded on polypropylene: they mix at the seam.'],
+  ['tpe', 'styrenic', 'holds', 'Both are styrenic at the seam.'],
+  ['pp', 'pe', 'little', 'Both are polyolefins, yet they part when pulled.'],
   ['tpu', 'pla', 'holds', 'Polyurethane wets it well; it peels before it tears.'],
   ['tpu', 'styrenic', 'holds', 'Polyurethane and styrenics are overmoulded on each other.'],
   ['tpu', 'pc', 'holds', 'Polyurethane and polycarbonate are overmoulded on each other.'],

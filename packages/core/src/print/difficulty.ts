@@ -1,6 +1,7 @@
 import type { Family } from '../materials/family.js';
 import type { PropertyName } from '../materials/property.js';
 import type { Printer } from '../workshop/printer.js';
+import { between } from '../lib/between.js';
 import { holdOnPei } from './adhesion.js';
 
 /** One thing that a family asks of printer, part or keeper beyond a spool of plain PLA, and how much. */
@@ -8,14 +9,23 @@ export interface Ask {
   label: string;
   /** Its share of the print difficulty; what a beginner would notice counts about 1. */
   points: number;
+  /** Share of first prints that succeed in spite of it; as its points have it, unless it says otherwise. */
+  keeps?: number;
 }
 
 /** Air that only a closed printer has, °C. */
 const CLOSED_AIR_C = 30;
 /** Air that only a heated chamber has, °C. */
 const HEATED_AIR_C = 60;
-/** A nozzle that a lined or small hot end does not reach, and one that few machines reach, °C. */
-const NOZZLE = { warmC: 240, hotC: 260, rareC: 340 };
+/** Points of a nozzle so hot at least, °C: what a lined hot end does not reach, and what few machines do. */
+const NOZZLE_POINTS = [
+  [235, 0],
+  [245, 0.3],
+  [260, 1],
+  [340, 4],
+] as const;
+/** From here a hot end has to be made for it, °C. */
+const HOT_END_C = 260;
 /** Shares of its best hold that a family has on bare PEI: as good as nothing, and little. */
 export const HOLD_ON_PEI = { none: 0.1, poor: 0.5 };
 /** Hardness under which a feeder made for soft filament is wanted, Shore A. */
@@ -56,9 +66,13 @@ function airAsks(f: Family): Ask[] {
 
 function nozzleAsk(f: Family): Ask | null {
   const { low } = f.windows.nozzleC;
-  if (low >= NOZZLE.rareC) return { label: `a hot end for over ${NOZZLE.rareC} °C`, points: 4 };
-  if (low >= NOZZLE.hotC) return { label: `a hot end for over ${NOZZLE.hotC} °C`, points: 1 };
-  return low > NOZZLE.warmC ? { label: `a nozzle over ${NOZZLE.warmC} °C`, points: 0.3 } : null;
+  const points = between(NOZZLE_POINTS, low);
+  if (points <= 0) return null;
+  const rounded = 10 * Math.floor(low / 10);
+  return {
+    label: low >= HOT_END_C ? `a hot end for over ${rounded} °C` : `a nozzle over ${rounded} °C`,
+    points,
+  };
 }
 
 /** Drying: each time for what drinks, the more the more it drinks. */
@@ -98,7 +112,8 @@ export function asksOf(f: Family, p: Printer | null): Ask[] {
     dryingAsk(f),
     plateAsk(f),
     { label: 'cleaning off strings', points: 0.8 * flags.stringing },
-    flags.fumes === 'low' ? null : { label: 'ventilation', points: fumesPoints[flags.fumes] },
+    // Whom a vapour troubles is no matter of whether the print succeeds.
+    flags.fumes === 'low' ? null : { label: 'ventilation', points: fumesPoints[flags.fumes], keeps: 1 },
     flags.chars ? { label: 'never left hot', points: 0.4 } : null,
     flags.foaming ? { label: 'tuning flow and temperature to the foam', points: 1.5 } : null,
   ];
@@ -116,6 +131,14 @@ export function demands(f: Family): string[] {
   return asksOf(f, null)
     .filter(a => a.points > LEAST_DEMAND_TOLD)
     .map(a => a.label);
+}
+
+/** What each point of difficulty takes from the chance of success, as a rate. */
+const RATE_PER_POINT = 0.045;
+
+/** Share of first prints that succeed in spite of what is asked. */
+export function keptOf({ points, keeps }: Ask): number {
+  return keeps ?? Math.exp(-RATE_PER_POINT * points);
 }
 
 /** The sum of what is asked. */

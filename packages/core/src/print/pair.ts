@@ -1,7 +1,8 @@
-import { Choice, Quantity } from '../input/fields.js';
+import { FamilyKey } from '../materials/material-key.js';
+import { Quantity } from '../input/fields.js';
 import { sig } from '../lib/figures.js';
 import { typical, type Family, type WindowName } from '../materials/family.js';
-import { families, familyByKey, familyKeys } from '../materials/library.js';
+import { families, familyByKey } from '../materials/library.js';
 import type { Window } from '../materials/property.js';
 import { model, step } from '../models/model.js';
 import { bondOf, type Bond } from './bonds.js';
@@ -9,8 +10,8 @@ import { STANDARD_ROOM_C } from '../lib/physical-constants.js';
 
 /** Input of `print.pair`. */
 export class PrintPairInput {
-  @Choice(familyKeys, { doc: 'The filament of the part.' }) first!: string;
-  @Choice(familyKeys, { doc: 'The other one.' }) second!: string;
+  @FamilyKey({ doc: 'The filament of the part.' }) first!: string;
+  @FamilyKey({ doc: 'The other one.' }) second!: string;
   @Quantity({ min: 1, max: 2000, unit: 'mm', optional: true, doc: 'Length of the seam; default 50.' })
   lengthMm = 50;
 }

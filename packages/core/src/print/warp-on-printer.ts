@@ -43,8 +43,18 @@ export interface WarpTweaks {
 const COLD_BED_K = 20;
 /** What is left of adhesion at the rim of a bed that is heated in its middle. */
 const COOL_RIM = 0.7;
-/** Beyond this share of its length, or this height, a part's upper layers no longer pull on its edge. */
-const FILM = { share: 0.2, mostMm: 20 };
+/**
+ * Beyond this share of its length, or this height, a part's upper layers no longer pull on its edge. A thin part pulls
+ * harder than its height says, for it cools from above as well: its film grows to the full height as
+ * 1 − e^{−height/8 mm}. Estimates, set so that flat plates lift as practice has it.
+ */
+const FILM = { share: 0.2, mostMm: 21.8, growsMm: 8 };
+
+/** The height of the layer that pulls on the plate's edge, mm. */
+function filmHeightMm(heightMm: number, pieceMm: number): number {
+  const most = Math.min(pieceMm * FILM.share, FILM.mostMm);
+  return most * (1 - Math.exp(-heightMm / FILM.growsMm));
+}
 
 /** Beds are set in steps of this, K. */
 const BED_STEP_K = 5;
@@ -93,7 +103,7 @@ export function warpOnPrinter(
   };
   const bow = warpBowOf(bowInput);
   const pieceMm = Math.min(lengthMm, tweaks.pieceMm ?? lengthMm);
-  const filmMm = Math.min(g.zMm, pieceMm * FILM.share, FILM.mostMm);
+  const filmMm = filmHeightMm(g.zMm, pieceMm);
   const adhesion = bestAdhesion(f, p);
   // Thin-film lift-off holds for a film long against its height: only the lower layers of a tall part pull
   // on its edge, and their strain is what counts. An infilled part stores its share of a solid one's energy, an
@@ -102,7 +112,7 @@ export function warpOnPrinter(
   const full = g.footFill ? footFillAt(g.footFill, filmMm) : 1;
   const liftInput: WarpLiftOffInput = {
     modulusMPa: storedModulusMPa(f, bowInput.chamberC) * solidFraction * full,
-    meanStrain: filmMm === g.zMm ? bow.meanStrain : warpBowOf({ ...bowInput, heightMm: filmMm }).meanStrain,
+    meanStrain: warpBowOf({ ...bowInput, heightMm: filmMm }).meanStrain,
     heightMm: filmMm,
     adhesionJm2:
       (adhesion?.energyJm2 ?? 1) * holdLeft(brief, f, p, bowInput.bedC, tweaks) * (tweaks.holdFactor ?? 1),

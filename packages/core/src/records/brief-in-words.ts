@@ -70,6 +70,14 @@ const members: Record<BriefLoad['case'], string> = {
   clamp: 'a joint, squeezed',
 };
 
+const electricity: Record<Brief['electrical'], string> = {
+  none: 'none',
+  'low-voltage': 'low voltage',
+  mains: 'mains voltage',
+  'static-safe': 'must lead static away',
+  radio: 'must let radio through',
+};
+
 const mm = (x: number | null): string => (x === null ? '' : `${sig(x, 3)} mm`);
 
 /** The whole brief in plain words, for a report that stands by itself. */
@@ -84,9 +92,8 @@ export function briefInWords(brief: Brief, conditions: Conditions): Told[] {
     ['Bending', bendInWords(brief)],
     contactInWords(brief),
     brief.wear === 'none' ? null : ['Wear', brief.wear === 'gear' ? 'teeth mesh' : 'something slides on it'],
-    brief.electrical === 'none'
-      ? null
-      : ['Electricity', brief.electrical === 'mains' ? 'mains voltage' : 'low voltage'],
+    brief.electrical === 'none' ? null : ['Electricity', electricity[brief.electrical]],
+    brief.seal === 'none' ? null : ['Tightness', `must hold ${brief.seal}`],
     [
       'Looks',
       `${effectiveColour(brief)}, ${brief.looks.finish} surface${brief.looks.clear ? ', see-through' : ''}`,

@@ -5,6 +5,7 @@ import type { Family } from '../materials/family.js';
 import { gradeFamily } from '../materials/grade-family.js';
 import type { Grade } from '../materials/grade.js';
 import { families as libraryFamilies, LIBRARY_VERSION } from '../materials/library.js';
+import { currentKey } from '../materials/renamed.js';
 import type { Printer } from '../workshop/printer.js';
 import { contenders } from '../advice/contenders.js';
 import { DecisionInput } from './decision-input.js';
@@ -74,11 +75,12 @@ export function revived(p: RecordPremises): RecordPremises {
 }
 
 function filledIn(f: Family): Family {
-  const today = libraryFamilies.find(x => x.key === f.key) ?? libraryFamilies[0]!;
+  const today = libraryFamilies.find(x => x.key === currentKey(f.key)) ?? libraryFamilies[0]!;
   return {
     ...f,
     properties: { ...today.properties, ...f.properties },
     flags: { ...today.flags, ...f.flags },
+    chemicals: { ...today.chemicals, ...f.chemicals },
     baked: f.baked ?? null,
   };
 }

@@ -1,3 +1,4 @@
+import { scoreShown } from '../score/doubt.js';
 import type { Family } from '../materials/family.js';
 import type { Grade } from '../materials/grade.js';
 import { propertyDefinition, propertyNames } from '../materials/property.js';
@@ -48,7 +49,7 @@ export function recordDrift(
   const now = rank(premises.brief, { printer: premises.printer, weather: premises.weather, families: today });
   const of = (r: Ranking, key: string): { status: Status; score: number } | null => {
     const c = r.candidates.find(x => x.material === key);
-    return c ? { status: c.status, score: c.score } : null;
+    return c ? { status: c.status, score: scoreShown(c) } : null;
   };
   const all = new Map([...then.candidates, ...now.candidates].map(c => [c.material, c.name]));
   const candidates = [...all]

@@ -1,3 +1,4 @@
+import { scoreShown } from '../score/doubt.js';
 import { conditionsOf } from '../brief/conditions.js';
 import { parseBrief } from '../brief/parse-brief.js';
 import { choiceDoubts } from './choice-doubts.js';
@@ -96,7 +97,7 @@ export function recordSections(r: DecisionRecord, caution: string): RecordSectio
     ...[first, second].flatMap(c =>
       c
         ? [
-            section(`${c.name}${bakedWords(c)}, ${c.status}, ${c.score.toFixed(2)}`, {
+            section(`${c.name}${bakedWords(c)}, ${c.status}, ${scoreShown(c).toFixed(2)}`, {
               paragraphs: [...c.for, ...c.against.map(a => `Against: ${a}`)],
               table: {
                 head: ['Gate', 'Verdict', 'Has and needs', 'Why'],

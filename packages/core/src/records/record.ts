@@ -1,3 +1,4 @@
+import { scoreShown } from '../score/doubt.js';
 import { METHOD_VERSION } from './method.js';
 import { assumptions } from '../brief/assumptions.js';
 import type { Acceptability, Robustness } from '../score/draws/robustness.js';
@@ -63,7 +64,7 @@ export function decisionRecord(
         material: c.material,
         name: c.name,
         status: c.status,
-        score: c.score,
+        score: scoreShown(c),
         why: rejectedWhy(
           c,
           ranking.candidates.find(x => x.material === firstChoice),
@@ -84,6 +85,6 @@ function rejectedWhy(c: Candidate, first: Candidate | undefined): string {
 }
 
 function behindWords(c: Candidate, first: Candidate): string {
-  const by = Math.abs(first.score - c.score).toFixed(2);
-  return `${by} ${c.score <= first.score ? 'behind' : 'ahead of'} ${first.name}.`;
+  const by = Math.abs(scoreShown(first) - scoreShown(c)).toFixed(2);
+  return `${by} ${scoreShown(c) <= scoreShown(first) ? 'behind' : 'ahead of'} ${first.name}.`;
 }

@@ -1,3 +1,4 @@
+import { scoreShown } from '../score/doubt.js';
 import { light } from '../palette.js';
 import { criterionLabels } from '../score/criteria.js';
 import { weightsShown } from '../score/weights-shown.js';
@@ -59,10 +60,10 @@ function column(
   });
   const name = c.name.length > 13 ? `${c.name.slice(0, 12)}…` : c.name;
   return (
-    `<g><title>${escapeXml(`${c.name}, ${c.score.toFixed(2)}, ${c.status}`)}</title>${bands.join('')}<text ` +
+    `<g><title>${escapeXml(`${c.name}, ${scoreShown(c).toFixed(2)}, ${c.status}`)}</title>${bands.join('')}<text ` +
     `x="${x + w / 2}" y="${TOP + HEIGHT + 16}" text-anchor="middle" font-weight="700" ` +
     `fill="${ink}">${escapeXml(name)}</text><text x="${x + w / 2}" y="${TOP + HEIGHT + 32}" ` +
-    `text-anchor="middle" fill="${soft}">${c.score.toFixed(2)} ${MARK[c.status]} ${c.status}</text></g>`
+    `text-anchor="middle" fill="${soft}">${scoreShown(c).toFixed(2)} ${MARK[c.status]} ${c.status}</text></g>`
   );
 }
 

@@ -4,10 +4,19 @@ import { creepEquivalentC, creepFactor } from '../models/creep-strain.js';
 import { strengthAllowable, type StrengthConditions } from '../models/strength-allowable.js';
 import type { ServiceLoad } from '../brief/service-load.js';
 import type { WorkingRef } from '../brief/conditions.js';
+import { allowedStrainPct } from '../models/load-snap-fit.js';
+import { charpyAtKJm2, knockToughnessKJm2, notchWeight } from '../models/impact-drop.js';
 import { pigmentOf, type Context } from './context.js';
 
 /** The stiffness that is left is never read as less: beyond, the part has failed and the fit means nothing. */
 export const RETENTION_FLOOR = 0.02;
+
+/** What a family takes of a knock, kJ/m²: its notched impact when coldest, and how far the section is a notch. */
+export interface KnockBearing {
+  notchedKJm2: number;
+  notchWeight: number;
+  bearsKJm2: number;
+}
 
 /** What one load does to one family. Reserves over 1 are safe. */
 export interface LoadAssessment {
@@ -24,16 +33,12 @@ export interface LoadAssessment {
   creepC: number | null;
   /** Share of a clamp's force that is left at the end; null unless it is squeezed. */
   clampLeft: number | null;
-  /** Notched impact over severity × safety; null unless a knock. */
+  /** What it takes of a knock over severity × safety; null unless a knock. */
   impactReserve: number | null;
+  /** What it takes of a knock, and why; null unless a knock. */
+  bears: KnockBearing | null;
   /** The load worked for this family: a member by the modulus that is left of it as printed, at its hottest. */
   working: WorkingRef | null;
-}
-
-/** Notched impact of a family, kJ/m²: at the coldest in service, and at 23 °C. */
-export interface Toughness {
-  coldKJm2: number;
-  warmKJm2: number;
 }
 
 /** The conditions under which a load has to be borne. What stays squeezed is not held under its full stress. */
@@ -54,13 +59,32 @@ export function strengthConditions(ctx: Context, load: ServiceLoad, f: Family): 
 
 /** What is left of toughness where a blow opens the layers: their energy goes with the square of their strength. */
 export function layerToughness(zRatio: number, acrossLayers: boolean): number {
-  return acrossLayers ? zRatio * zRatio : 1;
+  return acrossLayers ? Math.min(1, zRatio) ** 2 : 1;
 }
 
-/** What is left of an allowable strain: across the layers their share, in the cold what toughness keeps. */
-export function strainShare(zRatio: number, acrossLayers: boolean, toughness: Toughness): number {
-  const cold = toughness.warmKJm2 > 0 ? Math.min(1, toughness.coldKJm2 / toughness.warmKJm2) : 1;
-  return (acrossLayers ? zRatio : 1) * cold;
+/**
+ * What is left of an allowable strain: across the layers their share, in the cold the family's own, linear between
+ * −30 and 23 °C.
+ */
+export function strainShare(
+  zRatio: number,
+  acrossLayers: boolean,
+  coldStrainShare: number,
+  coldestC: number,
+): number {
+  const t = Math.min(23, Math.max(-30, coldestC));
+  const cold = 1 + ((coldStrainShare - 1) * (23 - t)) / 53;
+  return (acrossLayers ? Math.min(1, zRatio) : 1) * cold;
+}
+
+/** Between these a part that is never wetted dries out for good, °C: nylons are then as dry as moulded. */
+const DRIES_OUT_C = { from: 40, wholly: 60 };
+
+/** What is left of a family's notched toughness where the part stays warm and dry; 1 for all but nylons. */
+export function dryToughnessShare({ brief, conditions: c }: Context, f: Family): number {
+  if (brief.water !== 'dry') return 1;
+  const dry = (c.partMinC - DRIES_OUT_C.from) / (DRIES_OUT_C.wholly - DRIES_OUT_C.from);
+  return 1 - (1 - f.flags.dryToughness) * Math.min(1, Math.max(0, dry));
 }
 
 const unknown = {
@@ -74,33 +98,62 @@ const unknown = {
   creepC: null,
   clampLeft: null,
   impactReserve: null,
+  bears: null,
 };
 
 /** What one load does to one family. */
-export function assessLoad(ctx: Context, f: Family, load: ServiceLoad, toughness: Toughness): LoadAssessment {
+export function assessLoad(ctx: Context, f: Family, load: ServiceLoad): LoadAssessment {
   const base = { load, ...unknown, working: load.working };
-  if (load.severityKJm2 !== null) return { ...base, ...knock(ctx, f, load, toughness) };
-  if (load.strainPct !== null) return { ...base, ...finger(ctx, f, load, toughness) };
+  if (load.severityKJm2 !== null) return { ...base, ...knock(ctx, f, load, load.severityKJm2) };
+  if (load.strainPct !== null) return { ...base, ...finger(ctx, f, load) };
   if (load.stressMPa !== null) return { ...base, ...stressed(ctx, f, load, load.stressMPa) };
   return base;
 }
 
-function knock(ctx: Context, f: Family, load: ServiceLoad, { coldKJm2 }: Toughness): Partial<LoadAssessment> {
-  const bears = coldKJm2 * layerToughness(typical(f, 'zRatio'), load.acrossLayers);
-  const severity = (load.severityKJm2 ?? 0) * ctx.safety;
-  return { impactReserve: severity > 0 ? bears / severity : Infinity };
+function knock(ctx: Context, f: Family, load: ServiceLoad, severityKJm2: number): Partial<LoadAssessment> {
+  const { partMinC } = ctx.conditions;
+  const notchedKJm2 =
+    dryToughnessShare(ctx, f) *
+    charpyAtKJm2(typical(f, 'charpyMinus30KJm2'), typical(f, 'charpy23KJm2'), partMinC);
+  const weight = notchWeight(ctx.brief.geometry.innerRadiusMm, partMinC, load.acrossLayers);
+  const bearsKJm2 =
+    knockToughnessKJm2(notchedKJm2, typical(f, 'charpyUnnotched23KJm2'), weight) *
+    layerToughness(typical(f, 'zRatio'), load.acrossLayers);
+  const severity = severityKJm2 * ctx.safety;
+  return {
+    impactReserve: severity > 0 ? bearsKJm2 / severity : Infinity,
+    bears: { notchedKJm2, notchWeight: weight, bearsKJm2 },
+    working: load.working && {
+      ...load.working,
+      inputs: {
+        ...load.working.inputs,
+        notchedKJm2,
+        unnotchedKJm2: typical(f, 'charpyUnnotched23KJm2'),
+        notchWeight: weight,
+      },
+    },
+  };
 }
 
-function finger(ctx: Context, f: Family, load: ServiceLoad, toughness: Toughness): Partial<LoadAssessment> {
-  const allowed = typical(f, isRepeated(load) ? 'strainRepeatedPct' : 'strainOncePct');
-  const allowableStrainPct = allowed * strainShare(typical(f, 'zRatio'), load.acrossLayers, toughness);
+function finger(ctx: Context, f: Family, load: ServiceLoad): Partial<LoadAssessment> {
+  const oncePct = typical(f, 'strainOncePct');
+  const repeatedPct = typical(f, 'strainRepeatedPct');
+  const share = strainShare(
+    typical(f, 'zRatio'),
+    load.acrossLayers,
+    typical(f, 'coldStrainShare'),
+    ctx.conditions.partMinC,
+  );
+  const allowableStrainPct = allowedStrainPct(oncePct, repeatedPct, load.cycles) * share;
   const strain = (load.strainPct ?? 0) * ctx.strainSafety;
-  return { allowableStrainPct, reserve: strain > 0 ? allowableStrainPct / strain : Infinity };
-}
-
-/** Snaps that are opened more than a few times live by the strain that may be repeated. */
-export function isRepeated(load: ServiceLoad): boolean {
-  return load.kind === 'cyclic' || load.cycles > 10;
+  return {
+    allowableStrainPct,
+    reserve: strain > 0 ? allowableStrainPct / strain : Infinity,
+    working: load.working && {
+      ...load.working,
+      inputs: { ...load.working.inputs, oncePct, repeatedPct },
+    },
+  };
 }
 
 /** A member under a stress: how much it may carry, how far it bends at once and at the end. */

@@ -1,18 +1,31 @@
 import { typical, typicalOrNull, type Family } from '../materials/family.js';
 import { charpyAtKJm2 } from '../models/impact-drop.js';
-import { UNLOADED_MPA, allowableTemperatureC, type HeatAllowableInput } from '../models/heat-allowable.js';
+import {
+  UNLOADED_MPA,
+  allowableTemperatureC,
+  heatAllowableInput,
+  type HeatAllowableInput,
+} from '../models/heat-allowable.js';
 import { uvYearsToHalf } from '../models/uv-retained.js';
 import type { ServiceLoad } from '../brief/service-load.js';
 import { creepEquivalentC } from '../models/creep-strain.js';
 import { heatAgeing, type HeatAgeingInput, type HeatAgeingResult } from '../models/heat-ageing.js';
-import { HYDROLYSIS_PER_K, waterLife, type WaterLifeResult } from '../models/water-life.js';
+import {
+  HYDROLYSIS_PER_K,
+  HYDROLYSIS_TO_C,
+  waterLife,
+  type WaterLifeInput,
+  type WaterLifeResult,
+} from '../models/water-life.js';
+import type { Water } from '../brief/choices.js';
 import { pigmentOf, type Context } from './context.js';
 import { type LoadAssessment, assessLoad } from './assess-load.js';
 
 /** The numbers of one family under a brief's conditions, on which gates and criteria rest. */
 export interface Assessment {
   family: Family;
-  softeningC: number;
+  /** Where a part of it that carries nothing keeps its shape. */
+  unloadedC: number;
   allowableC: number;
   heatInput: HeatAllowableInput;
   loads: LoadAssessment[];
@@ -21,19 +34,16 @@ export interface Assessment {
   charpyColdKJm2: number;
   /** What long heat leaves at the end of the life. */
   ageing: HeatAgeingResult;
-  /** What water leaves at the end of the life, and how warm the water is taken; null unless immersed. */
+  /** What water leaves at the end of the life, and how warm it is taken; null where the part stays dry. */
   water: Soaking | null;
 }
 
-/** What standing in water does: how warm it is taken, and what is left. */
+/** What being wet does, and what is left. */
 export interface Soaking {
-  waterC: number;
+  input: WaterLifeInput;
   result: WaterLifeResult;
-}
-
-/** Softening: Vicat where known, else the glass transition. */
-export function softeningOf(f: Family): number {
-  return typicalOrNull(f, 'vicatC') ?? typical(f, 'tgC');
+  /** Whether the half-life stands for water so hot: where it does not, the figure is shown and decides nothing. */
+  known: boolean;
 }
 
 /** Half-dose as the outdoor school sees it: the laboratory's, or what is logged outdoors. */
@@ -49,31 +59,54 @@ export function ageingInput(ctx: Context, indexC: number): HeatAgeingInput {
     : { indexC, partC: ctx.conditions.partMaxC, hoursADay: ctx.conditions.hoursADay, years };
 }
 
-/** What standing in water leaves of a family with this half-life; null where the part is not immersed. */
+/** What being wet leaves of a family with this half-life; null where the part stays dry. */
 function waterOf(ctx: Context, halfLife23Y: number | null): Assessment['water'] {
-  if (ctx.brief.water !== 'immersed') return null;
-  const waterC = waterTemperatureC(ctx);
-  return { waterC, result: waterLife({ halfLife23Y, waterC, years: ctx.brief.lifeYears }) };
+  const wet = wetnessOf(ctx);
+  if (!wet) return null;
+  const input = { ...wet, halfLife23Y, years: ctx.brief.lifeYears };
+  return { input, result: waterLife(input), known: halfLife23Y === null || !isBeyondTests(ctx) };
 }
 
-/** The constant temperature of water that hydrolyses as much as the part's swing does, °C. */
-export function waterTemperatureC({ conditions: c }: Context): number {
-  return creepEquivalentC(c.partMinC, c.partMaxC, HYDROLYSIS_PER_K);
+/** Share of its hours in which a part is wet. */
+const WET_SHARE: Record<Water, number> = { dry: 0, humid: 0.3, rain: 0.2, immersed: 1 };
+
+/**
+ * How warm the water is, as the constant temperature that hydrolyses as much as its swing does, how long a day, and
+ * how much of that the part is wet. Rain is as warm as the air. Null where it stays dry.
+ */
+export function wetnessOf({
+  brief,
+  conditions: c,
+}: Context): Pick<WaterLifeInput, 'waterC' | 'hoursADay' | 'wetShare'> | null {
+  if (brief.water === 'dry') return null;
+  const steady = brief.heat.setting === 'custom' || brief.heat.setting === 'near-source';
+  const [from, to] = brief.water === 'rain' ? [c.ambientMinC, c.ambientMaxC] : [c.partMinC, c.partMaxC];
+  const waterC = Math.max(WATER_FREEZES_C, creepEquivalentC(from, to, HYDROLYSIS_PER_K));
+  return {
+    // What stands in water hotter than any test keeps no more than in the hottest that was tested.
+    waterC: Math.min(HYDROLYSIS_TO_C, waterC),
+    hoursADay: steady ? c.hoursADay : 24,
+    wetShare: WET_SHARE[brief.water],
+  };
+}
+
+/** Colder than this there is no water to speak of, °C. */
+const WATER_FREEZES_C = 0;
+
+/** Whether the part stands in water hotter than half-lives are known for. */
+function isBeyondTests({ conditions: c }: Context): boolean {
+  return c.partMaxC > HYDROLYSIS_TO_C;
 }
 
 /** Works out what a brief's conditions do to a family. */
 export function assess(ctx: Context, f: Family): Assessment {
   const { brief, conditions: c } = ctx;
   const halfDoseMJm2 = halfDoseOf(f, brief.outdoorSchool);
-  const softeningC = softeningOf(f);
-  const heatOf = (l: ServiceLoad | null): HeatAllowableInput => ({
-    softeningC,
-    hdt045C: typicalOrNull(f, 'hdt045C') ?? softeningC,
-    hdt18C: typicalOrNull(f, 'hdt18C') ?? softeningC,
-    stressMPa: l?.stressMPa ?? UNLOADED_MPA,
-    sustainedHours: l?.kind === 'sustained' ? l.hours : 0,
-    creepAllowanceK: 10,
-  });
+  const heatOf = (l: ServiceLoad | null): HeatAllowableInput =>
+    heatAllowableInput(f, {
+      stressMPa: l?.stressMPa ?? UNLOADED_MPA,
+      sustainedHours: l?.kind === 'sustained' ? l.hours : 0,
+    });
   let heatInput = heatOf(null);
   let allowableC = allowableTemperatureC(heatInput);
   for (const l of ctx.loads) {
@@ -90,16 +123,14 @@ export function assess(ctx: Context, f: Family): Assessment {
     typical(f, 'charpy23KJm2'),
     c.partMinC,
   );
-  const warmKJm2 = typical(f, 'charpy23KJm2');
-  const toughness = { coldKJm2: charpyColdKJm2, warmKJm2 };
   return {
     family: f,
-    softeningC,
+    unloadedC: heatInput.unloadedC,
     allowableC,
     heatInput,
     halfDoseMJm2,
     charpyColdKJm2,
-    loads: ctx.loads.map(l => assessLoad(ctx, f, l, toughness)),
+    loads: ctx.loads.map(l => assessLoad(ctx, f, l)),
     ageing: heatAgeing(ageingInput(ctx, typical(f, 'ageingIndexC'))),
     water: waterOf(ctx, typicalOrNull(f, 'waterHalfLifeY')),
     yearsToHalf: uvYearsToHalf(c.doseAYearMJm2, halfDoseMJm2, pigmentOf(ctx, f)),

@@ -3,7 +3,8 @@ import type { Baked } from '../materials/family.js';
 import type { Conditions } from '../brief/conditions.js';
 import type { PrintEconomicsInput, PrintEconomicsResult } from '../print/economics.js';
 import type { Criterion } from './criteria/criterion.js';
-import type { Gate } from './gate.js';
+import type { AsGood } from './as-good.js';
+import type { Gate, GateId } from './gate.js';
 import type { Printability } from './printability.js';
 
 /** How a candidate stands: in the running, only just, or not at all. */
@@ -23,7 +24,15 @@ export interface Candidate {
   standing: number;
   /** 1 is the first choice; null when out. */
   rank: number | null;
+  /** By its criteria alone, 0 to 1, as the school has it. */
   score: number;
+  /** The worst doubt whether it holds or prints, 0 to 1.5, and what about. */
+  doubt: number;
+  doubtAbout: GateId | 'print' | null;
+  /** What it is ordered by: the score less 0.4 of the doubt. */
+  rating: number;
+  /** The chance that it holds in service, 0 to 1; null where it is out, or far down. It is shown, and does not order. */
+  pHolds: number | null;
   gates: Gate[];
   criteria: Criterion[];
   for: string[];
@@ -57,6 +66,8 @@ export interface Ranking {
   school: School;
   firstChoice: string | null;
   secondChoice: string | null;
+  /** Everyone whom the data cannot tell from the first choice, the first among them. */
+  asGood: AsGood[];
   conditions: Conditions;
   weights: Record<CriterionId, number>;
   candidates: Candidate[];

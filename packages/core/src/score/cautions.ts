@@ -1,7 +1,9 @@
 import type { Electrical } from '../brief/choices.js';
 import type { Baked, Family } from '../materials/family.js';
+import { HYDROLYSIS_TO_C } from '../models/water-life.js';
 import type { Context } from './context.js';
 import { isFibre } from '../materials/fibre.js';
+import { vapourSentence } from './gates/printing/ventilation.js';
 import { type Printability } from './printability.js';
 
 /** The standing notice where a failure could injure. */
@@ -23,7 +25,7 @@ export function cautionsOf(ctx: Context, f: Family, p: Printability, baked: Bake
     cautions.push(
       'Gives off styrene while printing: extract the air or ventilate, and do not sit beside it.',
     );
-  if (f.flags.fumes === 'moderate') cautions.push('Gives off irritating vapours while printing: ventilate.');
+  else if (f.flags.fumes !== 'low') cautions.push(`${vapourSentence(f.flags)} Ventilate while it prints.`);
   if (isFibre(f))
     cautions.push('Printed surfaces shed fibres: wear gloves, keep it off skin, and do not sand it dry.');
   if (printer?.linerLimitC != null && f.windows.nozzleC.high > printer.linerLimitC)
@@ -47,6 +49,19 @@ export function cautionsOf(ctx: Context, f: Family, p: Printability, baked: Bake
     cautions.push(
       'Smoothing with acetone: its vapour burns and numbs. Only with ventilation, gloves and no flame or spark near.',
     );
+  if (brief.seal !== 'none')
+    cautions.push(
+      brief.seal === 'fuel'
+        ? 'Layers leak, and fuel burns: test the print with water first, ground it against static, and keep to ' +
+            'local rules for fuel.'
+        : 'Layers leak: test the print for longer than it has to hold, before anything depends on it.',
+    );
+  if (f.flags.electricity === 'conducts' && brief.electrical !== 'none')
+    cautions.push('Carbon fibres and metal conduct, and hide radio from what is inside.');
+  if (brief.water === 'immersed' && !isKnownSoHot(ctx))
+    cautions.push(
+      'No half-life is known for water or steam so hot: only a test of this print tells how long it lasts.',
+    );
   if (f.flags.foaming)
     cautions.push(
       `Grows with temperature to about ${f.flags.foaming.peakC} °C and collapses above ` +
@@ -65,11 +80,22 @@ export function cautionsOf(ctx: Context, f: Family, p: Printability, baked: Bake
   return cautions;
 }
 
+/** Whether half-lives are known for water as hot as the part gets. */
+function isKnownSoHot({ conditions }: Context): boolean {
+  return conditions.partMaxC <= HYDROLYSIS_TO_C;
+}
+
 /** What no filament family can promise about electricity: it is certified elsewhere, or not at all. */
 function electricalCautions(electrical: Electrical): string[] {
   if (electrical === 'none') return [];
   const flame =
-    'No family here is judged for flame or tracking: ask for a grade with a flame class (UL 94) on its data sheet.';
+    'A flame class (UL 94) is for moulded plaques of a grade, and nothing here is judged for tracking: ask for its ' +
+    'data sheet.';
+  if (electrical === 'radio') return [];
+  if (electrical === 'static-safe')
+    return [
+      'What a print conducts follows from how it is printed: measure its resistance to ground, and after each change.',
+    ];
   return electrical === 'low-voltage'
     ? [flame]
     : [

@@ -40,9 +40,3 @@ export const ageingLimits = { fail: 0.5, comfortable: 0.7 };
 
 /** Shares of a clamp's force left at the end of a life. */
 export const clampLimits = { fail: 0.3, comfortable: 0.5 };
-
-/**
- * How far beyond what a gate calls comfortable a desirability still grows: a little room over the gate is
- * worth something, a surplus nothing.
- */
-export const ROOM_OVER_GATE = 1.5;

@@ -10,7 +10,7 @@ import { serviceLoads, type ServiceLoad } from '../brief/service-load.js';
 import { requiredSafety } from '../models/strength-allowable.js';
 import type { Family } from '../materials/family.js';
 import { bakedFamily } from '../materials/baked.js';
-import { isFibre } from '../materials/fibre.js';
+import { isFilledBlack } from '../materials/fibre.js';
 import type { Printer } from '../workshop/printer.js';
 
 /** Everything about a ranking that does not depend on the candidate. */
@@ -99,5 +99,5 @@ export function asJudged(
  * a black plastic.
  */
 export function pigmentOf(ctx: Context, f: Family): Colour {
-  return isFibre(f) ? 'light' : ctx.colour;
+  return isFilledBlack(f) ? 'light' : ctx.colour;
 }

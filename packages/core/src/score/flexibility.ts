@@ -25,6 +25,14 @@ export interface FlexSource {
   hinge: FamilyFlags['hinge'];
 }
 
+/** Folds as a power of ten under which a hinge is none, and from which it is one for good. */
+export const HINGE_FOLDS = { fail: 1, comfortable: 5 };
+
+/** Folds that a web lasts, as a power of ten. */
+export function hingeFolds(hinge: FamilyFlags['hinge'], floppy: boolean): number {
+  return floppy ? FLOPPY_FOLDS : FOLDS[hinge];
+}
+
 /**
  * The number that decides flexibility: modulus in MPa, repeated strain in %, log₁₀ of folds, or points of
  * Shore A from the middle.
@@ -37,7 +45,7 @@ export function flexReading(brief: Brief, f: FlexSource): number {
     case 'springy':
       return floppy ? 0 : f.strainRepeatedPct;
     case 'hinge':
-      return floppy ? FLOPPY_FOLDS : FOLDS[f.hinge];
+      return hingeFolds(f.hinge, floppy);
     case 'rubbery': {
       const [low, high] = hardnessWanted(brief);
       return f.shoreA === null ? OFF_SCALE : Math.abs(f.shoreA - (low + high) / 2);

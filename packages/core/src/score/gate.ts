@@ -1,5 +1,6 @@
 import type { CriterionId } from '../brief/choices.js';
 import type { WorkingRef } from '../brief/conditions.js';
+import { desirability } from './desirability.js';
 import { sig } from '../lib/figures.js';
 
 /** Which requirement a gate guards. Printability gates carry the check after a dot. */
@@ -18,6 +19,8 @@ export type GateId =
   | 'water'
   | 'chemicals'
   | 'contact'
+  | 'electrical'
+  | 'seal'
   | 'looks'
   | 'clarity'
   | 'float'
@@ -36,6 +39,8 @@ export type Verdict = 'pass' | 'marginal' | 'fail';
 export interface Gate {
   id: GateId;
   verdict: Verdict;
+  /** How much at ease it passes, 0 at its edge to 1 at its comfortable point: of what can be measured. */
+  ease?: number;
   need: number | string;
   have: number | string;
   unit: string;
@@ -70,6 +75,8 @@ const labels: Readonly<Record<NamedGate, string>> = {
   water: 'Water',
   chemicals: 'Chemicals',
   contact: 'Contact',
+  electrical: 'Electricity',
+  seal: 'Tightness',
   looks: 'Colour',
   clarity: 'Clarity',
   float: 'Floating',
@@ -93,8 +100,14 @@ export function gateLabel(id: GateId): string {
 }
 
 /** Whether less is better at a gate: also water that is taken up, but not strength that water leaves. */
-function isLimit(g: Gate): boolean {
+export function isLimit(g: Pick<Gate, 'id' | 'unit'>): boolean {
   return limitGates.has(g.id) || (g.id === 'water' && g.unit.startsWith('%'));
+}
+
+/** A chance as times in a hundred. */
+function inHundred(chance: number | string): string {
+  const times = 100 * Number(chance);
+  return times < 1 ? 'less than 1' : sig(times, 2);
 }
 
 /** What a gate has and needs, in a few words: "has 93, needs 60.1 °C" or "0.4 of at most 5 %". */
@@ -103,9 +116,20 @@ export function gateNumbers(g: Gate): string {
     typeof v === 'number' ? (Number.isFinite(v) ? sig(v, 3) : 'no limit') : v;
   if (g.id === 'strength' && g.unit === '% strain')
     return `${shown(g.need)} of at most ${shown(g.have)} ${g.unit}`;
+  // What is said in words on both sides needs saying once where it is met.
+  if (typeof g.have === 'string' && typeof g.need === 'string')
+    return g.verdict === 'pass' ? g.have : `${g.have}; needs: ${g.need}`;
+  if (g.unit === 'chance of lifting') return `${inHundred(g.have)} of at most ${inHundred(g.need)} in 100`;
   return isLimit(g)
     ? `${shown(g.have)} of at most ${shown(g.need)} ${g.unit}`
     : `has ${shown(g.have)}, needs ${shown(g.need)} ${g.unit}`.trimEnd();
+}
+
+/** How much at ease something passes: 0 at the point where it fails, 1 from its comfortable one on. */
+export function easeOf(value: number, limits: { fail: number; comfortable: number }): number {
+  return limits.fail === limits.comfortable
+    ? Number(value >= limits.fail)
+    : desirability(value, limits.fail, limits.comfortable);
 }
 
 /** The verdict of a share that is left: fails under one limit, marginal under the other. */
@@ -127,23 +151,31 @@ export function byMargin(margin: number, comfortable: number): Verdict {
 
 /** Gates of the maker's own, besides those about printing, that say nothing of service. */
 const otherThanService: ReadonlySet<GateId> = new Set<GateId>(['mass', 'cost', 'build']);
-/** Checks of printing that put the part itself in doubt rather than the keeper's patience. */
-const gambles: ReadonlySet<GateId> = new Set<GateId>(['printability.chamber', 'printability.dryer']);
 
 /**
- * How well a candidate stands: it passes with room; it passes, but its print is a gamble (air, drying); it only
- * just passes in service; it is made for another purpose; it is out. Other checks of printing cost difficulty instead.
+ * How well a candidate stands: it passes with room; it only just passes, or its print is a gamble; it is made for
+ * another purpose; it is out.
  */
-export const STANDINGS = { fits: 0, gamble: 1, doubtful: 2, unfit: 3, out: 4 } as const;
+export const STANDINGS = { fits: 0, doubtful: 1, unfit: 2, out: 3 } as const;
 
-/** What one gate makes of a candidate's standing. */
-export function standingOf(g: Pick<Gate, 'id' | 'verdict'>): number {
+/** The chance of a good first print under which printing it is a gamble. */
+export const GAMBLE = 0.7;
+
+/** Whether a gate is about service rather than about printing, price or size. */
+export function isOfService(id: GateId): boolean {
+  return !otherThanService.has(id) && !id.startsWith('printability.') && !id.startsWith('limit.');
+}
+
+/** Doubt up to which a candidate still stands as one with room: a hair short of comfortable is no class of its own. */
+export const HARDLY_DOUBTED = 1e-4;
+
+/** What one gate makes of a candidate's standing; that of its print follows from its chance of success. */
+export function standingOf(g: Pick<Gate, 'id' | 'verdict' | 'ease'>): number {
   if (g.verdict === 'pass') return STANDINGS.fits;
   if (g.verdict === 'fail') return STANDINGS.out;
-  if (gambles.has(g.id)) return STANDINGS.gamble;
   if (g.id === 'purpose') return STANDINGS.unfit;
-  const printing = otherThanService.has(g.id) || g.id.startsWith('printability.');
-  return printing ? STANDINGS.fits : STANDINGS.doubtful;
+  const doubted = isOfService(g.id) && 1 - (g.ease ?? 0) > HARDLY_DOUBTED;
+  return doubted ? STANDINGS.doubtful : STANDINGS.fits;
 }
 
 /** The worst of several verdicts. */

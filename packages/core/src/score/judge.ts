@@ -7,35 +7,20 @@ import { families as libraryFamilies } from '../materials/library.js';
 import { printEconomics } from '../print/economics.js';
 import { partEconomicsInput } from '../print/part-economics.js';
 import type { Printer } from '../workshop/printer.js';
-import { assess, type Assessment } from './assess.js';
+import { assess } from './assess.js';
 import { cautionsOf } from './cautions.js';
 import { contextFor, contextOf, type Context } from './context.js';
 import { criteriaOf, weightsOf } from './criteria.js';
-import { ageingGate } from './gates/ageing.js';
-import { clampGate } from './gates/clamp.js';
-import { contactGate } from './gates/contact.js';
-import { looksGate } from './gates/looks.js';
-import { stiffnessGate } from './gates/stiffness.js';
-import { wearGate } from './gates/wear.js';
 import { ownLimitGates } from './gates/own-limits.js';
 import { buildGate } from './gates/build.js';
-import { chemicalsGate } from './gates/chemicals.js';
-import { clarityGate } from './gates/clarity.js';
 import { costGate } from './gates/cost.js';
-import { floatGate } from './gates/float.js';
 import { massGate } from './gates/mass.js';
-import { purposeGate } from './gates/purpose.js';
-import { creepGate } from './gates/creep.js';
-import { flexGate } from './gates/flex.js';
-import { heatGate } from './gates/heat.js';
-import { impactGate } from './gates/impact.js';
-import { strengthGate } from './gates/strength.js';
-import { uvGate } from './gates/uv.js';
-import { waterGate } from './gates/water.js';
-import { standingOf, type Gate } from './gate.js';
+import { GAMBLE, STANDINGS, isOfService, standingOf, type Gate } from './gate.js';
+import { doubtOf, ratingOf } from './doubt.js';
 import { printability } from './printability.js';
 import type { Candidate, Status } from './candidate.js';
 import { scoreIn } from './score.js';
+import { serviceGates } from './service-gates.js';
 
 /** `weather` is needed for briefs whose climate is their own. */
 export interface RankOptions {
@@ -106,7 +91,13 @@ export function judgeAs(
     ...p.gates,
     ...ownLimitGates(ctx, criteria),
   ].filter(g => g !== null);
-  const standing = Math.max(...gates.map(standingOf));
+  const gamble = p.success < GAMBLE ? STANDINGS.doubtful : STANDINGS.fits;
+  const standing = Math.max(gamble, ...gates.map(standingOf));
+  const score = scoreIn(school, criteria);
+  const doubt = doubtOf(
+    gates.filter(g => isOfService(g.id)),
+    p.success,
+  );
   const {
     success,
     modelSuccess,
@@ -126,9 +117,13 @@ export function judgeAs(
     family: f.grade?.family ?? f.key,
     baked: baked && { ovenC: baked.ovenC, hours: baked.hours, shrinkagePct: baked.shrinkagePct },
     rank: null,
-    status: statusBy[standing] ?? 'out',
+    status: statusOf(gates, p.success),
     standing,
-    score: scoreIn(school, criteria),
+    score,
+    doubt: doubt.value,
+    doubtAbout: doubt.about,
+    rating: ratingOf(score, doubt.value),
+    pHolds: null,
     gates,
     criteria,
     for: [],
@@ -159,27 +154,9 @@ export function judgeAs(
   };
 }
 
-function serviceGates(ctx: Context, a: Assessment): (Gate | null)[] {
-  return [
-    purposeGate(ctx, a),
-    heatGate(ctx, a),
-    ageingGate(ctx, a),
-    strengthGate(ctx, a),
-    stiffnessGate(ctx, a),
-    creepGate(ctx, a),
-    clampGate(ctx, a),
-    impactGate(ctx, a),
-    uvGate(ctx, a),
-    flexGate(ctx, a),
-    wearGate(ctx, a),
-    waterGate(ctx, a),
-    chemicalsGate(ctx, a),
-    contactGate(ctx, a),
-    looksGate(ctx, a),
-    clarityGate(ctx, a),
-    floatGate(ctx, a),
-  ];
+/** Out where it fails anything, marginal where it only just holds or is a gamble to print. */
+function statusOf(gates: readonly Gate[], success: number): Status {
+  if (gates.some(g => g.verdict === 'fail')) return 'out';
+  const doubted = gates.some(g => g.verdict === 'marginal' && isOfService(g.id));
+  return doubted || success < GAMBLE ? 'marginal' : 'fits';
 }
-
-/** How a standing is called. */
-const statusBy: readonly Status[] = ['fits', 'marginal', 'marginal', 'marginal', 'out'];

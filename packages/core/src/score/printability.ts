@@ -1,5 +1,5 @@
 import type { Family } from '../materials/family.js';
-import { bakingAsk, difficultyOf, type Ask } from '../print/difficulty.js';
+import { bakingAsk, difficultyOf, keptOf, type Ask } from '../print/difficulty.js';
 import { warpOnPrinter, type WarpOnPrinter } from '../print/warp-on-printer.js';
 import { successByRecord, type SuccessByRecord } from '../print/success-record.js';
 import { splitChance } from '../print/splitting.js';
@@ -37,8 +37,6 @@ export const LIFT_SHARE = 0.6;
 export const LIFT_POINTS = 5;
 /** Chance that a print succeeds of which nothing is asked. */
 const BASE_SUCCESS = 0.98;
-/** What each point of difficulty takes from the chance of success, as a rate. */
-const RATE_PER_POINT = 0.045;
 
 /**
  * Runs every check of a family on the context's printer, or on none.
@@ -56,7 +54,7 @@ export function printability(ctx: Context, f: Family, baked = false): Printabili
   ].filter(a => a.points > 0);
   const lifting = { label: 'lifting', points: LIFT_POINTS * warp.pLift };
   const factors = [
-    ...asks.map(a => ({ label: a.label, factor: Math.exp(-RATE_PER_POINT * a.points) })),
+    ...asks.map(a => ({ label: a.label, factor: keptOf(a) })),
     { label: 'lifting', factor: 1 - LIFT_SHARE * warp.pLift },
   ];
   const modelSuccess = factors.reduce((product, x) => product * x.factor, BASE_SUCCESS);

@@ -71,7 +71,9 @@ export function gateOfCheck({ id, verdict, need, have, unit, why, rescue, workin
 /** What a check that is not passed with ease adds to the difficulty. */
 function checkAsk(c: CheckResult): Ask | null {
   const points = { pass: 0, marginal: c.marginalPoints, fail: FAILED_POINTS }[c.verdict];
-  return points > 0 ? { label: checkLabels[c.id], points } : null;
+  if (points <= 0) return null;
+  const keeps = c.verdict === 'marginal' && c.keeps !== undefined ? { keeps: c.keeps } : {};
+  return { label: checkLabels[c.id], points, ...keeps };
 }
 
 const checkLabels: Record<CheckResult['id'], string> = {

@@ -1,10 +1,16 @@
 import type { Brief } from '../brief/brief.js';
 import { families as libraryFamilies } from '../materials/library.js';
+import { bakedFamily } from '../materials/baked.js';
+import { asGood } from './as-good.js';
 import { contextFor } from './context.js';
 import { explain } from './explain.js';
+import { chanceThatHolds } from './holds.js';
 import { type RankOptions, judgeAll } from './judge.js';
 import { type Ranking, runnerUp } from './candidate.js';
 import { bySchool } from './order.js';
+
+/** How many of the best are told how likely they hold: working it out takes as long as judging them once more. */
+const MOST_TOLD_TO_HOLD = 8;
 
 /**
  * Ranks filament families for a brief. The brief must be valid (see `parseBrief`).
@@ -19,7 +25,9 @@ export function rank(brief: Brief, options: RankOptions = {}): Ranking {
   const familyOf = new Map((options.families ?? libraryFamilies).map(f => [f.key, f]));
   for (const c of judged) {
     const f = familyOf.get(c.material);
-    Object.assign(c, explain(f ? contextFor(ctx, f) : ctx, c));
+    const own = f ? contextFor(ctx, f) : ctx;
+    Object.assign(c, explain(own, c));
+    if (f && c.rank !== null && c.rank <= MOST_TOLD_TO_HOLD) c.pHolds = chanceThatHolds(own, c.baked ? bakedFamily(f) : f, c.gates);
   }
   const running = judged.filter(c => c.rank !== null);
   return {
@@ -28,6 +36,7 @@ export function rank(brief: Brief, options: RankOptions = {}): Ranking {
     school,
     firstChoice: running[0]?.material ?? null,
     secondChoice: runnerUp(running)?.material ?? null,
+    asGood: asGood(school, running),
     conditions: ctx.conditions,
     weights,
     candidates: judged,

@@ -3,6 +3,7 @@ import { sig } from '../lib/figures.js';
 import { step, type Step } from '../models/model.js';
 import { criterionLabels } from './criteria.js';
 import { weakest, weightedMean } from './score.js';
+import { gateLabel } from './gate.js';
 import { type Candidate } from './candidate.js';
 
 /**
@@ -22,7 +23,7 @@ export function scoreWorking(c: Candidate, school: School): Step[] {
   );
   const total = weighed.reduce((s, k) => s + k.weight, 0);
   if (school === 'weakest-link')
-    return [
+    return withDoubt(c, [
       ...each,
       step(
         'score',
@@ -31,7 +32,7 @@ export function scoreWorking(c: Candidate, school: School): Step[] {
         weakest(c.criteria),
         '',
       ),
-    ];
+    ]);
   const mean = step(
     'score',
     'Σ(weight × desirability)/Σ weight',
@@ -52,7 +53,21 @@ export function scoreWorking(c: Candidate, school: School): Step[] {
           '',
         ),
       ]
-    : [...each, mean];
+    : withDoubt(c, [...each, mean]);
+}
+
+/** The steps of a score, and what doubt takes from it. */
+function withDoubt(c: Candidate, steps: Step[]): Step[] {
+  if (c.doubt === 0) return steps;
+  const about =
+    c.doubtAbout === 'print' || c.doubtAbout === null
+      ? 'its first print'
+      : gateLabel(c.doubtAbout).toLowerCase();
+  return [
+    ...steps,
+    step('doubt', 'the worst doubt: what is missing to ease', about, c.doubt, ''),
+    step('standing', 'score − 0.4 · doubt', `${sig(c.score, 3)} − 0.4 × ${sig(c.doubt, 3)}`, c.rating, ''),
+  ];
 }
 
 /** The working of the chance that a first print succeeds. */

@@ -1,3 +1,4 @@
+import { timeWords } from '../lib/time-words.js';
 import type { CriterionId } from '../brief/choices.js';
 import { price, sig } from '../lib/figures.js';
 import type { Context } from './context.js';
@@ -10,6 +11,9 @@ interface Sentences {
 }
 
 const two = (x: number): string => sig(x, 2);
+/** A multiple in words: what is about one is said as just that. */
+const times = (x: number): string =>
+  Math.abs(x - 1) < 0.05 ? 'just' : `${x < 1 ? 'only ' : ''}${two(x)} times`;
 const own = (c: Criterion): string => (c.by ? `, by ${c.by}` : '');
 const years = (ctx: Context): string => `${two(ctx.brief.lifeYears)} years`;
 const share = (x: number): string => `${two(100 * x)} %`;
@@ -31,9 +35,9 @@ const heat: Sentences = {
 
 const uv: Sentences = {
   pro: (c, ctx) =>
-    `Its surface lasts ${two(c.value * ctx.brief.lifeYears)} years in this sun; ${years(ctx)} are wanted.`,
+    `Its surface lasts ${timeWords(c.value * ctx.brief.lifeYears)} in this sun; ${years(ctx)} are wanted.`,
   con: (c, ctx) =>
-    `Its surface is half gone after ${two(c.value * ctx.brief.lifeYears)} years in this sun; ${years(ctx)} are wanted.`,
+    `Its surface is half gone after ${timeWords(c.value * ctx.brief.lifeYears)} in this sun; ${years(ctx)} are wanted.`,
 };
 
 const stiffness: Sentences = {
@@ -44,11 +48,11 @@ const stiffness: Sentences = {
 const impact: Sentences = {
   pro: c =>
     c.unit === '× need'
-      ? `Takes ${two(c.value)} times the knock, safety included.`
+      ? `Takes ${times(c.value)} the knock, safety included.`
       : `Tough: ${two(c.value)} kJ/m² notched when cold.`,
   con: c =>
     c.unit === '× need'
-      ? `Takes ${c.value < 1 ? 'only ' : ''}${two(c.value)} times the knock, safety included.`
+      ? `Takes ${times(c.value)} the knock, safety included.`
       : `Brittle: ${two(c.value)} kJ/m² notched when cold.`,
 };
 
@@ -86,6 +90,16 @@ function massWords(c: Criterion, word: string): string {
   return c.unit === 'g' ? `${word}: ${two(c.value)} g.` : `${share(c.value)} off the wanted mass.`;
 }
 
+/** A cost with what it is to be compared with: the same part in plain PLA, or the limit that was set. */
+function costWords(c: Criterion, ctx: Context): string {
+  const { maxCostEach } = ctx.brief;
+  if (maxCostEach !== null) return `Costs ${price(c.value)} each, of at most ${price(maxCostEach)}.`;
+  const ratio = c.value / c.comfortable;
+  return ratio < 1.05
+    ? `Costs ${price(c.value)} each, as the same part in plain PLA.`
+    : `Costs ${price(c.value)} each, ${two(ratio)} times the same part in plain PLA.`;
+}
+
 const sentences: Record<CriterionId, Sentences> = {
   heat,
   ageing: {
@@ -94,8 +108,8 @@ const sentences: Record<CriterionId, Sentences> = {
   },
   uv,
   strength: {
-    pro: c => `Carries ${two(c.value)} times what is asked, safety included.`,
-    con: c => `Carries ${c.value < 1 ? 'only ' : ''}${two(c.value)} times what is asked, safety included.`,
+    pro: c => `Carries ${times(c.value)} what is asked, safety included.`,
+    con: c => `Carries ${times(c.value)} what is asked, safety included.`,
   },
   stiffness,
   creep: {
@@ -108,7 +122,7 @@ const sentences: Record<CriterionId, Sentences> = {
   },
   impact,
   wear: {
-    pro: () => 'Bears rubbing well.',
+    pro: c => (c.value >= 2 ? 'Bears rubbing well.' : 'Bears rubbing for a while.'),
     con: c => (c.value > 0 ? 'Bears rubbing for a while.' : 'Wears quickly.'),
   },
   flex,
@@ -117,11 +131,14 @@ const sentences: Record<CriterionId, Sentences> = {
     con: (c, ctx) => `${years(ctx)} in water leave ${share(c.value)} of its strength.`,
   },
   chemicals: {
-    pro: () => 'Bears what touches it for good.',
+    pro: c => (c.value >= 2 ? 'Bears what touches it for good.' : 'Bears what touches it for a while.'),
     con: c => (c.value > 0 ? 'Bears what touches it only for a while.' : 'Is attacked by what touches it.'),
   },
   contact: {
-    pro: () => 'Nothing in the polymer speaks against what it touches.',
+    pro: c =>
+      c.value >= 2
+        ? 'Nothing in the polymer speaks against what it touches.'
+        : 'Little in it speaks against what it touches.',
     con: () => 'What is in it speaks against what it touches.',
   },
   warp: {
@@ -145,7 +162,7 @@ const sentences: Record<CriterionId, Sentences> = {
     pro: c => `Takes up ${two(c.value)} % water.`,
     con: c => `Takes up ${two(c.value)} % water, and changes with it.`,
   },
-  cost: { pro: c => `Costs ${price(c.value)} each.`, con: c => `Costs ${price(c.value)} each.` },
+  cost: { pro: costWords, con: costWords },
 };
 
 /** A criterion's value as a sentence on one side of the argument. */

@@ -1,5 +1,5 @@
 import { defaultSite } from '../brief/conditions.js';
-import { isFibre } from '../materials/fibre.js';
+import { isFilledBlack } from '../materials/fibre.js';
 import { typical, type Family } from '../materials/family.js';
 import { uvDoseMJm2 } from '../models/uv-dose.js';
 import { uvYearsToHalf } from '../models/uv-retained.js';
@@ -17,5 +17,5 @@ export function labYearsOf(
   const doseAYear = uvDoseMJm2({ ghiKWhm2Year, exposure: place.sun, years: 1, glass: 'none' });
   if (doseAYear <= 0) return null;
   // A fibre-filled family's figure already stands for a black plastic.
-  return uvYearsToHalf(doseAYear, typical(f, 'uvHalfDoseMJm2'), isFibre(f) ? 'light' : colour);
+  return uvYearsToHalf(doseAYear, typical(f, 'uvHalfDoseMJm2'), isFilledBlack(f) ? 'light' : colour);
 }

@@ -1,3 +1,4 @@
+import { MaterialKey } from '../materials/material-key.js';
 import { isISO8601 } from 'class-validator';
 import {
   consequences,
@@ -20,7 +21,7 @@ export const placeLoads = ['none', 'held', 'moving', 'knocks'] as const;
 
 /** A filament that a part may be of. */
 export class PlacedMaterial {
-  @Text({ maxLength: 80, doc: 'The key of its family or grade.' }) material!: string;
+  @MaterialKey({ doc: 'The key of its family or grade.' }) material!: string;
   @Quantity({ min: 0.01, max: 1, optional: true, doc: 'How likely it is that one; default 1: it is known.' })
   share = 1;
 }

@@ -1,3 +1,4 @@
+import { MaterialKey } from '../materials/material-key.js';
 import { isISO8601 } from 'class-validator';
 import { Choice, Flag, Interval, ListOf, Nested, Quantity, Text } from '../input/fields.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
@@ -62,7 +63,7 @@ export class TrialReading {
 
 /** A filament in a trial. */
 export class TrialEntrant {
-  @Text({ maxLength: 80, doc: 'The key of its family or grade.' }) material!: string;
+  @MaterialKey({ doc: 'The key of its family or grade.' }) material!: string;
   @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The spool it comes off; default null.' })
   spoolId: string | null = null;
   @Quantity({

@@ -1,5 +1,5 @@
+import { FamilyKey } from '../materials/material-key.js';
 import { Choice, ListOf, Quantity, Series, Text } from '../input/fields.js';
-import { familyKeys } from '../materials/library.js';
 import { gaugeKinds, type GaugeKind } from '../models/gauge-kinds.js';
 import { READINGS } from './warp-bar.js';
 
@@ -13,7 +13,7 @@ export class GaugeSize {
 
 /** A gauge printed to see how true this machine is, and the sizes read of it. */
 export class Gauge {
-  @Choice(familyKeys, { doc: 'The family it is of.' }) family!: string;
+  @FamilyKey({ doc: 'The family it is of.' }) family!: string;
   @Text({ maxLength: 40, doc: 'When it was measured, as an ISO 8601 date.' }) at!: string;
   @ListOf(() => GaugeSize, { max: 40, doc: 'The sizes that were read.' }) sizes!: GaugeSize[];
   @Quantity({

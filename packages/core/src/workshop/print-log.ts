@@ -1,3 +1,4 @@
+import { MaterialKey } from '../materials/material-key.js';
 import { isISO8601 } from 'class-validator';
 import { Choice, Quantity, Text, Vector } from '../input/fields.js';
 import { plates, type Plate } from '../materials/family.js';
@@ -20,7 +21,7 @@ export class PrintEntry {
   partId: string | null = null;
   @Text({ maxLength: 60, nullable: true, doc: 'The printer’s id; null where it is gone from the workshop.' })
   printerId!: string | null;
-  @Text({ maxLength: 80, doc: 'The key of its family or grade.' }) material!: string;
+  @MaterialKey({ doc: 'The key of its family or grade.' }) material!: string;
   @Text({ maxLength: 80, doc: 'The key of its family.' }) family!: string;
   @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The spool it came off; default null.' })
   spoolId: string | null = null;

@@ -1,3 +1,4 @@
+import { MaterialKey } from '../materials/material-key.js';
 import { isISO8601 } from 'class-validator';
 import { Choice, Flag, ListOf, Quantity, Text } from '../input/fields.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
@@ -52,7 +53,7 @@ export class SpoolEvent {
 export class Spool {
   @Choice(['hornblende-spool'], { doc: 'Always hornblende-spool.' }) format!: 'hornblende-spool';
   @Choice([1], { doc: 'Always 1.' }) version!: 1;
-  @Text({ maxLength: 80, doc: 'The key of its family or grade.' }) material!: string;
+  @MaterialKey({ doc: 'The key of its family or grade.' }) material!: string;
   @Text({
     maxLength: 120,
     optional: true,

@@ -1,5 +1,5 @@
-import { Choice, Quantity, Series, Text } from '../input/fields.js';
-import { familyKeys } from '../materials/library.js';
+import { FamilyKey } from '../materials/material-key.js';
+import { Quantity, Series, Text } from '../input/fields.js';
 
 /** Readings that one place of a bar may have. */
 export const READINGS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10];
@@ -9,7 +9,7 @@ export const warpBarMm = { length: 150, width: 15, height: 6 } as const;
 
 /** A bar printed to see how much this machine warps: how it was printed, and how far its ends stand up. */
 export class WarpBar {
-  @Choice(familyKeys, { doc: 'The family it is of.' }) family!: string;
+  @FamilyKey({ doc: 'The family it is of.' }) family!: string;
   @Text({ maxLength: 40, doc: 'When it was measured, as an ISO 8601 date.' }) at!: string;
   @Quantity({ min: 20, max: 500, unit: 'mm', doc: 'Length.' }) lengthMm!: number;
   @Quantity({ min: 2, max: 100, unit: 'mm', doc: 'Height.' }) heightMm!: number;

@@ -142,7 +142,7 @@ describe('lay and filament together', () => {
   it('find where another lay lets an easier filament in', () => {
     const heavy = parseBrief({
       ...JSON.parse(JSON.stringify(unlaid)),
-      loads: [{ ...brief.loads[0], forceN: 85 }],
+      loads: [{ ...brief.loads[0], forceN: 60 }],
     });
     const choices = layChoices(heavy, [onEnd, flat]);
     const easier = easierLay(choices, 0);

@@ -114,10 +114,10 @@ describe('answers agree with the models, asked again from outside', () => {
   });
   it('unit-trap', () => {
     for (const d of drillsOf('unit-trap')) {
-      const { softeningC } = d.refs[0]!.inputs as { softeningC: number };
+      const { unloadedC } = d.refs[0]!.inputs as { unloadedC: number };
       const partC = numberIn(d.given[1]!);
       const bears = result<{ allowableC: number }>(d).allowableC;
-      expect(bears).toBeCloseTo(softeningC, 6);
+      expect(bears).toBeCloseTo(unloadedC, 6);
       expect(rightOf(d)).toContain(partC < bears ? 'it stands' : 'it softens');
     }
   });

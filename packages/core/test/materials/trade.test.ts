@@ -15,7 +15,7 @@ describe('the trade and the neighbours', () => {
   });
   it('kin comes first', () => {
     expect(neighboursOf(familyByKey('petg-cf')!, families)[0]?.key).toBe('petg');
-    expect(neighboursOf(familyByKey('abs')!, families, 3).map(f => f.key)).toContain('asa');
+    expect(neighboursOf(familyByKey('abs')!, families, 6).map(f => f.key)).toContain('asa');
     expect(neighboursOf(familyByKey('pla')!, families, 40).map(f => f.key)).not.toContain('pla');
   });
 });

@@ -7,6 +7,7 @@ import { looks } from './cases/looks.js';
 import { machines } from './cases/machines.js';
 import { others } from './cases/others.js';
 import { outdoors } from './cases/outdoors.js';
+import { rules } from './cases/rules.js';
 import { strength } from './cases/strength.js';
 import { vehicles } from './cases/vehicles.js';
 import { water } from './cases/water.js';
@@ -32,4 +33,5 @@ export const cases: readonly PracticeCase[] = [
   ...strength,
   ...machines,
   ...others,
+  ...rules,
 ];

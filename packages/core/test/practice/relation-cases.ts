@@ -190,8 +190,7 @@ export const relationCases: readonly RelationCase[] = [
       loads: [{ kind: 'sustained', case: 'cantilever', forceN: 30, lengthMm: 45, widthMm: 20, heightMm: 14 }],
     }),
     above: [
-      ['pc', 'pla'],
-      ['pa6-cf', 'pla'],
+      ['petg', 'pla'],
       ['abs', 'pla'],
     ],
     passes: ['pc', 'abs'],
@@ -253,7 +252,7 @@ export const relationCases: readonly RelationCase[] = [
       ['bvoh', 'purpose'],
     ],
     above: [
-      ['petg', 'pa-easy'],
+      ['petg', 'pa-copolymer'],
       ['pa12-cf', 'pa6-cf'],
     ],
     schools: ['weighted'],

@@ -57,7 +57,7 @@ describe('what practitioners would say', () => {
           brief({
             purpose: 'functional',
             outdoorSchool,
-            lifeYears: 6,
+            lifeYears: 9,
             sun: 'part',
             heat: { setting: 'outdoors', ambientMaxC: 25 },
             looks: { colour: 'white' },

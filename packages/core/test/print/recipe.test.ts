@@ -73,7 +73,7 @@ describe('what practice sets', () => {
     expect(line(hot, 'baking').value).toMatch(/h at \d+ °C, propped/);
   });
   it('a lined hot end is never set hotter than its liner', () => {
-    for (const family of ['abs', 'petg', 'pa-easy']) {
+    for (const family of ['abs', 'petg', 'pa-copolymer']) {
       const l = line(card(family, 'open-remote'), 'nozzle');
       expect(l.set).toBeLessThanOrEqual(240);
       expect(l.high).toBeLessThanOrEqual(240);

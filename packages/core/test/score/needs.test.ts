@@ -146,8 +146,13 @@ describe('contact, wear, colour, electricity', () => {
   it('teeth want nylon; what is only tried out may wear', () => {
     expect(verdict({ wear: 'gear' }, 'pa12', 'wear')).toBe('pass');
     expect(verdict({ wear: 'gear' }, 'pa12-cf', 'wear')).toBe('marginal');
-    expect(verdict({ wear: 'gear' }, 'pla', 'wear')).toBe('fail');
-    expect(verdict({ wear: 'gear', purpose: 'prototype' }, 'pla', 'wear')).toBe('marginal');
+    const hard = { wear: 'gear', wearPressureMPa: 2, wearSpeedMs: 0.5 };
+    expect(verdict(hard, 'pla', 'wear')).toBe('fail');
+    expect(verdict({ ...hard, purpose: 'prototype' }, 'pla', 'wear')).toBe('marginal');
+    expect(verdict({ ...hard, wearSpeedMs: 0.001 }, 'pla', 'wear')).toBe('marginal');
+    expect(verdict({ wear: 'gear' }, 'petg', 'wear')).toBe('marginal');
+    const meshed = { kind: 'cyclic', case: 'direct-stress', stressMPa: 14, cycles: 1e7 };
+    expect(verdict({ wear: 'gear', loads: [meshed] }, 'petg', 'wear')).toBe('fail');
   });
   it('what comes in black only is not white, and gets as hot as black does', () => {
     expect(verdict({ looks: { colour: 'white' } }, 'petg-cf', 'looks')).toBe('fail');
@@ -161,13 +166,48 @@ describe('contact, wear, colour, electricity', () => {
     const years = (colour: string): unknown =>
       gate({ sun: 'full', heat: { setting: 'outdoors' }, looks: { colour } }, 'asa-cf', 'uv')?.have;
     expect(years('black')).toBe(years('mid'));
-    expect(years('black') as number).toBeLessThan(25);
+    expect(years('black') as number).toBeLessThan(40);
   });
   it('mains voltage is a caution for every filament, and a pass for none', () => {
     for (const c of rank(brief({ electrical: 'mains' })).candidates) {
       expect(c.cautions.join(' '), c.material).toMatch(/UL 94.*certified enclosure/s);
-      expect(c.gates.some(g => /electr/.test(g.id))).toBe(false);
+      expect(c.gates.find(g => g.id === 'electrical')?.verdict, c.material).not.toBe('pass');
     }
+    expect(verdict({ electrical: 'mains' }, 'pc', 'electrical')).toBe('marginal');
+    expect(verdict({ electrical: 'mains' }, 'pla', 'electrical')).toBe('fail');
+    expect(verdict({ electrical: 'mains' }, 'pc-cf', 'electrical')).toBe('fail');
+  });
+  it('static is led away by what dissipates, and radio passes what insulates', () => {
+    for (const [electrical, key, said] of [
+      ['static-safe', 'petg-esd', 'pass'],
+      ['static-safe', 'pla-cf', 'marginal'],
+      ['static-safe', 'pla', 'fail'],
+      ['radio', 'abs', 'pass'],
+      ['radio', 'pa6-cf', 'fail'],
+      ['low-voltage', 'petg', 'pass'],
+      ['low-voltage', 'petg-cf', 'marginal'],
+    ] as const)
+      expect(verdict({ electrical }, key, 'electrical'), `${electrical} ${key}`).toBe(said);
+  });
+  it('minutes of petrol are not years of it', () => {
+    const petrol = (hours: number | null): string | undefined =>
+      verdict({ contact: { chemicals: ['petrol'], hours } }, 'petg', 'chemicals');
+    expect([petrol(null), petrol(2000), petrol(4)]).toEqual(['marginal', 'marginal', 'pass']);
+    expect(verdict({ contact: { chemicals: ['petrol'] } }, 'abs', 'chemicals')).toBe('fail');
+    expect(verdict({ contact: { chemicals: ['petrol'], hours: 1 } }, 'abs', 'chemicals')).toBe('marginal');
+  });
+  it('oil cracks a styrenic under a held stress, and not without one', () => {
+    const held = { kind: 'sustained', case: 'direct-stress', stressMPa: 6 };
+    const alcohol = (loads: object[]): Gate | undefined =>
+      gate({ contact: { chemicals: ['alcohol'] }, loads }, 'pc', 'chemicals');
+    expect(alcohol([held])!.ease!).toBeLessThan(alcohol([])!.ease!);
+    expect(alcohol([held])!.why).toMatch(/may crack/);
+  });
+  it('foams hold no water, and badly welded layers seep', () => {
+    expect(verdict({ seal: 'water' }, 'pla-foam', 'seal')).toBe('fail');
+    expect(verdict({ seal: 'gas' }, 'pa6-cf', 'seal')).toBe('marginal');
+    expect(verdict({ seal: 'water' }, 'petg', 'seal')).toBe('pass');
+    expect(gate({}, 'petg', 'seal')).toBeUndefined();
   });
 });
 

@@ -41,7 +41,7 @@ function lead(first: Candidate, other: Candidate, school: School): number | null
   const gap =
     school === 'step-up'
       ? (other.printing.difficulty - first.printing.difficulty) / CLEAR_LEAD.difficulty
-      : (first.score - other.score) / CLEAR_LEAD.score;
+      : (first.rating - other.rating) / CLEAR_LEAD.score;
   return gap >= 1 ? gap : null;
 }
 
@@ -91,5 +91,5 @@ function whyNot(other: Candidate, first: Candidate, school: School): string {
       `Not ${other.name}: it asks for more (difficulty ${sig(other.printing.difficulty, 2)} against ` +
       `${sig(first.printing.difficulty, 2)}).`
     );
-  return `Not ${other.name}: it scores ${sig(other.score, 2)} against ${sig(first.score, 2)}.`;
+  return `Not ${other.name}: it scores ${sig(other.rating, 2)} against ${sig(first.rating, 2)}.`;
 }

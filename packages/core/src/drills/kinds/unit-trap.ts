@@ -43,7 +43,7 @@ export const unitTrap: DrillMaker = {
       `${figure} K is ${Math.round(kelvinC)} °C: it softens`,
       'It cannot be told without the unit',
     ];
-    const inputs = { softeningC: softensC, hdt045C: softensC, hdt18C: softensC, stressMPa: 0.45 };
+    const inputs = { unloadedC: softensC, hdt045C: softensC, hdt18C: softensC, stressMPa: 0.45 };
     return {
       question: `Does the part stand it?`,
       given: [

@@ -12,6 +12,7 @@ export const asa = family({
     zRatio: [0.45, 0.6, 0.75, 'estimate'],
     elongationPct: [4, 8, 25],
     charpy23KJm2: [9, 14, 22],
+    charpyUnnotched23KJm2: [50, 90, 150, 'estimate'],
     charpyMinus30KJm2: [3, 5, 8, 'estimate'],
     hdt045C: [91, 96, 101],
     hdt18C: [82, 88, 94],
@@ -41,6 +42,7 @@ export const asa = family({
     timeSlope: [0.06, 0.07, 0.085, 'estimate'],
     fatigueSlope: [0.118, 0.133, 0.145, 'estimate'],
     strainOncePct: [2.5, 3.3, 4.2, 'estimate'],
+    coldStrainShare: [0.75, 0.85, 0.95, 'estimate'],
     strainRepeatedPct: [1.5, 2, 2.5, 'estimate'],
   },
   windows: {
@@ -52,8 +54,10 @@ export const asa = family({
     retractionMm: [0.4, 1],
   },
   flags: {
+    stressCracks: true,
     moisture: 'medium',
     fumes: 'styrene',
+    vapour: { of: 'styrene', ugMin: [10, 40, 110] },
     clarity: 'opaque',
     stringing: 0.25,
     finish: 0.8,
@@ -79,6 +83,9 @@ export const asa = family({
     'strong-acid': 'fair',
     alkali: 'good',
     'salt-water': 'good',
+    bleach: 'good',
+    'brake-fluid': 'poor',
+    detergent: 'fair',
   },
   adhesion: {
     'smooth-pei': { bare: 55, adhesive: { 'glue-stick': 72 } },

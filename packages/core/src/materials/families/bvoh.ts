@@ -12,6 +12,7 @@ export const bvoh = family({
     zRatio: [0.4, 0.6, 0.75, 'estimate'],
     elongationPct: [3, 9, 40],
     charpy23KJm2: [1.2, 2.1, 4],
+    charpyUnnotched23KJm2: [15, 30, 60, 'estimate'],
     charpyMinus30KJm2: [0.8, 1.5, 2.6, 'estimate'],
     hdt045C: [46, 54, 62],
     hdt18C: [41, 48, 56],
@@ -41,6 +42,7 @@ export const bvoh = family({
     timeSlope: [0.08, 0.1, 0.12, 'estimate'],
     fatigueSlope: [0.135, 0.15, 0.162, 'estimate'],
     strainOncePct: [1, 1.6, 2.6, 'estimate'],
+    coldStrainShare: [0.35, 0.5, 0.7, 'estimate'],
     strainRepeatedPct: [0.5, 0.8, 1.2, 'estimate'],
   },
   windows: {
@@ -82,6 +84,9 @@ export const bvoh = family({
     'strong-acid': 'poor',
     alkali: 'poor',
     'salt-water': 'poor',
+    bleach: 'poor',
+    'brake-fluid': 'poor',
+    detergent: 'poor',
   },
   adhesion: {
     'smooth-pei': { bare: 42 },

@@ -12,6 +12,7 @@ export const hips = family({
     zRatio: [0.4, 0.55, 0.7, 'estimate'],
     elongationPct: [10, 25, 50],
     charpy23KJm2: [6, 9, 13],
+    charpyUnnotched23KJm2: [40, 70, 120, 'estimate'],
     charpyMinus30KJm2: [4, 6, 8, 'estimate'],
     hdt045C: [82, 88, 93],
     hdt18C: [71, 77, 83],
@@ -41,6 +42,7 @@ export const hips = family({
     timeSlope: [0.07, 0.085, 0.1, 'estimate'],
     fatigueSlope: [0.135, 0.15, 0.162, 'estimate'],
     strainOncePct: [1.6, 2.2, 3, 'estimate'],
+    coldStrainShare: [0.75, 0.85, 0.95, 'estimate'],
     strainRepeatedPct: [1, 1.35, 1.8, 'estimate'],
   },
   windows: {
@@ -52,8 +54,10 @@ export const hips = family({
     retractionMm: [0.4, 1],
   },
   flags: {
+    stressCracks: true,
     role: 'looks',
     fumes: 'styrene',
+    vapour: { of: 'styrene', ugMin: [15, 50, 110] },
     stringing: 0.25,
     finish: 0.8,
     smoothedBy: ['limonene', 'acetone'],
@@ -78,6 +82,9 @@ export const hips = family({
     'strong-acid': 'good',
     alkali: 'good',
     'salt-water': 'good',
+    bleach: 'good',
+    'brake-fluid': 'poor',
+    detergent: 'fair',
   },
   adhesion: {
     'smooth-pei': { bare: 49, adhesive: { 'glue-stick': 64 } },

@@ -14,6 +14,8 @@ export const pa12Cf = filled(pa12, fillers['carbon-fibre'], {
     zRatio: [0.35, 0.5, 0.65, 'estimate'],
     elongationPct: [2.5, 5, 9],
     charpy23KJm2: [5, 8, 12],
+    charpyUnnotched23KJm2: [45, 65, 90, 'estimate'],
+    ageingIndexC: [75, 90, 105, 'estimate'],
     charpyMinus30KJm2: [4, 5.5, 8, 'estimate'],
     hdt045C: [125, 148, 168],
     hdt18C: [85, 112, 145],
@@ -40,7 +42,7 @@ export const pa12Cf = filled(pa12, fillers['carbon-fibre'], {
     fanPct: [0, 40],
     retractionMm: [0.3, 0.9],
   },
-  flags: { stringing: 0.35 },
+  flags: { dryToughness: 0.8, stringing: 0.35 },
   retention: [
     [-30, 1.3],
     [0, 1.14],

@@ -14,6 +14,8 @@ export const pa6Cf = filled(pa6, fillers['carbon-fibre'], {
     zRatio: [0.35, 0.5, 0.65, 'estimate'],
     elongationPct: [2, 3.5, 6],
     charpy23KJm2: [5, 7.5, 11],
+    charpyUnnotched23KJm2: [40, 55, 80, 'estimate'],
+    ageingIndexC: [85, 95, 110, 'estimate'],
     charpyMinus30KJm2: [4, 5.5, 8, 'estimate'],
     hdt045C: [165, 185, 205],
     hdt18C: [120, 150, 180],
@@ -46,7 +48,7 @@ export const pa6Cf = filled(pa6, fillers['carbon-fibre'], {
     fanPct: [0, 40],
     retractionMm: [0.3, 0.8],
   },
-  flags: { stringing: 0.35, finish: 0.9 },
+  flags: { dryToughness: 0.7, stringing: 0.35, finish: 0.9 },
   retention: [
     [-30, 1.25],
     [0, 1.12],
@@ -69,6 +71,9 @@ export const pa6Cf = filled(pa6, fillers['carbon-fibre'], {
     'strong-acid': 'poor',
     alkali: 'good',
     'salt-water': 'good',
+    bleach: 'poor',
+    'brake-fluid': 'good',
+    detergent: 'good',
   },
   adhesion: {
     'smooth-pei': { bare: 110, adhesive: { 'glue-stick': 250 } },

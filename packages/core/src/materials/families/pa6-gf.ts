@@ -14,6 +14,8 @@ export const pa6Gf = filled(pa6, fillers['glass-fibre'], {
     zRatio: [0.35, 0.5, 0.65, 'estimate'],
     elongationPct: [2.5, 4, 7],
     charpy23KJm2: [6, 9.5, 14],
+    charpyUnnotched23KJm2: [50, 65, 90, 'estimate'],
+    ageingIndexC: [85, 98, 110, 'estimate'],
     charpyMinus30KJm2: [4.5, 6.5, 10, 'estimate'],
     hdt045C: [165, 188, 208],
     hdt18C: [100, 135, 175],
@@ -38,7 +40,7 @@ export const pa6Gf = filled(pa6, fillers['glass-fibre'], {
     fanPct: [0, 30],
     retractionMm: [0.3, 0.9],
   },
-  flags: { stringing: 0.4 },
+  flags: { dryToughness: 0.7, stringing: 0.4 },
   retention: [
     [-30, 1.3],
     [0, 1.15],

@@ -12,6 +12,7 @@ export const peek = family({
     zRatio: [0.4, 0.55, 0.7, 'estimate'],
     elongationPct: [5, 15, 40],
     charpy23KJm2: [4, 6, 9],
+    charpyUnnotched23KJm2: [60, 100, 150, 'estimate'],
     charpyMinus30KJm2: [3.2, 4.8, 7.5, 'estimate'],
     hdt045C: [185, 212, 260],
     hdt18C: [140, 152, 163],
@@ -41,6 +42,7 @@ export const peek = family({
     timeSlope: [0.03, 0.04, 0.05, 'estimate'],
     fatigueSlope: [0.095, 0.11, 0.122, 'estimate'],
     strainOncePct: [2.5, 3.5, 5, 'estimate'],
+    coldStrainShare: [0.85, 0.95, 1, 'estimate'],
     strainRepeatedPct: [1.3, 1.8, 2.5, 'estimate'],
   },
   windows: {
@@ -51,7 +53,16 @@ export const peek = family({
     fanPct: [0, 20],
     retractionMm: [0.3, 1],
   },
-  flags: { wear: 'good', moisture: 'medium', fumes: 'moderate', stringing: 0.35, finish: 0.65 },
+  flags: {
+    burning: 'goes-out',
+    structure: 'semi-crystalline',
+    wear: 'good',
+    moisture: 'medium',
+    fumes: 'moderate',
+    vapour: { of: 'phenols', ugMin: [2, 8, 30] },
+    stringing: 0.35,
+    finish: 0.65,
+  },
   retention: [
     [-30, 1.12],
     [0, 1.05],
@@ -75,6 +86,9 @@ export const peek = family({
     'strong-acid': 'fair',
     alkali: 'good',
     'salt-water': 'good',
+    bleach: 'good',
+    'brake-fluid': 'good',
+    detergent: 'good',
   },
   adhesion: {
     'smooth-pei': { bare: 140, adhesive: { 'glue-stick': 200 } },

@@ -14,6 +14,7 @@ export const petCf = filled(petg, fillers['carbon-fibre'], {
     zRatio: [0.35, 0.48, 0.62, 'estimate'],
     elongationPct: [1.4, 2.3, 4],
     charpy23KJm2: [3.2, 4.8, 7.5],
+    charpyUnnotched23KJm2: [18, 28, 45, 'estimate'],
     charpyMinus30KJm2: [2.6, 3.8, 6, 'estimate'],
     hdt045C: [74, 80, 95],
     hdt18C: [70, 75, 82],
@@ -51,6 +52,7 @@ export const petCf = filled(petg, fillers['carbon-fibre'], {
     [110, 0.08],
   ],
   baked: {
+    structure: 'semi-crystalline',
     ovenC: 120,
     hours: 4,
     shrinkagePct: 0.6,

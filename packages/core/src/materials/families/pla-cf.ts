@@ -13,6 +13,7 @@ export const plaCf = filled(pla, fillers['carbon-fibre'], {
     yieldMPa: [40, 48, 58],
     elongationPct: [1, 1.8, 3],
     charpy23KJm2: [1.6, 2.3, 3.5],
+    charpyUnnotched23KJm2: [8, 13, 20, 'estimate'],
     hdt045C: [53, 57, 62],
     hdt18C: [51, 55, 59],
     shoreD: [80, 84, 87],

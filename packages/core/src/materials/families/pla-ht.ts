@@ -16,6 +16,7 @@ export const plaHt = filled(pla, fillers.nucleant, {
   },
   windows: { nozzleC: [205, 235], bedC: [45, 70] },
   baked: {
+    structure: 'semi-crystalline',
     ovenC: 105,
     hours: 1,
     shrinkagePct: 1,

@@ -14,6 +14,7 @@ export const plaTough = filled(pla, fillers.toughener, {
     zRatio: [0.55, 0.7, 0.85, 'estimate'],
     elongationPct: [5, 12, 40],
     charpy23KJm2: [5, 9, 18],
+    charpyUnnotched23KJm2: [35, 60, 120, 'estimate'],
     charpyMinus30KJm2: [2.5, 4, 6, 'estimate'],
     hdt045C: [50, 54, 57],
     hdt18C: [47, 50, 54],
@@ -28,7 +29,7 @@ export const plaTough = filled(pla, fillers.toughener, {
     timeSlope: [0.075, 0.09, 0.11, 'estimate'],
     fatigueSlope: [0.12, 0.138, 0.15, 'estimate'],
     strainOncePct: [2.5, 3.5, 5, 'estimate'],
-    strainRepeatedPct: [1.5, 2, 3, 'estimate'],
+    strainRepeatedPct: [1, 1.4, 1.8, 'estimate'],
   },
   windows: {
     nozzleC: [200, 230],
@@ -58,5 +59,8 @@ export const plaTough = filled(pla, fillers.toughener, {
     'strong-acid': 'poor',
     alkali: 'poor',
     'salt-water': 'fair',
+    bleach: 'fair',
+    'brake-fluid': 'poor',
+    detergent: 'good',
   },
 });

@@ -12,6 +12,7 @@ export const pla = family({
     zRatio: [0.5, 0.65, 0.8, 'estimate'],
     elongationPct: [2, 4, 7],
     charpy23KJm2: [2, 2.8, 4],
+    charpyUnnotched23KJm2: [12, 18, 26, 'estimate'],
     charpyMinus30KJm2: [1.6, 2.2, 3, 'estimate'],
     hdt045C: [52, 55, 58],
     hdt18C: [49, 52, 56],
@@ -41,6 +42,7 @@ export const pla = family({
     timeSlope: [0.08, 0.095, 0.11, 'estimate'],
     fatigueSlope: [0.127, 0.142, 0.154, 'estimate'],
     strainOncePct: [1.5, 2, 2.5, 'estimate'],
+    coldStrainShare: [0.45, 0.6, 0.75, 'estimate'],
     strainRepeatedPct: [0.8, 1.2, 1.5, 'estimate'],
   },
   windows: {
@@ -54,6 +56,7 @@ export const pla = family({
   flags: {
     moisture: 'low',
     fumes: 'low',
+    vapour: { of: 'lactide', ugMin: [2, 5, 12] },
     clarity: 'translucent',
     coldBed: true,
     stringing: 0.2,
@@ -80,6 +83,9 @@ export const pla = family({
     'strong-acid': 'poor',
     alkali: 'poor',
     'salt-water': 'fair',
+    bleach: 'fair',
+    'brake-fluid': 'poor',
+    detergent: 'good',
   },
   adhesion: {
     'smooth-pei': { bare: 55 },

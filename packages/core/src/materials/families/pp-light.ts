@@ -8,6 +8,7 @@ export const ppLight = filled(pp, fillers.microspheres, {
   name: 'Light PP',
   note: 'polypropylene made lighter with expanded polymer microspheres',
   overrides: {
+    charpyUnnotched23KJm2: [20, 40, 70, 'estimate'],
     densityGcm3: [0.6, 0.74, 0.85],
     modulusMPa: [450, 700, 1000],
     yieldMPa: [9, 13, 18],
@@ -19,11 +20,11 @@ export const ppLight = filled(pp, fillers.microspheres, {
   },
   windows: { bedC: [70, 100], chamberC: [20, 65] },
   adhesion: {
-    'smooth-pei': { bare: 9, adhesive: { 'glue-stick': 13, 'pp-tape': 210 } },
-    'textured-pei': { bare: 10, adhesive: { 'glue-stick': 13, 'pp-tape': 200 } },
-    glass: { bare: 6, adhesive: { 'glue-stick': 9, 'pp-tape': 210 } },
+    'smooth-pei': { bare: 9, adhesive: { 'glue-stick': 13, 'pp-tape': 196 } },
+    'textured-pei': { bare: 10, adhesive: { 'glue-stick': 13, 'pp-tape': 187 } },
+    glass: { bare: 6, adhesive: { 'glue-stick': 9, 'pp-tape': 196 } },
     garolite: { bare: 8 },
-    'pp-sheet': { bare: 230 },
+    'pp-sheet': { bare: 215 },
   },
   flags: { wear: 'fair', stringing: 0.45 },
 });

@@ -12,6 +12,7 @@ export const tpu60a = family({
     zRatio: [0.6, 0.78, 0.92, 'estimate'],
     elongationPct: [500, 700, 1000],
     charpy23KJm2: [70, 110, 160],
+    charpyUnnotched23KJm2: [150, 150, 150, 'estimate'],
     charpyMinus30KJm2: [35, 60, 95, 'estimate'],
     hdt045C: [28, 34, 45],
     hdt18C: [23, 25, 30],
@@ -26,7 +27,7 @@ export const tpu60a = family({
     waterUptakePct: [0.6, 1.1, 1.8],
     printWaterPct: [0.08, 0.12, 0.2, 'estimate'],
     ageingIndexC: [55, 70, 85, 'estimate'],
-    waterHalfLifeY: [4, 10, 20, 'estimate'],
+    waterHalfLifeY: [10, 20, 40, 'estimate'],
     wetFactor: [0.84, 0.92, 0.97, 'estimate'],
     shoreA: [57, 60, 64],
     shoreD: [12, 15, 19],
@@ -41,6 +42,7 @@ export const tpu60a = family({
     timeSlope: [0.075, 0.095, 0.115, 'estimate'],
     fatigueSlope: [0.07, 0.085, 0.097, 'estimate'],
     strainOncePct: [150, 220, 320, 'estimate'],
+    coldStrainShare: [0.85, 0.95, 1, 'estimate'],
     strainRepeatedPct: [80, 120, 170, 'estimate'],
   },
   windows: {
@@ -52,6 +54,8 @@ export const tpu60a = family({
     retractionMm: [0, 0.2],
   },
   flags: {
+    structure: 'elastomer',
+    vapour: { of: 'isocyanates', ugMin: [0, 0.02, 0.2] },
     wear: 'good',
     drive: 'direct',
     moisture: 'medium',
@@ -80,6 +84,9 @@ export const tpu60a = family({
     'strong-acid': 'poor',
     alkali: 'poor',
     'salt-water': 'good',
+    bleach: 'poor',
+    'brake-fluid': 'poor',
+    detergent: 'good',
   },
   adhesion: {
     'smooth-pei': { bare: 110, grips: true, adhesive: { 'glue-stick': 51, 'release-layer': 51 } },

@@ -12,6 +12,7 @@ export const tpu64d = family({
     zRatio: [0.65, 0.8, 0.92, 'estimate'],
     elongationPct: [200, 350, 500],
     charpy23KJm2: [25, 60, 110],
+    charpyUnnotched23KJm2: [150, 150, 150, 'estimate'],
     charpyMinus30KJm2: [5, 10, 20, 'estimate'],
     hdt045C: [54, 66, 84],
     hdt18C: [37, 44, 54],
@@ -26,7 +27,7 @@ export const tpu64d = family({
     waterUptakePct: [0.5, 0.8, 1.3],
     printWaterPct: [0.08, 0.12, 0.2, 'estimate'],
     ageingIndexC: [65, 80, 95, 'estimate'],
-    waterHalfLifeY: [4, 10, 20, 'estimate'],
+    waterHalfLifeY: [10, 20, 40, 'estimate'],
     wetFactor: [0.9, 0.95, 0.98, 'estimate'],
     shoreA: null,
     shoreD: [61, 64, 67],
@@ -41,6 +42,7 @@ export const tpu64d = family({
     timeSlope: [0.06, 0.075, 0.09, 'estimate'],
     fatigueSlope: [0.075, 0.09, 0.102, 'estimate'],
     strainOncePct: [25, 40, 60, 'estimate'],
+    coldStrainShare: [0.6, 0.75, 0.9, 'estimate'],
     strainRepeatedPct: [10, 18, 30, 'estimate'],
   },
   windows: {
@@ -52,6 +54,8 @@ export const tpu64d = family({
     retractionMm: [0.2, 1],
   },
   flags: {
+    structure: 'elastomer',
+    vapour: { of: 'isocyanates', ugMin: [0, 0.02, 0.2] },
     wear: 'good',
     moisture: 'medium',
     clarity: 'translucent',
@@ -81,6 +85,9 @@ export const tpu64d = family({
     'strong-acid': 'poor',
     alkali: 'poor',
     'salt-water': 'good',
+    bleach: 'poor',
+    'brake-fluid': 'poor',
+    detergent: 'good',
   },
   adhesion: {
     'smooth-pei': { bare: 120, grips: true, adhesive: { 'glue-stick': 90, 'release-layer': 80 } },

@@ -12,6 +12,7 @@ export const tpu85a = family({
     zRatio: [0.65, 0.8, 0.92, 'estimate'],
     elongationPct: [400, 550, 700],
     charpy23KJm2: [70, 100, 140],
+    charpyUnnotched23KJm2: [150, 150, 150, 'estimate'],
     charpyMinus30KJm2: [25, 45, 70, 'estimate'],
     hdt045C: [
       34,
@@ -32,7 +33,7 @@ export const tpu85a = family({
     waterUptakePct: [0.6, 1, 1.6],
     printWaterPct: [0.08, 0.12, 0.2, 'estimate'],
     ageingIndexC: [60, 75, 90, 'estimate'],
-    waterHalfLifeY: [4, 10, 20, 'estimate'],
+    waterHalfLifeY: [10, 20, 40, 'estimate'],
     wetFactor: [0.86, 0.93, 0.98, 'estimate'],
     shoreA: [83, 85, 88],
     shoreD: [31, 34, 38],
@@ -47,6 +48,7 @@ export const tpu85a = family({
     timeSlope: [0.07, 0.085, 0.1, 'estimate'],
     fatigueSlope: [0.07, 0.085, 0.097, 'estimate'],
     strainOncePct: [100, 150, 220, 'estimate'],
+    coldStrainShare: [0.8, 0.9, 1, 'estimate'],
     strainRepeatedPct: [50, 80, 120, 'estimate'],
   },
   windows: {
@@ -58,6 +60,8 @@ export const tpu85a = family({
     retractionMm: [0, 0.4],
   },
   flags: {
+    structure: 'elastomer',
+    vapour: { of: 'isocyanates', ugMin: [0, 0.02, 0.2] },
     wear: 'good',
     drive: 'direct',
     moisture: 'medium',
@@ -88,6 +92,9 @@ export const tpu85a = family({
     'strong-acid': 'poor',
     alkali: 'poor',
     'salt-water': 'good',
+    bleach: 'poor',
+    'brake-fluid': 'poor',
+    detergent: 'good',
   },
   adhesion: {
     'smooth-pei': { bare: 110, grips: true, adhesive: { 'glue-stick': 51, 'release-layer': 51 } },

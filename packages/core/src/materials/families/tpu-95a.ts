@@ -12,6 +12,7 @@ export const tpu95a = family({
     zRatio: [0.65, 0.8, 0.92, 'estimate'],
     elongationPct: [300, 450, 600],
     charpy23KJm2: [60, 90, 120],
+    charpyUnnotched23KJm2: [150, 150, 150, 'estimate'],
     charpyMinus30KJm2: [12, 25, 45, 'estimate'],
     hdt045C: [
       46,
@@ -32,7 +33,7 @@ export const tpu95a = family({
     waterUptakePct: [0.6, 1, 1.5],
     printWaterPct: [0.08, 0.12, 0.2, 'estimate'],
     ageingIndexC: [65, 80, 95, 'estimate'],
-    waterHalfLifeY: [4, 10, 20, 'estimate'],
+    waterHalfLifeY: [10, 20, 40, 'estimate'],
     wetFactor: [0.88, 0.94, 0.98, 'estimate'],
     shoreA: [93, 95, 97],
     shoreD: [43, 46, 50],
@@ -47,6 +48,7 @@ export const tpu95a = family({
     timeSlope: [0.06, 0.075, 0.09, 'estimate'],
     fatigueSlope: [0.07, 0.085, 0.097, 'estimate'],
     strainOncePct: [60, 100, 150, 'estimate'],
+    coldStrainShare: [0.8, 0.9, 1, 'estimate'],
     strainRepeatedPct: [30, 50, 80, 'estimate'],
   },
   windows: {
@@ -58,6 +60,8 @@ export const tpu95a = family({
     retractionMm: [0, 0.8],
   },
   flags: {
+    structure: 'elastomer',
+    vapour: { of: 'isocyanates', ugMin: [0, 0.02, 0.2] },
     wear: 'good',
     drive: 'slow-bowden',
     moisture: 'medium',
@@ -88,6 +92,9 @@ export const tpu95a = family({
     'strong-acid': 'poor',
     alkali: 'poor',
     'salt-water': 'good',
+    bleach: 'poor',
+    'brake-fluid': 'poor',
+    detergent: 'good',
   },
   adhesion: {
     'smooth-pei': { bare: 110, grips: true, adhesive: { 'glue-stick': 51, 'release-layer': 51 } },

@@ -44,8 +44,8 @@ export const infillRule: RecipeRule = ({ brief: { print } }) => ({
 export const supportRule: RecipeRule = ({ family: f, brief, supportG }) => {
   const line = { id: 'supports', group: 'body' as const, label: 'Supports' };
   if (f.flags.soluble) return { ...line, value: 'it is one', why: 'It washes away in water.' };
-  if (f.flags.drive === 'direct')
-    return { ...line, value: 'lay it so that it needs none', why: 'Those of rubber do not come off.' };
+  if (f.flags.support === 'clings')
+    return { ...line, value: 'lay it so that it needs none', why: 'Those of rubber hardly come off.' };
   if (brief.geometry.supportCm3 !== null && supportG < 0.05)
     return { ...line, value: 'none', why: 'Laid as it is, nothing of it hangs over far enough.' };
   const washes = solubleSupports(f).map(s => s.name);

@@ -1,8 +1,19 @@
+import { between } from '../../lib/between.js';
 import { plateLengthMm } from '../../brief/size.js';
 import { typical } from '../../materials/family.js';
 import { gaugeCalibrationFor, gaugeLeftOf } from '../../print/gauge-calibration.js';
 import { expectedDeviationMm } from '../deviation.js';
 import { byOwn, type CriterionRule } from './criterion.js';
+
+/** What even a well-kept printer scatters by, mm: no tolerance is at ease with less. */
+const PRINTER_SCATTER_MM = 0.07;
+/** Times the deviation that is at ease at which a part is of no use. */
+const UNACCEPTABLE_TIMES = 2.5;
+
+/** The deviation that is at ease with a tolerance, mm: a finer one always asks for less. */
+function atEaseMm(toleranceMm: number): number {
+  return Math.hypot(PRINTER_SCATTER_MM, toleranceMm);
+}
 
 /** Accuracy: the expected deviation of a dimension. */
 export const accuracyCriterion: CriterionRule = {
@@ -10,8 +21,15 @@ export const accuracyCriterion: CriterionRule = {
   label: 'Accuracy',
   measure: 'expected deviation',
   weigh({ brief }) {
-    if (brief.toleranceMm <= 0.15) return 4;
-    return brief.toleranceMm <= 0.3 ? 1 : 0;
+    return between(
+      [
+        [0.1, 4],
+        [0.2, 2],
+        [0.3, 1],
+        [0.5, 0],
+      ],
+      brief.toleranceMm,
+    );
   },
   read: ({ ctx, assessment: { family }, printability, baked }) => ({
     value: expectedDeviationMm({
@@ -26,8 +44,8 @@ export const accuracyCriterion: CriterionRule = {
       gauge: gaugeLeftOf(ctx.printer, family),
     }),
     unit: 'mm',
-    unacceptable: Math.max(0.3, 3 * ctx.brief.toleranceMm),
-    comfortable: Math.max(0.12, ctx.brief.toleranceMm),
+    unacceptable: UNACCEPTABLE_TIMES * atEaseMm(ctx.brief.toleranceMm),
+    comfortable: atEaseMm(ctx.brief.toleranceMm),
     ...byOwn(gaugeCalibrationFor(ctx.printer, family)?.gauges.length, 'gauge'),
   }),
 };

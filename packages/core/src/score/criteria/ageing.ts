@@ -1,22 +1,30 @@
+import { between } from '../../lib/between.js';
 import { typical } from '../../materials/family.js';
 import { ageingInput } from '../assess.js';
 import { ageingLimits } from '../comfort.js';
 import type { CriterionRule } from './criterion.js';
 
-/** Part temperature from which long heat is worth weighing, °C: below it every family lasts a lifetime. */
-const WARM_C = 45;
+/** Part temperatures from which long heat is worth weighing, and from which it weighs wholly, °C. */
+const WARM_C = { from: 40, wholly: 50 };
 
 /** Long heat: the strength that is left at the end of the life. */
 export const ageingCriterion: CriterionRule = {
   id: 'ageing',
   label: 'Long heat',
   measure: 'strength left after years of heat',
-  weigh: ({ conditions }) => (conditions.partMaxC >= WARM_C ? 2 : 0),
+  weigh: ({ conditions }) =>
+    between(
+      [
+        [WARM_C.from, 0],
+        [WARM_C.wholly, 2],
+      ],
+      conditions.partMaxC,
+    ),
   read: ({ ctx, assessment }) => ({
     value: assessment.ageing.retained,
     unit: 'left',
     unacceptable: ageingLimits.fail,
-    comfortable: 0.8,
+    comfortable: ageingLimits.comfortable,
     working: {
       model: 'heat.ageing',
       inputs: ageingInput(ctx, typical(assessment.family, 'ageingIndexC')),

@@ -12,6 +12,6 @@ export const clampCriterion: CriterionRule = {
     value: loosest(assessment)?.clampLeft ?? 1,
     unit: 'left',
     unacceptable: clampLimits.fail,
-    comfortable: 0.6,
+    comfortable: clampLimits.comfortable,
   }),
 };

@@ -1,3 +1,4 @@
+import { between } from '../../lib/between.js';
 import { pla } from '../../materials/families/pla.js';
 import { printEconomics, type PrintEconomicsInput } from '../../print/economics.js';
 import { partEconomicsInput } from '../../print/part-economics.js';
@@ -13,8 +14,14 @@ export const costCriterion: CriterionRule = {
   label: 'Cost',
   measure: 'cost of one part',
   weigh({ brief }) {
-    if (brief.maxCostEach !== null || brief.quantity >= 10 || brief.purpose === 'prototype') return 3;
-    return 2;
+    if (brief.maxCostEach !== null || brief.purpose === 'prototype') return 3;
+    return between(
+      [
+        [5, 2],
+        [15, 3],
+      ],
+      brief.quantity,
+    );
   },
   read({ ctx, economics, economicsInput }) {
     const plain = printEconomics(inPlainPla(ctx)).costEach;

@@ -1,10 +1,7 @@
-import { isHeldLong } from '../../brief/held.js';
+import { creepShare } from '../../brief/held.js';
 import { deflectionLimits } from '../comfort.js';
 import { worstCreep } from '../gates/creep.js';
 import type { CriterionRule } from './criterion.js';
-
-/** Share of what the gate calls comfortable that is as good as none. */
-const STILL = 0.75;
 
 /** Creep: how far a held load has moved the part at the end of its life. */
 export const creepCriterion: CriterionRule = {
@@ -12,8 +9,9 @@ export const creepCriterion: CriterionRule = {
   label: 'Creep',
   measure: 'deflection after the whole life',
   weigh({ brief, loads }) {
-    const moves = loads.some(l => isHeldLong(l) && l.stressMPa !== null && !l.clamped);
-    return moves && brief.flex.want !== 'rubbery' ? 3 : 0;
+    if (brief.flex.want === 'rubbery') return 0;
+    const moved = loads.filter(l => l.stressMPa !== null && !l.clamped);
+    return 3 * Math.max(0, ...moved.map(creepShare));
   },
   read({ ctx, assessment }) {
     const worst = worstCreep(assessment);
@@ -22,7 +20,7 @@ export const creepCriterion: CriterionRule = {
       value: worst?.lifePct ?? 0,
       unit: worst?.load.spanMm ? '% of span' : '% strain',
       unacceptable: limits.fail,
-      comfortable: STILL * limits.comfortable,
+      comfortable: limits.comfortable,
     };
   },
 };

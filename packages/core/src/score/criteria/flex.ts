@@ -1,6 +1,6 @@
 import { hardnessWanted } from '../../brief/hardness.js';
 import { typical } from '../../materials/family.js';
-import { flexReading, RIGID_MPA } from '../flexibility.js';
+import { flexReading, HINGE_FOLDS, RIGID_MPA } from '../flexibility.js';
 import { SPRING_STRAIN_PCT } from '../gates/flex.js';
 import type { CriterionRule, DesirabilityPoints } from './criterion.js';
 
@@ -19,13 +19,13 @@ export const flexCriterion: CriterionRule = {
     const [low, high] = hardnessWanted(brief);
     const half = Math.max(1, (high - low) / 2);
     const points: Record<typeof brief.flex.want, DesirabilityPoints & { unit: string }> = {
-      rigid: { unit: 'MPa', unacceptable: RIGID_MPA.fail, comfortable: 1.2 * RIGID_MPA.comfortable },
+      rigid: { unit: 'MPa', unacceptable: RIGID_MPA.fail, comfortable: RIGID_MPA.comfortable },
       springy: {
         unit: '% strain',
         unacceptable: SPRING_STRAIN_PCT.fail,
-        comfortable: 1.2 * SPRING_STRAIN_PCT.comfortable,
+        comfortable: SPRING_STRAIN_PCT.comfortable,
       },
-      hinge: { unit: 'log₁₀ folds', unacceptable: 1, comfortable: 5 },
+      hinge: { unit: 'log₁₀ folds', unacceptable: HINGE_FOLDS.fail, comfortable: HINGE_FOLDS.comfortable },
       // Anywhere well inside what is asked is as good as its middle.
       rubbery: { unit: 'A from the middle', unacceptable: half, comfortable: Math.max(0, half - 5) },
     };

@@ -1,4 +1,5 @@
-import { heatComfortK, ROOM_OVER_GATE } from '../comfort.js';
+import { between } from '../../lib/between.js';
+import { heatComfortK } from '../comfort.js';
 import type { CriterionRule } from './criterion.js';
 
 /** Heat: kelvins between the hottest the part gets and what the candidate bears. */
@@ -7,16 +8,21 @@ export const heatCriterion: CriterionRule = {
   label: 'Heat',
   measure: 'margin to softening',
   weigh({ brief, conditions, loads }) {
-    if (conditions.partMaxC < 35) return 1;
-    if (conditions.partMaxC < 45) return 2;
-    if (brief.purpose === 'decorative') return 2;
-    return loads.length ? 4 : 3;
+    const hot = brief.purpose === 'decorative' ? 2 : loads.length ? 4 : 3;
+    return between(
+      [
+        [30, 1],
+        [40, 2],
+        [50, hot],
+      ],
+      conditions.partMaxC,
+    );
   },
   read: ({ ctx, assessment }) => ({
     value: assessment.allowableC - ctx.conditions.partMaxC,
     unit: 'K',
     unacceptable: 0,
-    comfortable: ROOM_OVER_GATE * heatComfortK[ctx.brief.ifItFails],
+    comfortable: heatComfortK[ctx.brief.ifItFails],
     working: { model: 'heat.allowable', inputs: assessment.heatInput },
   }),
 };

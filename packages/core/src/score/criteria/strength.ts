@@ -2,9 +2,6 @@ import { worstReserve } from '../gates/strength.js';
 import { STRENGTH_COMFORT } from '../comfort.js';
 import type { CriterionRule } from './criterion.js';
 
-/** Room over what the gate calls comfortable that is still worth something. */
-const STRENGTH_ROOM = 1.2;
-
 /** Strength: what the candidate may carry over what is asked, safety included. */
 export const strengthCriterion: CriterionRule = {
   id: 'strength',
@@ -18,6 +15,6 @@ export const strengthCriterion: CriterionRule = {
     value: worstReserve(assessment)?.reserve ?? Infinity,
     unit: '× need',
     unacceptable: 1,
-    comfortable: STRENGTH_COMFORT * STRENGTH_ROOM,
+    comfortable: STRENGTH_COMFORT,
   }),
 };

@@ -4,9 +4,6 @@ import type { CriterionRule } from './criterion.js';
 
 const weightBySun = { none: 0, reflected: 1, part: 3, full: 3 };
 
-/** Room over a comfortable life that is still worth something: half-doses are known within a third. */
-const UV_ROOM = 1.3;
-
 /** Sun: years to half the surface toughness over the years wanted. */
 export const uvCriterion: CriterionRule = {
   id: 'uv',
@@ -29,7 +26,7 @@ export const uvCriterion: CriterionRule = {
       value: assessment.yearsToHalf / brief.lifeYears,
       unit: '× life',
       unacceptable: UV_FAIL_SHARE * comfortable,
-      comfortable: UV_ROOM * comfortable,
+      comfortable: comfortable,
       ...(conditions.doseAYearMJm2 > 0 ? { working } : {}),
     };
   },

@@ -1,3 +1,4 @@
+import { between } from '../../lib/between.js';
 import { plateLengthMm } from '../../brief/size.js';
 import { warpCalibrationFor } from '../../print/warp-calibration.js';
 import { byOwn, type CriterionRule } from './criterion.js';
@@ -8,9 +9,14 @@ export const warpCriterion: CriterionRule = {
   label: 'Warp',
   measure: 'bow of the part',
   weigh({ brief }) {
-    const length = plateLengthMm(brief);
-    if (length >= 120) return 3;
-    return length >= 60 ? 2 : 1;
+    return between(
+      [
+        [40, 1],
+        [80, 2],
+        [140, 3],
+      ],
+      plateLengthMm(brief),
+    );
   },
   read({ ctx, assessment: { family }, printability }) {
     const length = plateLengthMm(ctx.brief);

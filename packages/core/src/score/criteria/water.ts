@@ -1,27 +1,24 @@
-import { typicalOrNull } from '../../materials/family.js';
 import { ageingLimits } from '../comfort.js';
 import type { CriterionRule } from './criterion.js';
+
+/** Share left from which being wet for years is worth no more thought. */
+const LASTING = 0.85;
+
+const weightByWater = { dry: 0, humid: 1, rain: 1, immersed: 3 };
 
 /** Water: the strength that years in it leave. */
 export const waterCriterion: CriterionRule = {
   id: 'water',
   label: 'Water',
   measure: 'strength left after years in water',
-  weigh: ({ brief }) => (brief.water === 'immersed' ? 3 : 0),
-  read({ ctx, assessment: { family, water } }) {
-    const working = water && {
-      model: 'water.life',
-      inputs: {
-        halfLife23Y: typicalOrNull(family, 'waterHalfLifeY'),
-        waterC: water.waterC,
-        years: ctx.brief.lifeYears,
-      },
-    };
+  weigh: ({ brief }) => weightByWater[brief.water],
+  read({ assessment: { water } }) {
+    const working = water && { model: 'water.life', inputs: water.input };
     return {
       value: water?.result.retained ?? 1,
       unit: 'left',
       unacceptable: ageingLimits.fail,
-      comfortable: 0.8,
+      comfortable: LASTING,
       ...(working ? { working } : {}),
     };
   },

@@ -1,4 +1,4 @@
-import { wearRank } from '../gates/wear.js';
+import { wearReading } from '../gates/wear.js';
 import type { CriterionRule } from './criterion.js';
 
 /** Wear: how it bears sliding or teeth. */
@@ -7,8 +7,8 @@ export const wearCriterion: CriterionRule = {
   label: 'Wear',
   measure: 'how it bears rubbing: 2 well, 1 for a while, 0 badly',
   weigh: ({ brief }) => (brief.wear === 'none' ? 0 : 4),
-  read: ({ assessment }) => ({
-    value: wearRank[assessment.family.flags.wear],
+  read: ({ ctx, assessment }) => ({
+    value: wearReading(ctx, assessment.family),
     unit: 'of 2',
     unacceptable: 0,
     comfortable: 2,

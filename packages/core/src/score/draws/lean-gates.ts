@@ -14,40 +14,56 @@ import {
 } from '../comfort.js';
 import type { Context } from '../context.js';
 import { FLOPPY_MPA, RIGID_MPA } from '../flexibility.js';
-import { byLimit, byMargin, byShare, type Verdict } from '../gate.js';
-import { atEnds, SPRING_STRAIN_PCT } from '../gates/flex.js';
-import { floatVerdict } from '../gates/float.js';
+import { easeOf } from '../gate.js';
+import { endEase, hingeEase, SPRING_STRAIN_PCT } from '../gates/flex.js';
+import { floatVerdict, ON_ITS_HOLLOWS } from '../gates/float.js';
+import { BRITTLE } from '../gates/impact.js';
 import { AIR_CHANCE } from '../gates/printing/chamber.js';
 import { waterLimits } from '../gates/water.js';
+import { HYDROLYSIS_TO_C } from '../../models/water-life.js';
 import { slot } from './slots.js';
 import type { LeanParts } from './lean-readings.js';
 
+/** What a gate of a draw says where it fails; else how much at ease it passes, 0 to 1. */
+export const FAILED = -1;
+
 /** The gates that properties decide, for draws: before printing is worked out, and after. */
 export interface LeanGates {
-  service: (v: Float64Array) => Verdict;
-  printing: () => Verdict;
+  /** The least ease of the service gates; {@link FAILED} where one fails. */
+  service: (v: Float64Array) => number;
+  /** Whether no limit of printing is broken. */
+  printing: () => boolean;
 }
 
 /** One gate of a draw. */
-type DrawGate = (v: Float64Array) => Verdict;
+type DrawGate = (v: Float64Array) => number;
 
 /** Makes the gates of a family ready for draws. */
 export function leanGates(ctx: Context, f: Family, candidate: Candidate, parts: LeanParts): LeanGates {
   const service = serviceGates(ctx, f, candidate, parts);
-  const printing = printingGates(ctx, candidate, parts);
-  const none = new Float64Array(0);
-  return { service: v => worstOf(service, v), printing: () => worstOf(printing, none) };
+  const printing = printingLimits(ctx, candidate, parts);
+  return {
+    service(v) {
+      let least = 1;
+      for (const gate of service) {
+        const ease = gate(v);
+        if (ease === FAILED) return FAILED;
+        if (ease < least) least = ease;
+      }
+      return least;
+    },
+    printing: () => printing.every(holds => holds()),
+  };
 }
 
-/** The worst verdict of several gates, without asking more than needed. */
-function worstOf(gates: readonly DrawGate[], v: Float64Array): Verdict {
-  let worst: Verdict = 'pass';
-  for (const gate of gates) {
-    const verdict = gate(v);
-    if (verdict === 'fail') return 'fail';
-    if (verdict === 'marginal') worst = 'marginal';
-  }
-  return worst;
+/** The ease of a quantity of which more is better. */
+function atLeast(value: number, limits: { fail: number; comfortable: number }): number {
+  return value < limits.fail ? FAILED : easeOf(value, limits);
+}
+
+/** The ease of a quantity of which less is better. */
+function atMost(value: number, limits: { fail: number; comfortable: number }): number {
+  return value > limits.fail ? FAILED : easeOf(value, limits);
 }
 
 function serviceGates(
@@ -56,33 +72,41 @@ function serviceGates(
   candidate: Candidate,
   { loads, lasting }: LeanParts,
 ): DrawGate[] {
-  const heatK = heatComfortK[brief.ifItFails];
+  const heat = { fail: 0, comfortable: heatComfortK[brief.ifItFails] };
   const sun = uvComfort[brief.ifItFails];
+  const uv = { fail: UV_FAIL_SHARE * sun, comfortable: sun };
+  const strength = { fail: 1, comfortable: STRENGTH_COMFORT };
+  const impact = { fail: 1, comfortable: IMPACT_COMFORT };
   const moved = deflectionLimits(brief);
   const has = (id: string): boolean => candidate.gates.some(g => g.id === id);
   const gates: (DrawGate | null)[] = [
-    () => byMargin(loads.allowableC - c.partMaxC, heatK),
-    () => byShare(lasting.aged, ageingLimits),
-    () => byShare(loads.reserve, { fail: 1, comfortable: STRENGTH_COMFORT }),
-    has('stiffness') ? () => (loads.deflectionPct > moved.fail ? 'fail' : 'pass') : null,
-    has('creep') ? () => byLimit(loads.creepPct, moved) : null,
-    has('clamp') ? () => byShare(loads.clampLeft, clampLimits) : null,
-    () => byShare(loads.knock, { fail: 1, comfortable: IMPACT_COMFORT }),
-    has('uv') ? () => byShare(lasting.uv, { fail: UV_FAIL_SHARE * sun, comfortable: sun }) : null,
+    () => atLeast(loads.allowableC - c.partMaxC, heat),
+    () => atLeast(lasting.aged, ageingLimits),
+    () => atLeast(loads.reserve, strength),
+    has('stiffness') ? () => (loads.deflectionPct > moved.fail ? FAILED : 1) : null,
+    has('creep') ? () => atMost(loads.creepPct, moved) : null,
+    has('clamp') ? () => atLeast(loads.clampLeft, clampLimits) : null,
+    () => atLeast(loads.knock, impact),
+    has('impact') && !loads.knocks ? () => easeOf(loads.charpyCold, BRITTLE) : null,
+    has('uv') ? () => atLeast(lasting.uv, uv) : null,
     flexGate(brief, f),
-    brief.water === 'dry' ? null : waterGate(brief.water, lasting),
-    brief.mustFloat ? v => floatVerdict(v[slot.densityGcm3]!, solidFraction) : null,
+    brief.water === 'dry' ? null : waterGate(brief.water, lasting, c.partMaxC <= HYDROLYSIS_TO_C),
+    brief.mustFloat ? v => floatEase(v[slot.densityGcm3]!, solidFraction) : null,
   ];
   return gates.filter(g => g !== null);
 }
 
-function waterGate(water: keyof typeof waterLimits, lasting: LeanParts['lasting']): DrawGate {
+function floatEase(densityGcm3: number, solidFraction: number): number {
+  return { pass: 1, marginal: ON_ITS_HOLLOWS, fail: FAILED }[floatVerdict(densityGcm3, solidFraction)];
+}
+
+function waterGate(water: keyof typeof waterLimits, lasting: LeanParts['lasting'], known: boolean): DrawGate {
   const limits = waterLimits[water];
   return v => {
-    const soaked = byLimit(v[slot.waterUptakePct]!, limits);
-    if (soaked === 'fail') return 'fail';
-    const worn = byShare(lasting.soaked, ageingLimits);
-    return worn === 'pass' ? soaked : worn;
+    const soaked = atMost(v[slot.waterUptakePct]!, limits);
+    if (soaked === FAILED || !known) return soaked;
+    const worn = atLeast(lasting.soaked, ageingLimits);
+    return worn < 1 ? worn : soaked;
   };
 }
 
@@ -90,37 +114,31 @@ function waterGate(water: keyof typeof waterLimits, lasting: LeanParts['lasting'
 function flexGate(brief: Brief, f: Family): DrawGate | null {
   switch (brief.flex.want) {
     case 'rigid':
-      return v => byShare(v[slot.modulusMPa]!, RIGID_MPA);
+      return v => atLeast(v[slot.modulusMPa]!, RIGID_MPA);
     case 'springy':
       return v =>
-        v[slot.modulusMPa]! < FLOPPY_MPA ? 'fail' : byShare(v[slot.strainRepeatedPct]!, SPRING_STRAIN_PCT);
+        v[slot.modulusMPa]! < FLOPPY_MPA ? FAILED : atLeast(v[slot.strainRepeatedPct]!, SPRING_STRAIN_PCT);
     case 'hinge':
-      return v => (f.flags.hinge === 'short' || v[slot.modulusMPa]! < FLOPPY_MPA ? 'marginal' : 'pass');
+      return v => hingeEase(f.flags.hinge, v[slot.modulusMPa]! < FLOPPY_MPA);
     case 'rubbery': {
       const [low, high] = hardnessWanted(brief);
       return v => {
         const a = v[slot.shoreA]!;
-        return a >= low && a <= high ? atEnds(a, low, high) : 'fail';
+        return a >= low && a <= high ? endEase(a, low, high) : FAILED;
       };
     }
   }
 }
 
-function printingGates({ brief }: Context, candidate: Candidate, { print }: LeanParts): DrawGate[] {
+function printingLimits({ brief }: Context, candidate: Candidate, { print }: LeanParts): (() => boolean)[] {
   const { minMassG, maxMassG, maxCostEach } = brief;
   const split = candidate.printing.pSplit;
   const onPrinter = candidate.gates.some(g => g.id === 'printability.chamber');
-  const gates: (DrawGate | null)[] = [
-    maxMassG === null ? null : () => (print.massG <= maxMassG ? 'pass' : 'fail'),
-    minMassG === null ? null : () => (print.massG >= minMassG ? 'pass' : 'fail'),
-    maxCostEach === null ? null : () => (print.costEach <= maxCostEach ? 'pass' : 'fail'),
-    onPrinter
-      ? () => {
-          const chance = Math.max(split, print.pLift);
-          if (chance >= AIR_CHANCE.fail) return 'fail';
-          return chance >= AIR_CHANCE.marginal ? 'marginal' : 'pass';
-        }
-      : null,
+  const limits: ((() => boolean) | null)[] = [
+    maxMassG === null ? null : () => print.massG <= maxMassG,
+    minMassG === null ? null : () => print.massG >= minMassG,
+    maxCostEach === null ? null : () => print.costEach <= maxCostEach,
+    onPrinter ? () => Math.max(split, print.pLift) < AIR_CHANCE.fail : null,
   ];
-  return gates.filter(g => g !== null);
+  return limits.filter(l => l !== null);
 }

@@ -3,7 +3,7 @@ import { uvColourFactor } from '../../materials/colours.js';
 import { ageingHalfHours } from '../../models/heat-ageing.js';
 import { hydrolysisHalfYears } from '../../models/water-life.js';
 import { HOURS_A_YEAR } from '../../lib/physical-constants.js';
-import { ageingInput, waterTemperatureC } from '../assess.js';
+import { ageingInput, wetnessOf } from '../assess.js';
 import { pigmentOf, type Context } from '../context.js';
 import { slot } from './slots.js';
 
@@ -12,7 +12,7 @@ export interface LeanLasting {
   of: (v: Float64Array) => void;
   /** Share left after years of heat. */
   aged: number;
-  /** Share left after years in water; 1 where it does not stand in it. */
+  /** Share left after years of being wet; 1 where it stays dry. */
   soaked: number;
   /** Years to half the surface toughness over the years wanted. */
   uv: number;
@@ -25,8 +25,8 @@ export function leanLasting(ctx: Context, f: Family): LeanLasting {
   const { partC, hoursADay } = ageingInput(ctx, 0);
   // 0.5^(years/half), and half = hours at index 0 × 2^(index/10): one power a draw.
   const halvingsAtZero = (years * (hoursADay / 24) * HOURS_A_YEAR) / ageingHalfHours(0, partC);
-  const immersed = brief.water === 'immersed' && f.properties.waterHalfLifeY !== null;
-  const waterShare = immersed ? years / hydrolysisHalfYears(1, waterTemperatureC(ctx)) : 0;
+  const wet = f.properties.waterHalfLifeY === null ? null : wetnessOf(ctx);
+  const waterShare = wet ? years / hydrolysisHalfYears({ ...wet, halfLife23Y: 1 }) : 0;
   const uvScale = uvColourFactor[pigmentOf(ctx, f)] / (c.doseAYearMJm2 * years);
   const sunny = c.doseAYearMJm2 > 0;
   const field = brief.outdoorSchool === 'field';
@@ -36,7 +36,7 @@ export function leanLasting(ctx: Context, f: Family): LeanLasting {
     uv: Infinity,
     of(v) {
       self.aged = 0.5 ** (halvingsAtZero / 2 ** (v[slot.ageingIndexC]! / 10));
-      if (immersed) self.soaked = 0.5 ** (waterShare / v[slot.waterHalfLifeY]!);
+      if (wet) self.soaked = 0.5 ** (waterShare / v[slot.waterHalfLifeY]!);
       if (sunny) self.uv = v[slot.uvHalfDoseMJm2]! * (field ? v[slot.fieldUvFactor]! : 1) * uvScale;
     },
   };

@@ -3,13 +3,14 @@ import { type Family } from '../../materials/family.js';
 import { uvColourFactor } from '../../materials/colours.js';
 import { creepEquivalentC } from '../../models/creep-strain.js';
 import { UNLOADED_MPA, allowableTemperatureC } from '../../models/heat-allowable.js';
-import { charpyAtKJm2 } from '../../models/impact-drop.js';
+import { charpyAtKJm2, knockToughnessKJm2, notchWeight } from '../../models/impact-drop.js';
+import { allowedStrainPct } from '../../models/load-snap-fit.js';
 import { STRENGTH_FLOOR, type StrengthConditions } from '../../models/strength-allowable.js';
 import { UV_SKIN_MM } from '../../models/uv-retained.js';
 import type { ServiceLoad } from '../../brief/service-load.js';
 import {
   RETENTION_FLOOR,
-  isRepeated,
+  dryToughnessShare,
   layerToughness,
   strainShare,
   strengthConditions,
@@ -39,10 +40,12 @@ export interface LeanLoads {
 /** Makes a family's answer to a brief's loads ready for draws. */
 export function leanLoads(ctx: Context, f: Family): LeanLoads {
   const { loads, conditions: c } = ctx;
-  const heats = [unloaded, ...loads.filter(l => l.stressMPa !== null && l.kind !== 'impact')].map(heatOf);
+  const heats = [unloaded, ...loads.filter(l => l.stressMPa !== null && l.kind !== 'impact')].map(l =>
+    heatOf(f, l),
+  );
   const bearing = loads.flatMap(l => (l.severityKJm2 === null ? [bearingOf(ctx, f, l)] : []));
-  const knocks = loads.flatMap(l => (l.severityKJm2 === null ? [] : [knockOf(ctx, l, l.severityKJm2)]));
-  const softening = f.properties.vicatC ? slot.vicatC : slot.tgC;
+  const knocks = loads.flatMap(l => (l.severityKJm2 === null ? [] : [knockOf(ctx, f, l, l.severityKJm2)]));
+  const sUnloaded = slot.unloadedC;
   const cold = c.partMinC;
   const s45 = slot.hdt045C;
   const s18 = slot.hdt18C;
@@ -58,9 +61,10 @@ export function leanLoads(ctx: Context, f: Family): LeanLoads {
     charpyCold: 0,
     knocks: knocks.length > 0,
     of(v) {
-      const soft = v[softening]!;
+      const unloadedC = v[sUnloaded]!;
       self.allowableC = Infinity;
-      for (const heat of heats) self.allowableC = Math.min(self.allowableC, heat(soft, v[s45]!, v[s18]!));
+      for (const heat of heats)
+        self.allowableC = Math.min(self.allowableC, heat(unloadedC, v[s45]!, v[s18]!));
       self.reserve = Infinity;
       self.deflectionPct = 0;
       self.creepPct = 0;
@@ -82,17 +86,21 @@ function stiffnessShare(f: Family, temperatureC: number): number {
 }
 
 /** The allowable temperature at a load, of softening and deflection temperatures. */
-function heatOf(load: ServiceLoad | null): (softeningC: number, hdt045C: number, hdt18C: number) => number {
+function heatOf(
+  f: Family,
+  load: ServiceLoad | null,
+): (unloadedC: number, hdt045C: number, hdt18C: number) => number {
   const input = {
-    softeningC: 0,
+    structure: f.flags.structure,
+    unloadedC: 0,
     hdt045C: 0,
     hdt18C: 0,
     stressMPa: load?.stressMPa ?? UNLOADED_MPA,
     sustainedHours: load?.kind === 'sustained' ? load.hours : 0,
     creepAllowanceK: 10,
   };
-  return (softeningC, hdt045C, hdt18C) => {
-    input.softeningC = softeningC;
+  return (unloadedC, hdt045C, hdt18C) => {
+    input.unloadedC = unloadedC;
     input.hdt045C = hdt045C;
     input.hdt18C = hdt18C;
     return allowableTemperatureC(input);
@@ -101,31 +109,38 @@ function heatOf(load: ServiceLoad | null): (softeningC: number, hdt045C: number,
 
 /** One knock; lowers the reserve of `into`. */
 function knockOf(
-  { safety }: Context,
+  ctx: Context,
+  f: Family,
   load: ServiceLoad,
   severityKJm2: number,
 ): (v: Float64Array, into: LeanLoads) => void {
+  const { brief, conditions: c, safety } = ctx;
+  const weight = notchWeight(brief.geometry.innerRadiusMm, c.partMinC, load.acrossLayers);
+  const share = dryToughnessShare(ctx, f);
   return (v, into) => {
     if (severityKJm2 <= 0) return;
-    const bears = into.charpyCold * layerToughness(v[slot.zRatio]!, load.acrossLayers);
-    into.knock = Math.min(into.knock, bears / (severityKJm2 * safety));
+    const bears = knockToughnessKJm2(share * into.charpyCold, v[slot.charpyUnnotched23KJm2]!, weight);
+    const layers = layerToughness(v[slot.zRatio]!, load.acrossLayers);
+    into.knock = Math.min(into.knock, (bears * layers) / (severityKJm2 * safety));
   };
 }
 
 /** A snap finger; lowers the reserve of `into`. */
 function fingerOf(
-  { strainSafety }: Context,
+  { strainSafety, conditions }: Context,
   load: ServiceLoad,
   strainPct: number,
 ): (v: Float64Array, into: LeanLoads) => void {
-  const allowed = isRepeated(load) ? slot.strainRepeatedPct : slot.strainOncePct;
-  const toughness = { coldKJm2: 0, warmKJm2: 0 };
   return (v, into) => {
     if (strainPct <= 0) return;
-    toughness.coldKJm2 = into.charpyCold;
-    toughness.warmKJm2 = v[slot.charpy23KJm2]!;
-    const share = strainShare(v[slot.zRatio]!, load.acrossLayers, toughness);
-    into.reserve = Math.min(into.reserve, (v[allowed]! * share) / (strainPct * strainSafety));
+    const share = strainShare(
+      v[slot.zRatio]!,
+      load.acrossLayers,
+      v[slot.coldStrainShare]!,
+      conditions.partMinC,
+    );
+    const allowed = allowedStrainPct(v[slot.strainOncePct]!, v[slot.strainRepeatedPct]!, load.cycles);
+    into.reserve = Math.min(into.reserve, (allowed * share) / (strainPct * strainSafety));
   };
 }
 
@@ -194,7 +209,7 @@ function strengthOf(f: Family, c: StrengthConditions): (v: Float64Array) => numb
   const sWet = slot.wetFactor;
   return v => {
     let allowable = v[sYield]! * fixedShare;
-    if (c.acrossLayers) allowable *= v[sZ]!;
+    if (c.acrossLayers) allowable *= Math.min(1, v[sZ]!);
     if (decadesHeld > 0) allowable *= Math.max(STRENGTH_FLOOR, 1 - v[sTime]! * decadesHeld);
     if (decadesCycled > 0) allowable *= Math.max(STRENGTH_FLOOR, 1 - v[sFatigue]! * decadesCycled);
     if (halvings > 0) allowable *= 1 - (1 - Math.exp(-halvings / v[sUv]!)) * skin;

@@ -8,10 +8,11 @@ import { propertyNames, type PropertyName } from '../../materials/property.js';
 import { criterionIds } from '../../brief/choices.js';
 import { contextFor, type Context } from '../context.js';
 import { desirabilityOn } from '../desirability.js';
-import { STANDINGS, standingOf, type GateId } from '../gate.js';
+import { doubtOf, printDoubt } from '../doubt.js';
+import { GAMBLE, HARDLY_DOUBTED, STANDINGS, isOfService, standingOf, type GateId } from '../gate.js';
 import { judge } from '../judge.js';
 import type { Candidate } from '../candidate.js';
-import { leanGates } from './lean-gates.js';
+import { FAILED, leanGates } from './lean-gates.js';
 import { leanLasting } from './lean-lasting.js';
 import { leanLoads } from './lean-loads.js';
 import { leanPrint } from './lean-print.js';
@@ -24,6 +25,8 @@ export interface LeanVerdict {
   running: boolean;
   /** How well it stands before any score, as in a ranking. */
   standing: number;
+  /** The worst doubt, as in a ranking. */
+  doubt: number;
   difficulty: number;
   cost: number;
 }
@@ -94,12 +97,12 @@ const monotone: ReadonlySet<GateId> = new Set<GateId>([
 ]);
 
 /** The properties that this brief's gates and criteria rest on: only these are drawn. */
-function relevant(ctx: Context, f: Family, ids: readonly CriterionId[]): ReadonlySet<PropertyName> {
+function relevant(ctx: Context, ids: readonly CriterionId[]): ReadonlySet<PropertyName> {
   const { brief, loads, conditions: c } = ctx;
   const stressed = loads.filter(l => l.stressMPa !== null);
   const held = loads.some(l => l.kind === 'sustained');
   const strained = loads.some(l => l.strainPct !== null);
-  const knocks = loads.some(l => l.severityKJm2 !== null) || ids.includes('impact') || strained;
+  const knocks = loads.some(l => l.severityKJm2 !== null) || ids.includes('impact');
   const wet = brief.water === 'immersed' || brief.water === 'rain';
   const list: (readonly [boolean, readonly PropertyName[]])[] = [
     [
@@ -113,7 +116,7 @@ function relevant(ctx: Context, f: Family, ids: readonly CriterionId[]): Readonl
         'pricePerKg',
         'maxFlowMm3s',
         'ageingIndexC',
-        f.properties.vicatC ? 'vicatC' : 'tgC',
+        'unloadedC',
       ],
     ],
     [stressed.some(l => l.kind !== 'impact'), ['hdt045C', 'hdt18C']],
@@ -122,11 +125,11 @@ function relevant(ctx: Context, f: Family, ids: readonly CriterionId[]): Readonl
     [held, ['timeSlope', 'creepA', 'creepN', 'creepKPerK']],
     [stressed.some(l => l.cycles > 1), ['fatigueSlope']],
     [stressed.length > 0 && wet, ['wetFactor']],
-    [brief.water === 'immersed', ['waterHalfLifeY']],
+    [brief.water !== 'dry', ['waterHalfLifeY']],
     [c.uvDoseMJm2 > 0, ['uvHalfDoseMJm2']],
     [c.uvDoseMJm2 > 0 && brief.outdoorSchool === 'field', ['fieldUvFactor']],
-    [knocks, ['charpy23KJm2', 'charpyMinus30KJm2']],
-    [strained || brief.flex.want === 'springy', ['strainOncePct', 'strainRepeatedPct']],
+    [knocks, ['charpy23KJm2', 'charpyMinus30KJm2', 'charpyUnnotched23KJm2']],
+    [strained || brief.flex.want === 'springy', ['strainOncePct', 'strainRepeatedPct', 'coldStrainShare']],
     [brief.flex.want === 'rubbery', ['shoreA']],
     [brief.water !== 'dry' || ids.includes('accuracy') || ids.includes('moisture'), ['waterUptakePct']],
   ];
@@ -145,7 +148,7 @@ function typicalsOf(f: Family): Float64Array {
 
 /** What is drawn of a family. */
 function drawnOf(ctx: Context, f: Family, ids: readonly CriterionId[]): Drawn[] {
-  const asked = relevant(ctx, f, ids);
+  const asked = relevant(ctx, ids);
   return propertyNames.flatMap(name => {
     const p = f.properties[name];
     return p && asked.has(name) && p.high > p.low
@@ -185,7 +188,12 @@ export function leanCandidate(
   const ctx = contextFor(asked, printed);
   const f = candidate.baked ? bakedFamily(printed) : printed;
   const alwaysOut = isAlwaysOut(asked, printed, candidate, weights);
-  const otherwise = Math.max(0, ...candidate.gates.filter(g => !drawn.has(g.id)).map(standingOf));
+  const fixed = candidate.gates.filter(g => !drawn.has(g.id));
+  const otherwise = Math.max(STANDINGS.fits, ...fixed.map(standingOf));
+  const fixedDoubt = doubtOf(
+    fixed.filter(g => isOfService(g.id)),
+    1,
+  ).value;
   const loads = leanLoads(ctx, f);
   const lasting = leanLasting(ctx, f);
   const print = leanPrint(ctx, f, candidate);
@@ -206,16 +214,13 @@ export function leanCandidate(
     if (alwaysOut) return;
     loads.of(v);
     lasting.of(v);
-    const service = gates.service(v);
-    if (service === 'fail') return;
+    const ease = gates.service(v);
+    if (ease === FAILED) return;
     print.of(v);
-    const printing = gates.printing();
-    if (printing === 'fail') return;
-    verdict.standing = Math.max(
-      otherwise,
-      service === 'pass' ? STANDINGS.fits : STANDINGS.doubtful,
-      printing === 'pass' ? STANDINGS.fits : STANDINGS.gamble,
-    );
+    if (!gates.printing()) return;
+    const roomy = 1 - ease <= HARDLY_DOUBTED && print.success >= GAMBLE;
+    verdict.standing = Math.max(otherwise, roomy ? STANDINGS.fits : STANDINGS.doubtful);
+    verdict.doubt = Math.max(fixedDoubt, 1 - ease, printDoubt(print.success));
     verdict.difficulty = print.difficulty;
     verdict.cost = print.costEach;
     for (let i = 0; i < points.length; i++) {

@@ -4,6 +4,7 @@ import { families as libraryFamilies } from '../../materials/library.js';
 import { contextOf } from '../context.js';
 import { weightsOf } from '../criteria.js';
 import type { RankOptions } from '../judge.js';
+import { ratingOf } from '../doubt.js';
 import { SPOOL_GROUPS } from './spool-groups.js';
 import { leanCandidate, type LeanCandidate, type LeanVerdict } from './lean.js';
 import { chance, dirichlet, triangular } from '../../lib/random.js';
@@ -77,7 +78,7 @@ export function* robustnessInSteps(
   const first = new Uint32Array(n);
   const fits = new Uint32Array(n);
   const at = new Uint32Array(n * n);
-  const verdict: LeanVerdict = { running: false, standing: 0, difficulty: 0, cost: 0 };
+  const verdict: LeanVerdict = { running: false, standing: 0, doubt: 0, difficulty: 0, cost: 0 };
   const together = new Float64Array(SPOOL_GROUPS);
   const every = Math.max(1, Math.ceil(draws / 100));
 
@@ -143,7 +144,7 @@ export function robustness(brief: Brief, options: RobustnessOptions = {}): Robus
   }
 }
 
-/** More than any score or difficulty, so that it decides before them. */
+/** More than any difficulty, so that in step-up the standing decides before it. */
 const FITS_FIRST = 1000;
 
 /** A draw's score and tie-breaker; more is better for both. */
@@ -156,10 +157,8 @@ function scoreDraw(
   score: Float64Array,
   tie: Float64Array,
 ): void {
-  // What passes with room stands above what only just passes, whatever the school.
-  const place = -FITS_FIRST * verdict.standing;
   if (school === 'step-up') {
-    score[j] = place - verdict.difficulty;
+    score[j] = -FITS_FIRST * verdict.standing - verdict.difficulty;
     tie[j] = -verdict.cost;
     return;
   }
@@ -170,10 +169,10 @@ function scoreDraw(
     if (d[i]! < least) least = d[i]!;
   }
   if (school === 'weighted') {
-    score[j] = place + sum;
+    score[j] = ratingOf(sum, verdict.doubt);
     tie[j] = -verdict.cost;
   } else {
-    score[j] = place + least;
+    score[j] = ratingOf(least, verdict.doubt);
     tie[j] = sum;
   }
 }

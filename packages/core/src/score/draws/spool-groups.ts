@@ -5,8 +5,8 @@ import type { PropertyName } from '../../materials/property.js';
  * is tough when warm is tough when cold. Drawn apart, they would make spools that nobody sells.
  */
 const groups: readonly (readonly PropertyName[])[] = [
-  ['hdt045C', 'hdt18C', 'vicatC', 'tgC'],
-  ['charpy23KJm2', 'charpyMinus30KJm2'],
+  ['unloadedC', 'hdt045C', 'hdt18C', 'vicatC', 'tgC'],
+  ['charpy23KJm2', 'charpyMinus30KJm2', 'charpyUnnotched23KJm2'],
   ['strainOncePct', 'strainRepeatedPct'],
   ['creepA', 'creepN'],
 ];

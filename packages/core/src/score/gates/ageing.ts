@@ -1,9 +1,10 @@
+import { timeWords } from '../../lib/time-words.js';
 import { sig } from '../../lib/figures.js';
 import { typical } from '../../materials/family.js';
 import { ageingInput, type Assessment } from '../assess.js';
 import { ageingLimits } from '../comfort.js';
 import type { Context } from '../context.js';
-import { byShare, type Gate } from '../gate.js';
+import { byShare, easeOf, type Gate } from '../gate.js';
 
 /** Long heat: the strength that is left at the end of the life, loaded or not. */
 export function ageingGate(ctx: Context, a: Assessment): Gate {
@@ -14,6 +15,7 @@ export function ageingGate(ctx: Context, a: Assessment): Gate {
   return {
     id: 'ageing',
     verdict,
+    ease: easeOf(retained, ageingLimits),
     need: ageingLimits.fail,
     have: retained,
     unit: 'left',
@@ -21,8 +23,8 @@ export function ageingGate(ctx: Context, a: Assessment): Gate {
       verdict === 'pass'
         ? `Heat leaves it ${sig(100 * retained, 2)} % of its strength after ${years} years.`
         : `At ${sig(inputs.partC, 3)} °C, ${sig(inputs.hoursADay, 2)} h a day, half its strength is gone ` +
-          `after ${sig(halfYears, 2)} years; ${years} are wanted.`,
-    rescue: verdict === 'pass' ? null : `replace it every ${sig(halfYears / 2, 2)} years, or keep it cooler`,
+          `after ${timeWords(halfYears)}; ${years} years are wanted.`,
+    rescue: verdict === 'pass' ? null : `replace it after ${timeWords(halfYears / 2)}, or keep it cooler`,
     working: { model: 'heat.ageing', inputs },
   };
 }

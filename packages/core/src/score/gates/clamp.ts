@@ -4,7 +4,7 @@ import type { Assessment } from '../assess.js';
 import type { LoadAssessment } from '../assess-load.js';
 import { clampLimits } from '../comfort.js';
 import type { Context } from '../context.js';
-import { byShare, type Gate } from '../gate.js';
+import { byShare, easeOf, type Gate } from '../gate.js';
 
 /** The joint that loosens most, or null where nothing is clamped. */
 export function loosest(a: Assessment): LoadAssessment | null {
@@ -25,6 +25,7 @@ export function clampGate(_ctx: Context, a: Assessment): Gate | null {
   return {
     id: 'clamp',
     verdict,
+    ease: easeOf(w.clampLeft, clampLimits),
     need: clampLimits.fail,
     have: w.clampLeft,
     unit: 'left',

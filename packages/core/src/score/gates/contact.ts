@@ -2,6 +2,7 @@ import type { Family } from '../../materials/family.js';
 import { isFibre } from '../../materials/fibre.js';
 import type { Assessment } from '../assess.js';
 import type { Context } from '../context.js';
+import { FOR_A_WHILE } from './chemicals.js';
 import type { Gate, Verdict } from '../gate.js';
 
 /** Contact: what sheds fibres or metal is kept off skin and food, and what leaches is doubted with wet food. */
@@ -13,6 +14,7 @@ export function contactGate(ctx: Context, a: Assessment): Gate | null {
   return {
     id: 'contact',
     verdict,
+    ...(verdict === 'marginal' ? { ease: FOR_A_WHILE } : {}),
     need: touched.join(', '),
     have: verdict === 'pass' ? 'nothing known against it' : 'not for that',
     unit: '',

@@ -5,7 +5,7 @@ import type { LoadAssessment } from '../assess-load.js';
 import type { Context } from '../context.js';
 import { deflectionLimits } from '../comfort.js';
 import { sectionRescue } from '../section-rescue.js';
-import { byLimit, type Gate } from '../gate.js';
+import { byLimit, easeOf, type Gate } from '../gate.js';
 
 /** The sustained load that moves most over the life, or null. */
 export function worstCreep(a: Assessment): LoadAssessment | null {
@@ -28,6 +28,7 @@ export function creepGate(ctx: Context, a: Assessment): Gate | null {
   return {
     id: 'creep',
     verdict,
+    ease: easeOf(w.lifePct, limits),
     need: limits.fail,
     have: w.lifePct,
     unit,

@@ -4,8 +4,8 @@ import { sig } from '../../lib/figures.js';
 import { typical, typicalOrNull, type Family, type FamilyFlags } from '../../materials/family.js';
 import type { Assessment } from '../assess.js';
 import type { Context } from '../context.js';
-import { FLOPPY_MPA, RIGID_MPA } from '../flexibility.js';
-import type { Gate, Verdict } from '../gate.js';
+import { FLOPPY_MPA, HINGE_FOLDS, RIGID_MPA, hingeFolds } from '../flexibility.js';
+import { easeOf, type Gate, type Verdict } from '../gate.js';
 
 /** Repeated strain under which a part does not spring, and over which it surely does, %. */
 export const SPRING_STRAIN_PCT = { fail: 1, comfortable: 1.8 };
@@ -24,6 +24,7 @@ const answers: Record<FlexWant, (f: Family, ctx: Context) => FlexAnswer> = {
     const verdict = atLeast(have, RIGID_MPA);
     return {
       verdict,
+      ease: easeOf(have, RIGID_MPA),
       need: RIGID_MPA.fail,
       have,
       unit: 'MPa modulus',
@@ -40,6 +41,7 @@ const answers: Record<FlexWant, (f: Family, ctx: Context) => FlexAnswer> = {
     const verdict = soft ? 'fail' : atLeast(have, SPRING_STRAIN_PCT);
     return {
       verdict,
+      ease: easeOf(have, SPRING_STRAIN_PCT),
       need: SPRING_STRAIN_PCT.fail,
       have,
       unit: '% repeated strain',
@@ -56,6 +58,7 @@ const answers: Record<FlexWant, (f: Family, ctx: Context) => FlexAnswer> = {
     const verdict = hingeVerdict(hinge, floppy);
     return {
       verdict,
+      ease: hingeEase(hinge, floppy),
       need: 'lasting',
       have: hinge,
       unit: 'living hinge',
@@ -80,6 +83,7 @@ const answers: Record<FlexWant, (f: Family, ctx: Context) => FlexAnswer> = {
     const verdict = inside ? atEnds(have, low, high) : 'fail';
     return {
       verdict,
+      ease: endEase(have, low, high),
       need: asked.need,
       have,
       unit: asked.unit,
@@ -97,10 +101,20 @@ const HARDNESS_EASE = 3;
 
 /** Whether a hardness inside a range lies too near one of its ends. */
 export function atEnds(have: number, low: number, high: number): Verdict {
+  return endEase(have, low, high) < 1 ? 'marginal' : 'pass';
+}
+
+/** How much at ease a hardness lies inside a range: 0 at an end, 1 from three points inside. */
+export function endEase(have: number, low: number, high: number): number {
   // Nothing is harder than 100 A nor softer than 0 A: those ends are open.
-  const nearLow = low > 0 && have - low < HARDNESS_EASE;
-  const nearHigh = high < 100 && high - have < HARDNESS_EASE;
-  return nearLow || nearHigh ? 'marginal' : 'pass';
+  const fromLow = low > 0 ? have - low : Infinity;
+  const fromHigh = high < 100 ? high - have : Infinity;
+  return easeOf(Math.min(fromLow, fromHigh), { fail: 0, comfortable: HARDNESS_EASE });
+}
+
+/** How much at ease a hinge passes: as its folds are judged. */
+export function hingeEase(hinge: FamilyFlags['hinge'], floppy: boolean): number {
+  return easeOf(hingeFolds(hinge, floppy), HINGE_FOLDS);
 }
 
 function atLeast(have: number, limits: { fail: number; comfortable: number }): Verdict {

@@ -16,6 +16,9 @@ export function floatVerdict(densityGcm3: number, solidFraction: number): Verdic
   return densityGcm3 * solidFraction < FLOATS_HOLLOW ? 'marginal' : 'fail';
 }
 
+/** How much at ease a part floats on air that its walls keep. */
+export const ON_ITS_HOLLOWS = 0.5;
+
 /** Floating: by the plastic itself, or by sealed hollows. */
 export function floatGate(ctx: Context, a: Assessment): Gate | null {
   if (!ctx.brief.mustFloat) return null;
@@ -27,6 +30,7 @@ export function floatGate(ctx: Context, a: Assessment): Gate | null {
   return {
     id: 'float',
     verdict,
+    ease: ON_ITS_HOLLOWS,
     need: 1,
     have: solid < FLOATS ? solid : hollow,
     unit: 'g/cm³',
@@ -50,6 +54,7 @@ function soakedGate(name: string, soakedGcm3: number): Gate {
   return {
     id: 'float',
     verdict,
+    ease: ON_ITS_HOLLOWS,
     need: 1,
     have: soakedGcm3,
     unit: 'g/cm³',

@@ -1,4 +1,4 @@
-import { CREEP_HOURS, UNLOADED_MPA, allowableTemperatureC } from '../../models/heat-allowable.js';
+import { UNLOADED_MPA, allowableTemperatureC } from '../../models/heat-allowable.js';
 import { bisect } from '../../lib/bisect.js';
 import { hoursAbove } from '../../models/part-year.js';
 import { absorptivityOf } from '../../materials/colours.js';
@@ -6,20 +6,24 @@ import { sig } from '../../lib/figures.js';
 import type { Assessment } from '../assess.js';
 import type { Context } from '../context.js';
 import { heatComfortK } from '../comfort.js';
-import { byMargin, type Gate } from '../gate.js';
+import { byMargin, easeOf, type Gate } from '../gate.js';
+
+/** A load held longer is told as one that is held for long, h. */
+const HELD_FOR_LONG_H = 1000;
 
 /** Heat: the allowable part temperature at the worst load against what the part reaches. */
 export function heatGate(ctx: Context, a: Assessment): Gate {
   const need = ctx.conditions.partMaxC;
   const margin = a.allowableC - need;
   const verdict = byMargin(margin, heatComfortK[ctx.brief.ifItFails]);
-  const held = a.heatInput.sustainedHours > CREEP_HOURS ? ' held for long' : '';
+  const held = a.heatInput.sustainedHours > HELD_FOR_LONG_H ? ' held for long' : '';
   const hours = ctx.year ? hoursAbove(ctx.year, a.allowableC) : 0;
   const often = hours > 0 ? ` It is hotter than that for ${hours} hours of the year.` : '';
   const at = a.heatInput.stressMPa > UNLOADED_MPA ? ` at ${sig(a.heatInput.stressMPa, 2)} MPa${held}` : '';
   return {
     id: 'heat',
     verdict,
+    ease: easeOf(margin, { fail: 0, comfortable: heatComfortK[ctx.brief.ifItFails] }),
     need,
     have: a.allowableC,
     unit: '°C',
@@ -50,7 +54,7 @@ function heatRescue(ctx: Context, a: Assessment): string {
     const shade = ctx.partMaxIf({ sun: 'none' });
     if (a.allowableC >= shade) return `passes in the shade (${sig(shade, 3)} °C)`;
   }
-  if (a.heatInput.stressMPa > UNLOADED_MPA && a.softeningC >= ctx.conditions.partMaxC)
+  if (a.heatInput.stressMPa > UNLOADED_MPA && a.unloadedC >= ctx.conditions.partMaxC)
     return lessStress(ctx, a);
   return `keep the part under ${sig(a.allowableC, 3)} °C`;
 }

@@ -9,7 +9,10 @@ import { printedMember, type PrintedMember } from '../../brief/printed-member.js
 import { printFlowMm3s } from '../../print/economics.js';
 import { STRENGTH_COMFORT } from '../comfort.js';
 import { sectionRescue } from '../section-rescue.js';
-import type { Gate, Verdict } from '../gate.js';
+import { byShare, easeOf, type Gate, type Verdict } from '../gate.js';
+
+/** Reserves under which it fails, and from which it is at ease. */
+const STRENGTH_LIMITS = { fail: 1, comfortable: STRENGTH_COMFORT };
 
 /** The load with the least reserve, or null. */
 export function worstReserve(a: Assessment): LoadAssessment | null {
@@ -25,7 +28,7 @@ export function worstReserve(a: Assessment): LoadAssessment | null {
 export function strengthGate(ctx: Context, a: Assessment): Gate | null {
   const w = worstReserve(a);
   if (!w || w.reserve === null) return null;
-  const verdict: Verdict = w.reserve < 1 ? 'fail' : w.reserve < STRENGTH_COMFORT ? 'marginal' : 'pass';
+  const verdict = byShare(w.reserve, STRENGTH_LIMITS);
   if (w.load.strainPct !== null && w.allowableStrainPct !== null)
     return fingerGate(ctx, a, w, w.load.strainPct, w.allowableStrainPct, verdict);
   const load = `load ${w.load.index + 1}`;
@@ -36,6 +39,7 @@ export function strengthGate(ctx: Context, a: Assessment): Gate | null {
   return {
     id: 'strength',
     verdict,
+    ease: reserveEase(w.reserve),
     need,
     have,
     unit: 'MPa',
@@ -48,6 +52,8 @@ export function strengthGate(ctx: Context, a: Assessment): Gate | null {
       : {}),
   };
 }
+
+const reserveEase = (reserve: number): number => easeOf(reserve, STRENGTH_LIMITS);
 
 /** A snap finger: its strain times what a failure asks, against what the plastic takes that way up and so cold. */
 function fingerGate(
@@ -65,6 +71,7 @@ function fingerGate(
   return {
     id: 'strength',
     verdict,
+    ease: reserveEase(reserve),
     need,
     have: allowablePct,
     unit: '% strain',

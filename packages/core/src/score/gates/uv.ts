@@ -1,36 +1,36 @@
-import { isFibre } from '../../materials/fibre.js';
+import { timeWords } from '../../lib/time-words.js';
+import { isFilledBlack } from '../../materials/fibre.js';
 import { uvColourFactor, type Colour } from '../../materials/colours.js';
 import { sig } from '../../lib/figures.js';
 import type { Assessment } from '../assess.js';
 import { UV_FAIL_SHARE, uvComfort } from '../comfort.js';
 import { pigmentOf, type Context } from '../context.js';
-import { byShare, type Gate } from '../gate.js';
+import { byShare, easeOf, type Gate } from '../gate.js';
 
 /** Ultraviolet life: fails under half of the wanted life, marginal under all of it. */
 export function uvGate(ctx: Context, a: Assessment): Gate | null {
   const { brief, conditions } = ctx;
   if (conditions.doseAYearMJm2 <= 0) return null;
   const comfortable = uvComfort[brief.ifItFails];
-  const verdict = byShare(a.yearsToHalf / brief.lifeYears, {
-    fail: UV_FAIL_SHARE * comfortable,
-    comfortable,
-  });
+  const limits = { fail: UV_FAIL_SHARE * comfortable, comfortable };
+  const verdict = byShare(a.yearsToHalf / brief.lifeYears, limits);
   const colour: Colour = pigmentOf(ctx, a.family);
   const inBlack = (a.yearsToHalf / uvColourFactor[colour]) * uvColourFactor.black;
   return {
     id: 'uv',
     verdict,
+    ease: easeOf(a.yearsToHalf / brief.lifeYears, limits),
     need: brief.lifeYears,
     have: a.yearsToHalf,
     unit: 'years to half',
     why:
-      `Its surface is down to half its toughness after ${sig(a.yearsToHalf, 2)} years of this sun ` +
-      `(${brief.outdoorSchool} data); ${sig(brief.lifeYears, 2)} are wanted.`,
+      `Its surface is down to half its toughness after ${timeWords(a.yearsToHalf)} of this sun ` +
+      `(${brief.outdoorSchool} data); ${sig(brief.lifeYears, 2)} years are wanted.`,
     rescue:
       verdict === 'pass'
         ? null
-        : colour !== 'black' && !isFibre(a.family) && inBlack >= brief.lifeYears
-          ? `passes in black (${sig(inBlack, 2)} years), where heat allows`
+        : colour !== 'black' && !isFilledBlack(a.family) && inBlack >= brief.lifeYears
+          ? `passes in black (${timeWords(inBlack)}), where heat allows`
           : 'passes with an ultraviolet-proof paint, kept up',
     working: {
       model: 'uv.retained',

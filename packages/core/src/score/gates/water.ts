@@ -1,10 +1,11 @@
+import { timeWords } from '../../lib/time-words.js';
 import { sig } from '../../lib/figures.js';
 import type { Water } from '../../brief/choices.js';
-import { typical, typicalOrNull, type Family } from '../../materials/family.js';
+import { typical, type Family } from '../../materials/family.js';
 import type { Assessment, Soaking } from '../assess.js';
 import { ageingLimits } from '../comfort.js';
 import type { Context } from '../context.js';
-import { byLimit, byShare, worst, type Gate } from '../gate.js';
+import { byLimit, byShare, easeOf, worst, type Gate } from '../gate.js';
 
 /** Saturated uptake over which a part that gets wet fails, and under which it is at ease, %. */
 export const waterLimits = {
@@ -13,7 +14,7 @@ export const waterLimits = {
   immersed: { fail: 6, comfortable: 2 },
 };
 
-/** Water: whether it dissolves, what it takes up, and, where it stands in it, what hydrolysis leaves. */
+/** Water: whether it dissolves, what it takes up, and what hydrolysis leaves. */
 export function waterGate(ctx: Context, a: Assessment): Gate | null {
   const { water } = ctx.brief;
   if (water === 'dry') return null;
@@ -28,7 +29,7 @@ export function waterGate(ctx: Context, a: Assessment): Gate | null {
       rescue: null,
     };
   const soaked = soakedGate(a.family, water);
-  const worn = a.water ? hydrolysisGate(ctx, a, a.water) : null;
+  const worn = a.water?.known ? hydrolysisGate(ctx, a.water) : null;
   return worn && worst([soaked.verdict, worn.verdict]) === worn.verdict && worn.verdict !== 'pass'
     ? worn
     : soaked;
@@ -42,6 +43,7 @@ function soakedGate(f: Family, water: Exclude<Water, 'dry'>): Gate {
   return {
     id: 'water',
     verdict,
+    ease: easeOf(uptake, { fail, comfortable }),
     need: fail,
     have: uptake,
     unit: '% taken up',
@@ -53,23 +55,28 @@ function soakedGate(f: Family, water: Exclude<Water, 'dry'>): Gate {
   };
 }
 
-/** What years in water leave of it. */
-function hydrolysisGate(ctx: Context, a: Assessment, { waterC, result }: Soaking): Gate {
+const wetWords: Record<Water, string> = {
+  dry: '',
+  humid: 'In damp air',
+  rain: 'In rain',
+  immersed: 'In water',
+};
+
+/** What years of being wet leave of it. */
+function hydrolysisGate(ctx: Context, { input, result }: Soaking): Gate {
   const { lifeYears } = ctx.brief;
   const half = result.halfYears ?? Infinity;
   return {
     id: 'water',
     verdict: byShare(result.retained, ageingLimits),
+    ease: easeOf(result.retained, ageingLimits),
     need: ageingLimits.fail,
     have: result.retained,
     unit: 'left',
     why:
-      `In water of about ${sig(waterC, 2)} °C half its strength is gone after ${sig(half, 2)} years; ` +
-      `${sig(lifeYears, 2)} are wanted.`,
-    rescue: `replace it every ${sig(half / 2, 2)} years`,
-    working: {
-      model: 'water.life',
-      inputs: { halfLife23Y: typicalOrNull(a.family, 'waterHalfLifeY'), waterC, years: lifeYears },
-    },
+      `${wetWords[ctx.brief.water]} of about ${sig(input.waterC, 2)} °C half its strength is gone after ` +
+      `${timeWords(half)}; ${sig(lifeYears, 2)} years are wanted.`,
+    rescue: `replace it after ${timeWords(half / 2)}`,
+    working: { model: 'water.life', inputs: input },
   };
 }

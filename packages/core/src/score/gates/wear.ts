@@ -1,39 +1,75 @@
-import type { WearClass } from '../../materials/family.js';
+import { between } from '../../lib/between.js';
+import type { Family, WearClass } from '../../materials/family.js';
 import { isFibre } from '../../materials/fibre.js';
 import type { Assessment } from '../assess.js';
 import type { Context } from '../context.js';
+import { desirability } from '../desirability.js';
 import type { Gate, Verdict } from '../gate.js';
 
-/** Rank of a wear class, for scores: 2 good, 1 fair, 0 poor. */
-export const wearRank: Record<WearClass, number> = { good: 2, fair: 1, poor: 0 };
+/** How well a class bears rubbing that is neither light nor slow: 2 well, 1 for a while, 0 badly. */
+const wearRank: Record<WearClass, number> = { good: 2, fair: 1, poor: 0 };
+/** What light, slow rubbing adds to a class that bears it badly. */
+const LIGHT_ADDS = 1;
+/** Pressure times speed up to which rubbing is light, and from which it is not, MPa·m/s: typical dry limits. */
+const PV = { light: 0.01, hard: 0.05 };
+/** The same where nobody has said it: stress in the part, MPa, and decades of cycles. */
+const STRESS_MPA = { light: 4, hard: 12 };
+const CYCLE_DECADES = { light: 6, hard: 7 };
 
-/** Wear: whether it bears sliding, or teeth. What is only tried out may wear. */
+/** How light the rubbing is, 1 light and slow to 0 hard: by pressure and speed where known, else by the loads. */
+export function lightness({ brief, loads }: Context): number {
+  const share = (x: number, { light, hard }: { light: number; hard: number }): number =>
+    between(
+      [
+        [light, 1],
+        [hard, 0],
+      ],
+      x,
+    );
+  const { wearPressureMPa, wearSpeedMs } = brief;
+  if (wearPressureMPa !== null && wearSpeedMs !== null) return share(wearPressureMPa * wearSpeedMs, PV);
+  const stress = Math.max(0, wearPressureMPa ?? 0, ...loads.map(l => l.stressMPa ?? 0));
+  const cycles = Math.max(1, ...loads.map(l => l.cycles));
+  return Math.min(share(stress, STRESS_MPA), share(Math.log10(cycles), CYCLE_DECADES));
+}
+
+/** How a family bears the rubbing of a brief, 0 badly to 2 well. */
+export function wearReading(ctx: Context, f: Family): number {
+  const rank = wearRank[f.flags.wear];
+  return rank === 0 ? LIGHT_ADDS * lightness(ctx) : rank;
+}
+
+/** Wear: whether it bears sliding, or teeth. What is only tried out may wear, and what rubs lightly wears slowly. */
 export function wearGate(ctx: Context, a: Assessment): Gate | null {
   const { wear, purpose } = ctx.brief;
   if (wear === 'none') return null;
   const f = a.family;
   const tried = purpose === 'prototype' || purpose === 'decorative';
-  const verdicts: Record<WearClass, Verdict> = {
-    good: 'pass',
-    fair: 'marginal',
-    poor: tried ? 'marginal' : 'fail',
-  };
-  const what = wear === 'gear' ? 'teeth' : 'sliding';
-  const whys: Record<WearClass, string> = {
-    good: `${f.name} bears ${what} well.`,
-    fair: isFibre(f)
-      ? `Its fibres bear smooth steel and wear any softer mate.`
-      : `${f.name} bears ${what} for a while.`,
-    poor: `${f.name} wears quickly under ${what}.`,
-  };
   const have = f.flags.wear;
+  const verdict = verdictOf(wearReading(ctx, f), tried);
+  const what = wear === 'gear' ? 'teeth' : 'sliding';
   return {
     id: 'wear',
-    verdict: verdicts[have],
-    need: wear === 'gear' ? 'teeth' : 'sliding',
-    have,
+    verdict,
+    ease: desirability(wearReading(ctx, f), wearRank.poor, wearRank.good),
+    need: what,
+    have: have === 'poor' && verdict === 'marginal' ? 'light and slow only' : have,
     unit: '',
-    why: whys[have],
-    rescue: verdicts[have] === 'pass' ? null : 'a metal bush or pin, a smooth steel mate, and grease',
+    why: whyOf(f, what, verdict),
+    rescue: verdict === 'pass' ? null : 'a metal bush or pin, a smooth steel mate, and grease',
   };
+}
+
+function verdictOf(reading: number, tried: boolean): Verdict {
+  if (reading >= wearRank.good) return 'pass';
+  return reading > 0 || tried ? 'marginal' : 'fail';
+}
+
+function whyOf(f: Family, what: string, verdict: Verdict): string {
+  if (verdict === 'pass') return `${f.name} bears ${what} well.`;
+  if (verdict === 'fail') return `${f.name} wears quickly under ${what} that is neither light nor slow.`;
+  if (isFibre(f)) return 'Its fibres bear smooth steel, and wear any softer mate.';
+  return f.flags.wear === 'poor'
+    ? `${f.name} bears ${what} while it is light and slow.`
+    : `${f.name} bears ${what} for a while.`;
 }

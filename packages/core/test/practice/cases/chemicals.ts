@@ -10,7 +10,7 @@ export const chemicals: readonly PracticeCase[] = [
       contact: { chemicals: ['petrol', 'oil'] },
       geometry: { xMm: 80, yMm: 80, zMm: 60, wallMm: 2 },
     },
-    first: ['pa12', 'pa-easy', 'pa6', 'pa12-cf'],
+    first: ['pa12', 'pa-copolymer', 'pa6', 'pa12-cf'],
     out: { abs: 'chemicals', asa: 'chemicals', pc: 'chemicals' },
     notFirst: ['petg', 'pla'],
     why: 'Petrol: nylon bears it for good, styrenics crack, PETG bears it for a while.',

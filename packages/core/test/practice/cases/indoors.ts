@@ -62,7 +62,7 @@ export const indoors: readonly PracticeCase[] = [
       loads: [{ kind: 'impact', case: 'drop', massKg: 0.2, heightM: 1, widthMm: 20, heightMm: 6 }],
     },
     first: ['pla-tough', 'petg'],
-    out: { pla: 'impact' },
+    notFirst: ['pla', 'pla-cf', 'pla-ht'],
     why: 'Plain PLA snaps where it is knocked; its tougher sister or PETG takes it.',
   },
   {

@@ -30,7 +30,7 @@ export const outdoors: readonly PracticeCase[] = [
       geometry: { xMm: 40, yMm: 20, zMm: 10 },
       loads: [{ kind: 'short', case: 'cantilever', forceN: 4, lengthMm: 20, widthMm: 15, heightMm: 4 }],
     },
-    first: ['petg'],
+    first: ['petg', 'asa'],
     why: 'PETG is the everyday garden filament.',
   },
   {

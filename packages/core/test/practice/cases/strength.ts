@@ -47,7 +47,7 @@ export const strength: readonly PracticeCase[] = [
       geometry: { xMm: 40, yMm: 40, zMm: 55, sharpCorners: 0 },
       loads: [{ kind: 'impact', case: 'drop', massKg: 0.6, heightM: 1, widthMm: 15, heightMm: 12 }],
     },
-    first: ['abs', 'asa', 'pc-blend', 'pc'],
+    first: ['abs', 'asa', 'pc-blend', 'pc', 'copolyester-ht'],
     out: { pla: 'impact' },
     why: 'Hard knocks in the cold: PLA no, ABS and its like yes.',
   },

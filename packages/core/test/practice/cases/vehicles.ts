@@ -8,6 +8,7 @@ export const vehicles: readonly PracticeCase[] = [
     asks: {
       lifeYears: 5,
       heat: { setting: 'closed-vehicle' },
+      sun: 'none',
       geometry: { xMm: 60, yMm: 30, zMm: 10 },
       loads: [{ kind: 'short', case: 'cantilever', forceN: 5, lengthMm: 30, widthMm: 15, heightMm: 5 }],
     },

@@ -11,6 +11,7 @@ import { service } from './009-service.js';
 import { faults } from './010-faults.js';
 import { drillAnswers } from './011-drill-answers.js';
 import { sumsAndReferences } from './012-sums-and-references.js';
+import { renamedFamilies } from './013-renamed-families.js';
 import type { Migration } from './migration.js';
 
 /** The schema's history. Only ever add to the end; an old step is never changed. */
@@ -27,6 +28,7 @@ export const steps: readonly Migration[] = [
   faults,
   drillAnswers,
   sumsAndReferences,
+  renamedFamilies,
 ];
 
 /** The history as Knex reads it, compiled in so that a build needs no loose files. */

@@ -112,7 +112,10 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
     <CollapsePanel key="contact" header="What touches it">
       <template #extra
         ><span class="soft small">{{
-          [labelOf(words.food, b.contact.food), ...b.contact.chemicals].join(', ')
+          [
+            labelOf(words.food, b.contact.food),
+            ...b.contact.chemicals.map(c => labelOf(words.chemicals, c)),
+          ].join(', ')
         }}</span></template
       >
       <div class="field-row">
@@ -145,6 +148,31 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
           >{{ c.label }}</Checkbox
         >
       </fieldset>
+      <div class="field-row">
+        <NumberInput
+          v-if="b.contact.chemicals.length"
+          label="Hours they touch it, in all"
+          nullable
+          placeholder="its whole life"
+          :model-value="b.contact.hours"
+          :min="0.01"
+          :max="1e6"
+          @update:model-value="v => draft.set('contact.hours', v)"
+        />
+        <span
+          >It must hold
+          <SentenceSelect
+            :model-value="b.seal"
+            label="What it must hold"
+            :options="words.seal"
+            @update:model-value="v => draft.set('seal', v)"
+        /></span>
+      </div>
+      <p v-if="b.seal !== 'none'" class="notice small">
+        Layers leak: test the print for longer than it has to hold.<template v-if="b.seal === 'fuel'">
+          Fuel burns: test with water first, ground it against static, and keep to local rules.</template
+        >
+      </p>
     </CollapsePanel>
     <CollapsePanel key="wear" header="Wear and electricity">
       <template #extra
@@ -236,6 +264,16 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
           integer
           :model-value="b.geometry.sharpCorners"
           @update:model-value="v => draft.set('geometry.sharpCorners', v)"
+        />
+        <QuantityInput
+          label="Least radius of inner corners"
+          dimension="length"
+          nullable
+          placeholder="not known"
+          :model-value="b.geometry.innerRadiusMm"
+          :min="0"
+          :max="100"
+          @update:model-value="v => draft.set('geometry.innerRadiusMm', v)"
         />
       </div>
     </CollapsePanel>

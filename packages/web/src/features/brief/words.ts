@@ -10,13 +10,14 @@ import type {
   Exposure,
   School,
   OutdoorSchool,
-  Chemical,
   BakeChoice,
   Electrical,
+  Seal,
   Glass,
   InfillPattern,
   Wear,
 } from '@hornblende/core';
+import { chemicalNames, chemicals } from '@hornblende/core';
 
 /** The words of the brief's choices, as they read inside a sentence. */
 export const words = {
@@ -111,6 +112,8 @@ export const words = {
     { value: 'none', label: 'no electricity' },
     { value: 'low-voltage', label: 'low voltage' },
     { value: 'mains', label: 'mains voltage' },
+    { value: 'static-safe', label: 'static that must be led away' },
+    { value: 'radio', label: 'radio that must pass' },
   ] as { value: Electrical; label: string }[],
   glass: [
     { value: 'auto', label: 'as its place has it' },
@@ -131,14 +134,11 @@ export const words = {
     { value: 'if-needed', label: 'may be baked where only that helps' },
     { value: 'never', label: 'is never baked' },
   ] as { value: BakeChoice; label: string }[],
-  chemicals: [
-    { value: 'petrol', label: 'petrol' },
-    { value: 'oil', label: 'oil' },
-    { value: 'alcohol', label: 'alcohol' },
-    { value: 'acetone', label: 'acetone' },
-    { value: 'weak-acid', label: 'weak acid' },
-    { value: 'strong-acid', label: 'strong acid' },
-    { value: 'alkali', label: 'alkali' },
-    { value: 'salt-water', label: 'salt water' },
-  ] as { value: Chemical; label: string }[],
+  seal: [
+    { value: 'none', label: 'nothing' },
+    { value: 'water', label: 'water' },
+    { value: 'gas', label: 'gas' },
+    { value: 'fuel', label: 'fuel' },
+  ] as { value: Seal; label: string }[],
+  chemicals: chemicals.map(value => ({ value, label: chemicalNames[value] })),
 };

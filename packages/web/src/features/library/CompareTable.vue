@@ -99,7 +99,9 @@ const wins = (f: Family): string =>
           <template v-else-if="row.key === 'for'">
             <p v-for="reason in cards[i]?.for" :key="reason" class="small">{{ say(reason) }}</p>
           </template>
-          <span v-else-if="row.key === 'against'" class="small">{{ say(cards[i]?.against ?? '') }}</span>
+          <template v-else-if="row.key === 'against'">
+            <p v-for="reason in cards[i]?.watch" :key="reason" class="small">{{ say(reason) }}</p>
+          </template>
           <span v-else class="small">{{ wins(f) }}</span>
         </template>
       </DataTable>

@@ -155,8 +155,10 @@ function remove(): void {
         </ul>
       </div>
       <div class="side">
-        <h2 class="out">Against</h2>
-        <p>{{ say(card?.against ?? '') }}</p>
+        <h2 class="out">To watch</h2>
+        <ul>
+          <li v-for="t in card?.watch" :key="t">{{ say(t) }}</li>
+        </ul>
         <OwnLesson :family="found.grade?.family ?? found.key" />
         <p v-if="spools.length" class="small shelf">
           On the shelf:

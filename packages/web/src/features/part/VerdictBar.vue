@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  asGoodNames,
   gateLabel,
   isUntouched,
   scoreWorking,
@@ -8,6 +9,7 @@ import {
   type Candidate,
   type Gate,
   type Ranking,
+  scoreShown,
 } from '@hornblende/core';
 import { Button, Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
@@ -33,6 +35,8 @@ const { gate, say } = useUnits();
 /** Nothing is said yet but a name: a winner now would mean nothing. */
 const untouched = computed(() => draft.content !== null && isUntouched(draft.content.given));
 const unknown = computed(() => stillUnknown(draft.content?.given ?? {}));
+/** Who cannot be told from the first choice: then there is no runner-up. */
+const equals = computed(() => asGoodNames(props.ranking.asGood, 2));
 const thinnest = computed(() => thinnestMargin(props.first));
 const thinnestWords = computed(() =>
   thinnest.value ? `${gateLabel(thinnest.value.id)}: ${gate(thinnest.value)}` : '',
@@ -45,7 +49,7 @@ const sure = computed(() => {
   // The rivals and the error stand on the Rank page.
   if (chance) return `first in ${Math.round(100 * chance.pFirst)} of 100 draws`;
   if (props.ranking.school === 'step-up') return `difficulty ${sig(first.printing.difficulty, 2)}`;
-  return second ? leadWords(first.score - second.score) : 'the only one in the running';
+  return second ? leadWords(scoreShown(first) - scoreShown(second)) : 'the only one in the running';
 });
 
 function leadWords(lead: number): string {
@@ -92,7 +96,7 @@ function showScore(c: Candidate): void {
         <div class="score">
           <span class="k">Score</span>
           <WorkingNumber data-testid="score" @click="showScore(first)">{{
-            first.score.toFixed(2)
+            scoreShown(first).toFixed(2)
           }}</WorkingNumber>
         </div>
         <div class="sure">
@@ -112,11 +116,15 @@ function showScore(c: Candidate): void {
           <span v-else class="v">{{ thinnestWords }}</span>
         </Tooltip>
       </div>
-      <div v-if="second" class="second">
+      <div v-if="equals" class="second">
+        <span class="k">As good</span>
+        <span class="v" :title="equals" data-testid="as-good-names">{{ equals }}</span>
+      </div>
+      <div v-else-if="second" class="second">
         <span class="k">Runner-up</span>
         <span class="v" :title="second.name"
           >{{ second.name }}
-          <WorkingNumber @click="showScore(second)">{{ second.score.toFixed(2) }}</WorkingNumber></span
+          <WorkingNumber @click="showScore(second)">{{ scoreShown(second).toFixed(2) }}</WorkingNumber></span
         >
       </div>
     </template>

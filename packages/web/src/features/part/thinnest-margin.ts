@@ -1,4 +1,4 @@
-import { standingOf, STANDINGS, type Candidate, type Criterion, type Gate } from '@hornblende/core';
+import type { Candidate, Criterion, Gate } from '@hornblende/core';
 
 /** Where `value` lies between the limit and the comfortable, by ratios: 0 at the first, 1 at the second. */
 const byRatio = (value: number, limit: number, comfortable: number): number =>
@@ -19,13 +19,20 @@ function room(k: Criterion): number {
     : (value - unacceptable) / (comfortable - unacceptable);
 }
 
+/** The gate that what is doubtful about a candidate rests on; of a doubtful print the check that it only just passes. */
+function doubtedGate({ gates, doubtAbout }: Candidate): Gate | undefined {
+  return doubtAbout === 'print'
+    ? gates.find(g => g.verdict === 'marginal' && g.id.startsWith('printability.'))
+    : gates.find(g => g.id === doubtAbout);
+}
+
 /**
  * The gate of a candidate with the least to spare, the one that decides: what it only just passes comes first, then
  * what is nearest to that; null where nothing is asked.
  */
 export function thinnestMargin(candidate: Candidate | null): Gate | null {
   if (!candidate) return null;
-  const doubted = candidate.gates.find(g => standingOf(g) >= STANDINGS.gamble);
+  const doubted = doubtedGate(candidate);
   if (doubted) return doubted;
   // What is said in words, as that nothing is known against it, has no margin to be thin.
   const measured = candidate.gates.filter(gate => typeof gate.have === 'number');

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sig, yoursLike, type Candidate } from '@hornblende/core';
+import { sig, yoursLike, type Candidate, scoreShown } from '@hornblende/core';
 import { computed, onMounted } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useService } from '../../stores/service';
@@ -43,7 +43,9 @@ const AGAINST = 3;
         >
       </h2>
       <StatusMark :status="candidate.status" />
-      <WorkingNumber class="score" @click="emit('score')">{{ candidate.score.toFixed(2) }}</WorkingNumber>
+      <WorkingNumber class="score" @click="emit('score')">{{
+        scoreShown(candidate).toFixed(2)
+      }}</WorkingNumber>
     </div>
     <p v-for="reason in candidate.for" :key="reason">{{ say(reason) }}</p>
     <p v-for="reason in candidate.against.slice(0, AGAINST)" :key="reason">

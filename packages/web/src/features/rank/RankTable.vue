@@ -8,6 +8,7 @@ import {
   type Candidate,
   type Criterion,
   type CriterionId,
+  scoreShown,
 } from '@hornblende/core';
 import { computed } from 'vue';
 import DataTable from '../../ui/DataTable.vue';
@@ -68,7 +69,7 @@ const unit = (id: CriterionId): string =>
       </template>
       <template #status="{ row }"><StatusMark :status="row.status" /></template>
       <template #score="{ row }">
-        <WorkingNumber @click="emit('score', row)">{{ row.score.toFixed(2) }}</WorkingNumber>
+        <WorkingNumber @click="emit('score', row)">{{ scoreShown(row).toFixed(2) }}</WorkingNumber>
       </template>
       <template v-for="id in ids" :key="id" #[id]="{ row }">
         <WorkingNumber @click="show(row, id)">{{ value(row, id) }}</WorkingNumber>

@@ -10,6 +10,7 @@ import { useDraft } from '../part/draft';
 import { useContenders } from '../part/useContenders';
 import { useRanking } from '../part/useRanking';
 import CandidateDetail from './CandidateDetail.vue';
+import EqualsLine from './EqualsLine.vue';
 import MarginRulers from './MarginRulers.vue';
 import NothingFits from './NothingFits.vue';
 import SchoolsLine from './SchoolsLine.vue';
@@ -110,6 +111,7 @@ const school = computed({
     </div>
     <TradeQuestions v-if="asking" :ranking="ranking" @close="asking = false" />
     <p v-if="shelfWords" class="shelf-words" data-testid="shelf-best" role="status">{{ shelfWords }}</p>
+    <EqualsLine :ranking="ranking" />
     <TrialWord :ranking="ranking" />
     <NothingFits v-if="!first" :ranking="ranking" />
     <div class="columns">

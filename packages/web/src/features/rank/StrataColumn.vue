@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { scoreShown } from '@hornblende/core';
 import type { Candidate, Criterion } from '@hornblende/core';
 import { computed } from 'vue';
 import { criterionOf, nameLines, TOP, type Layer } from './strata-layout';
@@ -73,7 +74,7 @@ function open(l: Layer): void {
       text-anchor="middle"
       :class="`score ${candidate.status}`"
     >
-      {{ candidate.score.toFixed(2) }} {{ candidate.status === 'fits' ? '●' : '◐' }}
+      {{ scoreShown(candidate).toFixed(2) }} {{ candidate.status === 'fits' ? '●' : '◐' }}
     </text>
   </g>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { scoreShown } from '@hornblende/core';
 import type { Candidate, Criterion, CriterionId } from '@hornblende/core';
 import { computed } from 'vue';
 import { useUnits } from '../../ui/useUnits';
@@ -90,7 +91,9 @@ const outX = computed(() => placed.value.find(p => p.crack !== null)?.x ?? 0);
       :data-material="p.c.material"
       @click="emit('select', p.c.material)"
     >
-      <title>{{ p.c.name }}, {{ p.c.score.toFixed(2) }}{{ p.gate ? `: ${say(p.gate.why)}` : '' }}</title>
+      <title>
+        {{ p.c.name }}, {{ scoreShown(p.c).toFixed(2) }}{{ p.gate ? `: ${say(p.gate.why)}` : '' }}
+      </title>
       <rect :x="p.x - 2" :y="top(p.row) - 2" :width="pitch" :height="SLAB + NAMES" fill="transparent" />
       <path v-if="p.crack !== null" :d="broken(p.x, top(p.row), p.crack)" class="well" />
       <rect v-else :x="p.x" :y="top(p.row)" :width="bar" :height="SLAB" class="well" />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Button } from '../../ui/kit';
+import { scoreShown } from '@hornblende/core';
 import type { Candidate, Ranking } from '@hornblende/core';
 import { computed } from 'vue';
 import StatusMark from '../../ui/StatusMark.vue';
@@ -31,7 +32,7 @@ function moved(c: Candidate, other: Ranking): string {
         <ol>
           <li v-for="c in s.list" :key="c.material">
             <span>{{ c.name }}</span><StatusMark :status="c.status" /><span class="n">{{
-              c.score.toFixed(2)
+              scoreShown(c).toFixed(2)
             }}</span
             ><span class="soft small">{{ i ? moved(c, s.other) : '' }}</span>
           </li>

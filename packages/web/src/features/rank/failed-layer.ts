@@ -19,6 +19,8 @@ const layers: Readonly<Record<OwnGate, CriterionId | null>> = {
   water: 'moisture',
   chemicals: 'chemicals',
   contact: 'contact',
+  electrical: null,
+  seal: null,
   looks: null,
   clarity: null,
   float: null,

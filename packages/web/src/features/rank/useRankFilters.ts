@@ -1,3 +1,4 @@
+import { scoreShown } from '@hornblende/core';
 import type { Candidate } from '@hornblende/core';
 import { useSessionStorage, type RemovableRef } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
@@ -43,9 +44,9 @@ export function useRankFilters(): RankFilters {
     if (c.material === top.material) return 'the first choice itself';
     // Step-up orders by demands, not by score.
     if (ranking.value?.school === 'step-up') return `number ${c.rank} of the ranking`;
-    return top.score - c.score < LEVEL
+    return scoreShown(top) - scoreShown(c) < LEVEL
       ? `level with ${top.name}`
-      : `${(top.score - c.score).toFixed(2)} behind ${top.name}`;
+      : `${(scoreShown(top) - scoreShown(c)).toFixed(2)} behind ${top.name}`;
   }
   const shelfWords = computed(() => {
     const top = first.value;

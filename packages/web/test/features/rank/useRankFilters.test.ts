@@ -61,7 +61,7 @@ describe('the best of the shelf', () => {
     filters.clear();
     await nextTick();
     expect(filters.shelfWords.value).toBe('');
-    expect(filters.shown.value).toHaveLength(37);
+    expect(filters.shown.value).toHaveLength(53);
   });
   it('in step-up gives the place, for the order is not that of the scores', async () => {
     await begin({ school: 'step-up' }, [spool('a', { material: 'pa6-cf' })]);

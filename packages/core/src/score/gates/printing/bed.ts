@@ -18,7 +18,7 @@ export const bedCheck: PrintingCheck = (f, p) => {
     rescue: f.flags.coldBed
       ? 'hold it with glue or tape on a cold plate'
       : `passes with a bed that reaches ${bedC.low} °C`,
-    marginalPoints: 1.5,
+    marginalPoints: 1.5 * Math.min(1, shortK / BED_SHORT_K),
   };
 };
 

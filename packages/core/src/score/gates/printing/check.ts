@@ -14,6 +14,8 @@ export interface CheckResult {
   rescue: string | null;
   /** What a marginal verdict adds to the print difficulty. */
   marginalPoints: number;
+  /** Share of first prints that succeed in spite of a marginal verdict, where its points do not say it. */
+  keeps?: number;
   working?: WorkingRef;
 }
 
@@ -23,8 +25,16 @@ export type PrintingCheck = (f: Family, p: Printer) => CheckResult | null;
 /** What a marginal verdict adds to the print difficulty unless the check says otherwise. */
 export const MARGINAL_POINTS = 1.5;
 
-/** The verdict of something hot that must reach a window: below it fails, below its middle is marginal. */
-export function reachVerdict(reachC: number, window: { low: number; high: number }): Verdict {
-  if (reachC < window.low) return 'fail';
-  return reachC < (window.low + window.high) / 2 ? 'marginal' : 'pass';
+/**
+ * The verdict of something hot that must reach a window: below it fails, below its middle is marginal, with how far
+ * short of the middle it is: 0 there, 1 at the window's lower end.
+ */
+export function reach(
+  reachC: number,
+  window: { low: number; high: number },
+): { verdict: Verdict; shortShare: number } {
+  const middle = (window.low + window.high) / 2;
+  const shortShare = Math.min(1, Math.max(0, (middle - reachC) / Math.max(1, middle - window.low)));
+  if (reachC < window.low) return { verdict: 'fail', shortShare };
+  return { verdict: shortShare > 0 ? 'marginal' : 'pass', shortShare };
 }

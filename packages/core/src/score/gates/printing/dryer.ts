@@ -1,6 +1,9 @@
 import type { FamilyFlags } from '../../../materials/family.js';
 import { MARGINAL_POINTS, type PrintingCheck } from './check.js';
 
+/** Share of first prints that come out well of a filament that drinks and cannot be dried; an estimate. */
+const UNDRIED_KEEPS = 0.5;
+
 const whyByMoisture: Record<FamilyFlags['moisture'], (dryC: number) => string> = {
   high: dryC => `Damp it prints rough and weak: dry it at ${dryC} °C or more before each print.`,
   medium: dryC => `Strings when damp; dries at ${dryC} °C.`,
@@ -21,5 +24,6 @@ export const dryerCheck: PrintingCheck = (f, p) => {
     why: whyByMoisture[f.flags.moisture](need),
     rescue: `print it fresh from its sealed bag, or get a dryer that reaches ${need} °C`,
     marginalPoints: MARGINAL_POINTS,
+    keeps: UNDRIED_KEEPS,
   };
 };

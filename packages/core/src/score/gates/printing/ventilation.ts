@@ -1,11 +1,13 @@
 import type { FamilyFlags } from '../../../materials/family.js';
+import { vapours } from '../../../materials/vapours.js';
 import type { PrintingCheck } from './check.js';
 
-const whyByFumes: Record<FamilyFlags['fumes'], string> = {
-  styrene: 'Gives off styrene.',
-  moderate: 'Gives off caprolactam or other vapours.',
-  low: 'Gives off little.',
-};
+/** What it gives off, in a sentence. */
+export function vapourSentence({ fumes, vapour }: FamilyFlags): string {
+  if (fumes === 'low' || !vapour) return 'Gives off little.';
+  const { name, does } = vapours[vapour.of];
+  return `Gives off ${name}, which ${does}.`;
+}
 
 /** Whether its fumes go somewhere. */
 export const ventilationCheck: PrintingCheck = (f, p) => {
@@ -16,8 +18,9 @@ export const ventilationCheck: PrintingCheck = (f, p) => {
     need: bad ? 'room or extracted' : 'any',
     have: p.ventilation,
     unit: '',
-    why: whyByFumes[f.flags.fumes],
+    why: vapourSentence(f.flags),
     rescue: 'ventilate the room or extract the air',
     marginalPoints: 0.5,
+    keeps: 1,
   };
 };

@@ -4,7 +4,7 @@ import {
   colourWords,
   contextFor,
   contextOf,
-  exposureShare,
+  noonShare,
   heatDayHours,
   hoursAbove,
   partTemperatureC,
@@ -53,7 +53,7 @@ const day = computed(() => {
   } => ({
     setting: setting.value as 'outdoors',
     absorptivity: absorptivityOf[colour],
-    sunShare: exposureShare[b.value.sun],
+    sunShare: noonShare[b.value.sun],
     windShare: 0.5,
   });
   if (w) {
@@ -76,7 +76,7 @@ const day = computed(() => {
       latitudeDeg: 45,
       dayOfYear: 182,
       absorptivity: absorptivityOf[colour],
-      sunShare: exposureShare[b.value.sun],
+      sunShare: noonShare[b.value.sun],
       windMs: 1,
       setting: setting.value as 'outdoors',
       limitC: 60,

@@ -1,9 +1,9 @@
 import { family } from '../family.js';
 
-/** Easy nylon: low-warp copolyamide of nylon 6 and 66, conditioned. */
-export const paEasy = family({
-  key: 'pa-easy',
-  name: 'Easy nylon',
+/** Copolymer nylon: low-warp copolyamide of nylon 6 and 66, conditioned. */
+export const paCopolymer = family({
+  key: 'pa-copolymer',
+  name: 'Copolymer nylon',
   note: 'low-warp copolyamide of nylon 6 and 66, conditioned',
   properties: {
     densityGcm3: [1.07, 1.11, 1.14],
@@ -11,7 +11,8 @@ export const paEasy = family({
     yieldMPa: [27, 36, 48],
     zRatio: [0.65, 0.8, 0.92, 'estimate'],
     elongationPct: [30, 110, 250],
-    charpy23KJm2: [10, 18, 40],
+    charpy23KJm2: [12, 25, 60],
+    charpyUnnotched23KJm2: [100, 150, 150, 'estimate'],
     charpyMinus30KJm2: [5, 8, 12, 'estimate'],
     hdt045C: [68, 85, 115],
     hdt18C: [46, 53, 62],
@@ -26,7 +27,7 @@ export const paEasy = family({
     waterUptakePct: [3, 5, 8],
     printWaterPct: [0.15, 0.3, 0.5, 'estimate'],
     ageingIndexC: [55, 65, 80, 'estimate'],
-    waterHalfLifeY: [12, 20, 35, 'estimate'],
+    waterHalfLifeY: [150, 300, 500, 'estimate'],
     wetFactor: [0.55, 0.68, 0.8, 'estimate'],
     shoreA: null,
     shoreD: [68, 73, 77],
@@ -41,6 +42,7 @@ export const paEasy = family({
     timeSlope: [0.06, 0.075, 0.09, 'estimate'],
     fatigueSlope: [0.095, 0.11, 0.122, 'estimate'],
     strainOncePct: [6, 9, 12, 'estimate'],
+    coldStrainShare: [0.75, 0.9, 1, 'estimate'],
     strainRepeatedPct: [3.5, 4.8, 6.5, 'estimate'],
   },
   windows: {
@@ -52,9 +54,13 @@ export const paEasy = family({
     retractionMm: [0.4, 1.2],
   },
   flags: {
+    burning: 'slowly',
+    structure: 'semi-crystalline',
     wear: 'good',
+    dryToughness: 0.4,
     moisture: 'high',
     fumes: 'moderate',
+    vapour: { of: 'caprolactam', ugMin: [10, 60, 180] },
     clarity: 'translucent',
     hinge: 'short',
     stringing: 0.55,
@@ -81,6 +87,9 @@ export const paEasy = family({
     'strong-acid': 'poor',
     alkali: 'good',
     'salt-water': 'good',
+    bleach: 'poor',
+    'brake-fluid': 'good',
+    detergent: 'good',
   },
   adhesion: {
     'smooth-pei': { bare: 120, adhesive: { 'glue-stick': 260 } },
