@@ -34,6 +34,7 @@ test('nothing on the pages of the house is hard to use or to read, and each fits
 });
 
 test('nothing on the pages of a part is hard to use or to read, and each fits', async ({ page, server }) => {
+  test.slow();
   const idOf = await partIds(page, server.url);
   const latch = `/parts/${idOf('Solar wax melter latch')}`;
   const foot = `/parts/${idOf('Hive-stand levelling foot')}`;

@@ -204,6 +204,18 @@ describe('hornblende', () => {
     expect((await run(['rank', path, '--robust', '300'])).out).toMatch(/How sure: leads in \d+ of 100 draws/);
     expect((await run(['rank', path, '--robust', 'many'])).status).toBe(2);
   });
+  it('believes outdoors what is logged, and says that nothing is', async () => {
+    const sunny = file('sunny.json', { ...brief, lifeYears: 9, water: 'dry' });
+    const life = async (...more: string[]): Promise<number> => {
+      const r = JSON.parse((await run(['rank', sunny, '--json', ...more])).out) as {
+        candidates: { material: string; criteria: { id: string; value: number }[] }[];
+      };
+      const pla = r.candidates.find(c => c.material === 'pla')!;
+      return pla.criteria.find(k => k.id === 'uv')!.value;
+    };
+    expect(await life('--school', 'field')).toBeGreaterThan(1.5 * (await life()));
+    expect((await run(['rank', sunny, '--school', 'field'])).out).toMatch(/no part of yours is logged here/);
+  });
   it('takes own grades into the ranking, and refuses a bad row by its line', async () => {
     const good = file('grades.csv', 'name,family,hdt045C,uvHalfDoseMJm2\nWonder PLA,pla,150,9000\n');
     expect((await run(['rank', file('b.json', brief), '--grades', good])).out).toContain('Wonder PLA');

@@ -9,6 +9,7 @@ import {
   robustnessWords,
   schools,
   withRobustness,
+  type Brief,
   type School,
 } from '@hornblende/core';
 import { ground, type GroundOptions } from '../ground.js';
@@ -16,8 +17,14 @@ import { MOST_DRAWS, seedOption, wholeNumber, withGround } from '../options.js';
 import { print, printJson } from '../output.js';
 import { rankingText } from '../text.js';
 
+/** Outdoors by what is logged rather than by the laboratory, weighed as the brief has it. */
+const FIELD = 'field';
+/** The command line has no workshop: what others have logged is in the library's own figures. */
+const NOTHING_LOGGED =
+  'Outdoors by what is logged: no part of yours is logged here, so the library’s factors of outdoor life decide.';
+
 interface RankCommandOptions extends GroundOptions {
-  school?: School;
+  school?: School | typeof FIELD;
   json?: boolean;
   robust?: number;
   seed: number;
@@ -29,7 +36,7 @@ export function rankCommand(): Command {
     .description('rank filaments for a brief')
     .argument('<brief>', 'brief as JSON; - for standard input');
   return withGround(command)
-    .addOption(new Option('--school <school>', 'how to choose').choices([...schools]))
+    .addOption(new Option('--school <school>', 'how to choose').choices([...schools, FIELD]))
     .option('--json', 'print JSON only')
     .addOption(
       new Option('--robust <draws>', 'try the ranking in so many draws').argParser(
@@ -41,8 +48,10 @@ export function rankCommand(): Command {
 }
 
 function rankFile(file: string, o: RankCommandOptions): void {
-  const { brief, printer, weather, grades } = ground(file, o);
-  const how = { printer, weather, ...(o.school ? { school: o.school } : {}) };
+  const { brief: asked, printer, weather, grades } = ground(file, o);
+  const byField = o.school === FIELD;
+  const brief: Brief = byField ? { ...asked, outdoorSchool: FIELD } : asked;
+  const how = { printer, weather, ...(o.school && o.school !== FIELD ? { school: o.school } : {}) };
   const own = grades.map(g => gradeFamily(g));
   const candidates = [...families, ...contenders(brief, own, how)];
   const ranking = rank(brief, { ...how, families: candidates });
@@ -55,6 +64,7 @@ function rankFile(file: string, o: RankCommandOptions): void {
     return;
   }
   print(rankingText(ranking, nothingFits));
+  if (byField) print(`\n${NOTHING_LOGGED}`);
   if (sure)
     print(
       `\nHow sure: ${robustnessWords(sure, ranking.firstChoice)} (${sure.draws} draws, seed ${sure.seed}).`,

@@ -53,3 +53,16 @@ const saidColours: readonly (readonly [RegExp, Colour])[] = [
 export function colourByWords(words: string): Colour | null {
   return saidColours.find(([pattern]) => pattern.test(words.toLowerCase()))?.[1] ?? null;
 }
+
+/**
+ * How much more ultraviolet light a colour takes than a light one before it has visibly changed: pale greys hide it,
+ * deep and bright colours show it first, white and clear turn yellow.
+ */
+export const fadeColourFactor: Record<Colour, number> = {
+  black: 2,
+  dark: 0.9,
+  mid: 0.7,
+  light: 1,
+  white: 0.8,
+  clear: 0.6,
+};

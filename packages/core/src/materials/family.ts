@@ -119,6 +119,8 @@ export interface FamilyFlags {
   dryToughness: number;
   /** What it does with electricity: keeps it off, leads a charge away, or conducts and so hides radio. */
   electricity: 'insulates' | 'dissipates' | 'conducts';
+  /** Share of its ultraviolet half-dose after which its colour has visibly changed: it yellows, chalks or pales. */
+  fadeShare: number;
   /** How it burns once a flame is taken away. */
   burning: 'freely' | 'slowly' | 'goes-out';
   /** Whether oil, alcohol, petrol or detergent make it crack under a stress that it would bear without them. */
@@ -186,6 +188,7 @@ const ordinary: FamilyFlags = {
   dryToughness: 1,
   electricity: 'insulates',
   flameRated: false,
+  fadeShare: 0.5,
   burning: 'freely',
   stressCracks: false,
   wear: 'poor',

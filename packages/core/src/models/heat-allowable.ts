@@ -51,24 +51,38 @@ function heldShare(hours: number): number {
 
 /** The highest part temperature in °C at which the stress is carried. */
 export function allowableTemperatureC(i: HeatAllowableInput): number {
-  return unheldC(i) - i.creepAllowanceK * heldShare(i.sustainedHours);
+  return allowableUnder(i)(i.unloadedC, i.hdt045C, i.hdt18C);
 }
 
+/** A highest part temperature, °C, of where an unloaded part keeps its shape and the two deflection temperatures. */
+export type Allowable = (unloadedC: number, hdt045C: number, hdt18C: number) => number;
+
 /**
+ * The highest part temperature as a function of what is measured, for one load: its logarithms are taken once.
+ *
  * An amorphous plastic: linear in ln(stress) between what is measured, flat below 0.05 and beyond 1.8 MPa, for an
  * extrapolated deflection temperature means nothing; one above that at less stress is read as equal to it, so that
  * more stress never helps. Crystals and rubber lose stiffness slowly above their glass transition and carry load far
  * above a bending deflection temperature: what load does to them is judged by modulus, creep, clamp and strength at
  * temperature, and not twice.
  */
-function unheldC(i: HeatAllowableInput): number {
-  if (i.structure !== 'amorphous') return i.unloadedC;
-  const s = Math.min(HIGH, i.stressMPa);
-  const mid = Math.min(i.unloadedC, i.hdt045C);
-  const high = Math.min(mid, i.hdt18C);
-  if (s <= LOW) return i.unloadedC;
-  if (s <= MID) return i.unloadedC + ((mid - i.unloadedC) * Math.log(s / LOW)) / Math.log(MID / LOW);
-  return mid + ((high - mid) * Math.log(s / MID)) / Math.log(HIGH / MID);
+export function allowableUnder({
+  structure,
+  stressMPa,
+  sustainedHours,
+  creepAllowanceK,
+}: Pick<HeatAllowableInput, 'structure' | 'stressMPa' | 'sustainedHours' | 'creepAllowanceK'>): Allowable {
+  const heldK = creepAllowanceK * heldShare(sustainedHours);
+  if (structure !== 'amorphous' || stressMPa <= LOW) return unloadedC => unloadedC - heldK;
+  if (stressMPa <= MID) {
+    const share = Math.log(stressMPa / LOW) / Math.log(MID / LOW);
+    return (unloadedC, hdt045C) => unloadedC + (Math.min(unloadedC, hdt045C) - unloadedC) * share - heldK;
+  }
+  const share = Math.log(Math.min(HIGH, stressMPa) / MID) / Math.log(HIGH / MID);
+  return (unloadedC, hdt045C, hdt18C) => {
+    const mid = Math.min(unloadedC, hdt045C);
+    return mid + (Math.min(mid, hdt18C) - mid) * share - heldK;
+  };
 }
 
 /** A family's figures as the model takes them, under a stress that is held for so many hours. */
@@ -100,7 +114,7 @@ export const heatAllowable = model({
     'Interpolation from 0.05 to 1.8 MPa, flat outside: beyond 1.8 MPa strength and creep judge, not deflection.',
   Input: HeatAllowableInput,
   compute(i: HeatAllowableInput) {
-    const base = unheldC(i);
+    const base = allowableTemperatureC({ ...i, sustainedHours: 0 });
     const allowableC = allowableTemperatureC(i);
     const warnings: string[] = [];
     if (i.stressMPa > HIGH)

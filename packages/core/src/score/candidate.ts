@@ -31,7 +31,7 @@ export interface Candidate {
   doubtAbout: GateId | 'print' | null;
   /** What it is ordered by: the score less 0.4 of the doubt. */
   rating: number;
-  /** The chance that it holds in service, 0 to 1; null where it is out, or far down. It is shown, and does not order. */
+  /** The chance that it holds in service, 0 to 1; null where it is out, or far down. It does not order. */
   pHolds: number | null;
   gates: Gate[];
   criteria: Criterion[];

@@ -27,7 +27,8 @@ export function rank(brief: Brief, options: RankOptions = {}): Ranking {
     const f = familyOf.get(c.material);
     const own = f ? contextFor(ctx, f) : ctx;
     Object.assign(c, explain(own, c));
-    if (f && c.rank !== null && c.rank <= MOST_TOLD_TO_HOLD) c.pHolds = chanceThatHolds(own, c.baked ? bakedFamily(f) : f, c.gates);
+    if (f && c.rank !== null && c.rank <= MOST_TOLD_TO_HOLD)
+      c.pHolds = chanceThatHolds(own, c.baked ? bakedFamily(f) : f, c.gates);
   }
   const running = judged.filter(c => c.rank !== null);
   return {

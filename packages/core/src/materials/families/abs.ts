@@ -54,6 +54,7 @@ export const abs = family({
     retractionMm: [0.4, 1],
   },
   flags: {
+    fadeShare: 0.35,
     stressCracks: true,
     moisture: 'medium',
     fumes: 'styrene',

@@ -54,6 +54,7 @@ export const asa = family({
     retractionMm: [0.4, 1],
   },
   flags: {
+    fadeShare: 0.7,
     stressCracks: true,
     moisture: 'medium',
     fumes: 'styrene',

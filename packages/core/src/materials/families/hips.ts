@@ -54,6 +54,7 @@ export const hips = family({
     retractionMm: [0.4, 1],
   },
   flags: {
+    fadeShare: 0.35,
     stressCracks: true,
     role: 'looks',
     fumes: 'styrene',

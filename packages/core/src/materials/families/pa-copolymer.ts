@@ -54,6 +54,7 @@ export const paCopolymer = family({
     retractionMm: [0.4, 1.2],
   },
   flags: {
+    fadeShare: 0.4,
     burning: 'slowly',
     structure: 'semi-crystalline',
     wear: 'good',

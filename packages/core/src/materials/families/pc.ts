@@ -54,6 +54,7 @@ export const pc = family({
     retractionMm: [0.4, 1],
   },
   flags: {
+    fadeShare: 0.4,
     burning: 'goes-out',
     stressCracks: true,
     moisture: 'medium',

@@ -54,6 +54,7 @@ export const pla = family({
     retractionMm: [0.5, 1.2],
   },
   flags: {
+    fadeShare: 0.6,
     moisture: 'low',
     fumes: 'low',
     vapour: { of: 'lactide', ugMin: [2, 5, 12] },

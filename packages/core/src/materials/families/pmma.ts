@@ -54,6 +54,7 @@ export const pmma = family({
     retractionMm: [0.4, 1],
   },
   flags: {
+    fadeShare: 0.8,
     stressCracks: true,
     moisture: 'high',
     fumes: 'moderate',

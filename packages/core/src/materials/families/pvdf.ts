@@ -54,6 +54,7 @@ export const pvdf = family({
     retractionMm: [0.4, 1.2],
   },
   flags: {
+    fadeShare: 1,
     burning: 'goes-out',
     structure: 'semi-crystalline',
     wear: 'fair',

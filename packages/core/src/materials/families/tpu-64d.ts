@@ -54,6 +54,7 @@ export const tpu64d = family({
     retractionMm: [0.2, 1],
   },
   flags: {
+    fadeShare: 0.25,
     structure: 'elastomer',
     vapour: { of: 'isocyanates', ugMin: [0, 0.02, 0.2] },
     wear: 'good',

@@ -60,6 +60,7 @@ export const tpu95a = family({
     retractionMm: [0, 0.8],
   },
   flags: {
+    fadeShare: 0.25,
     structure: 'elastomer',
     vapour: { of: 'isocyanates', ugMin: [0, 0.02, 0.2] },
     wear: 'good',

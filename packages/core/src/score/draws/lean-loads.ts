@@ -2,7 +2,7 @@ import { retentionAt } from '../../materials/retention.js';
 import { type Family } from '../../materials/family.js';
 import { uvColourFactor } from '../../materials/colours.js';
 import { creepEquivalentC } from '../../models/creep-strain.js';
-import { UNLOADED_MPA, allowableTemperatureC } from '../../models/heat-allowable.js';
+import { UNLOADED_MPA, allowableUnder, type Allowable } from '../../models/heat-allowable.js';
 import { charpyAtKJm2, knockToughnessKJm2, notchWeight } from '../../models/impact-drop.js';
 import { allowedStrainPct } from '../../models/load-snap-fit.js';
 import { STRENGTH_FLOOR, type StrengthConditions } from '../../models/strength-allowable.js';
@@ -85,26 +85,14 @@ function stiffnessShare(f: Family, temperatureC: number): number {
   return Math.max(RETENTION_FLOOR, retentionAt(f.retention, temperatureC));
 }
 
-/** The allowable temperature at a load, of softening and deflection temperatures. */
-function heatOf(
-  f: Family,
-  load: ServiceLoad | null,
-): (unloadedC: number, hdt045C: number, hdt18C: number) => number {
-  const input = {
+/** The allowable temperature at a load. */
+function heatOf(f: Family, load: ServiceLoad | null): Allowable {
+  return allowableUnder({
     structure: f.flags.structure,
-    unloadedC: 0,
-    hdt045C: 0,
-    hdt18C: 0,
     stressMPa: load?.stressMPa ?? UNLOADED_MPA,
     sustainedHours: load?.kind === 'sustained' ? load.hours : 0,
     creepAllowanceK: 10,
-  };
-  return (unloadedC, hdt045C, hdt18C) => {
-    input.unloadedC = unloadedC;
-    input.hdt045C = hdt045C;
-    input.hdt18C = hdt18C;
-    return allowableTemperatureC(input);
-  };
+  });
 }
 
 /** One knock; lowers the reserve of `into`. */

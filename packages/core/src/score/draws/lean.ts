@@ -174,6 +174,11 @@ function isAlwaysOut(
   return best.gates.some(g => g.verdict === 'fail' && monotone.has(g.id));
 }
 
+/** The verdict on what is out whatever is drawn. */
+function neverRuns(_v: Float64Array, _d: Float64Array, verdict: LeanVerdict): void {
+  verdict.running = false;
+}
+
 /**
  * Makes a candidate ready for draws.
  * @param ids the criteria that weigh anything, in the order that `d` is filled
@@ -187,7 +192,8 @@ export function leanCandidate(
   const candidate = judge(asked, printed, weights, asked.brief.school);
   const ctx = contextFor(asked, printed);
   const f = candidate.baked ? bakedFamily(printed) : printed;
-  const alwaysOut = isAlwaysOut(asked, printed, candidate, weights);
+  if (isAlwaysOut(asked, printed, candidate, weights))
+    return { candidate, family: f, varies: [], typicals: typicalsOf(f), alwaysOut: true, judge: neverRuns };
   const fixed = candidate.gates.filter(g => !drawn.has(g.id));
   const otherwise = Math.max(STANDINGS.fits, ...fixed.map(standingOf));
   const fixedDoubt = doubtOf(
@@ -211,7 +217,6 @@ export function leanCandidate(
 
   function judgeDraw(v: Float64Array, d: Float64Array, verdict: LeanVerdict): void {
     verdict.running = false;
-    if (alwaysOut) return;
     loads.of(v);
     lasting.of(v);
     const ease = gates.service(v);
@@ -235,7 +240,7 @@ export function leanCandidate(
     family: f,
     varies: drawnOf(ctx, f, ids),
     typicals: typicalsOf(f),
-    alwaysOut,
+    alwaysOut: false,
     judge: judgeDraw,
   };
 }

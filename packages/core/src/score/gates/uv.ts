@@ -1,6 +1,6 @@
 import { timeWords } from '../../lib/time-words.js';
 import { isFilledBlack } from '../../materials/fibre.js';
-import { uvColourFactor, type Colour } from '../../materials/colours.js';
+import { fadeColourFactor, uvColourFactor, type Colour } from '../../materials/colours.js';
 import { sig } from '../../lib/figures.js';
 import type { Assessment } from '../assess.js';
 import { UV_FAIL_SHARE, uvComfort } from '../comfort.js';
@@ -25,7 +25,8 @@ export function uvGate(ctx: Context, a: Assessment): Gate | null {
     unit: 'years to half',
     why:
       `Its surface is down to half its toughness after ${timeWords(a.yearsToHalf)} of this sun ` +
-      `(${brief.outdoorSchool} data); ${sig(brief.lifeYears, 2)} years are wanted.`,
+      `(${brief.outdoorSchool} data); ${sig(brief.lifeYears, 2)} years are wanted. Its colour has changed ` +
+      `visibly after ${timeWords(fadeYears(ctx, a))}.`,
     rescue:
       verdict === 'pass'
         ? null
@@ -43,4 +44,10 @@ export function uvGate(ctx: Context, a: Assessment): Gate | null {
       },
     },
   };
+}
+
+/** Years until the colour has visibly changed: its toughness is another matter, and has its own years. */
+export function fadeYears({ conditions, colour }: Context, { family, halfDoseMJm2 }: Assessment): number {
+  const dose = halfDoseMJm2 * family.flags.fadeShare * fadeColourFactor[colour];
+  return dose / conditions.doseAYearMJm2;
 }

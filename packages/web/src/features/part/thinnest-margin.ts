@@ -19,7 +19,7 @@ function room(k: Criterion): number {
     : (value - unacceptable) / (comfortable - unacceptable);
 }
 
-/** The gate that what is doubtful about a candidate rests on; of a doubtful print the check that it only just passes. */
+/** The gate that a doubt about a candidate rests on; of a doubtful print the check that it only just passes. */
 function doubtedGate({ gates, doubtAbout }: Candidate): Gate | undefined {
   return doubtAbout === 'print'
     ? gates.find(g => g.verdict === 'marginal' && g.id.startsWith('printability.'))

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sig, yoursLike, type Candidate, scoreShown } from '@hornblende/core';
+import { DOUBT_COSTS, gateLabel, scoreShown, sig, yoursLike, type Candidate } from '@hornblende/core';
 import { computed, onMounted } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useService } from '../../stores/service';
@@ -29,6 +29,20 @@ const like = computed(() =>
     ? (yoursLike(service.placed, props.candidate.family, draft.brief, library.familyKeyOf)?.words ?? '')
     : '',
 );
+/** How likely it holds, and what doubt takes from its score. */
+const standing = computed(() => {
+  const { doubt, doubtAbout, pHolds } = props.candidate;
+  const holds = pHolds === null ? '' : `As its spools scatter, ${holdsWords(pHolds)} would hold in service.`;
+  if (doubt < SLIGHT_DOUBT || doubtAbout === null) return holds;
+  const about = doubtAbout === 'print' ? 'its first print' : gateLabel(doubtAbout).toLowerCase();
+  return `${holds} A doubt about ${about} takes ${(DOUBT_COSTS * doubt).toFixed(2)} from its score.`.trim();
+});
+/** A doubt that takes less than a hundredth is not worth a word. */
+const SLIGHT_DOUBT = 0.025;
+function holdsWords(p: number): string {
+  const of = Math.round(100 * p);
+  return of >= 100 ? 'nearly all' : `${of} of 100`;
+}
 /** Reasons against that are told; the gates say the rest. */
 const AGAINST = 3;
 </script>
@@ -51,6 +65,7 @@ const AGAINST = 3;
     <p v-for="reason in candidate.against.slice(0, AGAINST)" :key="reason">
       <b>Against:</b> {{ say(reason) }}
     </p>
+    <p v-if="standing" class="soft small" data-testid="standing">{{ standing }}</p>
     <p v-for="caution in candidate.cautions" :key="caution" class="caution small">{{ say(caution) }}</p>
     <p class="soft small">
       One weighs {{ show(candidate.printing.massG, 'mass', 1) }}, takes
