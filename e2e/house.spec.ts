@@ -166,7 +166,7 @@ test('no internal name is shown', async ({ page, server }) => {
   }
   await open(page, server.url, 'Hive-stand levelling foot', 'rank');
   await expect(page.locator('main')).not.toContainText(/smooth-pei|geometry\.|points\./);
-  await segment(page, 'Step-up');
+  await segment(page, 'Weakest link');
   await expect(page.locator('main')).toContainText('Weighted would pick');
 });
 

@@ -11,9 +11,9 @@ async function openRank(page: Page, url: string, part: string): Promise<void> {
 
 test('schools pick differently, and say so', async ({ page, server }) => {
   await openRank(page, server.url, 'Hive-stand levelling foot');
-  await expect(page.getByText('Step-up would pick')).toContainText('PETG-CF');
-  await segment(page, 'Step-up');
-  await expect(page.getByTestId('first-choice')).toHaveText('PETG-CF');
+  await expect(page.getByText('Weakest link would pick')).toContainText('PC blend');
+  await segment(page, 'Weakest link');
+  await expect(page.getByTestId('first-choice')).toHaveText('PC blend');
   await expect(page.getByText('Weighted would pick')).toContainText('ASA');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByTestId('first-choice')).toHaveText('ASA');
@@ -36,7 +36,7 @@ test('the same facts stand in a table', async ({ page, server }) => {
   await openRank(page, server.url, 'Solar wax melter latch');
   await page.getByRole('button', { name: 'As a table' }).click();
   const table = page.getByRole('table');
-  await expect(table.getByRole('row')).toHaveCount(45);
+  await expect(table.getByRole('row')).toHaveCount(61);
   await expect(table.getByRole('row').nth(1)).toContainText('ASA');
   await expect(table.getByRole('row').nth(1)).toContainText('fits');
   await table.getByRole('button', { name: 'PLA', exact: true }).click();
@@ -78,7 +78,7 @@ test('the rulers show the need and every candidate, and the page fits 1024 px', 
   await openRank(page, server.url, 'Solar wax melter latch');
   const heat = page.getByTestId('ruler').first();
   await expect(heat).toContainText('64 °C');
-  await expect(heat).toContainText('PA12-CF');
+  await expect(heat).toContainText('ASA-CF');
   for (const path of ['rank', 'brief', 'decision']) {
     await page.getByRole('navigation').getByRole('link', { name: path, exact: false }).first().click();
     const spill = await page.evaluate(() => {

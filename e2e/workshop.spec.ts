@@ -89,7 +89,7 @@ test('a printer starts from a common kind, and a matrix says what it cannot prin
   await form.getByRole('button', { name: 'Save' }).click();
   const reach = page.getByTestId('reach');
   await expect(reach.getByRole('columnheader', { name: /Classroom/ })).toBeVisible();
-  await expect(reach.getByRole('row', { name: /^ABS/ })).toContainText('Bed');
+  await expect(reach.getByRole('row', { name: /^ABS ●/ })).toContainText('Bed');
   await expect(reach.getByRole('row', { name: /^PEEK/ })).toContainText('Nozzle');
 });
 

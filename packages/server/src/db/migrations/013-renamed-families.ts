@@ -35,7 +35,10 @@ async function rename(db: Knex, before: string, now: string): Promise<void> {
   for (const { table, key, apart } of tables) {
     const columns = Object.keys(await db(table).columnInfo());
     const named = columns.map(c => `"${c}" = ? or instr("${c}", ?) > 0`).join(' or ');
-    const rows = (await db(table).whereRaw(named, columns.flatMap(() => [before, `"${before}"`]))) as Row[];
+    const rows = (await db(table).whereRaw(
+      named,
+      columns.flatMap(() => [before, `"${before}"`]),
+    )) as Row[];
     for (const row of rows) {
       const renamed: Row = {};
       for (const [column, value] of Object.entries(row))
