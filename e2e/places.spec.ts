@@ -35,7 +35,7 @@ test('the library sorts, searches and shows a family with its disputes', async (
     'descending',
   );
   await page.getByRole('button', { name: /^Young's modulus/ }).click();
-  await expect(first).toContainText('TPE');
+  await expect(first).toContainText('TPU 60A');
   await page.getByLabel('Find in the library').fill('petg');
   await expect(page.getByTestId('library-row')).toHaveCount(3);
   await page.getByRole('link', { name: 'PETG', exact: true }).click();
