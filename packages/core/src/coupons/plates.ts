@@ -8,11 +8,11 @@ const ROUND = 96;
 /** Numbers of a plate for a durometer. */
 export class HardnessPlateInput extends CodedInput {
   @Quantity({ min: 36, max: 120, unit: 'mm', optional: true, doc: 'Side; default 45.' }) sideMm = 45;
-  @Quantity({ min: 1, max: 12, unit: 'mm', optional: true, doc: 'Thickness; default 3: two make six.' })
-  thickMm = 3;
+  @Quantity({ min: 1, max: 12, unit: 'mm', optional: true, doc: 'Thickness; default 6, as the standard asks.' })
+  thickMm = 6;
 }
 
-/** A plate on which five places lie 12 mm from its edges and 9 mm apart; two of 3 mm stacked are thick enough. */
+/** A plate on which five places lie 12 mm from its edges and 9 mm apart, as thick as ISO 868 asks. */
 export const hardnessPlate = coupon<HardnessPlateInput>({
   id: 'hardness-plate',
   title: 'Plate for a durometer',

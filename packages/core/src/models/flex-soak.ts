@@ -16,8 +16,8 @@ export class FlexSoakInput {
     doc: 'Density of the plastic without cells; default 1.2.',
   })
   solidGcm3 = 1.2;
-  @Quantity({ min: 0.1, max: 1e4, unit: 'h', optional: true, doc: 'Hours under water; default 14.' }) hours =
-    14;
+  @Quantity({ min: 0.1, max: 1e4, unit: 'h', optional: true, doc: 'Hours under water; default 24.' }) hours =
+    24;
 }
 
 /** Result of `flex.soak`. */
@@ -39,7 +39,10 @@ const CELLS = { closed: 0.05, open: 0.4 };
 /** Fresh water, g/cm³. */
 const WATER_GCM3 = 0.998;
 
-/** A piece weighed before and after a night under water: are its cells closed, does it go on floating? */
+/**
+ * A piece weighed before and after a day under water: are its cells closed, does it go on floating? A day is enough
+ * where two weighings some hours apart agree; where they do not, it still drinks.
+ */
 export function flexSoak({ dryG, wetG, volumeCm3, solidGcm3 }: FlexSoakInput): FlexSoakResult {
   const voidShare = Math.max(0, 1 - dryG / (volumeCm3 * solidGcm3));
   const takenCm3 = Math.max(0, wetG - dryG) / WATER_GCM3;

@@ -78,7 +78,7 @@ export const benchCriteria: readonly BenchCriterion[] = [
     'Water taken up',
     'g',
     ['water', 'moisture'],
-    'Weighed, a night under water, wiped, weighed again.',
+    'Weighed, under water until two weighings agree, about a day, wiped, weighed again.',
     {
       lessIsBetter: true,
     },

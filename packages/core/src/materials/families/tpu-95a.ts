@@ -105,6 +105,22 @@ export const tpu95a = family({
   },
   disputes: [
     {
+      question: 'Does rubber live through a summer in a closed car?',
+      used: 'unloaded up to 10 K under its Vicat point; loaded, by what is left of stiffness and grip at that heat',
+      positions: [
+        {
+          school: 'it does not',
+          claim: 'Any rubber is dead on a hot dashboard.',
+          reasoning: 'Parts that were squeezed or hung there came back bent, flat or sticky.',
+        },
+        {
+          school: 'unloaded it does',
+          claim: 'Mats and bumpers of it have lain in cars for years.',
+          reasoning: 'Its hard blocks hold the shape until they soften; only what is loaded creeps.',
+        },
+      ],
+    },
+    {
       question: 'How much heat does TPU take?',
       used: 'low-temperature under load',
       positions: [

@@ -7,14 +7,14 @@ import WorkingNumber from '../../ui/WorkingNumber.vue';
 import KeepInGrade from './KeepInGrade.vue';
 import { useBenchSheet } from './useBenchSheet';
 
-/** Weighed, a night under water, weighed again: closed cells or open, floating or not. */
+/** Weighed, a day under water, weighed again: closed cells or open, floating or not. */
 const working = useWorking();
 const { sheet, put } = useBenchSheet('soak', {
   dryG: null as number | null,
   wetG: null as number | null,
   volumeCm3: null as number | null,
   solidGcm3: 1.2,
-  hours: 14,
+  hours: 24,
 });
 const input = computed(() => {
   const { dryG, wetG, volumeCm3 } = sheet.value;
