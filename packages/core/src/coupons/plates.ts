@@ -8,7 +8,13 @@ const ROUND = 96;
 /** Numbers of a plate for a durometer. */
 export class HardnessPlateInput extends CodedInput {
   @Quantity({ min: 36, max: 120, unit: 'mm', optional: true, doc: 'Side; default 45.' }) sideMm = 45;
-  @Quantity({ min: 1, max: 12, unit: 'mm', optional: true, doc: 'Thickness; default 6, as the standard asks.' })
+  @Quantity({
+    min: 1,
+    max: 12,
+    unit: 'mm',
+    optional: true,
+    doc: 'Thickness; default 6, as the standard asks.',
+  })
   thickMm = 6;
 }
 
