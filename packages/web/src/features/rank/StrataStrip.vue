@@ -24,10 +24,18 @@ const NAMES = 86;
 const HEAD = 22;
 const GAP = 26;
 
+const NARROWEST = 11;
+const WIDEST = 24;
+
+const count = computed(() => props.running.length + props.out.length);
+/** Rows are filled alike: none is left with a sliver or two. */
+const perRow = computed(() => {
+  const most = Math.max(8, Math.floor((props.width - GAP) / NARROWEST));
+  return Math.ceil(count.value / Math.max(1, Math.ceil(count.value / most)));
+});
 const pitch = computed(() =>
-  Math.max(13, Math.min(24, (props.width - GAP) / Math.max(1, props.running.length + props.out.length))),
+  Math.max(NARROWEST, Math.min(WIDEST, (props.width - GAP) / Math.max(1, perRow.value))),
 );
-const perRow = computed(() => Math.max(8, Math.floor((props.width - GAP) / pitch.value)));
 const bar = computed(() => pitch.value - 3.5);
 const total = computed(() => props.layers.reduce((s, l) => s + l.weight, 0) || 1);
 const bands = computed(() => {
