@@ -1,12 +1,6 @@
 import type { Baked, Family, FamilyFlags, WindowName } from './family.js';
-import {
-  propertyDefinitions,
-  propertyNames,
-  rangeOf,
-  type PropertyName,
-  type Range,
-  type RangeRow,
-} from './property.js';
+import { propertyDefinitions } from './property-definitions.js';
+import { propertyNames, rangeOf, type PropertyName, type Range, type RangeRow } from './property.js';
 import { unloadedFrom } from './unloaded.js';
 import { closedRetention, type RetentionPoints } from './retention.js';
 import type { FillerKey } from './filler-keys.js';

@@ -1,6 +1,7 @@
 import { Grade, windowLimits, windowNames, type GradeValue, type GradeValues } from './grade.js';
 import type { WindowName } from './family.js';
-import { propertyDefinitions, propertyNames, type PropertyName } from './property.js';
+import { propertyDefinitions } from './property-definitions.js';
+import { propertyNames, type PropertyName } from './property.js';
 
 /** The columns of a table that name a grade. */
 export const identity = ['key', 'name', 'maker', 'family', 'note', 'archived'] as const;

@@ -1,12 +1,7 @@
 import type { Family } from './family.js';
 import { familyByKey } from './library.js';
-import {
-  propertyDefinition,
-  propertyDefinitions,
-  propertyNames,
-  type PropertyName,
-  type Range,
-} from './property.js';
+import { propertyDefinitions } from './property-definitions.js';
+import { propertyDefinition, propertyNames, type PropertyName, type Range } from './property.js';
 import { unloadedFrom } from './unloaded.js';
 import type { Grade, GradeValue } from './grade.js';
 

@@ -2,7 +2,8 @@ import { requireWellFormed } from '../input/well-formed.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
 import type { WindowName } from './family.js';
 import { familyByKey } from './library.js';
-import { propertyDefinition, propertyDefinitions, type PropertyName, type Window } from './property.js';
+import { propertyDefinitions } from './property-definitions.js';
+import { propertyDefinition, type PropertyName, type Window } from './property.js';
 import { type Grade, GradeIdentity, type GradeValues, type GradeValue, windowLimits } from './grade.js';
 
 /** What a grade's key may look like. */

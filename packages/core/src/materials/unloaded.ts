@@ -1,4 +1,5 @@
-import { propertyDefinitions, type PropertyName, type Range } from './property.js';
+import { propertyDefinitions } from './property-definitions.js';
+import { type PropertyName, type Range } from './property.js';
 
 /** How the chains of a plastic lie as it is used: tangled, partly in crystals, or as a rubber held by hard blocks. */
 export const structures = ['amorphous', 'semi-crystalline', 'elastomer'] as const;

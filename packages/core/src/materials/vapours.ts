@@ -85,3 +85,16 @@ export const vapours: Readonly<Record<VapourKey, Vapour>> = {
     does: 'may sensitise when the plastic is overheated',
   },
 };
+
+/** What it gives off, in a sentence. */
+export function vapourSentence({
+  fumes,
+  vapour,
+}: {
+  fumes: string;
+  vapour: { of: VapourKey } | null;
+}): string {
+  if (fumes === 'low' || !vapour) return 'Gives off little.';
+  const { name, does } = vapours[vapour.of];
+  return `Gives off ${name}, which ${does}.`;
+}

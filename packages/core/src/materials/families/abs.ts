@@ -1,4 +1,5 @@
 import { family } from '../family.js';
+import { styrenicChemicals } from './chemicals-by-kind.js';
 
 /** ABS: typical of extrusion grades. */
 export const abs = family({
@@ -75,19 +76,7 @@ export const abs = family({
     [100, 0.12],
     [110, 0.02],
   ],
-  chemicals: {
-    petrol: 'poor',
-    oil: 'good',
-    alcohol: 'fair',
-    acetone: 'poor',
-    'weak-acid': 'good',
-    'strong-acid': 'fair',
-    alkali: 'good',
-    'salt-water': 'good',
-    bleach: 'good',
-    'brake-fluid': 'poor',
-    detergent: 'fair',
-  },
+  chemicals: styrenicChemicals,
   adhesion: {
     'smooth-pei': { bare: 53, adhesive: { 'glue-stick': 72 } },
     'textured-pei': { bare: 40, adhesive: { 'glue-stick': 55 } },

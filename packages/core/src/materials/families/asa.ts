@@ -1,4 +1,5 @@
 import { family } from '../family.js';
+import { styrenicChemicals } from './chemicals-by-kind.js';
 
 /** ASA: acrylic-rubber styrenic, typical of unfilled grades. */
 export const asa = family({
@@ -75,19 +76,7 @@ export const asa = family({
     [100, 0.12],
     [110, 0.02],
   ],
-  chemicals: {
-    petrol: 'poor',
-    oil: 'good',
-    alcohol: 'fair',
-    acetone: 'poor',
-    'weak-acid': 'good',
-    'strong-acid': 'fair',
-    alkali: 'good',
-    'salt-water': 'good',
-    bleach: 'good',
-    'brake-fluid': 'poor',
-    detergent: 'fair',
-  },
+  chemicals: styrenicChemicals,
   adhesion: {
     'smooth-pei': { bare: 55, adhesive: { 'glue-stick': 72 } },
     'textured-pei': { bare: 42, adhesive: { 'glue-stick': 55 } },

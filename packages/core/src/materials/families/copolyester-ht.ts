@@ -1,4 +1,5 @@
 import { family } from '../family.js';
+import { polyesterChemicals } from './chemicals-by-kind.js';
 
 /** Copolyester HT: heat-resistant amorphous copolyester, unfilled. */
 export const copolyesterHt = family({
@@ -65,19 +66,7 @@ export const copolyesterHt = family({
     [100, 0.22],
     [112, 0.03],
   ],
-  chemicals: {
-    petrol: 'fair',
-    oil: 'good',
-    alcohol: 'fair',
-    acetone: 'poor',
-    'weak-acid': 'good',
-    'strong-acid': 'fair',
-    alkali: 'fair',
-    'salt-water': 'good',
-    bleach: 'good',
-    'brake-fluid': 'poor',
-    detergent: 'good',
-  },
+  chemicals: polyesterChemicals,
   adhesion: {
     'smooth-pei': { bare: 105, grips: true, adhesive: { 'glue-stick': 75, 'release-layer': 70 } },
     'textured-pei': { bare: 62 },

@@ -1,4 +1,5 @@
 import { family } from '../family.js';
+import { nylonChemicals } from './chemicals-by-kind.js';
 
 /** Copolymer nylon: low-warp copolyamide of nylon 6 and 66, conditioned. */
 export const paCopolymer = family({
@@ -79,19 +80,7 @@ export const paCopolymer = family({
     [160, 0.12],
     [195, 0.02],
   ],
-  chemicals: {
-    petrol: 'good',
-    oil: 'good',
-    alcohol: 'fair',
-    acetone: 'good',
-    'weak-acid': 'fair',
-    'strong-acid': 'poor',
-    alkali: 'good',
-    'salt-water': 'good',
-    bleach: 'poor',
-    'brake-fluid': 'good',
-    detergent: 'good',
-  },
+  chemicals: nylonChemicals,
   adhesion: {
     'smooth-pei': { bare: 120, adhesive: { 'glue-stick': 260 } },
     'textured-pei': { bare: 105, adhesive: { 'glue-stick': 235 } },

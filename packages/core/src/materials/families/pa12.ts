@@ -1,4 +1,5 @@
 import { family } from '../family.js';
+import { nylonChemicals } from './chemicals-by-kind.js';
 
 /** PA12: unfilled polyamide 12, conditioned. */
 export const pa12 = family({
@@ -79,19 +80,7 @@ export const pa12 = family({
     [150, 0.12],
     [175, 0.02],
   ],
-  chemicals: {
-    petrol: 'good',
-    oil: 'good',
-    alcohol: 'fair',
-    acetone: 'good',
-    'weak-acid': 'fair',
-    'strong-acid': 'poor',
-    alkali: 'good',
-    'salt-water': 'good',
-    bleach: 'poor',
-    'brake-fluid': 'good',
-    detergent: 'good',
-  },
+  chemicals: nylonChemicals,
   adhesion: {
     'smooth-pei': { bare: 80, adhesive: { 'glue-stick': 290 } },
     'textured-pei': { bare: 70, adhesive: { 'glue-stick': 270 } },

@@ -1,4 +1,5 @@
 import { family } from '../family.js';
+import { nylonChemicals } from './chemicals-by-kind.js';
 
 /** PA6: unfilled polyamide 6, conditioned. */
 export const pa6 = family({
@@ -80,19 +81,7 @@ export const pa6 = family({
     [190, 0.09],
     [215, 0.02],
   ],
-  chemicals: {
-    petrol: 'good',
-    oil: 'good',
-    alcohol: 'fair',
-    acetone: 'good',
-    'weak-acid': 'fair',
-    'strong-acid': 'poor',
-    alkali: 'good',
-    'salt-water': 'good',
-    bleach: 'poor',
-    'brake-fluid': 'good',
-    detergent: 'good',
-  },
+  chemicals: nylonChemicals,
   adhesion: {
     'smooth-pei': { bare: 90, adhesive: { 'glue-stick': 290 } },
     'textured-pei': { bare: 80, adhesive: { 'glue-stick': 270 } },

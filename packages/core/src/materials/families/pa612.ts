@@ -1,4 +1,5 @@
 import { family } from '../family.js';
+import { nylonChemicals } from './chemicals-by-kind.js';
 
 /** PA612: unfilled polyamide 6.12, conditioned. */
 export const pa612 = family({
@@ -80,19 +81,7 @@ export const pa612 = family({
     [190, 0.08],
     [212, 0.02],
   ],
-  chemicals: {
-    petrol: 'good',
-    oil: 'good',
-    alcohol: 'fair',
-    acetone: 'good',
-    'weak-acid': 'fair',
-    'strong-acid': 'poor',
-    alkali: 'good',
-    'salt-water': 'good',
-    bleach: 'fair',
-    'brake-fluid': 'good',
-    detergent: 'good',
-  },
+  chemicals: nylonChemicals,
   adhesion: {
     'smooth-pei': { bare: 80, adhesive: { 'glue-stick': 285 } },
     'textured-pei': { bare: 70, adhesive: { 'glue-stick': 265 } },

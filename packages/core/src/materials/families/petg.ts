@@ -1,4 +1,5 @@
 import { family } from '../family.js';
+import { polyesterChemicals } from './chemicals-by-kind.js';
 
 /** PETG: glycol-modified copolyester, typical of unfilled grades. */
 export const petg = family({
@@ -72,19 +73,7 @@ export const petg = family({
     [80, 0.08],
     [90, 0.02],
   ],
-  chemicals: {
-    petrol: 'fair',
-    oil: 'good',
-    alcohol: 'fair',
-    acetone: 'poor',
-    'weak-acid': 'good',
-    'strong-acid': 'fair',
-    alkali: 'fair',
-    'salt-water': 'good',
-    bleach: 'good',
-    'brake-fluid': 'poor',
-    detergent: 'good',
-  },
+  chemicals: polyesterChemicals,
   adhesion: {
     'smooth-pei': { bare: 130, grips: true, adhesive: { 'glue-stick': 55, 'release-layer': 51 } },
     'textured-pei': { bare: 47 },

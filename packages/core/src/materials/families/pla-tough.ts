@@ -50,17 +50,4 @@ export const plaTough = filled(pla, fillers.toughener, {
     [60, 0.06],
     [70, 0.02],
   ],
-  chemicals: {
-    petrol: 'fair',
-    oil: 'good',
-    alcohol: 'fair',
-    acetone: 'poor',
-    'weak-acid': 'fair',
-    'strong-acid': 'poor',
-    alkali: 'poor',
-    'salt-water': 'fair',
-    bleach: 'fair',
-    'brake-fluid': 'poor',
-    detergent: 'good',
-  },
 });

@@ -1,4 +1,5 @@
 import { family } from '../family.js';
+import { polyurethaneChemicals } from './chemicals-by-kind.js';
 
 /** TPU 64D: hard thermoplastic polyurethane, about 64 Shore D. */
 export const tpu64d = family({
@@ -77,19 +78,7 @@ export const tpu64d = family({
     [130, 0.09],
     [160, 0.02],
   ],
-  chemicals: {
-    petrol: 'fair',
-    oil: 'good',
-    alcohol: 'fair',
-    acetone: 'poor',
-    'weak-acid': 'fair',
-    'strong-acid': 'poor',
-    alkali: 'poor',
-    'salt-water': 'good',
-    bleach: 'poor',
-    'brake-fluid': 'poor',
-    detergent: 'good',
-  },
+  chemicals: polyurethaneChemicals,
   adhesion: {
     'smooth-pei': { bare: 120, grips: true, adhesive: { 'glue-stick': 90, 'release-layer': 80 } },
     'textured-pei': { bare: 70 },

@@ -1,4 +1,5 @@
 import { family } from '../family.js';
+import { polyurethaneChemicals } from './chemicals-by-kind.js';
 
 /** TPU 85A: ether-type thermoplastic polyurethane, about 85 Shore A. */
 export const tpu85a = family({
@@ -84,19 +85,7 @@ export const tpu85a = family({
     [100, 0.15],
     [120, 0.05],
   ],
-  chemicals: {
-    petrol: 'fair',
-    oil: 'good',
-    alcohol: 'fair',
-    acetone: 'poor',
-    'weak-acid': 'fair',
-    'strong-acid': 'poor',
-    alkali: 'poor',
-    'salt-water': 'good',
-    bleach: 'poor',
-    'brake-fluid': 'poor',
-    detergent: 'good',
-  },
+  chemicals: polyurethaneChemicals,
   adhesion: {
     'smooth-pei': { bare: 110, grips: true, adhesive: { 'glue-stick': 51, 'release-layer': 51 } },
     'textured-pei': { bare: 55 },
