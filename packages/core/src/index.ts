@@ -6,6 +6,7 @@ export * from './input/parse.js';
 export * from './input/well-formed.js';
 // The units room is an entry of its own (`@hornblende/core/units`): its unit library is large, and only the
 // interface reads typed quantities.
+export * from './materials/property-definitions.js';
 export * from './materials/property.js';
 export * from './materials/family.js';
 export * from './materials/renamed.js';

@@ -4,7 +4,7 @@ import { demands } from '../print/difficulty.js';
 import { isFibre } from '../materials/fibre.js';
 import { sig } from '../lib/figures.js';
 import { typical, typicalOrNull, type Family } from '../materials/family.js';
-import { vapourSentence } from '../score/gates/printing/ventilation.js';
+import { vapourSentence } from '../materials/vapours.js';
 import { OPEN_AIR_C } from '../workshop/printer.js';
 
 /** A trait: how much it speaks (0 when it does not apply) and what it says. */

@@ -6,6 +6,7 @@ import { warpBowOf } from '../models/warp-bow.js';
 import type { Candidate } from '../score/candidate.js';
 import type { RankOptions } from '../score/judge.js';
 import { rank } from '../score/rank.js';
+import { AS_GOOD_WITHIN } from '../score/as-good.js';
 import { ratingOf } from '../score/doubt.js';
 import { scoreIn } from '../score/score.js';
 import { layReasons } from './lay-reasons.js';
@@ -78,9 +79,6 @@ function scoreWithin(
 
 const isOut = (v: LayVerdict): boolean => v.candidate.status === 'out';
 
-/** Two ways whose worth differs by less are as good as each other. */
-const AS_GOOD = 0.02;
-
 /**
  * The way that a part lies now leads, unless another stands better, or is worth more by something that can be named.
  * @param sorted best first
@@ -90,7 +88,7 @@ function leading(sorted: readonly LayVerdict[], worth: (v: LayVerdict) => number
   if (!now) return [...sorted];
   const beats = (v: LayVerdict): boolean =>
     (isOut(now) && !isOut(v)) ||
-    (isOut(v) === isOut(now) && worth(v) > worth(now) + AS_GOOD && v.for.length > 0);
+    (isOut(v) === isOut(now) && worth(v) > worth(now) + AS_GOOD_WITHIN && v.for.length > 0);
   const before = sorted.slice(0, sorted.indexOf(now)).filter(beats);
   const rest = sorted.filter(v => v !== now && !before.includes(v));
   return [...before, now, ...rest];

@@ -3,7 +3,7 @@ import { sig } from './figures.js';
 const MONTHS_A_YEAR = 12;
 const DAYS_A_YEAR = 365.25;
 /** Beyond this nobody knows how long a plastic lasts: every figure is extrapolated from far less. */
-const LONGEST_TOLD_YEARS = 50;
+export const LONGEST_TOLD_YEARS = 50;
 
 /** A span of time as people say it, no longer than anybody knows. @example timeWords(0.02); // '7 days' */
 export function timeWords(years: number): string {

@@ -1,3 +1,4 @@
+import { ramp } from '../lib/between.js';
 import { Quantity } from '../input/fields.js';
 import { model, step, type Step } from './model.js';
 import { sig } from '../lib/figures.js';
@@ -41,10 +42,14 @@ export function impactSeverityKJm2(energyJ: number, widthMm: number, heightMm: n
   return ((share * energyJ) / (widthMm * heightMm)) * 1000;
 }
 
+/** How cold it is, as far as impact is known: 0 at 23 °C and above, 1 at −30 °C and below. */
+export function coldness(temperatureC: number): number {
+  return ramp(temperatureC, 23, -30);
+}
+
 /** Notched impact at a temperature, linear between −30 and 23 °C and flat outside. */
 export function charpyAtKJm2(atMinus30: number, at23: number, temperatureC: number): number {
-  const t = Math.min(23, Math.max(-30, temperatureC));
-  return atMinus30 + ((at23 - atMinus30) * (t + 30)) / 53;
+  return at23 + (atMinus30 - at23) * coldness(temperatureC);
 }
 
 /** How far a part is notched whose inner corners nobody has named, and one whose are all round. */
@@ -63,10 +68,9 @@ export function notchWeight(
   acrossLayers: boolean,
 ): number {
   if (acrossLayers) return 1;
-  const round = innerRadiusMm === null ? null : Math.min(1, innerRadiusMm / ROUND_MM);
-  const warm = round === null ? NOTCH.unsaid : 1 - (1 - NOTCH.round) * round;
-  const t = Math.min(23, Math.max(-30, temperatureC));
-  return 1 + ((warm - 1) * (t + 30)) / 53;
+  const warm =
+    innerRadiusMm === null ? NOTCH.unsaid : 1 - (1 - NOTCH.round) * ramp(innerRadiusMm, 0, ROUND_MM);
+  return warm + (1 - warm) * coldness(temperatureC);
 }
 
 /** What a section takes that is a notch in part, kJ/m²: notched^w · unnotched^(1 − w). */

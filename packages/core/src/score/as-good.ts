@@ -1,20 +1,10 @@
 import type { School } from '../brief/choices.js';
-import type { Candidate } from './candidate.js';
+import type { AsGood, Candidate } from './candidate.js';
 
 /** Ratings that differ by less cannot be told apart by the data. */
 export const AS_GOOD_WITHIN = 0.02;
 /** The same of step-up, which orders by print difficulty. */
 const AS_EASY_WITHIN = 0.25;
-
-/** One of those that are as good as the first choice: a family with those of its own grades that are so too. */
-export interface AsGood {
-  family: string;
-  /** The best of them: the family itself or a grade. */
-  material: string;
-  name: string;
-  /** Others of the same family that are as good. */
-  variants: { material: string; name: string }[];
-}
 
 /**
  * Everyone whom the data cannot tell from the first choice, the first among them: within 0.02 of its rating, in step-up

@@ -1,3 +1,4 @@
+import { ramp } from '../lib/between.js';
 import { retentionAt } from '../materials/retention.js';
 import { typical, type Family } from '../materials/family.js';
 import { creepEquivalentC, creepFactor } from '../models/creep-strain.js';
@@ -5,18 +6,11 @@ import { strengthAllowable, type StrengthConditions } from '../models/strength-a
 import type { ServiceLoad } from '../brief/service-load.js';
 import type { WorkingRef } from '../brief/conditions.js';
 import { allowedStrainPct } from '../models/load-snap-fit.js';
-import { charpyAtKJm2, knockToughnessKJm2, notchWeight } from '../models/impact-drop.js';
+import { charpyAtKJm2, coldness, knockToughnessKJm2, notchWeight } from '../models/impact-drop.js';
 import { pigmentOf, type Context } from './context.js';
 
 /** The stiffness that is left is never read as less: beyond, the part has failed and the fit means nothing. */
 export const RETENTION_FLOOR = 0.02;
-
-/** What a family takes of a knock, kJ/m²: its notched impact when coldest, and how far the section is a notch. */
-export interface KnockBearing {
-  notchedKJm2: number;
-  notchWeight: number;
-  bearsKJm2: number;
-}
 
 /** What one load does to one family. Reserves over 1 are safe. */
 export interface LoadAssessment {
@@ -35,8 +29,8 @@ export interface LoadAssessment {
   clampLeft: number | null;
   /** What it takes of a knock over severity × safety; null unless a knock. */
   impactReserve: number | null;
-  /** What it takes of a knock, and why; null unless a knock. */
-  bears: KnockBearing | null;
+  /** What it takes of a knock, kJ/m²; null unless a knock. */
+  bearsKJm2: number | null;
   /** The load worked for this family: a member by the modulus that is left of it as printed, at its hottest. */
   working: WorkingRef | null;
 }
@@ -72,8 +66,7 @@ export function strainShare(
   coldStrainShare: number,
   coldestC: number,
 ): number {
-  const t = Math.min(23, Math.max(-30, coldestC));
-  const cold = 1 + ((coldStrainShare - 1) * (23 - t)) / 53;
+  const cold = 1 - (1 - coldStrainShare) * coldness(coldestC);
   return (acrossLayers ? Math.min(1, zRatio) : 1) * cold;
 }
 
@@ -83,8 +76,7 @@ const DRIES_OUT_C = { from: 40, wholly: 60 };
 /** What is left of a family's notched toughness where the part stays warm and dry; 1 for all but nylons. */
 export function dryToughnessShare({ brief, conditions: c }: Context, f: Family): number {
   if (brief.water !== 'dry') return 1;
-  const dry = (c.partMinC - DRIES_OUT_C.from) / (DRIES_OUT_C.wholly - DRIES_OUT_C.from);
-  return 1 - (1 - f.flags.dryToughness) * Math.min(1, Math.max(0, dry));
+  return 1 - (1 - f.flags.dryToughness) * ramp(c.partMinC, DRIES_OUT_C.from, DRIES_OUT_C.wholly);
 }
 
 const unknown = {
@@ -98,7 +90,7 @@ const unknown = {
   creepC: null,
   clampLeft: null,
   impactReserve: null,
-  bears: null,
+  bearsKJm2: null,
 };
 
 /** What one load does to one family. */
@@ -122,7 +114,7 @@ function knock(ctx: Context, f: Family, load: ServiceLoad, severityKJm2: number)
   const severity = severityKJm2 * ctx.safety;
   return {
     impactReserve: severity > 0 ? bearsKJm2 / severity : Infinity,
-    bears: { notchedKJm2, notchWeight: weight, bearsKJm2 },
+    bearsKJm2,
     working: load.working && {
       ...load.working,
       inputs: {

@@ -94,7 +94,7 @@ export function wetnessOf({
 const WATER_FREEZES_C = 0;
 
 /** Whether the part stands in water hotter than half-lives are known for. */
-function isBeyondTests({ conditions: c }: Context): boolean {
+export function isBeyondTests({ conditions: c }: Pick<Context, 'conditions'>): boolean {
   return c.partMaxC > HYDROLYSIS_TO_C;
 }
 

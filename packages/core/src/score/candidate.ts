@@ -3,7 +3,6 @@ import type { Baked } from '../materials/family.js';
 import type { Conditions } from '../brief/conditions.js';
 import type { PrintEconomicsInput, PrintEconomicsResult } from '../print/economics.js';
 import type { Criterion } from './criteria/criterion.js';
-import type { AsGood } from './as-good.js';
 import type { Gate, GateId } from './gate.js';
 import type { Printability } from './printability.js';
 
@@ -57,6 +56,16 @@ export interface Candidate {
     | 'adhesion'
   > &
     PrintEconomicsResult & { economicsInput: PrintEconomicsInput };
+}
+
+/** One of those that are as good as the first choice: a family with those of its own grades that are so too. */
+export interface AsGood {
+  family: string;
+  /** The best of them: the family itself or a grade. */
+  material: string;
+  name: string;
+  /** Others of the same family that are as good. */
+  variants: { material: string; name: string }[];
 }
 
 /** `hornblende-ranking/1`. */

@@ -1,9 +1,9 @@
 import type { Electrical } from '../brief/choices.js';
 import type { Baked, Family } from '../materials/family.js';
-import { HYDROLYSIS_TO_C } from '../models/water-life.js';
+import { isBeyondTests } from './assess.js';
 import type { Context } from './context.js';
 import { isFibre } from '../materials/fibre.js';
-import { vapourSentence } from './gates/printing/ventilation.js';
+import { vapourSentence } from '../materials/vapours.js';
 import { type Printability } from './printability.js';
 
 /** The standing notice where a failure could injure. */
@@ -58,7 +58,7 @@ export function cautionsOf(ctx: Context, f: Family, p: Printability, baked: Bake
     );
   if (f.flags.electricity === 'conducts' && brief.electrical !== 'none')
     cautions.push('Carbon fibres and metal conduct, and hide radio from what is inside.');
-  if (brief.water === 'immersed' && !isKnownSoHot(ctx))
+  if (brief.water === 'immersed' && f.properties.waterHalfLifeY && isBeyondTests(ctx))
     cautions.push(
       'No half-life is known for water or steam so hot: only a test of this print tells how long it lasts.',
     );
@@ -78,11 +78,6 @@ export function cautionsOf(ctx: Context, f: Family, p: Printability, baked: Bake
   )
     cautions.push('Small soft parts can be swallowed: keep them from children.');
   return cautions;
-}
-
-/** Whether half-lives are known for water as hot as the part gets. */
-function isKnownSoHot({ conditions }: Context): boolean {
-  return conditions.partMaxC <= HYDROLYSIS_TO_C;
 }
 
 /** What no filament family can promise about electricity: it is certified elsewhere, or not at all. */

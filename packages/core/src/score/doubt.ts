@@ -1,4 +1,5 @@
-import type { Gate } from './gate.js';
+import { ramp } from '../lib/between.js';
+import { gateLabel, type Gate } from './gate.js';
 
 /** What a whole doubt takes from a score. */
 export const DOUBT_COSTS = 0.4;
@@ -18,8 +19,7 @@ export interface WorstDoubt {
 
 /** How doubtful a print is, 0 to 1, by its chance of a good first print. */
 export function printDoubt(success: number): number {
-  const { sure, gamble } = PRINT_CHANCE;
-  return Math.min(1, Math.max(0, (sure - success) / (sure - gamble)));
+  return ramp(success, PRINT_CHANCE.sure, PRINT_CHANCE.gamble);
 }
 
 /** How doubtful a service gate leaves it whether the part holds: what is missing to its being at ease. */
@@ -39,6 +39,11 @@ export function doubtOf(service: readonly Gate[], success: number): WorstDoubt {
     if (value > worst.value) worst = { value, about: g.id };
   }
   return worst.value > 0 ? worst : { value: 0, about: null };
+}
+
+/** What a doubt is about, in words. */
+export function doubtWords(about: NonNullable<WorstDoubt['about']>): string {
+  return about === 'print' ? 'its first print' : gateLabel(about).toLowerCase();
 }
 
 /** What candidates are ordered by: the score less 0.4 of the worst doubt. */

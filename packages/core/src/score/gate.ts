@@ -1,6 +1,7 @@
 import type { CriterionId } from '../brief/choices.js';
 import type { WorkingRef } from '../brief/conditions.js';
 import { desirability } from './desirability.js';
+import { LONGEST_TOLD_YEARS } from '../lib/time-words.js';
 import { sig } from '../lib/figures.js';
 
 /** Which requirement a gate guards. Printability gates carry the check after a dot. */
@@ -112,8 +113,12 @@ function inHundred(chance: number | string): string {
 
 /** What a gate has and needs, in a few words: "has 93, needs 60.1 °C" or "0.4 of at most 5 %". */
 export function gateNumbers(g: Gate): string {
-  const shown = (v: number | string): string =>
-    typeof v === 'number' ? (Number.isFinite(v) ? sig(v, 3) : 'no limit') : v;
+  const shown = (v: number | string): string => {
+    if (typeof v === 'string') return v;
+    // Nobody knows how long a plastic lasts beyond that: the sentence beside it says the same.
+    if (g.unit === 'years to half' && v > LONGEST_TOLD_YEARS) return `more than ${LONGEST_TOLD_YEARS}`;
+    return Number.isFinite(v) ? sig(v, 3) : 'no limit';
+  };
   if (g.id === 'strength' && g.unit === '% strain')
     return `${shown(g.need)} of at most ${shown(g.have)} ${g.unit}`;
   // What is said in words on both sides needs saying once where it is met.

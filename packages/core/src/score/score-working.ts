@@ -3,7 +3,7 @@ import { sig } from '../lib/figures.js';
 import { step, type Step } from '../models/model.js';
 import { criterionLabels } from './criteria.js';
 import { weakest, weightedMean } from './score.js';
-import { gateLabel } from './gate.js';
+import { doubtWords } from './doubt.js';
 import { type Candidate } from './candidate.js';
 
 /**
@@ -58,14 +58,10 @@ export function scoreWorking(c: Candidate, school: School): Step[] {
 
 /** The steps of a score, and what doubt takes from it. */
 function withDoubt(c: Candidate, steps: Step[]): Step[] {
-  if (c.doubt === 0) return steps;
-  const about =
-    c.doubtAbout === 'print' || c.doubtAbout === null
-      ? 'its first print'
-      : gateLabel(c.doubtAbout).toLowerCase();
+  if (c.doubt === 0 || c.doubtAbout === null) return steps;
   return [
     ...steps,
-    step('doubt', 'the worst doubt: what is missing to ease', about, c.doubt, ''),
+    step('doubt', 'the worst doubt: what is missing to ease', doubtWords(c.doubtAbout), c.doubt, ''),
     step('standing', 'score − 0.4 · doubt', `${sig(c.score, 3)} − 0.4 × ${sig(c.doubt, 3)}`, c.rating, ''),
   ];
 }

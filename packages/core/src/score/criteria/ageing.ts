@@ -1,4 +1,4 @@
-import { between } from '../../lib/between.js';
+import { ramp } from '../../lib/between.js';
 import { typical } from '../../materials/family.js';
 import { ageingInput } from '../assess.js';
 import { ageingLimits } from '../comfort.js';
@@ -12,14 +12,7 @@ export const ageingCriterion: CriterionRule = {
   id: 'ageing',
   label: 'Long heat',
   measure: 'strength left after years of heat',
-  weigh: ({ conditions }) =>
-    between(
-      [
-        [WARM_C.from, 0],
-        [WARM_C.wholly, 2],
-      ],
-      conditions.partMaxC,
-    ),
+  weigh: ({ conditions }) => 2 * ramp(conditions.partMaxC, WARM_C.from, WARM_C.wholly),
   read: ({ ctx, assessment }) => ({
     value: assessment.ageing.retained,
     unit: 'left',

@@ -20,7 +20,7 @@ import { floatVerdict, ON_ITS_HOLLOWS } from '../gates/float.js';
 import { BRITTLE } from '../gates/impact.js';
 import { AIR_CHANCE } from '../gates/printing/chamber.js';
 import { waterLimits } from '../gates/water.js';
-import { HYDROLYSIS_TO_C } from '../../models/water-life.js';
+import { isBeyondTests } from '../assess.js';
 import { slot } from './slots.js';
 import type { LeanParts } from './lean-readings.js';
 
@@ -90,7 +90,7 @@ function serviceGates(
     has('impact') && !loads.knocks ? () => easeOf(loads.charpyCold, BRITTLE) : null,
     has('uv') ? () => atLeast(lasting.uv, uv) : null,
     flexGate(brief, f),
-    brief.water === 'dry' ? null : waterGate(brief.water, lasting, c.partMaxC <= HYDROLYSIS_TO_C),
+    brief.water === 'dry' ? null : waterGate(brief.water, lasting, !isBeyondTests({ conditions: c })),
     brief.mustFloat ? v => floatEase(v[slot.densityGcm3]!, solidFraction) : null,
   ];
   return gates.filter(g => g !== null);

@@ -1,4 +1,4 @@
-import { between } from '../../lib/between.js';
+import { ramp } from '../../lib/between.js';
 import { chemicalList } from '../../materials/names.js';
 import type { Chemical, Family, Resistance } from '../../materials/family.js';
 import type { Assessment } from '../assess.js';
@@ -31,15 +31,7 @@ function bears(ctx: Context, f: Family, c: Chemical): number {
   const has = f.chemicals[c];
   const hours = ctx.brief.contact.hours;
   const shortness =
-    hours === null
-      ? 0
-      : between(
-          [
-            [SHORT_DECADES.short, 1],
-            [SHORT_DECADES.long, 0],
-          ],
-          Math.log10(Math.max(0.01, hours)),
-        );
+    hours === null ? 0 : ramp(Math.log10(Math.max(0.01, hours)), SHORT_DECADES.long, SHORT_DECADES.short);
   const cracks = f.flags.stressCracks && CRACKS_IN.has(c) && has !== 'good' ? stressShare(ctx) : 0;
   return Math.max(0, rank[has] + SHORT_ADDS[has] * shortness - CRACKING_TAKES * cracks);
 }
@@ -47,13 +39,7 @@ function bears(ctx: Context, f: Family, c: Chemical): number {
 /** How far the part stands under a stress that is held, 0 to 1. */
 function stressShare({ loads }: Context): number {
   const held = Math.max(0, ...loads.filter(l => l.kind === 'sustained').map(l => l.stressMPa ?? 0));
-  return between(
-    [
-      [CRACKING_MPA.from, 0],
-      [CRACKING_MPA.wholly, 1],
-    ],
-    held,
-  );
+  return ramp(held, CRACKING_MPA.from, CRACKING_MPA.wholly);
 }
 
 /** How the worst borne of the chemicals that touch the part is borne: 2 for good, 1 for a while, 0 not. */

@@ -17,7 +17,7 @@ export function impactGate(ctx: Context, a: Assessment): Gate | null {
   if (!w || w.impactReserve === null) return brittleGate(ctx, a);
   const need = (w.load.severityKJm2 ?? 0) * ctx.safety;
   const across = w.load.acrossLayers;
-  const have = w.bears?.bearsKJm2 ?? 0;
+  const have = w.bearsKJm2 ?? 0;
   const limits = { fail: 1, comfortable: IMPACT_COMFORT };
   const verdict = byShare(w.impactReserve, limits);
   return {

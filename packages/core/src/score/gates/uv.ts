@@ -47,7 +47,7 @@ export function uvGate(ctx: Context, a: Assessment): Gate | null {
 }
 
 /** Years until the colour has visibly changed: its toughness is another matter, and has its own years. */
-export function fadeYears({ conditions, colour }: Context, { family, halfDoseMJm2 }: Assessment): number {
-  const dose = halfDoseMJm2 * family.flags.fadeShare * fadeColourFactor[colour];
-  return dose / conditions.doseAYearMJm2;
+export function fadeYears(ctx: Context, { family, halfDoseMJm2 }: Assessment): number {
+  const dose = halfDoseMJm2 * family.flags.fadeShare * fadeColourFactor[pigmentOf(ctx, family)];
+  return dose / ctx.conditions.doseAYearMJm2;
 }

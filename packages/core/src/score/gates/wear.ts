@@ -1,4 +1,4 @@
-import { between } from '../../lib/between.js';
+import { ramp } from '../../lib/between.js';
 import type { Family, WearClass } from '../../materials/family.js';
 import { isFibre } from '../../materials/fibre.js';
 import type { Assessment } from '../assess.js';
@@ -18,19 +18,15 @@ const CYCLE_DECADES = { light: 6, hard: 7 };
 
 /** How light the rubbing is, 1 light and slow to 0 hard: by pressure and speed where known, else by the loads. */
 export function lightness({ brief, loads }: Context): number {
-  const share = (x: number, { light, hard }: { light: number; hard: number }): number =>
-    between(
-      [
-        [light, 1],
-        [hard, 0],
-      ],
-      x,
-    );
   const { wearPressureMPa, wearSpeedMs } = brief;
-  if (wearPressureMPa !== null && wearSpeedMs !== null) return share(wearPressureMPa * wearSpeedMs, PV);
+  if (wearPressureMPa !== null && wearSpeedMs !== null)
+    return ramp(wearPressureMPa * wearSpeedMs, PV.hard, PV.light);
   const stress = Math.max(0, wearPressureMPa ?? 0, ...loads.map(l => l.stressMPa ?? 0));
   const cycles = Math.max(1, ...loads.map(l => l.cycles));
-  return Math.min(share(stress, STRESS_MPA), share(Math.log10(cycles), CYCLE_DECADES));
+  return Math.min(
+    ramp(stress, STRESS_MPA.hard, STRESS_MPA.light),
+    ramp(Math.log10(cycles), CYCLE_DECADES.hard, CYCLE_DECADES.light),
+  );
 }
 
 /** How a family bears the rubbing of a brief, 0 badly to 2 well. */

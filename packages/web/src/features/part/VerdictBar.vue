@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  AS_GOOD_WITHIN,
   asGoodNames,
   gateLabel,
   isUntouched,
@@ -53,7 +54,7 @@ const sure = computed(() => {
 });
 
 function leadWords(lead: number): string {
-  if (lead < 0.02) return 'neck and neck';
+  if (lead <= AS_GOOD_WITHIN) return 'neck and neck';
   return lead < 0.06 ? 'leads by a little' : 'leads clearly';
 }
 function showGate(g: Gate): void {

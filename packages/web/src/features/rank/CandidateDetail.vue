@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { DOUBT_COSTS, gateLabel, scoreShown, sig, yoursLike, type Candidate } from '@hornblende/core';
+import { DOUBT_COSTS, doubtWords, scoreShown, sig, yoursLike, type Candidate } from '@hornblende/core';
 import { computed, onMounted } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useService } from '../../stores/service';
@@ -34,8 +34,7 @@ const standing = computed(() => {
   const { doubt, doubtAbout, pHolds } = props.candidate;
   const holds = pHolds === null ? '' : `As its spools scatter, ${holdsWords(pHolds)} would hold in service.`;
   if (doubt < SLIGHT_DOUBT || doubtAbout === null) return holds;
-  const about = doubtAbout === 'print' ? 'its first print' : gateLabel(doubtAbout).toLowerCase();
-  return `${holds} A doubt about ${about} takes ${(DOUBT_COSTS * doubt).toFixed(2)} from its score.`.trim();
+  return `${holds} A doubt about ${doubtWords(doubtAbout)} takes ${(DOUBT_COSTS * doubt).toFixed(2)} from its score.`.trim();
 });
 /** A doubt that takes less than a hundredth is not worth a word. */
 const SLIGHT_DOUBT = 0.025;

@@ -1,42 +1,16 @@
 <script setup lang="ts">
-import { asGoodNames, type Ranking } from '@hornblende/core';
-import { computed } from 'vue';
-import { useShelf } from '../../stores/shelf';
+import type { Ranking } from '@hornblende/core';
 import { useUnits } from '../../ui/useUnits';
-import { useRanking } from '../part/useRanking';
+import { useEquals } from './useEquals';
 
 /** Who is as good as the first choice, who of them is on the shelf, and who was printed well on this printer before. */
 const props = defineProps<{ ranking: Ranking }>();
-const shelf = useShelf();
-const { printer } = useRanking();
-const { say, show } = useUnits();
-
-const group = computed(() => props.ranking.asGood);
-const first = computed(() => group.value[0] ?? null);
-const others = computed(() => asGoodNames(group.value));
-const keys = computed(() =>
-  group.value.flatMap(g => [
-    { material: g.material, name: g.name, family: g.family },
-    ...g.variants.map(v => ({ ...v, family: g.family })),
-  ]),
-);
-const onShelf = computed(() =>
-  keys.value
-    .filter(k => (shelf.stock.get(k.material) ?? 0) > 0)
-    .map(k => `${k.name} (${show(shelf.stock.get(k.material)!, 'mass')})`),
-);
-const printedWell = computed(() =>
-  group.value.flatMap(g => {
-    const record = printer.value?.record?.prints.find(p => p.family === g.family);
-    return record && record.well > record.failed
-      ? [`${g.name} (${record.well} of ${record.well + record.failed})`]
-      : [];
-  }),
-);
+const { say } = useUnits();
+const { first, others, onShelf, printedWell } = useEquals(() => props.ranking.asGood);
 </script>
 
 <template>
-  <p v-if="first && group.length > 1" class="equals" data-testid="as-good">
+  <p v-if="first" class="equals" data-testid="as-good">
     <b>{{ first.name }}</b> stands first; as good, as far as the data can tell: {{ say(others) }}.<template
       v-if="onShelf.length"
     >

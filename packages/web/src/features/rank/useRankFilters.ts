@@ -20,9 +20,6 @@ export interface RankFilters {
   clear: () => void;
 }
 
-/** A level lead is not worth a number. */
-const LEVEL = 0.005;
-
 /** What of a ranking is looked at: all of it, what is on the shelf, what this printer can. */
 export function useRankFilters(): RankFilters {
   const draft = useDraft();
@@ -44,8 +41,9 @@ export function useRankFilters(): RankFilters {
     if (c.material === top.material) return 'the first choice itself';
     // Step-up orders by demands, not by score.
     if (ranking.value?.school === 'step-up') return `number ${c.rank} of the ranking`;
-    return scoreShown(top) - scoreShown(c) < LEVEL
-      ? `level with ${top.name}`
+    const equals = ranking.value?.asGood.flatMap(g => [g, ...g.variants]) ?? [];
+    return equals.some(e => e.material === c.material)
+      ? `as good as ${top.name}`
       : `${(scoreShown(top) - scoreShown(c)).toFixed(2)} behind ${top.name}`;
   }
   const shelfWords = computed(() => {

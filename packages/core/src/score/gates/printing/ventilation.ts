@@ -1,13 +1,5 @@
-import type { FamilyFlags } from '../../../materials/family.js';
-import { vapours } from '../../../materials/vapours.js';
+import { vapourSentence } from '../../../materials/vapours.js';
 import type { PrintingCheck } from './check.js';
-
-/** What it gives off, in a sentence. */
-export function vapourSentence({ fumes, vapour }: FamilyFlags): string {
-  if (fumes === 'low' || !vapour) return 'Gives off little.';
-  const { name, does } = vapours[vapour.of];
-  return `Gives off ${name}, which ${does}.`;
-}
 
 /** Whether its fumes go somewhere. */
 export const ventilationCheck: PrintingCheck = (f, p) => {
