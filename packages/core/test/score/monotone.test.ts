@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { HOURS_A_YEAR } from '../../src/lib/physical-constants.js';
 import {
   colours,
   consequences,
@@ -108,11 +109,66 @@ describe('what is worse never helps', () => {
     neverHelps((b, by) => ({ ...b, print: { ...b.print, infill: b.print.infill * (1 - by) } })));
   it('thinner skins', () =>
     neverHelps(b => ({ ...b, print: { ...b.print, topLayers: 1, bottomLayers: 1 } })));
+  it('more cycles', () =>
+    neverHelps((b, by) => ({
+      ...b,
+      loads: b.loads.map(l => ({ ...l, cycles: (l.kind === 'cyclic' ? 1e4 : 1) * 10 ** (4 * by) })),
+    })));
+  it('held for longer', () =>
+    neverHelps((b, by) => ({
+      ...b,
+      loads: b.loads.map(l =>
+        l.kind === 'sustained' ? { ...l, hours: b.lifeYears * HOURS_A_YEAR * (1 + 3 * by) } : l,
+      ),
+    })));
+  it('a sharp inner corner', () =>
+    neverHelps(b => ({ ...b, geometry: { ...b.geometry, innerRadiusMm: 0 } })));
   it('more sun', () => neverHelps(b => ({ ...b, sun: 'full' })));
   it('no glass before it', () => neverHelps(b => ({ ...b, heat: { ...b.heat, glass: 'none' } })));
   it('more hours a day', () => neverHelps(b => ({ ...b, heat: { ...b.heat, hoursADay: 24 } })));
   it('graver', () => neverHelps(b => ({ ...b, ifItFails: 'injures' })));
   it('a larger factor of safety', () => neverHelps((b, by) => ({ ...b, safety: (b.safety ?? 3) + 3 * by })));
+  it('across the layers rather than along', () =>
+    fc.assert(
+      fc.property(briefs, b => {
+        const laid = (acrossLayers: boolean): Brief => ({
+          ...b,
+          loads: b.loads.map(l => ({ ...l, acrossLayers })),
+        });
+        const along = standings(laid(false));
+        for (const [key, standing] of standings(laid(true)))
+          expect(standing, key).toBeGreaterThanOrEqual(along.get(key)!);
+      }),
+      { numRuns: 30, seed: 20261126 },
+    ));
+  it('a knock or a snap in the cold', () =>
+    fc.assert(
+      fc.property(briefs, number(-30, 10), (b, coldC) => {
+        const felt = (g: Gate): boolean =>
+          g.id === 'impact' || (g.id === 'strength' && g.unit === '% strain');
+        const at = (partMinC: number): Brief => ({ ...b, heat: { ...b.heat, partC: 30, partMinC } });
+        const mild = standings(at(23), felt);
+        for (const [key, standing] of standings(at(coldC), felt))
+          expect(standing, key).toBeGreaterThanOrEqual(mild.get(key)!);
+      }),
+      { numRuns: 30, seed: 20261126 },
+    ));
+  it('wet for more of the time', () =>
+    fc.assert(
+      fc.property(briefs, b => {
+        const left = (water: Brief['water']): Map<string, number> =>
+          new Map(
+            rank({ ...b, water }).candidates.map(c => [
+              c.material,
+              c.criteria.find(k => k.id === 'water')!.value,
+            ]),
+          );
+        const rain = left('rain');
+        for (const [key, share] of left('immersed'))
+          if (b.heat.partC! >= 35) expect(share, key).toBeLessThanOrEqual(rain.get(key)!);
+      }),
+      { numRuns: 20, seed: 20261126 },
+    ));
   it('standing in water rather than dry', () =>
     fc.assert(
       fc.property(briefs, b => {

@@ -3,7 +3,10 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, describe, expect, it } from 'vitest';
+import { unsummedColumns } from '../../src/db/kind.js';
+import { spools } from '../../src/db/kinds/spools.js';
 import { migrationSource, steps } from '../../src/db/migrations/index.js';
+import { recordSum, type Row } from '../../src/db/record-sum.js';
 
 const folders: string[] = [];
 const open = async (): Promise<Knex> => {
@@ -56,4 +59,34 @@ describe('a data file of an older release', () => {
       await Promise.all([fresh.destroy(), old.destroy()]);
     },
   );
+});
+
+describe('a family that was renamed', () => {
+  it('is renamed wherever a record has it, with its checksum; other words and a decision stay', async () => {
+    const db = await open();
+    await db.migrate.latest({ migrationSource: migrationSource(steps.slice(0, 12)) });
+    const at = '2026-01-01T00:00:00.000Z';
+    const row = (id: string, material: string, note: string): Row => ({
+      id,
+      material,
+      data: JSON.stringify({ format: 'hornblende-spool', version: 1, material, note }),
+      revision: 1,
+      created_at: at,
+      updated_at: at,
+      sum: 1,
+    });
+    await db('spools').insert([
+      row('a', 'pa-easy', 'pa-easy is easy'),
+      row('b', 'pla', 'for pa-easy prints'),
+    ]);
+    await db.migrate.latest({ migrationSource: migrationSource(steps) });
+    const [a, b] = (await db('spools').orderBy('id')) as Row[];
+    expect(a).toMatchObject({ material: 'pa-copolymer' });
+    expect(JSON.parse(String(a!.data))).toMatchObject({ material: 'pa-copolymer', note: 'pa-easy is easy' });
+    expect(a!.sum).toBe(recordSum(a!, unsummedColumns(spools)));
+    expect(b).toEqual(row('b', 'pla', 'for pa-easy prints'));
+    await db.migrate.down({ migrationSource: migrationSource(steps) });
+    expect(await db('spools').where({ id: 'a' }).first()).toMatchObject({ material: 'pa-easy' });
+    await db.destroy();
+  });
 });
