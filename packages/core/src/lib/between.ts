@@ -14,7 +14,10 @@ export function between(points: readonly (readonly [number, number])[], x: numbe
   return y0 + ((y1 - y0) * (x - x0)) / (x1 - x0);
 }
 
-/** How far a value has come from one point to another, 0 to 1; either may be the larger. @example ramp(50, 40, 60) // 0.5 */
+/**
+ * How far a value has come from one point to another, 0 to 1; either may be the larger.
+ * @example ramp(50, 40, 60) // 0.5
+ */
 export function ramp(x: number, from: number, to: number): number {
   return Math.min(1, Math.max(0, (x - from) / (to - from)));
 }

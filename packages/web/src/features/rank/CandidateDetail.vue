@@ -34,7 +34,8 @@ const standing = computed(() => {
   const { doubt, doubtAbout, pHolds } = props.candidate;
   const holds = pHolds === null ? '' : `As its spools scatter, ${holdsWords(pHolds)} would hold in service.`;
   if (doubt < SLIGHT_DOUBT || doubtAbout === null) return holds;
-  return `${holds} A doubt about ${doubtWords(doubtAbout)} takes ${(DOUBT_COSTS * doubt).toFixed(2)} from its score.`.trim();
+  const taken = (DOUBT_COSTS * doubt).toFixed(2);
+  return `${holds} A doubt about ${doubtWords(doubtAbout)} takes ${taken} from its score.`.trim();
 });
 /** A doubt that takes less than a hundredth is not worth a word. */
 const SLIGHT_DOUBT = 0.025;
