@@ -9,7 +9,7 @@ test('a hardness is read by the rules, compared, kept in a grade; what is typed 
   await page.getByRole('tab', { name: 'Bench' }).click();
   const bench = page.getByTestId('hardness-bench');
   const reading = bench.getByLabel('Reading', { exact: true });
-  await bench.getByLabel('Layers stacked').fill('1');
+  await bench.getByLabel('Each, mm').fill('3');
   await expect(bench).toContainText('the table is felt under 6 mm. Stack 2 of these.');
   await bench.getByLabel('Layers stacked').fill('2');
   await reading.fill('soft');

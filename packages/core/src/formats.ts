@@ -14,6 +14,19 @@ import { Printer } from './workshop/printer.js';
 import { WorkshopSettings } from './workshop/settings.js';
 import { Spool } from './workshop/spool.js';
 
+// Whoever reads a format finds its class where it is listed.
+export * from './brief/brief.js';
+export * from './drills/drill-answer.js';
+export * from './materials/grade.js';
+export * from './service/inspection.js';
+export * from './service/placement.js';
+export * from './triage/fault.js';
+export * from './trials/trial.js';
+export * from './workshop/print-log.js';
+export * from './workshop/printer.js';
+export * from './workshop/settings.js';
+export * from './workshop/spool.js';
+
 /** The formats that are read, by a short name: what each is called in a file, and the class that reads it. */
 const read = {
   brief: { title: 'hornblende-brief/1', type: Brief },

@@ -1,3 +1,6 @@
+import { Ajv2020 } from 'ajv/dist/2020.js';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import {
   calculate,
@@ -84,11 +87,19 @@ describe('the record of a decision', () => {
       }).candidates.map(c => c.pFirst),
     ).toEqual(r.robustness.candidates.map(c => c.pFirst));
   });
+  it('is written as its schema says', () => {
+    const schema = readFileSync(join(import.meta.dirname, '../../../docs/schema/decision.json'), 'utf8');
+    const valid = new Ajv2020({ allowUnionTypes: true }).compile(JSON.parse(schema) as object);
+    valid(JSON.parse(JSON.stringify(r)));
+    expect(valid.errors).toBeNull();
+  });
   it('rejects everything but the choices, each with its reason', () => {
     expect(r.rejected).toHaveLength(families.length - 1);
     expect(r.rejected.map(x => x.material)).not.toContain('asa');
     expect(r.rejected.find(x => x.material === 'pla')?.why).toMatch(/reaches 64 °C/);
-    expect(r.rejected.find(x => x.material === 'asa-cf')?.why).toMatch(/ahead of ASA|behind ASA/);
+    expect(r.rejected.find(x => x.material === 'asa-cf')?.why).toMatch(
+      /As good as ASA by score|ahead of ASA|behind ASA/,
+    );
     for (const x of r.rejected) expect(x.why.length, x.material).toBeGreaterThan(10);
     expect(r.assumptions.map(a => a.label)).toContain('lasts');
   });

@@ -66,7 +66,7 @@ export interface Baked {
   /** Linear shrinkage while it crystallises, %. */
   shrinkagePct: number;
   properties: Partial<Record<PropertyName, Range>>;
-  retention: Family['retention'];
+  retention: RetentionPoints;
 }
 
 /** How a family holds on a plate, J/m². Energies are effective ones, set so that practice holds. */

@@ -1,3 +1,4 @@
+import { AS_GOOD_WITHIN } from '../score/as-good.js';
 import { scoreShown } from '../score/doubt.js';
 import { METHOD_VERSION } from './method.js';
 import { assumptions } from '../brief/assumptions.js';
@@ -85,6 +86,7 @@ function rejectedWhy(c: Candidate, first: Candidate | undefined): string {
 }
 
 function behindWords(c: Candidate, first: Candidate): string {
-  const by = Math.abs(scoreShown(first) - scoreShown(c)).toFixed(2);
-  return `${by} ${scoreShown(c) <= scoreShown(first) ? 'behind' : 'ahead of'} ${first.name}.`;
+  const behind = scoreShown(first) - scoreShown(c);
+  if (Math.abs(behind) <= AS_GOOD_WITHIN) return `As good as ${first.name} by score.`;
+  return `${Math.abs(behind).toFixed(2)} ${behind > 0 ? 'behind' : 'ahead of'} ${first.name}.`;
 }

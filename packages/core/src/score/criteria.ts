@@ -50,6 +50,11 @@ const rules: Readonly<Record<CriterionId, CriterionRule>> = {
 /** Every criterion, in the order in which a candidate lists them. */
 export const criterionRules: readonly CriterionRule[] = criterionIds.map(id => rules[id]);
 
+/** A criterion's value as a sentence on one side of the argument. */
+export function sentenceOf(c: Criterion, side: 'pro' | 'con', ctx: Context): string {
+  return rules[c.id].says[side](c, ctx);
+}
+
 /** One value for each criterion. */
 function byCriterion<T>(of: (rule: CriterionRule) => T): Record<CriterionId, T> {
   return Object.fromEntries(criterionRules.map(rule => [rule.id, of(rule)])) as Record<CriterionId, T>;

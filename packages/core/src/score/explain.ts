@@ -1,6 +1,6 @@
 import type { Context } from './context.js';
 import type { Candidate } from './candidate.js';
-import { sentenceOf } from './sentences.js';
+import { sentenceOf } from './criteria.js';
 
 /** Up to three reasons for a candidate and the main one against, each from a number. */
 export function explain(ctx: Context, candidate: Candidate): { for: string[]; against: string[] } {

@@ -24,6 +24,8 @@ export interface DocumentBody<Content> {
   /** What it is called in the body: "spool". */
   name: string;
   Envelope: new () => object & { revision?: number; id: string | null };
+  /** The class of fields it is read as, or the name of its schema where no class has them all. */
+  fields: (new () => object) | string;
   /** Reads a document. @param envelope what stands beside it @throws InputError */
   read: (plain: unknown, envelope: object) => Content;
 }
@@ -35,6 +37,8 @@ export interface DocumentKind<Content, Stored, Row extends RevisionedRow> extend
   body: DocumentBody<Content>;
   /** Whether rows carry when they were made. */
   dated: boolean;
+  /** Whether its routes are those of any document, with nothing beside. */
+  plain?: true;
   /** The order of lists. */
   order: ListOrder;
   /** The columns that a search looks through. */

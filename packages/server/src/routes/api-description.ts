@@ -1,27 +1,16 @@
 import {
   classSchemas,
-  Fault,
   formatNames,
   Inspection,
   DrillAnswer,
-  Placement,
   Brief,
   Printer,
-  PrintEntry,
   schemaOfFormat,
-  Spool,
-  Trial,
   WorkshopSettings,
   type JsonSchema,
 } from '@hornblende/core';
-import {
-  DocumentEnvelope,
-  PartEnvelope,
-  PrinterEnvelope,
-  QuoteInput,
-  WithdrawalInput,
-} from '../lib/envelopes.js';
-import { documentKinds } from '../db/kinds/index.js';
+import { QuoteInput, WithdrawalInput } from '../lib/envelopes.js';
+import { describedDocuments, type AnyDocumentKind } from '../db/kinds/index.js';
 
 /** What a route takes and answers with, apart from the errors that any of them may answer with. */
 interface Described {
@@ -50,29 +39,15 @@ const fields = (
 const text: JsonSchema = { type: 'string' };
 const anything: JsonSchema = { type: 'object' };
 
-/** What each kind of document is read as. */
-const contents = {
-  parts: named(Brief),
-  printers: named(Printer),
-  grades: { $ref: `${schemas}Grade` },
-  spools: named(Spool),
-  prints: named(PrintEntry),
-  trials: named(Trial),
-  faults: named(Fault),
-  placements: named(Placement),
-} as const;
-const envelopes = { parts: PartEnvelope, printers: PrinterEnvelope } as const;
-
 /** The routes that every kind of document has. */
-function documentRoutes(kind: keyof typeof documentKinds): [string, Described][] {
-  const { path, body, one } = documentKinds[kind];
-  const envelope = classSchemas(kind in envelopes ? envelopes[kind as 'parts'] : DocumentEnvelope, schemas);
-  const beside = Object.values(envelope)[0]!.properties as Record<string, JsonSchema>;
-  const takes = fields({ [body.name]: contents[kind] }, beside);
+function documentRoutes({ name, path, body, one }: AnyDocumentKind): [string, Described][] {
+  const beside = classSchemas(body.Envelope, schemas)[body.Envelope.name]!.properties;
+  const content = typeof body.fields === 'string' ? { name: body.fields } : body.fields;
+  const takes = fields({ [body.name]: named(content) }, beside as Record<string, JsonSchema>);
   return [
     [
       `GET ${path}`,
-      { does: `Lists ${kind}, in pages.`, asks: kind === 'parts' ? [...PAGE, 'archived'] : PAGE },
+      { does: `Lists ${name}, in pages.`, asks: name === 'parts' ? [...PAGE, 'archived'] : PAGE },
     ],
     [`POST ${path}`, { does: `Keeps a new ${one}.`, takes, status: 201 }],
     [`GET ${path}/{id}`, { does: `One ${one}, with its revision.` }],
@@ -85,7 +60,7 @@ function documentRoutes(kind: keyof typeof documentKinds): [string, Described][]
 export const apiRoutes: ReadonlyMap<string, Described> = new Map<string, Described>([
   ['GET /health', { does: 'Whether the server is well, which version it is, and what is damaged.' }],
   ['GET /openapi.json', { does: 'This description.' }],
-  ...(Object.keys(documentKinds) as (keyof typeof documentKinds)[]).flatMap(documentRoutes),
+  ...describedDocuments.flatMap(([, kind]) => documentRoutes(kind)),
   ['GET /parts/{id}/versions', { does: 'What a part was before, in pages.', asks: PAGE }],
   [
     'GET /parts/{id}/decisions',
@@ -258,20 +233,10 @@ function operation(
 }
 
 function componentSchemas(): Record<string, JsonSchema> {
-  const classes = [
-    Brief,
-    Printer,
-    Spool,
-    PrintEntry,
-    Trial,
-    Fault,
-    Placement,
-    Inspection,
-    DrillAnswer,
-    WorkshopSettings,
-    WithdrawalInput,
-    QuoteInput,
-  ];
+  const documents = describedDocuments
+    .map(([, { body }]) => body.fields)
+    .filter(type => typeof type !== 'string');
+  const classes = [...documents, Inspection, DrillAnswer, WorkshopSettings, WithdrawalInput, QuoteInput];
   const { $schema, ...grade } = schemaOfFormat('grade');
   return {
     ...Object.assign({}, ...classes.map(type => classSchemas(type, schemas))),

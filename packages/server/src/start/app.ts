@@ -3,7 +3,7 @@ import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { DecisionStore } from '../db/decisions.js';
 import { DrillAnswerStore } from '../db/drill-answers.js';
-import { documentKinds } from '../db/kinds/index.js';
+import { plainDocuments } from '../db/kinds/index.js';
 import { PartStore } from '../db/parts.js';
 import { InspectionStore } from '../db/inspections.js';
 import { photoFolder } from '../db/photo-path.js';
@@ -110,8 +110,7 @@ export function createApp({
   api.use('/parts', partRoutes(new PartStore(db), jobs, now));
   api.use('/grades', gradeImportRoutes(db, jobs, now));
   api.use('/grades', gradeRoutes(db, jobs, now));
-  for (const kind of ['printers', 'spools', 'prints', 'trials', 'faults'] as const)
-    api.use(documentKinds[kind].path, documentRoutes(kind, db, jobs, now));
+  for (const [kind, { path }] of plainDocuments) api.use(path, documentRoutes(kind, db, jobs, now));
   api.use('/placements', placementRoutes(db, jobs, now));
   api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));
   api.use('/photos', photoRoutes(new PhotoStore(db, photoFolder(workplace.file)), now));

@@ -3,6 +3,7 @@ import { plateLengthMm } from '../../brief/size.js';
 import { typical } from '../../materials/family.js';
 import { gaugeCalibrationFor, gaugeLeftOf } from '../../print/gauge-calibration.js';
 import { expectedDeviationMm } from '../deviation.js';
+import { own, two } from '../sentences.js';
 import { byOwn, type CriterionRule } from './criterion.js';
 
 /** What even a well-kept printer scatters by, mm: no tolerance is at ease with less. */
@@ -48,4 +49,15 @@ export const accuracyCriterion: CriterionRule = {
     comfortable: atEaseMm(ctx.brief.toleranceMm),
     ...byOwn(gaugeCalibrationFor(ctx.printer, family)?.gauges.length, 'gauge'),
   }),
+  drawn:
+    (_ctx, _family, { print }) =>
+    () =>
+      print.deviationMm,
+  says: {
+    pro: c => `True to ${two(c.value)} mm${own(c)}.`,
+    con: (c, ctx) =>
+      c.value > ctx.brief.toleranceMm
+        ? `True only to ${two(c.value)} mm, where ${two(ctx.brief.toleranceMm)} mm is wanted.`
+        : `True to ${two(c.value)} mm${own(c)}.`,
+  },
 };

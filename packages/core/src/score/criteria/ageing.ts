@@ -2,6 +2,7 @@ import { ramp } from '../../lib/between.js';
 import { typical } from '../../materials/family.js';
 import { ageingInput } from '../assess.js';
 import { ageingLimits } from '../comfort.js';
+import { years, share } from '../sentences.js';
 import type { CriterionRule } from './criterion.js';
 
 /** Part temperatures from which long heat is worth weighing, and from which it weighs wholly, °C. */
@@ -23,4 +24,12 @@ export const ageingCriterion: CriterionRule = {
       inputs: ageingInput(ctx, typical(assessment.family, 'ageingIndexC')),
     },
   }),
+  drawn:
+    (_ctx, _family, { lasting }) =>
+    () =>
+      lasting.aged,
+  says: {
+    pro: (c, ctx) => `Keeps ${share(c.value)} of its strength through ${years(ctx)} of heat.`,
+    con: (c, ctx) => `${years(ctx)} of heat leave ${share(c.value)} of its strength.`,
+  },
 };

@@ -13,4 +13,9 @@ export const chemicalsCriterion: CriterionRule = {
     unacceptable: 0,
     comfortable: 2,
   }),
+  drawn: 'as-typical',
+  says: {
+    pro: c => (c.value >= 2 ? 'Bears what touches it for good.' : 'Bears what touches it for a while.'),
+    con: c => (c.value > 0 ? 'Bears what touches it only for a while.' : 'Is attacked by what touches it.'),
+  },
 };

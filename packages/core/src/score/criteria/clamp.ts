@@ -1,5 +1,6 @@
 import { clampLimits } from '../comfort.js';
 import { loosest } from '../gates/clamp.js';
+import { share } from '../sentences.js';
 import type { CriterionRule } from './criterion.js';
 
 /** Clamp: the share of its force that a squeezed joint keeps. */
@@ -14,4 +15,12 @@ export const clampCriterion: CriterionRule = {
     unacceptable: clampLimits.fail,
     comfortable: clampLimits.comfortable,
   }),
+  drawn:
+    (_ctx, _family, { loads }) =>
+    () =>
+      loads.clampLeft,
+  says: {
+    pro: c => `A squeezed joint keeps ${share(c.value)} of its grip.`,
+    con: c => `A squeezed joint keeps only ${share(c.value)} of its grip.`,
+  },
 };

@@ -15,4 +15,12 @@ export const contactCriterion: CriterionRule = {
     unacceptable: 0,
     comfortable: 2,
   }),
+  drawn: 'as-typical',
+  says: {
+    pro: c =>
+      c.value >= 2
+        ? 'Nothing in the polymer speaks against what it touches.'
+        : 'Little in it speaks against what it touches.',
+    con: () => 'What is in it speaks against what it touches.',
+  },
 };

@@ -1,6 +1,7 @@
 import { creepShare } from '../../brief/held.js';
 import { deflectionLimits } from '../comfort.js';
 import { worstCreep } from '../gates/creep.js';
+import { years, movement } from '../sentences.js';
 import type { CriterionRule } from './criterion.js';
 
 /** Creep: how far a held load has moved the part at the end of its life. */
@@ -22,5 +23,13 @@ export const creepCriterion: CriterionRule = {
       unacceptable: limits.fail,
       comfortable: limits.comfortable,
     };
+  },
+  drawn:
+    (_ctx, _family, { loads }) =>
+    () =>
+      loads.creepPct,
+  says: {
+    pro: (c, ctx) => `Moves no more than ${movement(c)} in ${years(ctx)}.`,
+    con: (c, ctx) => `Creeps to ${movement(c)} in ${years(ctx)}.`,
   },
 };

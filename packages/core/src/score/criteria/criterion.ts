@@ -3,7 +3,9 @@ import type { WorkingRef } from '../../brief/conditions.js';
 import type { PrintEconomicsInput, PrintEconomicsResult } from '../../print/economics.js';
 import type { Assessment } from '../assess.js';
 import type { Baked } from '../../materials/family.js';
+import type { Family } from '../../materials/family.js';
 import type { Context } from '../context.js';
+import type { DrawnParts, DrawnValues } from '../draws/drawn-parts.js';
 import type { Printability } from '../printability.js';
 
 /** The two points of a desirability curve: 0 at the unacceptable, 1 from the comfortable on. */
@@ -58,4 +60,12 @@ export interface CriterionRule {
   measure: string;
   weigh: (ctx: Context) => number;
   read: (judged: Judged) => Measured;
+  /**
+   * The same reading for draws, made ready once and asked thousands of times; `as-typical` where no property that is
+   * drawn changes it. A test holds it to `read`.
+   */
+  drawn:
+    ((ctx: Context, family: Family, parts: DrawnParts) => (values: DrawnValues) => number) | 'as-typical';
+  /** Its value as a reason for a candidate, and as one against it. */
+  says: Record<'pro' | 'con', (criterion: Criterion, ctx: Context) => string>;
 }

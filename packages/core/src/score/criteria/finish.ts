@@ -16,4 +16,6 @@ export const finishCriterion: CriterionRule = {
     unacceptable: 0.3,
     comfortable: 0.82,
   }),
+  drawn: 'as-typical',
+  says: { pro: () => 'Prints with a fair surface.', con: () => 'Shows its layers.' },
 };

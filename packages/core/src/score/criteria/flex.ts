@@ -1,7 +1,9 @@
 import { hardnessWanted } from '../../brief/hardness.js';
 import { typical } from '../../materials/family.js';
-import { flexReading, HINGE_FOLDS, RIGID_MPA } from '../flexibility.js';
+import { flexReading, HINGE_FOLDS, RIGID_MPA, type FlexSource } from '../flexibility.js';
 import { SPRING_STRAIN_PCT } from '../gates/flex.js';
+import { slot } from '../draws/slots.js';
+import { two } from '../sentences.js';
 import type { CriterionRule, DesirabilityPoints } from './criterion.js';
 
 /** Flexibility: how well the candidate bends as the part must. */
@@ -36,5 +38,38 @@ export const flexCriterion: CriterionRule = {
       hinge: family.flags.hinge,
     });
     return { value, ...points[brief.flex.want] };
+  },
+  drawn({ brief }, { flags }) {
+    const source: FlexSource = { modulusMPa: 0, strainRepeatedPct: 0, shoreA: null, hinge: flags.hinge };
+    return values => {
+      const shoreA = values[slot.shoreA]!;
+      source.modulusMPa = values[slot.modulusMPa]!;
+      source.strainRepeatedPct = values[slot.strainRepeatedPct]!;
+      source.shoreA = Number.isNaN(shoreA) ? null : shoreA;
+      return flexReading(brief, source);
+    };
+  },
+  says: {
+    pro(c, ctx) {
+      const byWant = {
+        rigid: `Rigid: ${two(c.value)} MPa.`,
+        springy: `Springs back: takes ${two(c.value)} % strain again and again.`,
+        hinge: 'Folds as a thin web, again and again.',
+        rubbery: `Of the wanted hardness.`,
+      };
+      return byWant[ctx.brief.flex.want];
+    },
+    con(c, ctx) {
+      const byWant = {
+        rigid: `Gives more than a rigid part should: ${two(c.value)} MPa.`,
+        springy: `Springs back from ${two(c.value)} % strain at most, again and again.`,
+        hinge:
+          c.value <= 0
+            ? 'A thin web of it breaks after a few folds.'
+            : 'A thin web of it lasts some thousands of folds.',
+        rubbery: c.value >= 100 ? 'Rigid, where rubber is wanted.' : 'At the end of the wanted hardness.',
+      };
+      return byWant[ctx.brief.flex.want];
+    },
   },
 };

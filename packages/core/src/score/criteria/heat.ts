@@ -1,5 +1,6 @@
 import { between } from '../../lib/between.js';
 import { heatComfortK } from '../comfort.js';
+import { two, hottest } from '../sentences.js';
 import type { CriterionRule } from './criterion.js';
 
 /** Heat: kelvins between the hottest the part gets and what the candidate bears. */
@@ -25,4 +26,15 @@ export const heatCriterion: CriterionRule = {
     comfortable: heatComfortK[ctx.brief.ifItFails],
     working: { model: 'heat.allowable', inputs: assessment.heatInput },
   }),
+  drawn:
+    ({ conditions }, _family, { loads }) =>
+    () =>
+      loads.allowableC - conditions.partMaxC,
+  says: {
+    pro: (c, ctx) => `Bears ${two(c.value)} K more than the hottest the part gets (${hottest(ctx)}).`,
+    con: (c, ctx) =>
+      c.value < 0
+        ? `Bears ${two(-c.value)} K less than the hottest the part gets (${hottest(ctx)}).`
+        : `Only ${two(c.value)} K between the hottest the part gets (${hottest(ctx)}) and what it bears.`,
+  },
 };

@@ -1,4 +1,5 @@
 import { IMPACT_COMFORT } from '../comfort.js';
+import { two, times } from '../sentences.js';
 import type { CriterionRule } from './criterion.js';
 
 /** Toughness: reserve against the worst knock; where there is none, notched impact when cold. */
@@ -14,5 +15,19 @@ export const impactCriterion: CriterionRule = {
     return knock < Infinity
       ? { value: knock, unit: '× need', unacceptable: 1, comfortable: IMPACT_COMFORT }
       : { value: assessment.charpyColdKJm2, unit: 'kJ/m²', unacceptable: 0.5, comfortable: 8 };
+  },
+  drawn:
+    (_ctx, _family, { loads }) =>
+    () =>
+      loads.knocks ? loads.knock : loads.charpyCold,
+  says: {
+    pro: c =>
+      c.unit === '× need'
+        ? `Takes ${times(c.value)} the knock, safety included.`
+        : `Tough: ${two(c.value)} kJ/m² notched when cold.`,
+    con: c =>
+      c.unit === '× need'
+        ? `Takes ${times(c.value)} the knock, safety included.`
+        : `Brittle: ${two(c.value)} kJ/m² notched when cold.`,
   },
 };

@@ -1,7 +1,9 @@
 import { typical } from '../../materials/family.js';
 import { printEconomics } from '../../print/economics.js';
 import { inPlainPla } from './cost.js';
-import type { CriterionRule } from './criterion.js';
+import { slot } from '../draws/slots.js';
+import { two, share } from '../sentences.js';
+import type { Criterion, CriterionRule } from './criterion.js';
 
 /** Mass as a multiple of the same part in plain PLA: from this down it is light, from this up too heavy. */
 const LIGHT = 0.75;
@@ -48,4 +50,18 @@ export const massCriterion: CriterionRule = {
       working,
     };
   },
+  drawn({ brief }, _family, { print }) {
+    if (brief.mustFloat && brief.maxMassG === null) return values => values[slot.densityGcm3]!;
+    const target = brief.targetMassG;
+    return target === null ? () => print.massG : () => Math.abs(print.massG / target - 1);
+  },
+  says: {
+    pro: c => (c.unit === 'g/cm³' ? `Floats by itself: ${two(c.value)} g/cm³.` : massWords(c, 'Light')),
+    con: c =>
+      c.unit === 'g/cm³' ? `Floats only on sealed air: ${two(c.value)} g/cm³ solid.` : massWords(c, 'Heavy'),
+  },
 };
+
+function massWords(c: Criterion, word: string): string {
+  return c.unit === 'g' ? `${word}: ${two(c.value)} g.` : `${share(c.value)} off the wanted mass.`;
+}

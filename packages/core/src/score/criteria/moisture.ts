@@ -1,4 +1,6 @@
 import { typical } from '../../materials/family.js';
+import { slot } from '../draws/slots.js';
+import { two } from '../sentences.js';
 import type { CriterionRule } from './criterion.js';
 
 const weightByWater = { dry: 0, humid: 2, rain: 2, immersed: 3 };
@@ -15,4 +17,9 @@ export const moistureCriterion: CriterionRule = {
     unacceptable: 6,
     comfortable: 0.5,
   }),
+  drawn: () => values => values[slot.waterUptakePct]!,
+  says: {
+    pro: c => `Takes up ${two(c.value)} % water.`,
+    con: c => `Takes up ${two(c.value)} % water, and changes with it.`,
+  },
 };

@@ -1,3 +1,4 @@
+import { two } from '../sentences.js';
 import type { CriterionRule } from './criterion.js';
 
 /** Printing: the chance that the first print succeeds. */
@@ -12,4 +13,12 @@ export const printabilityCriterion: CriterionRule = {
     unacceptable: 0.5,
     comfortable: 0.98,
   }),
+  drawn:
+    (_ctx, _family, { print }) =>
+    () =>
+      print.success,
+  says: {
+    pro: c => `The first print comes out ${two(100 * c.value)} times in 100.`,
+    con: c => `The first print comes out ${two(100 * c.value)} times in 100.`,
+  },
 };

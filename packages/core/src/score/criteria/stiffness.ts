@@ -1,5 +1,6 @@
 import { deflectionLimits } from '../comfort.js';
 import { mostBent } from '../gates/stiffness.js';
+import { movement } from '../sentences.js';
 import type { CriterionRule } from './criterion.js';
 
 /** Stiffness: how far a loaded span bends at once. */
@@ -19,5 +20,13 @@ export const stiffnessCriterion: CriterionRule = {
       comfortable: limits.comfortable,
       ...(worst?.working ? { working: worst.working } : {}),
     };
+  },
+  drawn:
+    (_ctx, _family, { loads }) =>
+    () =>
+      loads.deflectionPct,
+  says: {
+    pro: c => `Stiff enough: its load bends it ${movement(c)}.`,
+    con: c => `Its load bends it ${movement(c)}.`,
   },
 };

@@ -1,5 +1,6 @@
 import { worstReserve } from '../gates/strength.js';
 import { STRENGTH_COMFORT } from '../comfort.js';
+import { times } from '../sentences.js';
 import type { CriterionRule } from './criterion.js';
 
 /** Strength: what the candidate may carry over what is asked, safety included. */
@@ -17,4 +18,12 @@ export const strengthCriterion: CriterionRule = {
     unacceptable: 1,
     comfortable: STRENGTH_COMFORT,
   }),
+  drawn:
+    (_ctx, _family, { loads }) =>
+    () =>
+      loads.reserve,
+  says: {
+    pro: c => `Carries ${times(c.value)} what is asked, safety included.`,
+    con: c => `Carries ${times(c.value)} what is asked, safety included.`,
+  },
 };

@@ -1,6 +1,8 @@
 import { UV_FAIL_SHARE, uvComfort } from '../comfort.js';
-import { pigmentOf } from '../context.js';
-import type { CriterionRule } from './criterion.js';
+import { pigmentOf, type Context } from '../context.js';
+import { years } from '../sentences.js';
+import { timeWords } from '../../lib/time-words.js';
+import type { Criterion, CriterionRule } from './criterion.js';
 
 const weightBySun = { none: 0, reflected: 1, part: 3, full: 3 };
 
@@ -30,4 +32,17 @@ export const uvCriterion: CriterionRule = {
       ...(conditions.doseAYearMJm2 > 0 ? { working } : {}),
     };
   },
+  drawn:
+    (_ctx, _family, { lasting }) =>
+    () =>
+      lasting.uv,
+  says: {
+    pro: (c, ctx) => `Its surface lasts ${lasting(c, ctx)} in this sun; ${years(ctx)} are wanted.`,
+    con: (c, ctx) =>
+      `Its surface is half gone after ${lasting(c, ctx)} in this sun; ${years(ctx)} are wanted.`,
+  },
 };
+
+function lasting(c: Criterion, { brief }: Context): string {
+  return timeWords(c.value * brief.lifeYears);
+}

@@ -1,6 +1,7 @@
 import { between } from '../../lib/between.js';
 import { plateLengthMm } from '../../brief/size.js';
 import { warpCalibrationFor } from '../../print/warp-calibration.js';
+import { own, two } from '../sentences.js';
 import { byOwn, type CriterionRule } from './criterion.js';
 
 /** Warp: how far the ends of the released part stand up. */
@@ -28,5 +29,13 @@ export const warpCriterion: CriterionRule = {
       ...byOwn(warpCalibrationFor(ctx.printer, family)?.bars.length, 'bar'),
       working: { model: 'warp.bow', inputs: printability.bowInput },
     };
+  },
+  drawn:
+    (_ctx, _family, { print }) =>
+    () =>
+      print.bowMm,
+  says: {
+    pro: c => `Stays flat: bows ${two(c.value)} mm${own(c)}.`,
+    con: c => `Warps: bows ${two(c.value)} mm over this length${own(c)}.`,
   },
 };

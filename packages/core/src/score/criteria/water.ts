@@ -1,4 +1,5 @@
 import { ageingLimits } from '../comfort.js';
+import { years, share } from '../sentences.js';
 import type { CriterionRule } from './criterion.js';
 
 /** Share left from which being wet for years is worth no more thought. */
@@ -21,5 +22,13 @@ export const waterCriterion: CriterionRule = {
       comfortable: LASTING,
       ...(working ? { working } : {}),
     };
+  },
+  drawn:
+    (_ctx, _family, { lasting }) =>
+    () =>
+      lasting.soaked,
+  says: {
+    pro: (c, ctx) => `Keeps ${share(c.value)} of its strength through ${years(ctx)} in water.`,
+    con: (c, ctx) => `${years(ctx)} in water leave ${share(c.value)} of its strength.`,
   },
 };

@@ -13,4 +13,9 @@ export const wearCriterion: CriterionRule = {
     unacceptable: 0,
     comfortable: 2,
   }),
+  drawn: 'as-typical',
+  says: {
+    pro: c => (c.value >= 2 ? 'Bears rubbing well.' : 'Bears rubbing for a while.'),
+    con: c => (c.value > 0 ? 'Bears rubbing for a while.' : 'Wears quickly.'),
+  },
 };

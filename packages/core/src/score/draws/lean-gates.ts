@@ -22,7 +22,7 @@ import { AIR_CHANCE } from '../gates/printing/chamber.js';
 import { waterLimits } from '../gates/water.js';
 import { isBeyondTests } from '../assess.js';
 import { slot } from './slots.js';
-import type { LeanParts } from './lean-readings.js';
+import type { DrawnParts } from './drawn-parts.js';
 
 /** What a gate of a draw says where it fails; else how much at ease it passes, 0 to 1. */
 export const FAILED = -1;
@@ -39,7 +39,7 @@ export interface LeanGates {
 type DrawGate = (v: Float64Array) => number;
 
 /** Makes the gates of a family ready for draws. */
-export function leanGates(ctx: Context, f: Family, candidate: Candidate, parts: LeanParts): LeanGates {
+export function leanGates(ctx: Context, f: Family, candidate: Candidate, parts: DrawnParts): LeanGates {
   const service = serviceGates(ctx, f, candidate, parts);
   const printing = printingLimits(ctx, candidate, parts);
   return {
@@ -70,7 +70,7 @@ function serviceGates(
   { brief, conditions: c, solidFraction }: Context,
   f: Family,
   candidate: Candidate,
-  { loads, lasting }: LeanParts,
+  { loads, lasting }: DrawnParts,
 ): DrawGate[] {
   const heat = { fail: 0, comfortable: heatComfortK[brief.ifItFails] };
   const sun = uvComfort[brief.ifItFails];
@@ -100,7 +100,11 @@ function floatEase(densityGcm3: number, solidFraction: number): number {
   return { pass: 1, marginal: ON_ITS_HOLLOWS, fail: FAILED }[floatVerdict(densityGcm3, solidFraction)];
 }
 
-function waterGate(water: keyof typeof waterLimits, lasting: LeanParts['lasting'], known: boolean): DrawGate {
+function waterGate(
+  water: keyof typeof waterLimits,
+  lasting: DrawnParts['lasting'],
+  known: boolean,
+): DrawGate {
   const limits = waterLimits[water];
   return v => {
     const soaked = atMost(v[slot.waterUptakePct]!, limits);
@@ -130,7 +134,7 @@ function flexGate(brief: Brief, f: Family): DrawGate | null {
   }
 }
 
-function printingLimits({ brief }: Context, candidate: Candidate, { print }: LeanParts): (() => boolean)[] {
+function printingLimits({ brief }: Context, candidate: Candidate, { print }: DrawnParts): (() => boolean)[] {
   const { minMassG, maxMassG, maxCostEach } = brief;
   const split = candidate.printing.pSplit;
   const onPrinter = candidate.gates.some(g => g.id === 'printability.chamber');

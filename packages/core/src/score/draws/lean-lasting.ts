@@ -5,18 +5,8 @@ import { hydrolysisHalfYears } from '../../models/water-life.js';
 import { HOURS_A_YEAR } from '../../lib/physical-constants.js';
 import { ageingInput, wetnessOf } from '../assess.js';
 import { pigmentOf, type Context } from '../context.js';
+import type { LeanLasting } from './drawn-parts.js';
 import { slot } from './slots.js';
-
-/** What years of heat, water and sun leave of draws. */
-export interface LeanLasting {
-  of: (v: Float64Array) => void;
-  /** Share left after years of heat. */
-  aged: number;
-  /** Share left after years of being wet; 1 where it stays dry. */
-  soaked: number;
-  /** Years to half the surface toughness over the years wanted. */
-  uv: number;
-}
 
 /** Makes a family's answer to heat, water and sun ready for draws. */
 export function leanLasting(ctx: Context, f: Family): LeanLasting {

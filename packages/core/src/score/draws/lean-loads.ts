@@ -16,26 +16,9 @@ import {
   strengthConditions,
 } from '../assess-load.js';
 import type { Context } from '../context.js';
+import type { LeanLoads } from './drawn-parts.js';
 import { slot } from './slots.js';
 import { tabulated } from '../../lib/tabulated.js';
-
-/** Heat, strength, stiffness, creep and knocks of draws. */
-export interface LeanLoads {
-  of: (v: Float64Array) => void;
-  allowableC: number;
-  /** The least reserve of strength or strain. */
-  reserve: number;
-  deflectionPct: number;
-  /** The most that a held load moves over the life, % of its span or % strain. */
-  creepPct: number;
-  /** The least share of a clamp's force that is left. */
-  clampLeft: number;
-  /** The least reserve against knocks. */
-  knock: number;
-  charpyCold: number;
-  /** Whether the brief has knocks at all. */
-  knocks: boolean;
-}
 
 /** Makes a family's answer to a brief's loads ready for draws. */
 export function leanLoads(ctx: Context, f: Family): LeanLoads {

@@ -10,20 +10,9 @@ import { gaugeLeftOf } from '../../print/gauge-calibration.js';
 import { successByRecord } from '../../print/success-record.js';
 import { storedModulusMPa } from '../../print/stored-modulus.js';
 import type { Candidate } from '../candidate.js';
+import type { LeanPrint } from './drawn-parts.js';
 import { slot } from './slots.js';
 import { tabulated } from '../../lib/tabulated.js';
-
-/** Warp, lift-off, success, mass, time and cost of draws. */
-export interface LeanPrint {
-  of: (v: Float64Array) => void;
-  bowMm: number;
-  success: number;
-  difficulty: number;
-  pLift: number;
-  massG: number;
-  costEach: number;
-  deviationMm: number;
-}
 
 /** Makes a family’s printing ready for draws. */
 export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPrint {

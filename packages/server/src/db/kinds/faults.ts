@@ -1,4 +1,4 @@
-import { parseFault, type Fault, type StoredFault } from '@hornblende/core';
+import { parseFault, Fault, type StoredFault } from '@hornblende/core';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
@@ -35,9 +35,11 @@ export const faults: DocumentKind<Fault, StoredFault, FaultRow> = {
   title: dated('a fault of', 'at'),
   check: row => void parseFault(parsed(row, 'data')),
   path: '/faults',
+  plain: true,
   body: {
     name: 'fault',
     Envelope: DocumentEnvelope,
+    fields: Fault,
     read: plain => within('fault', () => parseFault(plain)),
   },
   dated: true,

@@ -41,6 +41,7 @@ export const grades: DocumentKind<Grade, StoredGrade, GradeRow> = {
   body: {
     name: 'grade',
     Envelope: DocumentEnvelope,
+    fields: 'Grade',
     read: plain => within('grade', () => parseGrade(plain)),
   },
   dated: false,

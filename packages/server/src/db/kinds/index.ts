@@ -20,6 +20,18 @@ import { quotes, workshopSettings } from './workshop.js';
 /** Every kind of document, by the name of its list. */
 export const documentKinds = { printers, grades, spools, parts, prints, trials, faults, placements } as const;
 
+/** Kinds of documents by the names of their lists. */
+export type DocumentKindName = keyof typeof documentKinds;
+
+/** Every kind of document as what all have in common, by the name of its list. */
+export const describedDocuments = Object.entries(documentKinds) as unknown as readonly [
+  DocumentKindName,
+  AnyDocumentKind,
+][];
+
+/** The kinds whose routes are those of any document. */
+export const plainDocuments = describedDocuments.filter(([, kind]) => kind.plain);
+
 /** A document of whatever kind: for what all have in common. */
 export type AnyDocumentKind = DocumentKind<unknown, { revision: number }, RevisionedRow>;
 

@@ -1,4 +1,4 @@
-import { parseBrief, type Brief, type Part } from '@hornblende/core';
+import { parseBrief, Brief, type Part } from '@hornblende/core';
 import { PartEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow, Write } from '../document-kind.js';
@@ -59,6 +59,7 @@ export const parts: DocumentKind<PartContent, Part, PartRow> = {
   body: {
     name: 'brief',
     Envelope: PartEnvelope,
+    fields: Brief,
     read: (plain, envelope) => {
       const { printerId, weatherId, archived } = envelope as PartEnvelope;
       const brief = within('brief', () => parseBrief(plain));

@@ -1,4 +1,4 @@
-import { parsePlacement, type Placement, type StoredPlacement } from '@hornblende/core';
+import { parsePlacement, Placement, type StoredPlacement } from '@hornblende/core';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
@@ -72,6 +72,7 @@ export const placements: DocumentKind<Placement, StoredPlacement, PlacementRow> 
   body: {
     name: 'placement',
     Envelope: DocumentEnvelope,
+    fields: Placement,
     read: plain => within('placement', () => parsePlacement(plain)),
   },
   dated: true,

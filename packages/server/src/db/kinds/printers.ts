@@ -1,4 +1,4 @@
-import { parsePrinter, type Printer, type StoredPrinter } from '@hornblende/core';
+import { parsePrinter, Printer, type StoredPrinter } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { printRates } from '../print-rates.js';
 import { printerRecords } from '../printer-records.js';
@@ -36,9 +36,11 @@ export const printers: DocumentKind<PrinterContent, StoredPrinter, PrinterRow> =
   title: titled('name'),
   check: row => void parsePrinter(parsed(row, 'profile')),
   path: '/printers',
+  plain: true,
   body: {
     name: 'profile',
     Envelope: PrinterEnvelope,
+    fields: Printer,
     read: (plain, envelope) => ({
       // Its record is worked out of the log of prints, its rates out of the settings.
       profile: { ...within('profile', () => parsePrinter(plain)), record: null, rates: null },

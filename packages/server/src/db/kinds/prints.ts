@@ -1,4 +1,4 @@
-import { parsePrintEntry, type PrintEntry, type StoredPrint } from '@hornblende/core';
+import { parsePrintEntry, PrintEntry, type StoredPrint } from '@hornblende/core';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
@@ -33,9 +33,11 @@ export const prints: DocumentKind<PrintEntry, StoredPrint, PrintRow> = {
   title: dated('a print of', 'at'),
   check: row => void parsePrintEntry(parsed(row, 'data')),
   path: '/prints',
+  plain: true,
   body: {
     name: 'print',
     Envelope: DocumentEnvelope,
+    fields: PrintEntry,
     read: plain => within('print', () => parsePrintEntry(plain)),
   },
   dated: true,

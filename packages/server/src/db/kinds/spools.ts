@@ -37,9 +37,11 @@ export const spools: DocumentKind<Spool, StoredSpool, SpoolRow> = {
   title: row => `a spool of ${text(row, 'material')}`,
   check: row => void parseSpool(parsed(row, 'data')),
   path: '/spools',
+  plain: true,
   body: {
     name: 'spool',
     Envelope: DocumentEnvelope,
+    fields: Spool,
     read: plain => within('spool', () => parseSpool(plain)),
   },
   dated: true,

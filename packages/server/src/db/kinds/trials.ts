@@ -1,4 +1,4 @@
-import { parseTrial, readingRange, type Problem, type StoredTrial, type Trial } from '@hornblende/core';
+import { parseTrial, readingRange, type Problem, type StoredTrial, Trial } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
@@ -46,9 +46,11 @@ export const trials: DocumentKind<Trial, StoredTrial, TrialRow> = {
   title: titled('name'),
   check: row => void parseTrial(parsed(row, 'data')),
   path: '/trials',
+  plain: true,
   body: {
     name: 'trial',
     Envelope: DocumentEnvelope,
+    fields: Trial,
     read: plain => within('trial', () => parseTrial(plain)),
   },
   dated: true,

@@ -24,8 +24,8 @@ const working = useWorking();
 const { offerUndo } = useFeedback();
 const { sheet, put } = useBenchSheet('hardness', {
   scale: 'A' as 'A' | 'D',
-  layers: 2,
-  layerMm: 3,
+  layers: 1,
+  layerMm: 6,
   readAfterS: 15,
   readings: [] as DurometerReading[],
   otherScale: 'A' as 'A' | 'D',

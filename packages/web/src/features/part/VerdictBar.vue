@@ -12,6 +12,7 @@ import {
   type Ranking,
   scoreShown,
 } from '@hornblende/core';
+import { LoadingOutlined } from '@ant-design/icons-vue';
 import { Button, Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import { useWorking } from '../../stores/working';
@@ -104,8 +105,13 @@ function showScore(c: Candidate): void {
           <span class="k">How sure</span>
           <span class="v" data-testid="how-sure" :title="sure"
             >{{ sure
-            }}<span v-if="progress !== null" class="soft" aria-label="being worked out"> …</span></span
-          >
+            }}<LoadingOutlined
+              v-if="progress !== null"
+              spin
+              class="soft drawing"
+              role="img"
+              aria-label="The chances are being worked out"
+          /></span>
         </div>
       </template>
       <div v-if="thinnest" class="thin">
@@ -122,7 +128,7 @@ function showScore(c: Candidate): void {
         <span class="v" :title="equals" data-testid="as-good-names">{{ equals }}</span>
       </div>
       <div v-else-if="second" class="second">
-        <span class="k">Runner-up</span>
+        <span class="k">{{ second.family === first?.family ? 'Runner-up' : 'Best of another family' }}</span>
         <span class="v" :title="second.name"
           >{{ second.name }}
           <WorkingNumber @click="showScore(second)">{{ scoreShown(second).toFixed(2) }}</WorkingNumber></span
@@ -168,6 +174,9 @@ function showScore(c: Candidate): void {
 }
 .choice b {
   font-size: 19px;
+}
+.drawing {
+  margin-left: 6px;
 }
 .choice {
   white-space: nowrap;

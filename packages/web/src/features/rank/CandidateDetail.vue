@@ -72,8 +72,9 @@ const AGAINST = 3;
       {{ sig(candidate.printing.hours, 2) }} h and
       <WorkingNumber @click="emit('cost')"
         >costs {{ workshop.currency }}{{ candidate.printing.costEach.toFixed(2) }}</WorkingNumber
-      >.<template v-if="shelf.stock.has(candidate.material)">
-        <RouterLink to="/workshop/spools"
+      >.<template v-if="shelf.stock.has(candidate.material)"
+        >{{ ' '
+        }}<RouterLink to="/workshop/spools"
           >{{ show(shelf.stock.get(candidate.material), 'mass') }} on the shelf</RouterLink
         >.</template
       >
