@@ -2,6 +2,7 @@
 import {
   families,
   familyByKey,
+  GradeIdentity,
   gradeKey,
   parseGrade,
   propertyNames,
@@ -18,6 +19,7 @@ import { computed, ref, shallowRef } from 'vue';
 import { useLibrary } from '../../stores/library';
 import DataTable from '../../ui/DataTable.vue';
 import FormDialog from '../../ui/FormDialog.vue';
+import { limitsOf } from '../../ui/limits-of';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import SearchField from '../../ui/SearchField.vue';
 import TextField from '../../ui/TextField.vue';
@@ -31,6 +33,7 @@ import { useProperties } from './useProperties';
 /** Adds or changes a grade: what its data sheet says and what was measured, beside the family's own values. */
 const props = defineProps<{ start: GradeEdit }>();
 const emit = defineEmits<{ close: []; saved: [grade: Grade] }>();
+const limits = limitsOf(GradeIdentity);
 const library = useLibrary();
 const { label, unit, number } = useProperties();
 const kept = useKeptForm(`grade-${props.start.grade.key || 'new'}-${props.start.revision ?? 0}`, {
@@ -126,14 +129,14 @@ async function save(): Promise<void> {
       <div class="who">
         <TextField
           label="Name on the spool"
-          :maxlength="120"
+          v-bind="limits.text('name')"
           :model-value="draft.name"
           :problem="noName"
           @update:model-value="name => change({ name })"
         />
         <TextField
           label="Maker"
-          :maxlength="120"
+          v-bind="limits.text('maker')"
           :model-value="draft.maker"
           @update:model-value="maker => change({ maker })"
         />
@@ -145,7 +148,7 @@ async function save(): Promise<void> {
         />
         <TextField
           label="Short key"
-          :maxlength="80"
+          v-bind="limits.text('key')"
           :model-value="draft.key"
           :disabled="!isNew"
           @update:model-value="typeKey"
@@ -153,7 +156,7 @@ async function save(): Promise<void> {
         <div class="wide">
           <TextField
             label="Note"
-            :maxlength="2000"
+            v-bind="limits.text('note')"
             :model-value="draft.note"
             @update:model-value="note => change({ note })"
           />

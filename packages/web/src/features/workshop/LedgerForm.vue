@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { filamentG, type SpoolEvent, type SpoolEventKind } from '@hornblende/core';
+import { filamentG, SpoolEvent, type SpoolEventKind } from '@hornblende/core';
 import { Button, Checkbox } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { computed, ref } from 'vue';
 import type { ShelfRow } from '../../stores/shelf';
 import DateField from '../../ui/DateField.vue';
 import { provideFormProblems } from '../../ui/form-problems';
+import { limitsOf } from '../../ui/limits-of';
 import NumberInput from '../../ui/NumberInput.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import Segments from '../../ui/Segments.vue';
@@ -15,6 +16,7 @@ import { eventKinds } from './spool-words';
 
 /** Writes down what happened to a spool. */
 const props = defineProps<{ row: ShelfRow; add: (event: SpoolEvent) => Promise<boolean> }>();
+const limits = limitsOf(SpoolEvent);
 const { show } = useUnits();
 const form = provideFormProblems();
 const kind = ref<SpoolEventKind>('printed');
@@ -70,8 +72,7 @@ async function write(): Promise<void> {
         nullable
         placeholder="40 g"
         dimension="mass"
-        :min="0"
-        :max="20000"
+        v-bind="limits.number('grams')"
       />
       <template v-if="kind === 'weighed'">
         <QuantityInput
@@ -86,11 +87,16 @@ async function write(): Promise<void> {
         <Checkbox v-model:checked="withReel">with the reel ({{ show(row.spool.reelG, 'mass') }})</Checkbox>
       </template>
       <template v-if="kind === 'dried'">
-        <QuantityInput v-model="dryingC" label="At" dimension="temperature" :min="20" :max="250" />
-        <NumberInput v-model="hours" label="Hours" :min="0.1" :max="500" />
+        <QuantityInput
+          v-model="dryingC"
+          label="At"
+          dimension="temperature"
+          v-bind="limits.number('dryingC')"
+        />
+        <NumberInput v-model="hours" label="Hours" v-bind="limits.number('hours')" />
       </template>
       <DateField v-model="at" label="When" time />
-      <TextField v-model="note" class="grow" label="Note" :maxlength="200" />
+      <TextField v-model="note" class="grow" label="Note" v-bind="limits.text('note')" />
     </div>
     <p v-if="tooHot" class="out small">
       A spool of {{ row.name }} softens at {{ show(softens, 'temperature') }}: its turns fuse.

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { parsePrinter, printerPresets, type Printer, type StoredPrinter } from '@hornblende/core';
+import { parsePrinter, Printer, printerPresets, type StoredPrinter } from '@hornblende/core';
 import { Checkbox } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';
@@ -7,6 +7,7 @@ import { usePrinters } from '../../stores/printers';
 import CheckList from '../../ui/CheckList.vue';
 import FormDialog from '../../ui/FormDialog.vue';
 import NumberInput from '../../ui/NumberInput.vue';
+import { limitsOf } from '../../ui/limits-of';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import TextField from '../../ui/TextField.vue';
@@ -16,6 +17,7 @@ import { printerChoices } from './printer-words';
 /** Adds or changes a printer; a new one starts from a common kind of machine. */
 const props = defineProps<{ printer: StoredPrinter | null }>();
 const emit = defineEmits<{ close: [] }>();
+const limits = limitsOf(Printer);
 const printers = usePrinters();
 const fresh = (): Printer =>
   parsePrinter({ format: 'hornblende-printer', version: 1, name: 'A new printer' });
@@ -95,7 +97,7 @@ async function save(): Promise<void> {
         <TextField
           label="Name"
           :model-value="profile.name"
-          :maxlength="120"
+          v-bind="limits.text('name')"
           :problem="noName"
           @update:model-value="v => set('name', v)"
         />
@@ -104,8 +106,7 @@ async function save(): Promise<void> {
         label="Hottest nozzle"
         dimension="temperature"
         :model-value="profile.nozzleMaxC"
-        :min="0"
-        :max="600"
+        v-bind="limits.number('nozzleMaxC')"
         @update:model-value="v => set('nozzleMaxC', v)"
       />
       <OptionSelect
@@ -120,16 +121,14 @@ async function save(): Promise<void> {
         nullable
         placeholder="all-metal"
         :model-value="profile.linerLimitC"
-        :min="150"
-        :max="400"
+        v-bind="limits.number('linerLimitC')"
         @update:model-value="v => (profile = { ...profile, linerLimitC: v })"
       />
       <QuantityInput
         label="Hottest bed"
         dimension="temperature"
         :model-value="profile.bedMaxC"
-        :min="0"
-        :max="300"
+        v-bind="limits.number('bedMaxC')"
         @update:model-value="v => set('bedMaxC', v)"
       />
       <OptionSelect
@@ -142,8 +141,7 @@ async function save(): Promise<void> {
         label="Air after half an hour"
         dimension="temperature"
         :model-value="profile.chamberC"
-        :min="-10"
-        :max="250"
+        v-bind="limits.number('chamberC')"
         @update:model-value="v => set('chamberC', v)"
       />
       <OptionSelect
@@ -158,8 +156,7 @@ async function save(): Promise<void> {
         nullable
         placeholder="none"
         :model-value="profile.dryerMaxC"
-        :min="20"
-        :max="250"
+        v-bind="limits.number('dryerMaxC')"
         @update:model-value="v => (profile = { ...profile, dryerMaxC: v })"
       />
       <OptionSelect
@@ -170,8 +167,7 @@ async function save(): Promise<void> {
       />
       <NumberInput
         label="Melt flow limit, mm³/s"
-        :min="0.1"
-        :max="200"
+        v-bind="limits.number('maxFlowMm3s')"
         :model-value="profile.maxFlowMm3s"
         @update:model-value="v => set('maxFlowMm3s', v)"
       />
@@ -181,8 +177,7 @@ async function save(): Promise<void> {
         :label="`Build ${axis}`"
         dimension="length"
         :model-value="profile.buildMm[i] ?? null"
-        :min="1"
-        :max="5000"
+        v-bind="limits.number('buildMm')"
         @update:model-value="v => setBuild(i, v)"
       />
       <CheckList

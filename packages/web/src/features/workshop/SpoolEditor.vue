@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { families, parseSpool, type Spool, type StoredSpool } from '@hornblende/core';
+import { families, parseSpool, Spool, type StoredSpool } from '@hornblende/core';
 import { computed } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useShelf } from '../../stores/shelf';
@@ -7,6 +7,7 @@ import { useWorkshop } from '../../stores/workshop';
 import DateField from '../../ui/DateField.vue';
 import FormDialog from '../../ui/FormDialog.vue';
 import NumberInput from '../../ui/NumberInput.vue';
+import { limitsOf } from '../../ui/limits-of';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import TextField from '../../ui/TextField.vue';
@@ -15,6 +16,7 @@ import { useKeptForm } from '../../ui/useKeptForm';
 /** Adds or changes a spool: what it is, how much is on it, what it cost. */
 const props = defineProps<{ spool: StoredSpool | null }>();
 const emit = defineEmits<{ close: []; saved: [id: string] }>();
+const limits = limitsOf(Spool);
 const library = useLibrary();
 const shelf = useShelf();
 const workshop = useWorkshop();
@@ -65,19 +67,19 @@ async function save(): Promise<void> {
       />
       <TextField
         label="Colour"
-        :maxlength="60"
+        v-bind="limits.text('colour')"
         :model-value="draft.colour"
         @update:model-value="v => set('colour', v)"
       />
       <TextField
         label="Maker, when it is no grade"
-        :maxlength="120"
+        v-bind="limits.text('maker')"
         :model-value="draft.maker"
         @update:model-value="v => set('maker', v)"
       />
       <TextField
         label="Code or barcode"
-        :maxlength="40"
+        v-bind="limits.text('code')"
         :model-value="draft.code"
         @update:model-value="v => set('code', v)"
       />
@@ -85,32 +87,28 @@ async function save(): Promise<void> {
         label="Filament when new"
         dimension="mass"
         :model-value="draft.netG"
-        :min="1"
-        :max="20000"
+        v-bind="limits.number('netG')"
         @update:model-value="v => set('netG', v)"
       />
       <QuantityInput
         label="Empty reel"
         dimension="mass"
         :model-value="draft.reelG"
-        :min="0"
-        :max="5000"
+        v-bind="limits.number('reelG')"
         @update:model-value="v => set('reelG', v)"
       />
       <QuantityInput
         label="Low under"
         dimension="mass"
         :model-value="draft.lowG"
-        :min="0"
-        :max="20000"
+        v-bind="limits.number('lowG')"
         @update:model-value="v => set('lowG', v)"
       />
       <NumberInput
         :label="`Price, ${workshop.currency}`"
         nullable
         placeholder="not known"
-        :min="0"
-        :max="100000"
+        v-bind="limits.number('price')"
         :model-value="draft.price"
         @update:model-value="v => (draft = { ...draft, price: v })"
       />
