@@ -176,13 +176,15 @@ describe('any brief on any printer', () => {
       }),
     ));
 
-  it('every working it refers to can be worked out, and agrees', () =>
+  it('every working it refers to can be worked out, and agrees', () => {
+    const checked = { heat: 0, strength: 0, impact: 0 };
     fc.assert(
       fc.property(brief, b => {
         for (const c of rank(b).candidates.slice(0, 4))
           for (const g of c.gates) {
             if (!g.working) continue;
             const { result } = calculate(g.working.model, g.working.inputs);
+            if (g.id in checked) checked[g.id as keyof typeof checked]++;
             if (g.id === 'heat')
               expect((result as { allowableC: number }).allowableC).toBeCloseTo(g.have as number, 9);
             if (g.id === 'strength' && g.working.model === 'strength.allowable')
@@ -196,7 +198,9 @@ describe('any brief on any printer', () => {
           }
       }),
       { numRuns: 25 },
-    ));
+    );
+    for (const [gate, times] of Object.entries(checked)) expect(times, gate).toBeGreaterThan(0);
+  });
 
   it('a graver consequence never lets a family in', () =>
     fc.assert(

@@ -32,14 +32,17 @@ describe('what practitioners would say', () => {
   }
 
   it('step-up never asks for more than the weighted choice does, where both stand as well', () => {
+    let compared = 0;
     for (const c of cases) {
       const first = (school: School): Candidate | undefined =>
         rank(c.brief, { printer: c.printer, school }).candidates.find(x => x.rank === 1);
       const easy = first('step-up');
       const best = first('weighted');
-      if (easy && easy.standing === best?.standing)
-        expect(easy.printing.difficulty, c.name).toBeLessThanOrEqual(best.printing.difficulty);
+      if (!easy || easy.standing !== best?.standing) continue;
+      expect(easy.printing.difficulty, c.name).toBeLessThanOrEqual(best.printing.difficulty);
+      compared++;
     }
+    expect(compared).toBeGreaterThan(cases.length / 2);
   });
   it('weakest-link has the best worst margin of all that stand as well', () => {
     for (const c of cases) {
