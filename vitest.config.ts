@@ -2,6 +2,8 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
+    // By default one core is left idle.
+    maxWorkers: '100%',
     projects: [
       {
         // No test here changes what others see: the library is read once for all files, rather than for each.

@@ -18,6 +18,9 @@ export * from './materials/filler.js';
 export * from './materials/fillers.js';
 export * from './materials/grade-parse.js';
 export * from './materials/grade-family.js';
+export * from './materials/own-facts.js';
+export * from './materials/spool-state.js';
+export * from './workshop/shelf.js';
 export * from './materials/trade.js';
 export * from './materials/window-words.js';
 // Tables of grades are an entry of their own (`@hornblende/core/tables`): only importing needs the CSV library.

@@ -8,6 +8,7 @@ import {
   type Window,
 } from './property.js';
 import { unloadedFrom, type Structure } from './unloaded.js';
+import type { SpoolState } from './spool-state.js';
 import type { VapourKey } from './vapours.js';
 import { closedRetention, type RetentionPoints } from './retention.js';
 
@@ -149,6 +150,8 @@ export interface Family {
   filler: FillerKey | null;
   /** Set where this stands for a named grade on top of a family; null for the family itself. */
   grade: { family: string; maker: string; soakedGcm3: number | null } | null;
+  /** What the ledger says of the spool that would be used; null where none is on the shelf. */
+  spool: SpoolState | null;
   /** What the values stand for. */
   note: string;
   properties: Record<PropertyName, Range | null>;
@@ -198,7 +201,7 @@ const ordinary: FamilyFlags = {
 /** What a family's file states; the rest is derived. */
 export interface FamilyTable extends Omit<
   Family,
-  'properties' | 'windows' | 'disputes' | 'flags' | 'base' | 'filler' | 'grade' | 'baked'
+  'properties' | 'windows' | 'disputes' | 'flags' | 'base' | 'filler' | 'grade' | 'spool' | 'baked'
 > {
   base?: string;
   filler?: FillerKey;
@@ -228,6 +231,7 @@ export function family(table: FamilyTable): Family {
     base,
     filler,
     grade: null,
+    spool: null,
     note,
     properties: ranges,
     windows: spans,

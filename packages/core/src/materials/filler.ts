@@ -67,6 +67,7 @@ export function filled(base: Family, filler: Filler, table: FilledTable): Family
     base: base.key,
     filler: filler.key,
     grade: null,
+    spool: null,
     note: table.note,
     properties,
     windows,

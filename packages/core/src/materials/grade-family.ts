@@ -2,6 +2,7 @@ import type { Family } from './family.js';
 import { familyByKey } from './library.js';
 import { propertyDefinitions } from './property-definitions.js';
 import { propertyDefinition, propertyNames, type PropertyName, type Range } from './property.js';
+import { withOwnFacts } from './own-facts.js';
 import { unloadedFrom } from './unloaded.js';
 import type { Grade, GradeValue } from './grade.js';
 
@@ -32,8 +33,10 @@ export function gradeFamily(grade: Grade, base = familyByKey(grade.family)): Fam
   const says = (name: PropertyName): boolean => Boolean(grade.measured[name] ?? grade.sheet[name]);
   if (!says('unloadedC') && [...SOFTENING, 'tmC' as const].some(says))
     properties.unloadedC = unloadedFrom(base.flags.structure, properties) ?? properties.unloadedC;
+  const own = withOwnFacts(base, grade.facts ?? null);
   return {
-    ...base,
+    ...own,
+    spool: null,
     key: grade.key,
     name: grade.name,
     note: grade.note || `${grade.maker || 'own'} grade of ${base.name}`,

@@ -1,5 +1,6 @@
 import { Grade } from './grade.js';
 import type { GradeRow } from './grade-rows.js';
+import { ownFactsWords } from './own-facts.js';
 import { cellsOf, columnsOf, MEASURED } from './grade-cells.js';
 
 /** What importing a row would do. */
@@ -33,6 +34,9 @@ function withColumns(before: Grade, read: Grade, columns: readonly string[]): Gr
     maker: has('maker') ? read.maker : before.maker,
     note: has('note') ? read.note : before.note,
     archived: has('archived') ? read.archived : before.archived,
+    // No table has these.
+    soakedGcm3: before.soakedGcm3,
+    facts: before.facts,
     sheet: { ...kept(before.sheet), ...read.sheet },
     measured: { ...kept(before.measured, MEASURED), ...read.measured },
     windows: { ...kept(before.windows), ...read.windows },
@@ -46,7 +50,14 @@ export function gradeChanges(
 ): { field: string; before: string; after: string }[] {
   const a = cellsOf(before);
   const b = cellsOf(after);
-  return columnsOf([before, after]).flatMap(field =>
-    a[field] === b[field] ? [] : [{ field, before: a[field] ?? '', after: b[field] ?? '' }],
-  );
+  const told = [
+    ...columnsOf([before, after]).map(field => ({ field, before: a[field] ?? '', after: b[field] ?? '' })),
+    { field: 'soaked density', before: soakedWords(before), after: soakedWords(after) },
+    { field: 'own facts', before: ownFactsWords(before.facts), after: ownFactsWords(after.facts) },
+  ];
+  return told.filter(change => change.before !== change.after);
+}
+
+function soakedWords({ soakedGcm3 }: Grade): string {
+  return soakedGcm3 ? `${soakedGcm3} g/cm³` : '';
 }

@@ -1,6 +1,7 @@
 import { FamilyKey } from './material-key.js';
-import { Choice, Flag, Quantity, Text } from '../input/fields.js';
+import { Choice, Flag, Nested, Quantity, Text } from '../input/fields.js';
 import type { WindowName } from './family.js';
+import { OwnFacts } from './own-facts.js';
 import type { PropertyName, Window } from './property.js';
 
 /** What a grade says of a property: its typical value, and the ends where they are given. */
@@ -50,6 +51,12 @@ export class GradeIdentity {
     doc: 'Density of a piece after a night under water, with what it drank; default null: not soaked.',
   })
   soakedGcm3: number | null = null;
+  @Nested(() => OwnFacts, {
+    optional: true,
+    nullable: true,
+    doc: 'What is known of it that no property says, and beats what the library says of its family; default null.',
+  })
+  facts: OwnFacts | null = null;
 }
 
 /** `hornblende-grade/1`: a named product on top of a family, with what its data sheet says and what was measured. */

@@ -2,6 +2,7 @@ import { FamilyKey } from '../materials/material-key.js';
 import { Quantity } from '../input/fields.js';
 import { InputError } from '../input/parse.js';
 import { typical, type Family } from '../materials/family.js';
+import type { SpoolState } from '../materials/spool-state.js';
 import { familyByKey, familyKeys } from '../materials/library.js';
 import { model, step, type Step } from './model.js';
 import { sig } from '../lib/figures.js';
@@ -33,9 +34,6 @@ export class SpoolMoistureInput {
   dryingHours: number | null = null;
 }
 
-/** What to do with a spool. */
-export type SpoolState = 'dry' | 'dry it first' | 'unusable';
-
 /** Result of `spool.moisture`. */
 export interface SpoolMoistureResult {
   waterPct: number;
@@ -47,7 +45,6 @@ export interface SpoolMoistureResult {
   dryHours: number | null;
 }
 
-/** Temperature of the room a spool stands in, °C. */
 /**
  * Curvature of the sorption isotherm: polyamide 6 holds 9 % saturated and 2.7 % at half humidity, hence
  * ln(0.3)/ln(0.5).

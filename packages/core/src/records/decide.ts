@@ -6,6 +6,7 @@ import type { Grade } from '../materials/grade.js';
 import { families as libraryFamilies, familyKeys } from '../materials/library.js';
 import { robustness } from '../score/draws/robustness.js';
 import type { Printer } from '../workshop/printer.js';
+import type { ShelfMaterial } from '../workshop/shelf.js';
 import { decisionProblems, type DecisionInput } from './decision-input.js';
 import { premisedCandidates, premisesNow } from './premises.js';
 import { decisionRecord, type DecisionRecord } from './record.js';
@@ -21,6 +22,8 @@ export interface DecisionGround {
   grades: readonly Grade[];
   /** The families, as the outdoor school has them; default as they are shipped. */
   families?: readonly Family[];
+  /** What is on the shelf; default nothing. */
+  shelf?: readonly ShelfMaterial[];
 }
 
 /** How a decision is worked out: when, and by how many draws. */
@@ -37,13 +40,20 @@ export interface DecideHow {
  * @throws InputError naming every field that does not hold
  */
 export function decide(input: DecisionInput, ground: DecisionGround, how: DecideHow): DecisionRecord {
-  const { brief, given, printer, weather, families = libraryFamilies } = ground;
+  const { brief, given, printer, weather, families = libraryFamilies, shelf = [] } = ground;
   const known = new Set([...familyKeys, ...ground.grades.map(g => g.key)]);
   const problems: Problem[] = decisionProblems(input, brief, known);
   if (!Number.isFinite(Date.parse(how.at)))
     problems.push({ field: 'at', value: how.at, message: 'must be a time such as 2026-03-14T09:20:00Z' });
   if (problems.length) throw new InputError(problems);
-  const premises = premisesNow(input, { brief, printer, weather, grades: [...ground.grades], families });
+  const premises = premisesNow(input, {
+    brief,
+    printer,
+    weather,
+    grades: [...ground.grades],
+    families,
+    shelf,
+  });
   const { draws, seed } = how;
   const sure = robustness(brief, {
     printer,

@@ -7,6 +7,7 @@ import type { Grade } from '../materials/grade.js';
 import { families as libraryFamilies, LIBRARY_VERSION } from '../materials/library.js';
 import { currentKey } from '../materials/renamed.js';
 import type { Printer } from '../workshop/printer.js';
+import { withShelf, type ShelfMaterial } from '../workshop/shelf.js';
 import { contenders } from '../advice/contenders.js';
 import { DecisionInput } from './decision-input.js';
 
@@ -17,20 +18,20 @@ export interface RecordPremises {
   weather: Weather | null;
   grades: Grade[];
   families: readonly Family[];
+  /** What was on the shelf, by the spools that would be used; absent in records from before. */
+  shelf?: readonly ShelfMaterial[];
   libraryVersion: string;
 }
 
-/** The candidates of a record's premises: the families as they were, and the grades on top of them. */
-export function premisedCandidates(p: Pick<RecordPremises, 'families' | 'grades'>): Family[] {
-  return [
-    ...p.families,
-    ...p.grades.map(g =>
-      gradeFamily(
-        g,
-        p.families.find(f => f.key === g.family),
-      ),
+/** The candidates of a record's premises: the families as they were, the grades on top, as the shelf had them. */
+export function premisedCandidates(p: Pick<RecordPremises, 'families' | 'grades' | 'shelf'>): Family[] {
+  const grades = p.grades.map(g =>
+    gradeFamily(
+      g,
+      p.families.find(f => f.key === g.family),
     ),
-  ];
+  );
+  return withShelf([...p.families, ...grades], p.shelf ?? []);
 }
 
 /**
@@ -82,5 +83,6 @@ function filledIn(f: Family): Family {
     flags: { ...today.flags, ...f.flags },
     chemicals: { ...today.chemicals, ...f.chemicals },
     baked: f.baked ?? null,
+    spool: f.spool ?? null,
   };
 }

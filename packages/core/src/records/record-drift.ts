@@ -45,7 +45,11 @@ export function recordDrift(
   const then = record.ranking;
   const premises = revived(record.premises);
   const keys = new Set(premises.grades.map(g => g.key));
-  const today = premisedCandidates({ families, grades: grades.filter(g => keys.has(g.key)) });
+  const today = premisedCandidates({
+    families,
+    grades: grades.filter(g => keys.has(g.key)),
+    shelf: premises.shelf,
+  });
   const now = rank(premises.brief, { printer: premises.printer, weather: premises.weather, families: today });
   const of = (r: Ranking, key: string): { status: Status; score: number } | null => {
     const c = r.candidates.find(x => x.material === key);

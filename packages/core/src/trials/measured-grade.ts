@@ -63,6 +63,7 @@ export function gradeByTrial(
     note,
     archived: false,
     soakedGcm3: null,
+    facts: null,
     sheet: {},
     measured,
     windows: {},

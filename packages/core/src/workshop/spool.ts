@@ -1,9 +1,11 @@
 import { MaterialKey } from '../materials/material-key.js';
 import { isISO8601 } from 'class-validator';
-import { Choice, Flag, ListOf, Quantity, Text } from '../input/fields.js';
+import { Choice, Flag, ListOf, Nested, Quantity, Text } from '../input/fields.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
 import { typical, type Family } from '../materials/family.js';
-import { moistureVerdict, waterAfterPct, type SpoolState } from '../models/spool-moisture.js';
+import { OwnFacts } from '../materials/own-facts.js';
+import type { SpoolState } from '../materials/spool-state.js';
+import { moistureVerdict, waterAfterPct } from '../models/spool-moisture.js';
 import { HOUR_MS } from '../lib/physical-constants.js';
 
 /** What happens to a spool. */
@@ -92,6 +94,12 @@ export class Spool {
   boughtAt: string | null = null;
   @ListOf(() => SpoolEvent, { max: 2000, optional: true, doc: 'What has happened to it, oldest first.' })
   events: SpoolEvent[] = [];
+  @Nested(() => OwnFacts, {
+    optional: true,
+    nullable: true,
+    doc: 'What is known of this very spool and beats what the library says of its filament; default null.',
+  })
+  facts: OwnFacts | null = null;
   @Flag({ optional: true, doc: 'Whether it is finished and put away; default false.' }) archived = false;
 }
 

@@ -1,6 +1,6 @@
 import type { StoredPrinter } from '@hornblende/core';
 import { defineStore } from 'pinia';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { api } from '../api/client';
 
 /** The workshop's printers. */
@@ -14,5 +14,10 @@ export const usePrinters = defineStore('printers', () => {
   function byId(id: string | null): StoredPrinter | null {
     return list.value.find(p => p.id === id) ?? null;
   }
-  return { list, loaded, load, byId };
+  /** The hottest dryer in the workshop, °C; null where there is none. */
+  const dryerMaxC = computed(() => {
+    const dryers = list.value.flatMap(p => p.profile.dryerMaxC ?? []);
+    return dryers.length ? Math.max(...dryers) : null;
+  });
+  return { list, loaded, dryerMaxC, load, byId };
 });

@@ -1,5 +1,6 @@
 import {
   gramsLeft,
+  shelfMaterials,
   spoolMoistureNow,
   type Family,
   type Spool,
@@ -8,10 +9,11 @@ import {
 } from '@hornblende/core';
 import { useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, shallowRef } from 'vue';
 import { api } from '../api/client';
 import { useLibrary } from './library';
 import { usePrinters } from './printers';
+import { useSpools } from './spools';
 import { useWorkshop } from './workshop';
 
 /** A spool with what follows from its ledger at this moment. */
@@ -28,8 +30,7 @@ export const useShelf = defineStore('shelf', () => {
   const library = useLibrary();
   const workshop = useWorkshop();
   const printers = usePrinters();
-  const list = shallowRef<StoredSpool[]>([]);
-  const state = ref<'loading' | 'ready' | 'failed'>('loading');
+  const spools = useSpools();
   /**
    * The moment that water is worked out for: renewed now and then, and with every entry, which must not lie
    * ahead of it.
@@ -41,24 +42,12 @@ export const useShelf = defineStore('shelf', () => {
   useIntervalFn(renew, 600_000);
 
   async function load(): Promise<void> {
-    try {
-      list.value = await api.spools();
-      state.value = 'ready';
-      renew();
-    } catch (e) {
-      state.value = 'failed';
-      throw e;
-    }
+    await spools.load();
+    renew();
   }
-  /** The hottest dryer in the workshop, °C; null where there is none. */
-  const dryerMaxC = computed(() =>
-    printers.list.reduce<number | null>(
-      (m, p) => (p.profile.dryerMaxC === null ? m : Math.max(m ?? 0, p.profile.dryerMaxC)),
-      null,
-    ),
-  );
+  const dryerMaxC = computed(() => printers.dryerMaxC);
   const rows = computed<ShelfRow[]>(() =>
-    list.value.map(s => {
+    spools.list.map(s => {
       const family = library.find(s.spool.material) ?? null;
       const leftG = gramsLeft(s.spool);
       return {
@@ -79,6 +68,18 @@ export const useShelf = defineStore('shelf', () => {
       };
     }),
   );
+  /** Each filament on the shelf, by the spool that would be used. */
+  const materials = computed(() =>
+    shelfMaterials(
+      spools.list.map(s => s.spool),
+      key => library.find(key) ?? undefined,
+      {
+        now: now.value.toISOString(),
+        rhPct: workshop.settings.roomRhPct,
+        dryerMaxC: dryerMaxC.value,
+      },
+    ),
+  );
   /** Grams on the shelf by family or grade, of spools that are in use. */
   const stock = computed(() => {
     const grams = new Map<string, number>();
@@ -90,10 +91,7 @@ export const useShelf = defineStore('shelf', () => {
 
   function put(saved: StoredSpool): StoredSpool {
     renew();
-    const others = list.value.filter(s => s.id !== saved.id);
-    const at = list.value.findIndex(s => s.id === saved.id);
-    list.value = at < 0 ? [...list.value, saved] : [...others.slice(0, at), saved, ...others.slice(at)];
-    return saved;
+    return spools.keep(saved);
   }
   /** Adds a spool, or saves it over the revision it was made from. @throws ApiError */
   async function save(
@@ -105,8 +103,18 @@ export const useShelf = defineStore('shelf', () => {
   }
   async function remove(id: string): Promise<void> {
     await api.removeSpool(id);
-    list.value = list.value.filter(s => s.id !== id);
+    spools.drop(id);
   }
 
-  return { list, state, rows, stock, dryerMaxC, load, save, remove };
+  return {
+    list: computed(() => spools.list),
+    state: computed(() => spools.state),
+    rows,
+    materials,
+    stock,
+    dryerMaxC,
+    load,
+    save,
+    remove,
+  };
 });

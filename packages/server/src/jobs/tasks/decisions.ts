@@ -16,6 +16,7 @@ import { GradeStore } from '../../db/grades.js';
 import { PartStore } from '../../db/parts.js';
 import { printers } from '../../db/kinds/printers.js';
 import { RevisionedStore } from '../../db/revisioned-store.js';
+import { shelfNow } from '../../db/shelf.js';
 import { WeatherStore } from '../../db/weathers.js';
 import { notFound } from '../../lib/errors.js';
 import { bytes, json } from '../answer.js';
@@ -67,10 +68,12 @@ export const decisionReport: Task<DecisionAsked & { type: string }> = {
 /** What is saved of a part and all that its ranking rests on. @throws HttpProblem 404 */
 async function groundOf(db: Knex, partId: string, now: string): Promise<DecisionGround> {
   const { brief, given, printerId, weatherId } = await new PartStore(db).get(partId);
+  const grades = await new GradeStore(db).active();
   return {
     brief,
     given,
-    grades: await new GradeStore(db).active(),
+    grades,
+    shelf: await shelfNow(db, grades, now),
     families: familiesFor(brief, brief.outdoorSchool === 'field' ? await ownFieldEvidence(db, now) : []),
     printer: printerId ? (await new RevisionedStore(db, printers).get(printerId)).profile : null,
     weather: weatherId ? await new WeatherStore(db).get(weatherId) : null,

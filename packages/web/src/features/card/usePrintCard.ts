@@ -1,6 +1,15 @@
-import { faultLessons, printCard, type CardLesson, type Family, type PrintCard } from '@hornblende/core';
+import {
+  faultLessons,
+  printCard,
+  spoolToUse,
+  withOwnFacts,
+  type CardLesson,
+  type Family,
+  type PrintCard,
+} from '@hornblende/core';
 import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useFaults } from '../../stores/faults';
+import { useLibrary } from '../../stores/library';
 import { useShelf, type ShelfRow } from '../../stores/shelf';
 import { useDraft } from '../part/draft';
 import { usePickedMaterial } from '../part/usePickedMaterial';
@@ -23,12 +32,13 @@ export interface LiveCard {
 export function usePrintCard(): LiveCard {
   const draft = useDraft();
   const shelf = useShelf();
+  const library = useLibrary();
   const faults = useFaults();
   onMounted(() => faults.ensure());
   const { printer, weather } = useRanking();
   const spoolId = ref('');
 
-  const { material, materials, family } = usePickedMaterial();
+  const { material, materials, family: ranked } = usePickedMaterial();
   const spools = computed(() =>
     shelf.rows.filter(r => r.spool.material === material.value && !r.spool.archived && r.leftG > 0),
   );
@@ -38,11 +48,17 @@ export function usePrintCard(): LiveCard {
     [material, () => spools.value.map(s => s.id).join()],
     () => {
       if (spool.value) return;
-      const dry = [...spools.value].sort((a, b) => (a.moisture?.waterPct ?? 0) - (b.moisture?.waterPct ?? 0));
-      spoolId.value = dry[0]?.id ?? '';
+      const rows = spools.value.map(s => ({ ...s, waterPct: s.moisture?.waterPct ?? 0 }));
+      spoolId.value = spoolToUse(rows)?.id ?? '';
     },
     { immediate: true },
   );
+  // The ranking has the spool that would be used; where another is picked, that one counts.
+  const family = computed(() => {
+    const own = library.find(material.value);
+    if (!spool.value || !own) return ranked.value;
+    return { ...withOwnFacts(own, spool.value.spool.facts), spool: spool.value.moisture?.state ?? null };
+  });
   const lessons = computed<CardLesson[]>(() => {
     const told = [
       { place: 'card', id: draft.id },

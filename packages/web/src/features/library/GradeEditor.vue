@@ -20,6 +20,7 @@ import { useLibrary } from '../../stores/library';
 import DataTable from '../../ui/DataTable.vue';
 import FormDialog from '../../ui/FormDialog.vue';
 import { limitsOf } from '../../ui/limits-of';
+import OwnFactsForm from '../../ui/OwnFactsForm.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import SearchField from '../../ui/SearchField.vue';
 import TextField from '../../ui/TextField.vue';
@@ -153,6 +154,13 @@ async function save(): Promise<void> {
           :disabled="!isNew"
           @update:model-value="typeKey"
         />
+        <div class="wide">
+          <OwnFactsForm
+            what="grade"
+            :model-value="draft.facts"
+            @update:model-value="facts => change({ facts })"
+          />
+        </div>
         <div class="wide">
           <TextField
             label="Note"

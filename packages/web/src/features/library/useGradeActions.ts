@@ -36,6 +36,7 @@ export function useGradeActions(): {
           sheet: {},
           measured: {},
           soakedGcm3: null,
+          facts: null,
           windows: {},
         },
         revision: null,

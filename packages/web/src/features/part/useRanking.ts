@@ -3,6 +3,7 @@ import {
   rank,
   runnerUp,
   withFieldEvidence,
+  withShelf,
   type Candidate,
   type Family,
   type Printer,
@@ -13,6 +14,7 @@ import { createSharedComposable } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
 import { useDraft } from './draft';
 import { usePrinters } from '../../stores/printers';
+import { useShelf } from '../../stores/shelf';
 import { useWeathers } from '../../stores/weathers';
 import { useFieldEvidence } from './useFieldEvidence';
 import { useContenders } from './useContenders';
@@ -39,14 +41,16 @@ export const useRanking = createSharedComposable((): LiveRanking => {
   const draft = useDraft();
   const printers = usePrinters();
   const weathers = useWeathers();
+  const shelf = useShelf();
   const { grades } = useContenders();
   const printer = computed(() => printers.byId(draft.content?.printerId ?? null)?.profile ?? null);
   const weather = computed(() => weathers.byId(draft.content?.weatherId ?? null));
   const { field } = useFieldEvidence();
-  // The school of the field heeds what one's own parts did outdoors.
+  // The school of the field heeds what one's own parts did outdoors; a spool on the shelf is what it is.
   const candidates = computed(() => {
     const all = [...families, ...grades.value];
-    return draft.brief?.outdoorSchool === 'field' ? withFieldEvidence(all, field.value) : all;
+    const heeded = draft.brief?.outdoorSchool === 'field' ? withFieldEvidence(all, field.value) : all;
+    return withShelf(heeded, shelf.materials);
   });
   // While a year of weather is being worked out elsewhere, the last ranking stands; `stale` says where it cannot be.
   let last: Ranking | null = null;

@@ -3,6 +3,7 @@ import type { ListedPart } from '@hornblende/core';
 import { Button } from '../../ui/kit';
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
 import { useGrades } from '../../stores/grades';
+import { useSpools } from '../../stores/spools';
 import { useParts } from '../../stores/parts';
 import { usePrinters } from '../../stores/printers';
 import { useWeathers } from '../../stores/weathers';
@@ -22,6 +23,7 @@ const parts = useParts();
 const printers = usePrinters();
 const weathers = useWeathers();
 const grades = useGrades();
+const spools = useSpools();
 const search = ref('');
 const making = ref<{ from: ListedPart | null } | null>(null);
 const away = ref(false);
@@ -33,7 +35,7 @@ async function load(): Promise<void> {
 }
 /** The demo came in: with its parts there are printers, grades and inspections. */
 async function laidOut(): Promise<void> {
-  await Promise.all([load(), printers.load(), grades.load()]);
+  await Promise.all([load(), printers.load(), grades.load(), spools.load()]);
 }
 async function loadMore(): Promise<void> {
   await parts.loadMore();
@@ -57,6 +59,7 @@ onMounted(() => {
   void load();
   void printers.load().catch(() => undefined);
   void grades.load().catch(() => undefined);
+  void spools.load().catch(() => undefined);
 });
 useKeys({ n: () => begin(null) });
 function begin(from: ListedPart | null): void {

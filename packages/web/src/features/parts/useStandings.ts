@@ -3,6 +3,7 @@ import { useGrades } from '../../stores/grades';
 import { useParts } from '../../stores/parts';
 import { usePrinters } from '../../stores/printers';
 import { useSettings } from '../../stores/settings';
+import { useSpools } from '../../stores/spools';
 import { useWeathers } from '../../stores/weathers';
 import type { Standing } from '../../workers/jobs/standings';
 import { useWorkshop } from '../../stores/workshop';
@@ -21,6 +22,7 @@ export function useStandings(): Standings {
   const weathers = useWeathers();
   const grades = useGrades();
   const settings = useSettings();
+  const spools = useSpools();
   const workshop = useWorkshop();
   const byPart = shallowRef<ReadonlyMap<string, Standing>>(new Map());
   const job = useJob('standings');
@@ -30,14 +32,23 @@ export function useStandings(): Standings {
       printers.list,
       grades.byKey,
       grades.state,
+      spools.list,
+      spools.state,
       weathers.arrived,
       settings.units,
       workshop.currency,
     ],
     () => {
-      if (!parts.list.length || grades.state === 'loading' || !printers.loaded) return;
+      if (!parts.list.length || grades.state === 'loading' || spools.state === 'loading' || !printers.loaded)
+        return;
       job.ask({
         reader: { units: settings.units, currency: workshop.currency },
+        spools: spools.list.map(s => s.spool),
+        air: {
+          now: new Date().toISOString(),
+          rhPct: workshop.settings.roomRhPct,
+          dryerMaxC: printers.dryerMaxC,
+        },
         grades: [...grades.byKey.values()].map(g => g.grade).filter(g => !g.archived),
         parts: parts.list.map(p => ({
           id: p.id,

@@ -8,6 +8,7 @@ import DateField from '../../ui/DateField.vue';
 import FormDialog from '../../ui/FormDialog.vue';
 import NumberInput from '../../ui/NumberInput.vue';
 import { limitsOf } from '../../ui/limits-of';
+import OwnFactsForm from '../../ui/OwnFactsForm.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import TextField from '../../ui/TextField.vue';
@@ -119,6 +120,11 @@ async function save(): Promise<void> {
         @update:model-value="v => (draft = { ...draft, boughtAt: v || null })"
       />
       <DateField v-if="!spool" v-model="openedOn" label="Opened" placeholder="still sealed" />
+      <OwnFactsForm
+        what="spool"
+        :model-value="draft.facts"
+        @update:model-value="facts => (draft = { ...draft, facts })"
+      />
     </div>
   </FormDialog>
 </template>

@@ -4,10 +4,14 @@ import {
   gradeFamily,
   isUntouched,
   rank,
+  shelfMaterials,
+  withShelf,
   type Brief,
   type Family,
   type Grade,
   type Printer,
+  type ShelfAir,
+  type Spool,
   type Status,
   type Weather,
 } from '@hornblende/core';
@@ -29,6 +33,9 @@ export interface StandingPart {
 export interface StandingsQuestion {
   parts: StandingPart[];
   grades: Grade[];
+  /** What is on the shelf, and the air that its water is worked out by. */
+  spools: Spool[];
+  air: ShelfAir;
   /** Whose units and money its sentences are told in. */
   reader: { units: UnitSystem; currency: string };
 }
@@ -44,25 +51,28 @@ export interface Standing {
 }
 
 /** Ranks parts of the list. */
-export function run({ parts, grades, reader }: StandingsQuestion): Standing[] {
-  const own = grades.map(g => gradeFamily(g));
-  const everything = new Map([...families, ...own].map(f => [f.key, f]));
-  return parts.map(part => standingOf(part, own, everything, reader));
+export function run({ parts, grades, spools, air, reader }: StandingsQuestion): Standing[] {
+  const stated = grades.map(g => gradeFamily(g));
+  const byKey = new Map([...families, ...stated].map(f => [f.key, f]));
+  const shelf = shelfMaterials(spools, key => byKey.get(key), air);
+  const library = withShelf(families, shelf);
+  const own = withShelf(stated, shelf);
+  return parts.map(part => standingOf(part, library, own, reader));
 }
 
 function standingOf(
   { id, brief, given, printer, weather, decided }: StandingPart,
+  library: readonly Family[],
   own: readonly Family[],
-  everything: ReadonlyMap<string, Family>,
   { units, currency }: StandingsQuestion['reader'],
 ): Standing {
   const options = { printer, weather };
   const { candidates } = rank(brief, {
     ...options,
-    families: [...families, ...contenders(brief, own, options)],
+    families: [...library, ...contenders(brief, own, options)],
   });
   const first = candidates.find(c => c.rank === 1);
-  const chosen = decided === null ? undefined : everything.get(decided);
+  const chosen = [...library, ...own].find(f => f.key === decided);
   return {
     id,
     first: first

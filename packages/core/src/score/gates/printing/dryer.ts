@@ -1,8 +1,8 @@
 import type { FamilyFlags } from '../../../materials/family.js';
 import { MARGINAL_POINTS, type PrintingCheck } from './check.js';
 
-/** Share of first prints that come out well of a filament that drinks and cannot be dried; an estimate. */
-const UNDRIED_KEEPS = 0.5;
+/** Share of first prints that come out well of what drinks and cannot be dried: fresh, and known damp; estimates. */
+const UNDRIED_KEEPS = { sealed: 0.5, damp: 0.35 };
 
 const whyByMoisture: Record<FamilyFlags['moisture'], (dryC: number) => string> = {
   high: dryC => `Damp it prints rough and weak: dry it at ${dryC} °C or more before each print.`,
@@ -10,10 +10,22 @@ const whyByMoisture: Record<FamilyFlags['moisture'], (dryC: number) => string> =
   low: () => 'Seldom needs drying.',
 };
 
-/** Whether it can be dried. */
+/** Whether it is dry, or can be dried: by the ledger of the spool that would be used, where there is one. */
 export const dryerCheck: PrintingCheck = (f, p) => {
   const need = f.properties.dryC?.low ?? 0;
   const enough = p.dryerMaxC !== null && p.dryerMaxC >= need;
+  if (f.spool === 'dry' && f.flags.moisture === 'high')
+    return {
+      id: 'dryer',
+      verdict: 'pass',
+      need: 'dry',
+      have: 'dry',
+      unit: '',
+      why: 'The spool on the shelf is dry by its ledger.',
+      rescue: null,
+      marginalPoints: 0,
+    };
+  const isDamp = f.spool === 'dry it first';
   return {
     id: 'dryer',
     // Fresh from its bag it prints once or twice: without a dryer that is a gamble, not a blocker.
@@ -21,9 +33,9 @@ export const dryerCheck: PrintingCheck = (f, p) => {
     need,
     have: p.dryerMaxC ?? 'none',
     unit: '°C',
-    why: whyByMoisture[f.flags.moisture](need),
+    why: whyByMoisture[f.flags.moisture](need) + (isDamp ? ' The spool on the shelf is damp.' : ''),
     rescue: `print it fresh from its sealed bag, or get a dryer that reaches ${need} °C`,
     marginalPoints: MARGINAL_POINTS,
-    keeps: UNDRIED_KEEPS,
+    keeps: isDamp ? UNDRIED_KEEPS.damp : UNDRIED_KEEPS.sealed,
   };
 };

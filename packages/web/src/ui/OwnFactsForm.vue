@@ -1,0 +1,150 @@
+<script setup lang="ts">
+import {
+  adhesiveNames,
+  adhesives,
+  OwnFacts,
+  OwnHold,
+  plateNames,
+  plates,
+  statesFacts,
+  type Adhesive,
+} from '@hornblende/core';
+import { DeleteOutlined, PlusOutlined } from '@ant-design/icons-vue';
+import { Button, Collapse, CollapsePanel } from './kit';
+import { computed, ref } from 'vue';
+import NumberInput from './NumberInput.vue';
+import { limitsOf } from './limits-of';
+import OptionSelect from './OptionSelect.vue';
+
+/** What one knows of one's own grade or spool that no property says: it beats the library. */
+const model = defineModel<OwnFacts | null>({ required: true });
+defineProps<{ what: string }>();
+const limits = limitsOf(OwnFacts);
+const holdLimits = limitsOf(OwnHold);
+const facts = computed(() => model.value ?? new OwnFacts());
+const open = ref(statesFacts(model.value) ? ['facts'] : []);
+const LIBRARY = '';
+const asTheLibrary = { value: LIBRARY, label: 'as the library says' };
+const choices = {
+  drive: [
+    asTheLibrary,
+    { value: 'any', label: 'through any drive' },
+    { value: 'slow-bowden', label: 'through a remote drive, slowly' },
+    { value: 'direct', label: 'only with a direct drive' },
+  ],
+  fumes: [
+    asTheLibrary,
+    { value: 'low', label: 'hardly any' },
+    { value: 'moderate', label: 'some: ventilate' },
+    { value: 'styrene', label: 'styrene: extract' },
+  ],
+  support: [
+    asTheLibrary,
+    { value: 'breaks', label: 'break off' },
+    { value: 'clings', label: 'cling' },
+    { value: 'dissolves', label: 'dissolve' },
+  ],
+  abrasive: [
+    asTheLibrary,
+    { value: 'yes', label: 'it wears brass' },
+    { value: 'no', label: 'it does not wear brass' },
+  ],
+} as const;
+const labels = { drive: 'Feeds', fumes: 'Fumes', support: 'Its supports', abrasive: 'The nozzle' } as const;
+const picked = Object.keys(choices) as (keyof typeof choices)[];
+const plateOptions = plates.map(value => ({ value, label: plateNames[value] }));
+const adhesiveOptions = [
+  { value: '' as const, label: 'bare' },
+  ...adhesives.map(value => ({ value, label: adhesiveNames[value] })),
+];
+
+function put(change: Partial<OwnFacts>): void {
+  const next = { ...facts.value, ...change };
+  model.value = statesFacts(next) ? next : null;
+}
+function putHold(at: number, change: Partial<OwnHold>): void {
+  put({ holds: facts.value.holds.map((h, i) => (i === at ? { ...h, ...change } : h)) });
+}
+function addHold(): void {
+  put({ holds: [...facts.value.holds, { plate: 'smooth-pei', adhesive: null, energyJm2: 100 }] });
+}
+</script>
+
+<template>
+  <Collapse v-model:active-key="open" ghost class="own-facts" data-testid="own-facts">
+    <CollapsePanel key="facts" :header="`What you know of this ${what} yourself`">
+      <p class="soft small">What is stated here counts instead of what the library says of its family.</p>
+      <div class="form-grid">
+        <OptionSelect
+          v-for="name in picked"
+          :key="name"
+          :label="labels[name]"
+          :options="choices[name]"
+          :model-value="facts[name] ?? LIBRARY"
+          @update:model-value="v => put({ [name]: v || null })"
+        />
+        <NumberInput
+          label="Fibres by mass, %"
+          nullable
+          placeholder="as the library says"
+          v-bind="limits.number('fibrePct')"
+          :model-value="facts.fibrePct"
+          @update:model-value="v => put({ fibrePct: v })"
+        />
+        <NumberInput
+          label="How fair it looks as printed, %"
+          nullable
+          percent
+          placeholder="as the library says"
+          v-bind="limits.number('finish')"
+          :model-value="facts.finish"
+          @update:model-value="v => put({ finish: v })"
+        />
+      </div>
+      <h3 class="small">Peeled off a plate</h3>
+      <p class="soft small">
+        Pull a printed strip up at right angles with a luggage scale: newtons over millimetres of width, times
+        1000, is the energy in J/m².
+      </p>
+      <div v-for="(hold, i) in facts.holds" :key="i" class="hold">
+        <OptionSelect
+          label="Plate"
+          :options="plateOptions"
+          :model-value="hold.plate"
+          @update:model-value="v => putHold(i, { plate: v })"
+        />
+        <OptionSelect
+          label="With"
+          :options="adhesiveOptions"
+          :model-value="hold.adhesive ?? ''"
+          @update:model-value="v => putHold(i, { adhesive: (v || null) as Adhesive | null })"
+        />
+        <NumberInput
+          label="J/m²"
+          v-bind="holdLimits.number('energyJm2')"
+          :model-value="hold.energyJm2"
+          @update:model-value="v => v !== null && putHold(i, { energyJm2: v })"
+        />
+        <Button
+          :aria-label="`Remove the peeling from ${plateNames[hold.plate]}`"
+          @click="put({ holds: facts.holds.filter((_, at) => at !== i) })"
+          ><DeleteOutlined
+        /></Button>
+      </div>
+      <Button @click="addHold"><PlusOutlined /> Add a peeling</Button>
+    </CollapsePanel>
+  </Collapse>
+</template>
+
+<style scoped>
+.own-facts {
+  grid-column: 1 / -1;
+}
+.hold {
+  display: grid;
+  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr) minmax(0, 0.7fr) auto;
+  gap: 10px;
+  align-items: end;
+  margin-bottom: 8px;
+}
+</style>
