@@ -21,6 +21,10 @@ export * from './materials/grade-family.js';
 export * from './materials/own-facts.js';
 export * from './materials/spool-state.js';
 export * from './workshop/shelf.js';
+export * from './workshop/own-plate.js';
+export * from './brief/print-aids.js';
+export * from './print/aid-effects.js';
+export * from './print/aid-words.js';
 export * from './materials/trade.js';
 export * from './materials/window-words.js';
 // Tables of grades are an entry of their own (`@hornblende/core/tables`): only importing needs the CSV library.

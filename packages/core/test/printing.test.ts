@@ -180,6 +180,8 @@ describe('economics', () => {
     labour: 1,
     success: 1,
     timeFactor: 1,
+    aidCm3: 0,
+    aidHours: 0,
   };
   it('weighs, times and prices by hand', () => {
     const r = printEconomics(input);

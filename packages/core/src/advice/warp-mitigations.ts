@@ -1,9 +1,11 @@
 import { plateLengthMm } from '../brief/size.js';
+import { printAidWords } from '../brief/print-aids.js';
 import { solidFractionOf } from '../brief/solid-fraction.js';
 import type { Brief } from '../brief/brief.js';
 import type { Family } from '../materials/family.js';
 import { offRimTurnDeg } from '../print/plate-turn.js';
-import type { WarpTweaks } from '../print/warp-on-printer.js';
+import { aidTweaks, COOLED_ON_PLATE, PREHEAT_K } from '../print/aid-effects.js';
+import { bothTweaks, type WarpTweaks } from '../print/warp-tweaks.js';
 import type { Printer } from '../workshop/printer.js';
 import type { WarpSetup } from './warp-outcome.js';
 
@@ -25,15 +27,7 @@ export interface WarpMitigation {
 
 const tweaked =
   (tweaks: WarpTweaks) =>
-  (s: WarpSetup): WarpSetup => ({
-    ...s,
-    tweaks: {
-      ...s.tweaks,
-      ...tweaks,
-      holdFactor: (s.tweaks.holdFactor ?? 1) * (tweaks.holdFactor ?? 1),
-      bowShare: (s.tweaks.bowShare ?? 1) * (tweaks.bowShare ?? 1),
-    },
-  });
+  (s: WarpSetup): WarpSetup => ({ ...s, tweaks: bothTweaks(s.tweaks, tweaks) });
 const onPrinter =
   (change: (p: Printer) => Partial<Printer>) =>
   (s: WarpSetup): WarpSetup =>
@@ -54,13 +48,11 @@ function lightestOf({ geometry, print }: Brief): number {
 }
 
 /** Air that a cover adds in an open room, K, and what half an hour of preheating adds in a closed printer. */
-export const AIR_K = { cover: 12, preheat: 5 };
+export const AIR_K = { cover: 12, preheat: PREHEAT_K };
 /** Estimates of what is known to help but not worked out from first principles: factors of the edge's hold. */
-const HOLD = { brim: 1.6, slowFirstLayer: 1.25, ears: 1.15, parted: 1.08, washed: 1.3 };
+const HOLD = { parted: 1.08, washed: 1.3 };
 /** Discs that stand off by a hair hold a corner as a fillet of this radius would, mm; an estimate. */
 const PARTED_AS_FILLET_MM = 4;
-/** What of the bow is left where a part cools on the plate before it is taken off; an estimate. */
-const COOLED_ON_PLATE = 0.85;
 /** Grooves under the base: every so many mm, and what of the bow they leave; an estimate. */
 const GROOVES = { everyMm: 30, bowShare: 0.75 };
 /** A part this full is as good as solid, and ribs in its place leave this share; an estimate. */
@@ -115,18 +107,16 @@ export function warpMitigationsFor(setup: WarpSetup): WarpMitigation[] {
     {
       id: 'brim',
       domain: 'slicing',
-      label: 'a brim of 8 mm',
-      how: 'A rim of one layer round it, trimmed off afterwards.',
+      ...printAidWords.brim,
       effort: 1,
-      apply: tweaked({ holdFactor: HOLD.brim }),
+      apply: tweaked(aidTweaks(['brim'], f, setup.printer)),
     },
     {
       id: 'ears',
       domain: 'slicing',
-      label: 'discs at its corners',
-      how: 'Thin discs that its corners stand on, cut off afterwards; the page of its shape gives them as a file.',
+      ...printAidWords.ears,
       effort: 2,
-      apply: tweaked({ cornersHeld: true, holdFactor: HOLD.ears }),
+      apply: tweaked(aidTweaks(['ears'], f, setup.printer)),
     },
     {
       id: 'ears-parted',
@@ -139,10 +129,9 @@ export function warpMitigationsFor(setup: WarpSetup): WarpMitigation[] {
     {
       id: 'first-layer',
       domain: 'slicing',
-      label: 'a slower first layer',
-      how: 'Half the speed and no fan: it lies down and holds.',
+      ...printAidWords['first-layer'],
       effort: 1,
-      apply: tweaked({ holdFactor: HOLD.slowFirstLayer }),
+      apply: tweaked(aidTweaks(['first-layer'], f, setup.printer)),
     },
     {
       id: 'cover',
@@ -218,7 +207,10 @@ export function warpMitigationsFor(setup: WarpSetup): WarpMitigation[] {
       effort: 1,
       apply: tweaked({ offRim: true }),
     });
-  return length < 2 * GROOVES.everyMm ? list.filter(m => m.id !== 'grooves' && m.id !== 'split') : list;
+  // What is ticked already counts in the setup itself.
+  const ticked: readonly string[] = setup.brief.print.aids;
+  const short = length < 2 * GROOVES.everyMm;
+  return list.filter(m => !ticked.includes(m.id) && !(short && (m.id === 'grooves' || m.id === 'split')));
 }
 
 /** Other families, as mitigations: what comes next in the ranking may warp less. */

@@ -4,7 +4,8 @@ import { bisect } from '../lib/bisect.js';
 import { sig } from '../lib/figures.js';
 import type { Family } from '../materials/family.js';
 import { splitChance } from '../print/splitting.js';
-import { warpOnPrinter, type WarpOnPrinter, type WarpTweaks } from '../print/warp-on-printer.js';
+import { warpOnPrinter, type WarpOnPrinter } from '../print/warp-on-printer.js';
+import type { WarpTweaks } from '../print/warp-tweaks.js';
 import type { Printer } from '../workshop/printer.js';
 
 /** All that decides how a part warps. */

@@ -1,5 +1,6 @@
-import { Choice, Quantity } from '../input/fields.js';
+import { Choice, Choices, Quantity } from '../input/fields.js';
 import { infillPatterns, type InfillPattern } from '../models/infill-pattern.js';
+import { printAids, type PrintAid } from './print-aids.js';
 import { bakeChoices, type BakeChoice } from './choices.js';
 
 /** How the part is to be printed: what slicing makes of its sections. */
@@ -19,4 +20,9 @@ export class BriefPrint {
     doc: 'Whether it may be baked in an oven where only that makes a filament pass; default if-needed.',
   })
   bake: BakeChoice = 'if-needed';
+  @Choices(printAids, {
+    optional: true,
+    doc: 'What is done so that it holds, and counts wherever the print does; default none.',
+  })
+  aids: PrintAid[] = [];
 }

@@ -61,6 +61,7 @@ const labels: Record<string, string> = {
   'print.infill': 'Infill share',
   'print.pattern': 'Infill pattern',
   'print.bake': 'Baking',
+  'print.aids': 'Done so that it holds',
 };
 
 const loadLabels: Record<string, string> = {

@@ -150,8 +150,8 @@ export interface Family {
   filler: FillerKey | null;
   /** Set where this stands for a named grade on top of a family; null for the family itself. */
   grade: { family: string; maker: string; soakedGcm3: number | null } | null;
-  /** What the ledger says of the spool that would be used; null where none is on the shelf. */
-  spool: SpoolState | null;
+  /** What is known of the spool that would be used; null where none is on the shelf. */
+  spool: SpoolState | 'dried first' | null;
   /** What the values stand for. */
   note: string;
   properties: Record<PropertyName, Range | null>;

@@ -5,6 +5,8 @@ import type { Printer } from '../workshop/printer.js';
 /** The best foothold a printer offers a family. */
 export interface Adhesion {
   plate: Plate;
+  /** What one's own plate is called, where it is one. */
+  name?: string;
   adhesive: Adhesive | null;
   energyJm2: number;
   /** Whether it bonds so hard there that it tears the plate. */
@@ -15,8 +17,12 @@ export interface Adhesion {
 export const HOLD_SHARES = { fail: 0.25, comfortable: 0.4 };
 
 /** A foothold as it is said in sentences. */
-export function footholdName({ plate, adhesive }: Pick<Adhesion, 'plate' | 'adhesive'>): string {
-  return adhesive ? `${plateNames[plate]} with ${adhesiveNames[adhesive]}` : plateNames[plate];
+export function footholdName({
+  plate,
+  name = plateNames[plate],
+  adhesive,
+}: Pick<Adhesion, 'plate' | 'name' | 'adhesive'>): string {
+  return adhesive ? `${name} with ${adhesiveNames[adhesive]}` : name;
 }
 
 const known = new WeakMap<Family['adhesion'], readonly Adhesion[]>();
@@ -38,16 +44,22 @@ function footholds(f: Family): readonly Adhesion[] {
   return all;
 }
 
-/** Whether a printer has what a foothold takes. */
-function has(printer: Printer, { plate, adhesive }: Adhesion): boolean {
-  return printer.plates.includes(plate) && (adhesive === null || printer.adhesives.includes(adhesive));
+/** A foothold on each plate of a printer that is of its kind: bought ones, and one's own as they hold. */
+function onPrinter(printer: Printer, foothold: Adhesion): Adhesion[] {
+  const { plate, adhesive } = foothold;
+  if (adhesive !== null && !printer.adhesives.includes(adhesive)) return [];
+  const own = printer.ownPlates
+    .filter(p => p.like === plate)
+    .map(p => ({ ...foothold, name: p.name, energyJm2: p.hold * foothold.energyJm2 }));
+  return printer.plates.includes(plate) ? [foothold, ...own] : own;
 }
 
 /** The plate and adhesive on which a family holds best without damaging the plate, else with. */
 export function bestAdhesion(f: Family, printer: Printer | null): Adhesion | null {
   let best: Adhesion | null = null;
-  for (const o of footholds(f))
-    if ((printer === null || has(printer, o)) && (best === null || better(o, best))) best = o;
+  for (const foothold of footholds(f))
+    for (const o of printer === null ? [foothold] : onPrinter(printer, foothold))
+      if (best === null || better(o, best)) best = o;
   return best;
 }
 

@@ -17,6 +17,22 @@ export class PrintEconomicsInput {
     doc: 'Room under what hangs over, which supports fill in part; default 0.',
   })
   supportCm3 = 0;
+  @Quantity({
+    min: 0,
+    max: 1e6,
+    unit: 'cm³',
+    optional: true,
+    doc: 'Plastic of brim and discs, which are cut away; default 0.',
+  })
+  aidCm3 = 0;
+  @Quantity({
+    min: 0,
+    max: 1000,
+    unit: 'h',
+    optional: true,
+    doc: 'Hours of the machine beside the print: preheating, cooling, a slow first layer; default 0.',
+  })
+  aidHours = 0;
   @Quantity({ min: 0.1, max: 25, unit: 'g/cm³', doc: 'Density.' }) densityGcm3!: number;
   @Quantity({ min: 0, max: 1e5, unit: 'per kg', doc: 'Price of the filament.' }) pricePerKg!: number;
   @Quantity({
@@ -51,7 +67,7 @@ export class PrintEconomicsInput {
 /** Result of `print.economics`, for one part. */
 export interface PrintEconomicsResult {
   massG: number;
-  /** What supports take besides; it is thrown away. */
+  /** What supports, brim and discs take besides; it is thrown away. */
   supportG: number;
   /** By the printer’s own record. */
   hours: number;
@@ -89,14 +105,14 @@ export function usualSpeedMmS(f: Family): number {
 /** Mass, time and cost of one part. */
 export function printEconomics(i: PrintEconomicsInput): PrintEconomicsResult {
   const partMm3 = i.volumeCm3 * 1000 * i.solidFraction;
-  const supportMm3 = i.supportCm3 * 1000 * SUPPORT_SHARE;
+  const supportMm3 = i.supportCm3 * 1000 * SUPPORT_SHARE + i.aidCm3 * 1000;
   const plasticMm3 = partMm3 + supportMm3;
   const massG = (partMm3 / 1000) * i.densityGcm3;
   const supportG = (supportMm3 / 1000) * i.densityGcm3;
   const flowMm3s = Math.min(i.maxFlowMm3s, i.speedMmS * i.lineMm * i.layerMm);
   const modelHours =
     ((plasticMm3 / flowMm3s) * (1 + TRAVEL) + (i.heightMm / i.layerMm) * LAYER_SECONDS) / 3600;
-  const hours = modelHours * i.timeFactor;
+  const hours = modelHours * i.timeFactor + i.aidHours;
   const costEach =
     (((massG + supportG) / 1000) * i.pricePerKg + hours * i.machinePerHour + i.labour) / i.success;
   return { massG, supportG, hours, modelHours, costEach, flowMm3s };
@@ -124,12 +140,12 @@ export const printEconomicsModel = model({
           r.massG,
           'g',
         ),
-        ...(i.supportCm3 > 0
+        ...(i.supportCm3 > 0 || i.aidCm3 > 0
           ? [
               step(
                 'm_s',
-                `V_s·${SUPPORT_SHARE}·ρ`,
-                `${sig(i.supportCm3)} × ${SUPPORT_SHARE} × ${sig(i.densityGcm3)}`,
+                `(V_s·${SUPPORT_SHARE} + V_b)·ρ`,
+                `(${sig(i.supportCm3)} × ${SUPPORT_SHARE} + ${sig(i.aidCm3)}) × ${sig(i.densityGcm3)}`,
                 r.supportG,
                 'g',
               ),
@@ -150,9 +166,17 @@ export const printEconomicsModel = model({
           r.modelHours,
           'h',
         ),
-        ...(i.timeFactor === 1
+        ...(i.timeFactor === 1 && i.aidHours === 0
           ? []
-          : [step('t_p', 't·k', `${sig(r.modelHours)} × ${sig(i.timeFactor)}`, r.hours, 'h')]),
+          : [
+              step(
+                't_p',
+                't·k + t_aids',
+                `${sig(r.modelHours)} × ${sig(i.timeFactor)} + ${sig(i.aidHours)}`,
+                r.hours,
+                'h',
+              ),
+            ]),
         step(
           'cost',
           '((m + m_s)·price + t·machine + labour)/p',

@@ -4,7 +4,8 @@ import { solidFractionOf } from '../brief/solid-fraction.js';
 import { typical, type Family } from '../materials/family.js';
 import type { Printer } from '../workshop/printer.js';
 import { USUAL_RATES } from '../workshop/print-rates.js';
-import { usualSpeedMmS, type PrintEconomicsInput } from './economics.js';
+import { aidCosts } from './aid-effects.js';
+import { printFlowMm3s, usualSpeedMmS, type PrintEconomicsInput } from './economics.js';
 
 /** A print that never succeeds is not dearer than this share's inverse. */
 const LEAST_SUCCESS = 0.05;
@@ -23,11 +24,13 @@ export function partEconomicsInput(
   success: number,
 ): PrintEconomicsInput {
   const { lineMm, layerMm } = brief.print;
+  const flow = printFlowMm3s(f, printer, brief.print);
   const { machinePerHour, labourEach } = printer?.rates ?? USUAL_RATES;
   return {
     volumeCm3: modelVolumeCm3(brief),
     solidFraction: solidFractionOf(brief),
     supportCm3: brief.geometry.supportCm3 ?? 0,
+    ...aidCosts(brief, flow),
     densityGcm3: typical(f, 'densityGcm3'),
     pricePerKg: typical(f, 'pricePerKg'),
     maxFlowMm3s: Math.min(typical(f, 'maxFlowMm3s'), printer?.maxFlowMm3s ?? Infinity),

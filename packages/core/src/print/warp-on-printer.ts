@@ -5,10 +5,12 @@ import { typical, type Family } from '../materials/family.js';
 import { SOLID_EXPONENT, warpBowOf, type WarpBowInput, type WarpBowResult } from '../models/warp-bow.js';
 import { liftOff, type WarpLiftOffInput } from '../models/warp-lift-off.js';
 import { OPEN_AIR_C, type Printer } from '../workshop/printer.js';
+import { aidTweaks } from './aid-effects.js';
 import { bestAdhesion, type Adhesion } from './adhesion.js';
 import { reachesRim } from './plate-turn.js';
 import { storedModulusMPa } from './stored-modulus.js';
 import { warpCalibrationFor } from './warp-calibration.js';
+import { bothTweaks, type WarpTweaks } from './warp-tweaks.js';
 
 /** How a part of one family warps on one printer. */
 export interface WarpOnPrinter {
@@ -17,26 +19,6 @@ export interface WarpOnPrinter {
   pLift: number;
   liftInput: WarpLiftOffInput;
   adhesion: Adhesion | null;
-}
-
-/** What is done against warping beyond what brief and printer say: see `warp-mitigations`. */
-export interface WarpTweaks {
-  /** Radius of the corners on the plate, mm. */
-  filletMm?: number;
-  /** What holds the edge down more, as a factor of the hold: a brim, a slow first layer; less on a dirty plate. */
-  holdFactor?: number;
-  /** Sharp corners do not matter: something stands on them. */
-  cornersHeld?: boolean;
-  /** The base is cut into pieces of this length by grooves, mm. */
-  pieceMm?: number;
-  /** What of the bow is left, by what is done after printing. */
-  bowShare?: number;
-  /** The bed as it is set, °C; else the middle of the family's window. */
-  bedC?: number;
-  /** The air as it is set, °C; else the printer's, no warmer than the family bears. */
-  airC?: number;
-  /** Kept off the cool rim of the plate. */
-  offRim?: boolean;
 }
 
 /** Kelvins that a bed may fall short of a family's window before its hold is down by a factor e. */
@@ -78,14 +60,28 @@ function holdLeft(brief: Brief, f: Family, p: Printer | null, bedC: number, { of
   return cold * (p && !offRim && reachesRim(brief, p) ? COOL_RIM : 1);
 }
 
+/** A brim of this width doubles the hold of an edge, and halves what a corner adds; an estimate. */
+const BRIM_DOUBLES_MM = 8;
+
+/** How much better an edge holds with a brim: the crack begins under a single layer at its rim, 1 + w/8 mm. */
+function brimHolds(widthMm: number): number {
+  return 1 + widthMm / BRIM_DOUBLES_MM;
+}
+
+/** The fillet that would round a corner as much as a brim does: `1 + 0.6·e^(−r/4)` falls towards 1 as w grows, mm. */
+function brimAsFilletMm(widthMm: number): number {
+  return 4 * Math.log(brimHolds(widthMm));
+}
+
 /** Warp of the part on a printer; without one, in the air the family asks for. */
 export function warpOnPrinter(
   brief: Brief,
   f: Family,
   p: Printer | null,
   solidFraction: number,
-  tweaks: WarpTweaks = {},
+  more: WarpTweaks = {},
 ): WarpOnPrinter {
+  const tweaks = bothTweaks(aidTweaks(brief.print.aids, f, p), more);
   const g = brief.geometry;
   const lengthMm = plateLengthMm(brief);
   const calibration = warpCalibrationFor(p, f);
@@ -115,9 +111,12 @@ export function warpOnPrinter(
     meanStrain: warpBowOf({ ...bowInput, heightMm: filmMm }).meanStrain,
     heightMm: filmMm,
     adhesionJm2:
-      (adhesion?.energyJm2 ?? 1) * holdLeft(brief, f, p, bowInput.bedC, tweaks) * (tweaks.holdFactor ?? 1),
+      (adhesion?.energyJm2 ?? 1) *
+      holdLeft(brief, f, p, bowInput.bedC, tweaks) *
+      (tweaks.holdFactor ?? 1) *
+      brimHolds(tweaks.brimMm ?? 0),
     sharpCorners: tweaks.cornersHeld ? 0 : g.sharpCorners,
-    filletMm: tweaks.filletMm ?? 0,
+    filletMm: (tweaks.filletMm ?? 0) + brimAsFilletMm(tweaks.brimMm ?? 0),
   };
   return { bow, bowInput, liftInput, pLift: liftOff(liftInput).pLift, adhesion };
 }

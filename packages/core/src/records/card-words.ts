@@ -23,7 +23,7 @@ export function cardAmounts(card: PrintCard, currency: string): string {
   const { massG, supportG, hours, costEach, quantity } = card;
   const each = quantity > 1 ? ' each' : '';
   const some = `${quantity} of them ${sig(massG * quantity, 3)} g in ${hoursText(hours * quantity)}`;
-  const supports = supportG < 0.05 ? '' : ` and ${sig(supportG, 2)} g of supports`;
+  const supports = supportG < 0.05 ? '' : ` and ${sig(supportG, 2)} g cut away`;
   const chance = Math.round(100 * card.success);
   return (
     `${sig(massG, 3)} g${supports}, ${hoursText(hours)}, ${currency}${costEach.toFixed(2)}${each}` +

@@ -47,7 +47,24 @@ export interface Gate {
   unit: string;
   why: string;
   rescue: string | null;
+  /** The change of the brief that does what the rescue says, where there is one. */
+  remedy?: GateRemedy;
   working?: WorkingRef;
+}
+
+/** A change of the brief that is made with one press, and taken back with another. */
+export interface GateRemedy {
+  /** What a press does: "print it with 5 walls". */
+  label: string;
+  /** The field of the brief, e.g. "print.walls", and what it becomes. */
+  path: string;
+  value: unknown;
+}
+
+/** What would rescue a candidate at a gate, in words, and as a change of the brief. */
+export interface Rescue {
+  rescue: string;
+  remedy?: GateRemedy;
 }
 
 /** Gates at which less is better: the need is a limit, not a minimum. */

@@ -1,4 +1,5 @@
 import type { Family } from '../materials/family.js';
+import { aidAsks, driedFirst } from '../print/aid-effects.js';
 import { bakingAsk, difficultyOf, keptOf, type Ask } from '../print/difficulty.js';
 import { warpOnPrinter, type WarpOnPrinter } from '../print/warp-on-printer.js';
 import { successByRecord, type SuccessByRecord } from '../print/success-record.js';
@@ -42,13 +43,16 @@ const BASE_SUCCESS = 0.98;
  * Runs every check of a family on the context's printer, or on none.
  * @param baked whether it is judged as baked after printing
  */
-export function printability(ctx: Context, f: Family, baked = false): Printability {
+export function printability(ctx: Context, family: Family, baked = false): Printability {
   const { printer } = ctx;
+  const { aids } = ctx.brief.print;
+  const f = driedFirst(aids, family);
   const checked = printingChecks(f, printer);
   const warp = warpOnPrinter(ctx.brief, f, printer, ctx.solidFraction);
   const pSplit = splitChance(ctx.brief, f, warp.bowInput.chamberC);
   const asks = [
     ...checked.asks,
+    ...aidAsks(aids),
     ...(baked ? [bakingAsk] : []),
     { label: 'splitting', points: LIFT_POINTS * pSplit },
   ].filter(a => a.points > 0);
@@ -61,7 +65,7 @@ export function printability(ctx: Context, f: Family, baked = false): Printabili
   const byRecord = successByRecord(modelSuccess, printer?.record ?? null, f.grade?.family ?? f.key);
   return {
     // The air's share of the difficulty is the chance itself, above.
-    gates: [...checked.gates, ...(printer ? [gateOfCheck(airCheck(f, printer, warp, pSplit))] : [])],
+    gates: [...checked.gates, ...(printer ? [gateOfCheck(airCheck(f, printer, warp, pSplit, aids))] : [])],
     pSplit,
     success: byRecord.success,
     modelSuccess,

@@ -55,7 +55,8 @@ export function printingChecks(f: Family, printer: Printer | null): PrintingChec
 }
 
 /** A check as a gate of the candidate. */
-export function gateOfCheck({ id, verdict, need, have, unit, why, rescue, working }: CheckResult): Gate {
+export function gateOfCheck(check: CheckResult): Gate {
+  const { id, verdict, need, have, unit, why, rescue, remedy, working } = check;
   return {
     id: `printability.${id}`,
     verdict,
@@ -64,6 +65,7 @@ export function gateOfCheck({ id, verdict, need, have, unit, why, rescue, workin
     unit,
     why,
     rescue: verdict === 'pass' ? null : rescue,
+    ...(remedy && verdict !== 'pass' ? { remedy } : {}),
     ...(working ? { working } : {}),
   };
 }

@@ -3,6 +3,7 @@ import type { BriefLoad } from '../brief/brief-load.js';
 import { printedMember } from '../brief/printed-member.js';
 import { bisect } from '../lib/bisect.js';
 import { sig } from '../lib/figures.js';
+import type { Rescue } from './gate.js';
 
 /** Cases whose member bends, so that its height counts more than its width. */
 const bending: ReadonlySet<BriefLoad['case']> = new Set([
@@ -23,21 +24,28 @@ function worth(brief: Brief, load: BriefLoad, heightMm: number, what: 'strength'
 
 /**
  * How much more section would do, printed as the brief has it.
+ * @param index of the load whose section it is
  * @param short how many times too little there is
  * @param what whether strength or stiffness is short
  */
 export function sectionRescue(
   brief: Brief,
-  load: BriefLoad | undefined,
+  index: number,
   short: number,
   what: 'strength' | 'stiffness',
-): string {
+): Rescue {
+  const load = brief.loads[index];
   const height = load?.heightMm;
-  if (!load || !height || !bending.has(load.case)) return `passes with ${sig(short, 3)} times the section`;
+  const more = { rescue: `passes with ${sig(short, 3)} times the section` };
+  if (!load || !height || !bending.has(load.case)) return more;
   const wanted = short * worth(brief, load, height, what);
   const at = (h: number): number => worth(brief, load, h, what) - wanted;
-  if (at(height * MOST_TIMES) < 0) return `passes with ${sig(short, 3)} times the section`;
+  if (at(height * MOST_TIMES) < 0) return more;
   const enough = bisect(at, height, height * MOST_TIMES, 0.02);
   // Rounded up, so that what is said does pass.
-  return `passes with that section ${(Math.ceil(enough * 10) / 10).toFixed(1).replace(/\.0$/, '')} mm high`;
+  const highMm = Math.ceil(enough * 10) / 10;
+  return {
+    rescue: `passes with that section ${highMm.toFixed(1).replace(/\.0$/, '')} mm high`,
+    remedy: { label: `make it ${highMm} mm high`, path: `loads.${index}.heightMm`, value: highMm },
+  };
 }

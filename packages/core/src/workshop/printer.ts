@@ -1,6 +1,7 @@
 import { Choice, Choices, ListOf, Nested, Quantity, Text, Vector } from '../input/fields.js';
 import { parseInput } from '../input/parse.js';
 import { Gauge } from './gauge.js';
+import { OwnPlate } from './own-plate.js';
 import { PrintRates } from './print-rates.js';
 import { PrinterRecord } from './printer-record.js';
 import { WarpBar } from './warp-bar.js';
@@ -59,6 +60,12 @@ export class Printer {
   })
   linerLimitC: number | null = 240;
   @Choices(plates, { optional: true, doc: 'default smooth-pei.' }) plates: Plate[] = ['smooth-pei'];
+  @ListOf(() => OwnPlate, {
+    max: 20,
+    optional: true,
+    doc: 'Plates and films of one’s own, each with how it holds; default none.',
+  })
+  ownPlates: OwnPlate[] = [];
   @Choices(adhesives, { optional: true, doc: 'default none.' }) adhesives: Adhesive[] = [];
   @Vector({
     min: 1,

@@ -1,6 +1,8 @@
 import { sig } from '../../lib/figures.js';
-import { adhesiveNames, plateNames } from '../../materials/names.js';
+import { adhesiveNames } from '../../materials/names.js';
 import { footholdName } from '../adhesion.js';
+import { BRIM_MM } from '../aid-effects.js';
+import { aidSentence } from '../aid-words.js';
 import type { RecipeRule } from './recipe-line.js';
 
 /** Plate and what is put on it. */
@@ -12,7 +14,7 @@ export const plateRule: RecipeRule = ({ family: f, warp }) => {
   if (best.grips)
     return {
       ...line,
-      value: `${plateNames[best.plate]}, with a release layer of glue`,
+      value: `${footholdName({ ...best, adhesive: null })}, with a release layer of glue`,
       why: 'On it bare it bonds so hard that it tears the plate.',
     };
   const gripping = Object.entries(f.adhesion).some(([, hold]) => hold.grips) && best.adhesive !== null;
@@ -32,8 +34,20 @@ const RIMS: readonly { from: number; rimMm: number; ears: boolean }[] = [
 ];
 
 /** What holds its edge down. */
-export const rimRule: RecipeRule = ({ brief, warp }) => {
+export const rimRule: RecipeRule = ({ brief, family, printer, warp }) => {
   const line = { id: 'rim', group: 'plate' as const, label: 'Brim' };
+  const { aids } = brief.print;
+  if (aids.includes('brim') || aids.includes('ears'))
+    return {
+      ...line,
+      value: [
+        ...(aids.includes('brim') ? [`${BRIM_MM} mm`] : []),
+        ...(aids.includes('ears') ? ['discs at its corners'] : []),
+      ].join(', and '),
+      set: aids.includes('brim') ? BRIM_MM : 0,
+      unit: 'mm',
+      why: aidSentence(brief, family, printer),
+    };
   const times = `This part lifts ${warp.pLift < 0.01 ? 'less than once' : `${sig(100 * warp.pLift, 2)} times`} in 100`;
   const rim = RIMS.find(r => warp.pLift >= r.from);
   if (!rim) {
@@ -51,6 +65,7 @@ export const rimRule: RecipeRule = ({ brief, warp }) => {
   }
   const corners = brief.geometry.sharpCorners;
   const ears = rim.ears && corners > 0 ? `, and ears at its ${corners} sharp corners` : '';
+  // It is advice until it is ticked: then it counts in what the print weighs, takes and costs.
   return {
     ...line,
     value: `${rim.rimMm} mm${ears}`,

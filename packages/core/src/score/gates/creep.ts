@@ -35,10 +35,9 @@ export function creepGate(ctx: Context, a: Assessment): Gate | null {
     why:
       `Held for ${sig(w.load.hours, 3)} h it moves ${sig(w.lifePct, 2)} ${unit} ` +
       `(${sig(w.nowPct ?? 0, 2)} at once); ${sig(limits.fail, 2)} is too much.`,
-    rescue:
-      verdict === 'fail'
-        ? sectionRescue(ctx.brief, ctx.brief.loads[w.load.index], w.lifePct / limits.fail, 'stiffness')
-        : null,
+    ...(verdict === 'fail'
+      ? sectionRescue(ctx.brief, w.load.index, w.lifePct / limits.fail, 'stiffness')
+      : { rescue: null }),
     working: {
       model: 'creep.strain',
       inputs: {

@@ -27,10 +27,9 @@ export function stiffnessGate(ctx: Context, a: Assessment): Gate | null {
     have: w.nowPct,
     unit: '% of the span',
     why: `Load ${w.load.index + 1} bends it ${sig(w.nowPct, 2)} % of its span; ${sig(limits.fail, 2)} is your limit.`,
-    rescue:
-      verdict === 'fail'
-        ? sectionRescue(ctx.brief, ctx.brief.loads[w.load.index], w.nowPct / limits.fail, 'stiffness')
-        : null,
+    ...(verdict === 'fail'
+      ? sectionRescue(ctx.brief, w.load.index, w.nowPct / limits.fail, 'stiffness')
+      : { rescue: null }),
     ...(w.working ? { working: w.working } : {}),
   };
 }

@@ -9,7 +9,7 @@ import { printedMember, type PrintedMember } from '../../brief/printed-member.js
 import { printFlowMm3s } from '../../print/economics.js';
 import { STRENGTH_COMFORT } from '../comfort.js';
 import { sectionRescue } from '../section-rescue.js';
-import { byShare, easeOf, type Gate, type Verdict } from '../gate.js';
+import { byShare, easeOf, type Gate, type Rescue, type Verdict } from '../gate.js';
 
 /** Reserves under which it fails, and from which it is at ease. */
 const STRENGTH_LIMITS = { fail: 1, comfortable: STRENGTH_COMFORT };
@@ -35,7 +35,6 @@ export function strengthGate(ctx: Context, a: Assessment): Gate | null {
   const need = (w.load.stressMPa ?? 0) * ctx.safety;
   // Where buckling, not crushing, sets the reserve, the allowable is what that reserve amounts to.
   const have = need > 0 ? Math.min(w.allowableMPa ?? 0, need * w.reserve) : (w.allowableMPa ?? 0);
-  const rescue = verdict === 'fail' ? strengthRescue(ctx, a, w, w.reserve) : null;
   return {
     id: 'strength',
     verdict,
@@ -46,7 +45,7 @@ export function strengthGate(ctx: Context, a: Assessment): Gate | null {
     why:
       `${cap(load)} asks ${sig(w.load.stressMPa ?? 0, 3)} MPa × ${ctx.safety} for safety = ` +
       `${sig(need, 3)} MPa; ${a.family.name} may carry ${sig(have, 3)} MPa.`,
-    rescue,
+    ...(verdict === 'fail' ? strengthRescue(ctx, a, w, w.reserve) : { rescue: null }),
     ...(w.strength
       ? { working: { model: 'strength.allowable', inputs: strengthInput(a.family, w.strength) } }
       : {}),
@@ -90,17 +89,17 @@ function fingerGate(
 const MOST_WALLS = 8;
 
 /** What would let a stressed section pass: another way up, more walls, or more of it. */
-function strengthRescue(ctx: Context, a: Assessment, { load }: LoadAssessment, reserve: number): string {
+function strengthRescue(ctx: Context, a: Assessment, { load }: LoadAssessment, reserve: number): Rescue {
   if (load.acrossLayers && reserve / typical(a.family, 'zRatio') >= 1)
-    return 'passes if printed so that the load runs along the layers';
+    return { rescue: 'passes if printed so that the load runs along the layers' };
   const said = ctx.brief.loads[load.index];
   const walls = said ? wallsRescue(ctx, a, said, load.printed.strength / reserve) : null;
   if (walls) return walls;
-  return sectionRescue(ctx.brief, said, 1 / reserve, 'strength');
+  return sectionRescue(ctx.brief, load.index, 1 / reserve, 'strength');
 }
 
 /** The fewest walls, or else a solid print, that leave the wanted share of a solid section; null where none does. */
-function wallsRescue(ctx: Context, a: Assessment, load: BriefLoad, wanted: number): string | null {
+function wallsRescue(ctx: Context, a: Assessment, load: BriefLoad, wanted: number): Rescue | null {
   if (wanted > 1) return null;
   const { print } = ctx.brief;
   const shareAt = (change: Partial<typeof print>): PrintedMember | null =>
@@ -112,7 +111,16 @@ function wallsRescue(ctx: Context, a: Assessment, load: BriefLoad, wanted: numbe
   const change = enough === undefined ? { pattern: 'solid' as const } : { walls: enough };
   const then = shareAt(change);
   if (!then || then.ratios.strengthRatio < wanted) return null;
-  return `passes with ${enough === undefined ? 'a solid print' : `${enough} walls`}${costOf(ctx, a, load, now, then)}`;
+  const cost = costOf(ctx, a, load, now, then);
+  return enough === undefined
+    ? {
+        rescue: `passes with a solid print${cost}`,
+        remedy: { label: 'print it solid', path: 'print.pattern', value: 'solid' },
+      }
+    : {
+        rescue: `passes with ${enough} walls${cost}`,
+        remedy: { label: `print it with ${enough} walls`, path: 'print.walls', value: enough },
+      };
 }
 
 /** What more plastic in a member weighs and takes, in words; nothing where its length is not known. */

@@ -11,6 +11,7 @@ import { fileName, openPage } from '../../ui/open-page';
 import { saveAs } from '../../ui/save-as';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
+import PrintAids from '../part/PrintAids.vue';
 import SaidShareChip from '../part/SaidShareChip.vue';
 import CardStage from './CardStage.vue';
 import GcodePanel from './GcodePanel.vue';
@@ -100,6 +101,10 @@ function save(as: 'html' | 'md' | 'json'): void {
         {{ say(card.small.look) }}
       </p>
     </section>
+    <section aria-label="So that it holds">
+      <h2 class="small-title">So that it holds</h2>
+      <PrintAids :family="family" />
+    </section>
     <div class="stages">
       <CardStage
         v-for="s in stages"
@@ -160,6 +165,10 @@ function save(as: 'html' | 'md' | 'json'): void {
 }
 .small-print p {
   margin: 0;
+}
+.small-title {
+  font-size: 16px;
+  margin: 12px 0 0;
 }
 .stages {
   columns: 2 380px;

@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import WorkingNumber from '../../ui/WorkingNumber.vue';
-import { gateLabel, type Candidate, type Gate } from '@hornblende/core';
+import { Button } from '../../ui/kit';
+import { gateLabel, type Candidate, type Gate, type GateRemedy } from '@hornblende/core';
 import { computed } from 'vue';
+import { useFeedback } from '../../ui/useFeedback';
+import { useDraft } from '../part/draft';
 import { useUnits } from '../../ui/useUnits';
 import { useWorking } from '../../stores/working';
 
 const props = defineProps<{ candidate: Candidate }>();
 const working = useWorking();
 const { gate, say } = useUnits();
+const draft = useDraft();
+const { offerUndo } = useFeedback();
 const words = {
   pass: { mark: '●', said: 'passes' },
   marginal: { mark: '◐', said: 'marginal' },
@@ -15,6 +20,17 @@ const words = {
 } as const;
 const order = { fail: 0, marginal: 1, pass: 2 } as const;
 const gates = computed(() => [...props.candidate.gates].sort((a, b) => order[a.verdict] - order[b.verdict]));
+/** Does what a rescue says; one press takes it back. */
+function apply({ label, path, value }: GateRemedy): void {
+  // What is ticked already stays ticked.
+  const more =
+    path === 'print.aids' ? [...new Set([...draft.brief!.print.aids, ...(value as string[])])] : value;
+  draft.set(path, more);
+  offerUndo(`Done: ${say(label)}.`, () => Promise.resolve(draft.undo()));
+}
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
 function open(g: Gate): void {
   if (g.working)
     working.show({
@@ -45,6 +61,9 @@ function open(g: Gate): void {
         </div>
         <div v-if="g.verdict !== 'pass'" class="why small">
           {{ say(g.why) }}<span v-if="g.rescue" class="rescue"> Rescue: {{ say(g.rescue) }}.</span>
+          <Button v-if="g.remedy" size="small" class="remedy" @click="apply(g.remedy)">{{
+            say(capital(g.remedy.label))
+          }}</Button>
         </div>
       </div>
     </li>
@@ -100,6 +119,10 @@ button.nums {
   cursor: pointer;
   border-bottom: 1px dotted var(--info);
   color: var(--ink);
+}
+.remedy {
+  margin: 3px 0 2px;
+  display: block;
 }
 .rescue {
   color: var(--info);

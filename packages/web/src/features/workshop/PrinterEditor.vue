@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { parsePrinter, Printer, printerPresets, type StoredPrinter } from '@hornblende/core';
-import { Checkbox } from '../../ui/kit';
+import { OwnPlate, parsePrinter, Printer, printerPresets, type StoredPrinter } from '@hornblende/core';
+import { DeleteOutlined, PlusOutlined } from '@ant-design/icons-vue';
+import { Button, Checkbox } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';
 import { usePrinters } from '../../stores/printers';
@@ -18,6 +19,7 @@ import { printerChoices } from './printer-words';
 const props = defineProps<{ printer: StoredPrinter | null }>();
 const emit = defineEmits<{ close: [] }>();
 const limits = limitsOf(Printer);
+const plateLimits = limitsOf(OwnPlate);
 const printers = usePrinters();
 const fresh = (): Printer =>
   parsePrinter({ format: 'hornblende-printer', version: 1, name: 'A new printer' });
@@ -57,13 +59,22 @@ function setBuild(axis: number, mm: number | null): void {
   buildMm[axis] = mm;
   set('buildMm', buildMm);
 }
+function setPlate(at: number, change: Partial<OwnPlate>): void {
+  set(
+    'ownPlates',
+    profile.value.ownPlates.map((p, i) => (i === at ? { ...p, ...change } : p)),
+  );
+}
+function addPlate(): void {
+  set('ownPlates', [...profile.value.ownPlates, { name: '', like: 'smooth-pei', hold: 1 }]);
+}
 function startFrom(key: string): void {
   preset.value = key;
   const kind = printerPresets.find(p => p.key === key);
-  // Bars that were measured on it stay its own, whatever kind it is called.
+  // Bars that were measured on it, and plates of one's own, stay its own, whatever kind it is called.
   if (kind) {
-    const { warpBars, gauges } = profile.value;
-    profile.value = { ...kind.profile, warpBars, gauges };
+    const { warpBars, gauges, ownPlates } = profile.value;
+    profile.value = { ...kind.profile, warpBars, gauges, ownPlates };
   }
 }
 async function save(): Promise<void> {
@@ -194,7 +205,53 @@ async function save(): Promise<void> {
         :options="printerChoices.adhesives"
         @update:model-value="v => set('adhesives', v)"
       />
+      <div class="wide own-plates">
+        <h3 class="small">Plates and films of your own</h3>
+        <div v-for="(plate, i) in profile.ownPlates" :key="i" class="own-plate">
+          <TextField
+            label="Called"
+            :model-value="plate.name"
+            v-bind="plateLimits.text('name')"
+            :problem="plate.name.trim() ? '' : 'A plate needs a name.'"
+            @update:model-value="name => setPlate(i, { name })"
+          />
+          <OptionSelect
+            label="Like"
+            :options="printerChoices.plates"
+            :model-value="plate.like"
+            @update:model-value="like => setPlate(i, { like })"
+          />
+          <NumberInput
+            label="Holds, % of a new one"
+            percent
+            v-bind="plateLimits.number('hold')"
+            :model-value="plate.hold"
+            @update:model-value="hold => hold !== null && setPlate(i, { hold })"
+          />
+          <Button
+            :aria-label="`Remove ${plate.name || 'this plate'}`"
+            @click="
+              set(
+                'ownPlates',
+                profile.ownPlates.filter((_, at) => at !== i),
+              )
+            "
+            ><DeleteOutlined
+          /></Button>
+        </div>
+        <Button @click="addPlate"><PlusOutlined /> Add a plate</Button>
+      </div>
       <Checkbox v-model:checked="isDefault" class="wide">New parts are meant for it</Checkbox>
     </div>
   </FormDialog>
 </template>
+
+<style scoped>
+.own-plate {
+  display: grid;
+  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr) minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: end;
+  margin-bottom: 8px;
+}
+</style>

@@ -1,5 +1,7 @@
 import { sig } from '../../../lib/figures.js';
+import type { PrintAid } from '../../../brief/print-aids.js';
 import type { Family } from '../../../materials/family.js';
+import { aidNames } from '../../../print/aid-words.js';
 import type { WarpOnPrinter } from '../../../print/warp-on-printer.js';
 import type { Printer } from '../../../workshop/printer.js';
 import type { Verdict } from '../../gate.js';
@@ -7,6 +9,8 @@ import type { CheckResult } from './check.js';
 
 /** The warmest air that an enclosure without a heater of its own holds, °C. */
 const ENCLOSURE_C = 50;
+/** What holds an edge down that lifts. */
+const EDGE_AIDS: readonly PrintAid[] = ['brim', 'ears'];
 /** Chances of lifting or splitting from which printing is blocked, and from which it is a gamble. */
 export const AIR_CHANCE = { fail: 0.5, marginal: 0.15 };
 
@@ -14,7 +18,13 @@ export const AIR_CHANCE = { fail: 0.5, marginal: 0.15 };
  * Whether the air around the print is warm enough for this part: by the chance that it lifts or splits there,
  * never by a bare temperature. A small part forgives.
  */
-export function airCheck(f: Family, p: Printer, warp: WarpOnPrinter, pSplit: number): CheckResult {
+export function airCheck(
+  f: Family,
+  p: Printer,
+  warp: WarpOnPrinter,
+  pSplit: number,
+  aids: readonly PrintAid[],
+): CheckResult {
   const { low } = f.windows.chamberC;
   const splits = pSplit > warp.pLift;
   const chance = Math.max(pSplit, warp.pLift);
@@ -28,6 +38,9 @@ export function airCheck(f: Family, p: Printer, warp: WarpOnPrinter, pSplit: num
     unit: 'chance of lifting',
     why: `In ${where} at ${sig(p.chamberC, 2)} °C this part ${fate} ${timesIn100(chance)}.`,
     rescue: rescueOf(low, p.chamberC),
+    ...(splits || EDGE_AIDS.every(aid => aids.includes(aid))
+      ? {}
+      : { remedy: { label: `count ${aidNames(EDGE_AIDS)}`, path: 'print.aids', value: EDGE_AIDS } }),
     marginalPoints: 0,
     working: { model: 'warp.lift-off', inputs: warp.liftInput },
   };

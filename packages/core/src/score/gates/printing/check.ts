@@ -1,7 +1,7 @@
 import type { WorkingRef } from '../../../brief/conditions.js';
 import type { Family } from '../../../materials/family.js';
 import type { Printer } from '../../../workshop/printer.js';
-import type { PrintCheck, Verdict } from '../../gate.js';
+import type { PrintCheck, GateRemedy, Verdict } from '../../gate.js';
 
 /** What one check of a family on a printer finds. */
 export interface CheckResult {
@@ -12,6 +12,7 @@ export interface CheckResult {
   unit: string;
   why: string;
   rescue: string | null;
+  remedy?: GateRemedy;
   /** What a marginal verdict adds to the print difficulty. */
   marginalPoints: number;
   /** Share of first prints that succeed in spite of a marginal verdict, where its points do not say it. */

@@ -1,4 +1,5 @@
 import type { FamilyFlags } from '../../../materials/family.js';
+import { printAidWords } from '../../../brief/print-aids.js';
 import { MARGINAL_POINTS, type PrintingCheck } from './check.js';
 
 /** Share of first prints that come out well of what drinks and cannot be dried: fresh, and known damp; estimates. */
@@ -14,14 +15,17 @@ const whyByMoisture: Record<FamilyFlags['moisture'], (dryC: number) => string> =
 export const dryerCheck: PrintingCheck = (f, p) => {
   const need = f.properties.dryC?.low ?? 0;
   const enough = p.dryerMaxC !== null && p.dryerMaxC >= need;
-  if (f.spool === 'dry' && f.flags.moisture === 'high')
+  if ((f.spool === 'dry' || f.spool === 'dried first') && f.flags.moisture === 'high')
     return {
       id: 'dryer',
       verdict: 'pass',
       need: 'dry',
       have: 'dry',
       unit: '',
-      why: 'The spool on the shelf is dry by its ledger.',
+      why:
+        f.spool === 'dry'
+          ? 'The spool on the shelf is dry by its ledger.'
+          : 'It is dried just before, as ticked.',
       rescue: null,
       marginalPoints: 0,
     };
@@ -35,6 +39,7 @@ export const dryerCheck: PrintingCheck = (f, p) => {
     unit: '°C',
     why: whyByMoisture[f.flags.moisture](need) + (isDamp ? ' The spool on the shelf is damp.' : ''),
     rescue: `print it fresh from its sealed bag, or get a dryer that reaches ${need} °C`,
+    remedy: { label: `count ${printAidWords.dried.label}`, path: 'print.aids', value: ['dried'] },
     marginalPoints: MARGINAL_POINTS,
     keeps: isDamp ? UNDRIED_KEEPS.damp : UNDRIED_KEEPS.sealed,
   };

@@ -5,12 +5,17 @@ import NumberInput from '../../../ui/NumberInput.vue';
 import QuantityInput from '../../../ui/QuantityInput.vue';
 import SentenceSelect from '../../../ui/SentenceSelect.vue';
 import { useDraft } from '../../part/draft';
+import PrintAids from '../../part/PrintAids.vue';
+import { useRanking } from '../../part/useRanking';
 import { words } from '../words';
 
 /** How the part is to be printed: walls, skins and infill decide what a section carries. */
 const draft = useDraft();
 const b = computed(() => draft.brief!);
 const defaults = newBrief('defaults').print;
+const { first, candidates } = useRanking();
+/** What the aids are told of: the first choice. */
+const family = computed(() => candidates.value.find(f => f.key === first.value?.material) ?? null);
 </script>
 
 <template>
@@ -89,6 +94,7 @@ const defaults = newBrief('defaults').print;
       @update:model-value="v => draft.set('print.bake', v)"
     />.
   </p>
+  <PrintAids :family="family" />
 </template>
 
 <style scoped>

@@ -1,0 +1,132 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  aidSentence,
+  familyByKey,
+  liftWithAids,
+  parsePrinter,
+  printAids,
+  printCard,
+  rank,
+  robustness,
+  warpMitigationsFor,
+  warpSetup,
+  type Adhesion,
+  type Brief,
+  type Candidate,
+  type Gate,
+  type PrintAid,
+  type WarpLiftOffInput,
+} from '../../src/index.js';
+import { brief, candidate, enclosedPrinter, openPrinter } from '../cases.js';
+
+const plate = (aids: PrintAid[]): Brief =>
+  brief({ geometry: { xMm: 200, yMm: 200, zMm: 8, sharpCorners: 4 }, print: { aids } });
+const asa = familyByKey('asa')!;
+
+describe('what is done so that a print holds', () => {
+  it('a brim doubles the hold and halves what a corner adds; discs take the corners out', () => {
+    const input = (aids: PrintAid[]): WarpLiftOffInput =>
+      candidate(rank(plate(aids), { printer: openPrinter }), 'asa').printing.liftInput;
+    const bare = input([]);
+    const brim = input(['brim']);
+    expect(brim.adhesionJm2 / bare.adhesionJm2).toBeCloseTo(2, 9);
+    // 1 + 0.6·e^(−r/4) = 1.3 at r = 4·ln 2.
+    expect(brim.filletMm).toBeCloseTo(4 * Math.log(2), 9);
+    expect(input(['ears'])).toMatchObject({ adhesionJm2: bare.adhesionJm2, sharpCorners: 0 });
+    expect(input(['first-layer']).adhesionJm2 / bare.adhesionJm2).toBeCloseTo(1.25, 9);
+  });
+  it('counts in lifting, success, grams, minutes and price, in the ranking and on the card alike', () => {
+    const of = (aids: PrintAid[]): Candidate['printing'] =>
+      candidate(rank(plate(aids), { printer: openPrinter }), 'asa').printing;
+    const bare = of([]);
+    const held = of(['brim', 'ears', 'first-layer']);
+    expect(held.pLift).toBeLessThan(bare.pLift / 2);
+    expect(held.success).toBeGreaterThan(bare.success);
+    expect(held.massG).toBeCloseTo(bare.massG, 9);
+    // 800 mm round it and the corners' quarters of a disc, 8 mm wide, 0.2 mm thick; four discs of two layers.
+    const disc = Math.PI * 64;
+    const mm3 = (800 * 8 + disc) * 0.2 + 4 * 0.75 * disc * 0.4;
+    expect(held.supportG - bare.supportG).toBeCloseTo((mm3 / 1000) * 1.07, 1);
+    expect(held.hours).toBeGreaterThan(bare.hours);
+    const card = printCard(plate(['brim', 'ears', 'first-layer']), { family: asa, printer: openPrinter });
+    expect(card).toMatchObject({ supportG: held.supportG, hours: held.hours, costEach: held.costEach });
+    expect(card.lines.find(l => l.id === 'rim')).toMatchObject({ value: '8 mm, and discs at its corners' });
+  });
+  it('says what bare lifts and what is left, and the card says the same', () => {
+    const { bare, with: held } = liftWithAids(plate(['brim', 'ears']), asa, openPrinter);
+    const left = held < 0.01 ? 'less than once' : `${Math.round(100 * held)} times`;
+    expect(aidSentence(plate(['brim', 'ears']), asa, openPrinter)).toBe(
+      `ASA lifts ${Math.round(100 * bare)} times in 100 bare, ${left} with a brim of 8 mm and discs at its corners.`,
+    );
+    expect(aidSentence(plate([]), asa, openPrinter)).toMatch(/^ASA lifts \d+ times in 100 bare\.$/);
+  });
+  it('more never lifts more, and draws agree with the ranking', () => {
+    fc.assert(
+      fc.property(fc.subarray([...printAids]), fc.constantFrom(...printAids), (some, one) => {
+        const [a, b] = [some, [...new Set([...some, one])]].map(aids =>
+          liftWithAids(plate(aids), asa, enclosedPrinter),
+        );
+        expect(b!.with).toBeLessThanOrEqual(a!.with + 1e-12);
+      }),
+      { numRuns: 40, seed: 7 },
+    );
+    const part = plate(['brim', 'preheat']);
+    const families = [asa, familyByKey('petg')!];
+    const sure = robustness(part, { printer: enclosedPrinter, families, draws: 400, seed: 3 });
+    const first = rank(part, { printer: enclosedPrinter, families }).firstChoice;
+    expect(sure.candidates.find(c => c.material === first)!.pFirst).toBeGreaterThan(0.4);
+  });
+  it('is offered at the gate that it would help, and taken when pressed', () => {
+    const small = (aids: PrintAid[]): Gate =>
+      candidate(rank(plate(aids), { printer: openPrinter }), 'asa').gates.find(
+        g => g.id === 'printability.chamber',
+      )!;
+    expect(small([]).remedy).toEqual({
+      label: 'count a brim of 8 mm and discs at its corners',
+      path: 'print.aids',
+      value: ['brim', 'ears'],
+    });
+    expect(small(['brim', 'ears']).have as number).toBeLessThan(small([]).have as number);
+    expect(small(['brim', 'ears']).remedy).toBeUndefined();
+  });
+  it('dried just before, an undried nylon passes on a machine without a dryer', () => {
+    const dryer = (aids: PrintAid[]): Gate =>
+      candidate(
+        rank(brief({ print: { aids } }), { printer: { ...enclosedPrinter, dryerMaxC: null } }),
+        'pa6',
+      ).gates.find(g => g.id === 'printability.dryer')!;
+    expect(dryer([])).toMatchObject({
+      verdict: 'marginal',
+      remedy: { path: 'print.aids', value: ['dried'] },
+    });
+    expect(dryer(['dried'])).toMatchObject({ verdict: 'pass', why: 'It is dried just before, as ticked.' });
+  });
+  it('is not advised again where it is ticked', () => {
+    const ids = (aids: PrintAid[]): string[] =>
+      warpMitigationsFor(warpSetup(plate(aids), asa, openPrinter)).map(m => m.id);
+    expect(ids([])).toContain('brim');
+    expect(ids(['brim'])).not.toContain('brim');
+    expect(ids(['brim'])).toContain('ears');
+  });
+});
+
+describe('a plate of one’s own', () => {
+  it('holds as it was found to, and is named', () => {
+    const film = parsePrinter({
+      ...openPrinter,
+      plates: [],
+      ownPlates: [{ name: 'Grey film', like: 'textured-pei', hold: 1.5 }],
+    });
+    const on = (printer: typeof film): Adhesion =>
+      candidate(rank(plate([]), { printer }), 'petg').printing.adhesion!;
+    const bought = on({ ...film, ownPlates: [], plates: ['textured-pei'] });
+    expect(on(film)).toMatchObject({ name: 'Grey film', plate: 'textured-pei' });
+    expect(on(film).energyJm2).toBeCloseTo(1.5 * bought.energyJm2, 9);
+    const card = printCard(plate([]), { family: familyByKey('petg')!, printer: film });
+    expect(card.lines.find(l => l.id === 'plate')?.value).toMatch(/^Grey film/);
+    expect(() => parsePrinter({ ...openPrinter, ownPlates: [{ name: 'x', like: 'slate' }] })).toThrow(
+      'ownPlates[0].like',
+    );
+  });
+});
