@@ -59,6 +59,7 @@ export const light: Palette = {
     finish: '#B98E6D',
     mass: '#77827C',
     moisture: '#4F9398',
+    air: '#7D9BB5',
     cost: '#A89F8C',
   },
 };
@@ -111,6 +112,7 @@ export const dark: Palette = {
     finish: '#D4AC8B',
     mass: '#98A49D',
     moisture: '#6FB8BD',
+    air: '#8FB0CC',
     cost: '#C4BBA7',
   },
 };

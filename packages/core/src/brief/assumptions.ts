@@ -4,6 +4,7 @@ import { sig } from '../lib/figures.js';
 import type { Brief } from './brief.js';
 import type { LoadNumber } from './brief-load.js';
 import type { BriefPrint } from './brief-print.js';
+import { printAidWords } from './print-aids.js';
 import type { Conditions } from './conditions.js';
 import { HOURS_A_YEAR } from '../lib/physical-constants.js';
 
@@ -30,7 +31,7 @@ export function printWords(p: BriefPrint): string {
   const inside = p.pattern === 'solid' ? 'solid' : `${sig(100 * p.infill, 2)} % ${p.pattern}`;
   return (
     `${sig(p.walls, 2)} walls of ${sig(p.lineMm, 2)} mm, ${sig(p.topLayers, 2)} + ${sig(p.bottomLayers, 2)} layers ` +
-    `of ${sig(p.layerMm, 2)} mm, ${inside}`
+    `of ${sig(p.layerMm, 2)} mm, ${inside}${p.aids.map(aid => `, ${printAidWords[aid].label}`).join('')}`
   );
 }
 

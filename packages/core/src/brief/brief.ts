@@ -46,6 +46,7 @@ import { exposures, glasses, type Exposure, type Glass } from '../models/uv-dose
 import { BriefLoad } from './brief-load.js';
 import { BriefGeometry } from './brief-geometry.js';
 import { BriefPrint } from './brief-print.js';
+import { BriefRoom } from './brief-room.js';
 
 /** Temperatures that a brief needs in some settings. */
 export const heatNumbers = ['sourceC', 'partC'] as const;
@@ -211,6 +212,7 @@ export class Brief {
   @Choice(electricals, { optional: true, doc: 'What electricity it meets; default none.' })
   electrical: Electrical = 'none';
   @Choice(seals, { optional: true, doc: 'What it must hold in or out; default none.' }) seal: Seal = 'none';
+  @Nested(() => BriefRoom, { optional: true, doc: 'The room that it is printed in.' }) room = new BriefRoom();
   @Nested(() => BriefPrint, { optional: true, doc: 'How it is to be printed.' }) print = new BriefPrint();
   @Quantity({
     min: 1,

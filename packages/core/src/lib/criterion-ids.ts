@@ -19,6 +19,7 @@ export const criterionIds = [
   'finish',
   'mass',
   'moisture',
+  'air',
   'cost',
 ] as const;
 

@@ -6,6 +6,7 @@ import { creepCriterion } from './criteria/creep.js';
 import type { Criterion, CriterionRule, DesirabilityPoints, Judged } from './criteria/criterion.js';
 import { finishCriterion } from './criteria/finish.js';
 import { flexCriterion } from './criteria/flex.js';
+import { airCriterion } from './criteria/air.js';
 import { ageingCriterion } from './criteria/ageing.js';
 import { clampCriterion } from './criteria/clamp.js';
 import { wearCriterion } from './criteria/wear.js';
@@ -44,6 +45,7 @@ const rules: Readonly<Record<CriterionId, CriterionRule>> = {
   finish: finishCriterion,
   mass: massCriterion,
   moisture: moistureCriterion,
+  air: airCriterion,
   cost: costCriterion,
 };
 

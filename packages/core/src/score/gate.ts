@@ -22,6 +22,7 @@ export type GateId =
   | 'contact'
   | 'electrical'
   | 'seal'
+  | 'air'
   | 'looks'
   | 'clarity'
   | 'float'
@@ -74,6 +75,7 @@ export const limitGates: ReadonlySet<GateId> = new Set<GateId>([
   'mass',
   'cost',
   'float',
+  'air',
   'printability.chamber',
 ]);
 
@@ -95,6 +97,7 @@ const labels: Readonly<Record<NamedGate, string>> = {
   contact: 'Contact',
   electrical: 'Electricity',
   seal: 'Tightness',
+  air: 'Room air',
   looks: 'Colour',
   clarity: 'Clarity',
   float: 'Floating',
@@ -172,7 +175,7 @@ export function byMargin(margin: number, comfortable: number): Verdict {
 }
 
 /** Gates of the maker's own, besides those about printing, that say nothing of service. */
-const otherThanService: ReadonlySet<GateId> = new Set<GateId>(['mass', 'cost', 'build']);
+const otherThanService: ReadonlySet<GateId> = new Set<GateId>(['mass', 'cost', 'build', 'air']);
 
 /**
  * How well a candidate stands: it passes with room; it only just passes, or its print is a gamble; it is made for

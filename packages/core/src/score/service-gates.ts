@@ -1,5 +1,6 @@
 import type { Assessment } from './assess.js';
 import type { Context } from './context.js';
+import { airGate } from './gates/air.js';
 import { ageingGate } from './gates/ageing.js';
 import { clampGate } from './gates/clamp.js';
 import { contactGate } from './gates/contact.js';
@@ -40,6 +41,7 @@ export function serviceGates(ctx: Context, a: Assessment): Gate[] {
     contactGate(ctx, a),
     electricalGate(ctx, a),
     sealGate(ctx, a),
+    airGate(ctx, a),
     looksGate(ctx, a),
     clarityGate(ctx, a),
     floatGate(ctx, a),

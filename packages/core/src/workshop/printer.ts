@@ -79,6 +79,42 @@ export class Printer {
   @Choice(ventilations, { optional: true, doc: 'default room.' }) ventilation: (typeof ventilations)[number] =
     'room';
   @Quantity({
+    min: 1,
+    max: 1e5,
+    unit: 'm³',
+    optional: true,
+    nullable: true,
+    doc: 'Volume of its room; default null: taken as 45.',
+  })
+  roomM3: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 100,
+    unit: '1/h',
+    optional: true,
+    nullable: true,
+    doc: 'Times an hour that the air of its room is changed; default null: 0.3, or 2 where it is ventilated.',
+  })
+  airChangesPerH: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 1,
+    optional: true,
+    nullable: true,
+    doc: 'Share that a hood or duct takes away at the printer; default null: 0.8 where it is extracted, else 0.',
+  })
+  capturedShare: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 1e5,
+    unit: 'm³/h',
+    optional: true,
+    doc: 'Clean air that a filter for vapours delivers; default 0.',
+  })
+  filterCadrM3H = 0;
+  @Quantity({ min: 1, max: 1000, optional: true, doc: 'Printers that run in its room at once; default 1.' })
+  machinesInRoom = 1;
+  @Quantity({
     min: 20,
     max: 250,
     unit: '°C',

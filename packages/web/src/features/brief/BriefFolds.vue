@@ -19,6 +19,7 @@ import ClimatePicker from './ClimatePicker.vue';
 import HeatDetails from './folds/HeatDetails.vue';
 import Limits from './folds/Limits.vue';
 import ShapeFile from './folds/ShapeFile.vue';
+import RoomAir from './folds/RoomAir.vue';
 import PrintSettings from './folds/PrintSettings.vue';
 import WearAndCurrent from './folds/WearAndCurrent.vue';
 import MoreLoads from './MoreLoads.vue';
@@ -276,6 +277,12 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
           @update:model-value="v => draft.set('geometry.innerRadiusMm', v)"
         />
       </div>
+    </CollapsePanel>
+    <CollapsePanel key="room" header="Air in the room">
+      <template #extra
+        ><span class="soft small">{{ labelOf(words.roomPeople, b.room.who ?? 'unsaid') }}</span></template
+      >
+      <RoomAir />
     </CollapsePanel>
     <CollapsePanel key="limits" header="Mass, cost, number and limits">
       <template #extra

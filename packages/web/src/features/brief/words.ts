@@ -108,6 +108,18 @@ export const words = {
     { value: 'sliding', label: 'something slides on it' },
     { value: 'gear', label: 'its teeth mesh' },
   ] as { value: Wear; label: string }[],
+  roomPeople: [
+    { value: 'unsaid', label: 'nobody was asked about' },
+    { value: 'nobody', label: 'nobody is in the room' },
+    { value: 'adults', label: 'adults are in the room' },
+    { value: 'children', label: 'children are in the room' },
+  ],
+  fumesSchool: [
+    { value: 'computed', label: 'are weighed for this room' },
+    { value: 'limit', label: 'over the reference value rule it out' },
+    { value: 'decisive', label: 'rule it out in a room that is not ventilated' },
+    { value: 'nuisance', label: 'are a caution only' },
+  ],
   electrical: [
     { value: 'none', label: 'no electricity' },
     { value: 'low-voltage', label: 'low voltage' },

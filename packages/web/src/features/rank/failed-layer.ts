@@ -21,6 +21,7 @@ const layers: Readonly<Record<OwnGate, CriterionId | null>> = {
   contact: 'contact',
   electrical: null,
   seal: null,
+  air: 'air',
   looks: null,
   clarity: null,
   float: null,

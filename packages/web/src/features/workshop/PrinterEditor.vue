@@ -177,6 +177,44 @@ async function save(): Promise<void> {
         @update:model-value="v => set('ventilation', v)"
       />
       <NumberInput
+        label="Its room, m³"
+        nullable
+        placeholder="taken as 45"
+        v-bind="limits.number('roomM3')"
+        :model-value="profile.roomM3"
+        @update:model-value="v => (profile = { ...profile, roomM3: v })"
+      />
+      <NumberInput
+        label="Air changes an hour"
+        nullable
+        :placeholder="profile.ventilation === 'none' ? 'taken as 0.3' : 'taken as 2'"
+        v-bind="limits.number('airChangesPerH')"
+        :model-value="profile.airChangesPerH"
+        @update:model-value="v => (profile = { ...profile, airChangesPerH: v })"
+      />
+      <NumberInput
+        label="A duct takes away, %"
+        nullable
+        percent
+        :placeholder="profile.ventilation === 'extracted' ? 'taken as 80' : 'nothing'"
+        v-bind="limits.number('capturedShare')"
+        :model-value="profile.capturedShare"
+        @update:model-value="v => (profile = { ...profile, capturedShare: v })"
+      />
+      <NumberInput
+        label="A filter cleans, m³/h"
+        v-bind="limits.number('filterCadrM3H')"
+        :model-value="profile.filterCadrM3H"
+        @update:model-value="v => set('filterCadrM3H', v)"
+      />
+      <NumberInput
+        label="Printers that run in it at once"
+        integer
+        v-bind="limits.number('machinesInRoom')"
+        :model-value="profile.machinesInRoom"
+        @update:model-value="v => set('machinesInRoom', v)"
+      />
+      <NumberInput
         label="Melt flow limit, mm³/s"
         v-bind="limits.number('maxFlowMm3s')"
         :model-value="profile.maxFlowMm3s"

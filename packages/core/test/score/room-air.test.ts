@@ -1,0 +1,63 @@
+import { describe, expect, it } from 'vitest';
+import {
+  familyByKey,
+  parsePrinter,
+  rank,
+  roomAirOf,
+  type Brief,
+  type Candidate,
+  type FumesSchool,
+  type RoomPeople,
+} from '../../src/index.js';
+import { brief, candidate, enclosedPrinter } from '../cases.js';
+
+const room = (
+  who: RoomPeople | null,
+  { fumes = 'computed', hoursADay = 8 }: { fumes?: FumesSchool; hoursADay?: number } = {},
+): Brief => brief({ room: { who, fumes, hoursADay } });
+const printer = parsePrinter({ ...enclosedPrinter, ventilation: 'room', roomM3: 20, airChangesPerH: 1 });
+const judged = (b: Brief, key: string, p = printer): Candidate => candidate(rank(b, { printer: p }), key);
+const air = (c: Candidate): Candidate['gates'][number] | undefined => c.gates.find(g => g.id === 'air');
+
+describe('who is in the room', () => {
+  it('is the model for the room of the printer, and its mean over the day beside the reference value', () => {
+    const { concentrationUgM3, share } = roomAirOf({ brief: room('adults'), printer }, familyByKey('asa')!)!;
+    const rate = familyByKey('asa')!.flags.vapour!.ugMin[1];
+    expect(concentrationUgM3).toBeCloseTo((rate * 60) / 20, 9);
+    expect(share).toBeCloseTo(concentrationUgM3 / 3 / 900, 9);
+  });
+  it('decides nothing until it is said, and nothing where nobody is there or fumes are a nuisance', () => {
+    for (const b of [room(null), room('nobody'), room('adults', { fumes: 'nuisance' })]) {
+      const c = judged(b, 'pa6');
+      expect(air(c)).toBeUndefined();
+      expect(c.criteria.find(k => k.id === 'air')?.weight ?? 0).toBe(0);
+    }
+  });
+  it('weighs what a room holds: caprolactam over its reference value is marginal, as a limit it is out', () => {
+    const computed = judged(room('adults'), 'pa6');
+    expect(air(computed)).toMatchObject({ verdict: 'marginal', working: { model: 'air.room' } });
+    expect(air(computed)!.why).toMatch(/caprolactam in this room: .* of 2\.2 \(OEHHA/);
+    expect(air(judged(room('adults', { fumes: 'limit' }), 'pa6'))?.verdict).toBe('fail');
+    expect(air(judged(room('adults', { fumes: 'limit' }), 'asa'))?.verdict).toBe('pass');
+    // Children weigh more than adults, and what gives off nothing is at ease.
+    const weight = (who: RoomPeople): number =>
+      judged(room(who), 'petg').criteria.find(k => k.id === 'air')!.weight;
+    expect(weight('children')).toBeGreaterThan(weight('adults'));
+    expect(judged(room('children'), 'petg').criteria.find(k => k.id === 'air')!.desirability).toBe(1);
+  });
+  it('five machines are not one: the same filament may be out where one print may be right', () => {
+    const five = parsePrinter({ ...printer, machinesInRoom: 5, airChangesPerH: 0.3 });
+    const b = room('adults', { fumes: 'limit', hoursADay: 12 });
+    expect(air(judged(b, 'asa'))?.verdict).toBe('pass');
+    expect(air(judged(b, 'asa', five))?.verdict).toBe('fail');
+    // A duct takes it away again.
+    expect(air(judged(b, 'asa', parsePrinter({ ...five, capturedShare: 0.95 })))?.verdict).toBe('pass');
+  });
+  it('who holds fumes to be decisive rules them out in a closed room, and only there', () => {
+    const b = room('adults', { fumes: 'decisive' });
+    const closed = parsePrinter({ ...printer, airChangesPerH: 0.3 });
+    expect(air(judged(b, 'asa', closed))?.verdict).toBe('fail');
+    expect(air(judged(b, 'asa'))?.verdict).toBe('pass');
+    expect(judged(b, 'petg', closed).status).not.toBe('out');
+  });
+});
