@@ -23,6 +23,7 @@ export * from './materials/spool-state.js';
 export * from './workshop/shelf.js';
 export * from './workshop/own-plate.js';
 export * from './brief/print-aids.js';
+export * from './advice/open-questions.js';
 export * from './brief/brief-room.js';
 export * from './score/room-air.js';
 export * from './print/aid-effects.js';

@@ -5,6 +5,7 @@ import type { Brief } from './brief.js';
 import type { LoadNumber } from './brief-load.js';
 import type { BriefPrint } from './brief-print.js';
 import { printAidWords } from './print-aids.js';
+import type { Fillable } from './unsaid.js';
 import type { Conditions } from './conditions.js';
 import { HOURS_A_YEAR } from '../lib/physical-constants.js';
 
@@ -75,6 +76,39 @@ function assumedNumbers(brief: Brief): Assumed[] {
   return [...loads, ...heat];
 }
 
+/** How the fields that a kind of part fills in are called. */
+const filledWords: Readonly<Record<Fillable, string>> = {
+  purpose: 'purpose',
+  lifeYears: 'life',
+  ifItFails: 'if it fails',
+  geometry: 'size',
+  loads: 'load',
+  heat: 'place',
+  sun: 'sun',
+  water: 'water',
+  mustFloat: 'floating',
+  contact: 'contact',
+  flex: 'flexibility',
+  looks: 'looks',
+  wear: 'rubbing',
+  electrical: 'electricity',
+  seal: 'tightness',
+  print: 'printing',
+  toleranceMm: 'tolerance',
+  quantity: 'number',
+};
+
+/** What the kind of part filled in: it counts, but nobody has said it. */
+function filledInByKind(brief: Brief): Assumed[] {
+  return brief.filledIn.map(field => ({
+    path: field,
+    label: filledWords[field],
+    shown: 'as usual for its kind',
+    value: brief[field],
+    put: true,
+  }));
+}
+
 /** An assumption before it is known whether it was said. */
 interface Assumed extends Assumption {
   when?: boolean;
@@ -108,6 +142,7 @@ export function assumptions(given: unknown, brief: Brief, conditions: Conditions
       value: brief.ifItFails,
     },
     ...assumedNumbers(brief),
+    ...filledInByKind(brief),
     { path: 'heat.setting', label: 'lives', shown: brief.heat.setting, value: brief.heat.setting },
     {
       path: 'heat.ambientMaxC',

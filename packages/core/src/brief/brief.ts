@@ -47,6 +47,7 @@ import { BriefLoad } from './brief-load.js';
 import { BriefGeometry } from './brief-geometry.js';
 import { BriefPrint } from './brief-print.js';
 import { BriefRoom } from './brief-room.js';
+import { fillable, type Fillable } from './unsaid.js';
 
 /** Temperatures that a brief needs in some settings. */
 export const heatNumbers = ['sourceC', 'partC'] as const;
@@ -231,6 +232,11 @@ export class Brief {
     doc: 'Most that a held load may move the part, % of its span or % strain; default 5.',
   })
   deflectionLimitPct: number | null = null;
+  @Choices(fillable, {
+    optional: true,
+    doc: 'What the kind of part filled in to start from, and nobody has said yet; default none.',
+  })
+  filledIn: Fillable[] = [];
   @Quantity({ min: 0.01, max: 20, unit: 'mm', optional: true, doc: 'Tolerance; default 0.3.' }) toleranceMm =
     0.3;
   @Quantity({

@@ -3,7 +3,7 @@ import { shapeFields, type ShapeField } from './brief-geometry.js';
 import type { Brief } from './brief.js';
 
 /** What of a brief keeps account of numbers that nobody has said. */
-type Accounted = Pick<Brief, 'loads' | 'heat' | 'geometry'>;
+type Accounted = Pick<Brief, 'loads' | 'heat' | 'geometry' | 'filledIn'>;
 
 /**
  * The brief once a path has been said: what was only assumed there is assumed no more. A load that is replaced
@@ -12,6 +12,17 @@ type Accounted = Pick<Brief, 'loads' | 'heat' | 'geometry'>;
  * @param after the same with the value in its place
  */
 export function onceSaid<T extends Partial<Accounted>>(before: T, after: T, path: string): T {
+  return noLongerFilledIn(onceNumbersSaid(before, after, path), path);
+}
+
+/** A field of which anything was said is no longer what the kind of part filled in. */
+function noLongerFilledIn<T extends Partial<Accounted>>(after: T, path: string): T {
+  const [field] = path.split('.');
+  if (!after.filledIn?.some(f => f === field)) return after;
+  return { ...after, filledIn: after.filledIn.filter(f => f !== field) };
+}
+
+function onceNumbersSaid<T extends Partial<Accounted>>(before: T, after: T, path: string): T {
   const load = /^loads\.(\d+)(?:\.(\w+))?$/.exec(path);
   if (load) return withLoad(before, after, Number(load[1]), load[2]);
   const size = /^geometry\.(\w+)$/.exec(path);

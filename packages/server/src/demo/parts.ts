@@ -82,6 +82,8 @@ export const demoParts: DemoPart[] = [
     brief: {
       ...base,
       name: 'Frame-spacing jig',
+      heat: { setting: 'indoors' },
+      loads: [],
       lifeYears: 5,
       ifItFails: 'nothing',
       geometry: {
@@ -212,6 +214,7 @@ export const demoParts: DemoPart[] = [
     brief: {
       ...base,
       name: 'Drinking-trough float',
+      loads: [],
       lifeYears: 3,
       ifItFails: 'annoys',
       geometry: { xMm: 90, yMm: 60, zMm: 30, wallMm: 2, volumeCm3: 95, sharpCorners: 0 },

@@ -11,6 +11,7 @@ const loaders: { [N in JobName]: () => Promise<{ run: Job<Jobs[N]['question'], J
   ladder: () => import('./jobs/ladder'),
   lays: () => import('./jobs/lays'),
   layVerdicts: () => import('./jobs/lay-verdicts'),
+  openQuestions: () => import('./jobs/open-questions'),
   relax: () => import('./jobs/relax'),
   robustness: () => import('./jobs/robustness'),
   settingsTrade: () => import('./jobs/settings-trade'),

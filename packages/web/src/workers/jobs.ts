@@ -4,6 +4,7 @@ import type { GradesAnswer, GradesQuestion } from './jobs/grades';
 import type { LayVerdictsAnswer, LayVerdictsQuestion } from './jobs/lay-verdicts';
 import type { LadderQuestion } from './jobs/ladder';
 import type { LaysAnswer, LaysQuestion } from './jobs/lays';
+import type { OpenQuestionsQuestion } from './jobs/open-questions';
 import type { RelaxQuestion } from './jobs/relax';
 import type { RobustnessQuestion } from './jobs/robustness';
 import type { SettingsTradeAnswer, SettingsTradeQuestion } from './jobs/settings-trade';
@@ -12,7 +13,14 @@ import type { Standing, StandingsQuestion } from './jobs/standings';
 import type { UpgradesQuestion } from './jobs/upgrades';
 import type { WeatherAnswer } from './jobs/weather';
 import type { YearAnswer, YearQuestion } from './jobs/year';
-import type { GcodeReport, Ladder, NothingFits, Robustness, WorkshopUpgradesResult } from '@hornblende/core';
+import type {
+  GcodeReport,
+  Ladder,
+  NothingFits,
+  Provisional,
+  Robustness,
+  WorkshopUpgradesResult,
+} from '@hornblende/core';
 
 /** Every job of the compute worker: question and answer by name. */
 export interface Jobs {
@@ -23,6 +31,7 @@ export interface Jobs {
   ladder: { question: LadderQuestion; answer: Ladder };
   lays: { question: LaysQuestion; answer: LaysAnswer };
   layVerdicts: { question: LayVerdictsQuestion; answer: LayVerdictsAnswer };
+  openQuestions: { question: OpenQuestionsQuestion; answer: Provisional };
   relax: { question: RelaxQuestion; answer: NothingFits };
   robustness: { question: RobustnessQuestion; answer: Robustness };
   settingsTrade: { question: SettingsTradeQuestion; answer: SettingsTradeAnswer };

@@ -4,6 +4,8 @@ import {
   asGoodNames,
   gateLabel,
   isUntouched,
+  provisionalReasons,
+  provisionalWords,
   scoreWorking,
   sig,
   stillUnknown,
@@ -22,6 +24,7 @@ import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { useDraft } from './draft';
 import SaveState from './SaveState.vue';
 import { thinnestMargin } from './thinnest-margin';
+import { useProvisional } from './useProvisional';
 import { useRobustness } from './useRobustness';
 
 const props = defineProps<{
@@ -44,6 +47,11 @@ const thinnestWords = computed(() =>
   thinnest.value ? `${gateLabel(thinnest.value.id)}: ${gate(thinnest.value)}` : '',
 );
 const { result, progress } = useRobustness();
+/** A question is open that would change the first choice: the draws know nothing of it. */
+const provisional = useProvisional();
+const provisionalTitle = computed(() =>
+  provisional.value ? provisionalReasons(provisional.value).map(say).join(' ') : '',
+);
 const sure = computed(() => {
   const { first, second } = props;
   if (!first) return '';
@@ -90,7 +98,10 @@ function showScore(c: Candidate): void {
         <span class="k">First choice</span>
         <template v-if="first">
           <b data-testid="first-choice" :title="first.name">{{ first.name }}</b>
-          <StatusMark :status="first.status" />
+          <span v-if="provisional" class="marginal" :title="provisionalTitle" data-testid="provisional-mark"
+            >◌ provisional</span
+          >
+          <StatusMark v-else :status="first.status" />
         </template>
         <b v-else data-testid="first-choice" class="out">Nothing fits</b>
       </div>
@@ -103,7 +114,10 @@ function showScore(c: Candidate): void {
         </div>
         <div class="sure">
           <span class="k">How sure</span>
-          <span class="v" data-testid="how-sure" :title="sure"
+          <Tooltip v-if="provisional" :title="provisionalTitle">
+            <span class="v" data-testid="provisional">{{ provisionalWords(provisional) }}</span>
+          </Tooltip>
+          <span v-else class="v" data-testid="how-sure" :title="sure"
             >{{ sure
             }}<LoadingOutlined
               v-if="progress !== null"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { startingPoints, type ListedPart } from '@hornblende/core';
+import { startingPoints, type ListedPart, type StartingPoint } from '@hornblende/core';
 import { Modal } from '../../ui/kit';
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -40,6 +40,10 @@ onMounted(async () => {
   dialog.value?.querySelector('input')?.focus();
 });
 
+/** What a kind of part fills in: it is marked as filled in, for nobody has said it yet. */
+function filledBy(kind: StartingPoint | null): object {
+  return kind ? { ...kind.brief, filledIn: Object.keys(kind.brief) } : {};
+}
 async function create(): Promise<void> {
   const wanted = name.value.trim();
   tried.value = true;
@@ -48,7 +52,7 @@ async function create(): Promise<void> {
     // Asked for by whoever is quicker than the first page: a part must not go without its printer.
     if (!printers.loaded) await printers.load();
     const printerId = printers.list.find(p => p.isDefault)?.id ?? null;
-    const from = { ...(props.from ? { from: props.from } : {}), start: start.value?.brief ?? {} };
+    const from = { ...(props.from ? { from: props.from } : {}), start: filledBy(start.value) };
     const part = await parts.create(wanted, printerId, { ...from, id: kept.id.value });
     kept.done();
     open.value = false;

@@ -1,0 +1,71 @@
+import { describe, expect, it } from 'vitest';
+import {
+  assumptions,
+  conditionsOf,
+  onceSaid,
+  openQuestions,
+  parseBrief,
+  provisionalReasons,
+  provisionalWords,
+  startingPoints,
+  unanswered,
+  type Provisional,
+} from '../../src/index.js';
+import { enclosedPrinter } from '../cases.js';
+
+const asked = (fields: object): Provisional => {
+  const given = { format: 'hornblende-brief', version: 1, name: 'Bracket', ...fields };
+  return openQuestions(parseBrief(given), given, { printer: enclosedPrinter });
+};
+const hangs = { kind: 'sustained', case: 'cantilever', forceN: 20, lengthMm: 60, widthMm: 20, heightMm: 6 };
+
+describe('questions that are open', () => {
+  it('a bracket outdoors of which nobody said the sun is provisional: the sun would change it', () => {
+    const found = asked({ heat: { setting: 'outdoors' }, loads: [], lifeYears: 10, water: 'rain' });
+    expect(found).toMatchObject({ answered: 4, of: 5, provisional: true });
+    expect(provisionalWords(found)).toBe('4 of 5 answered; the sun would change it');
+    expect(provisionalReasons(found)[0]).toMatch(/^In full sun, .+ would lead\.$/);
+  });
+  it('once all five are answered nothing is provisional', () => {
+    const found = asked({
+      heat: { setting: 'outdoors' },
+      loads: [hangs],
+      lifeYears: 5,
+      water: 'rain',
+      sun: 'full',
+    });
+    expect(found).toEqual({ answered: 5, of: 5, open: [], provisional: false });
+    expect(provisionalWords(found)).toBe('5 of 5 answered');
+  });
+  it('indoors answers sun and water as well, and a place near a source the sun', () => {
+    expect(unanswered({ heat: { setting: 'indoors' } })).toEqual(['failing', 'load']);
+    expect(unanswered({ heat: { setting: 'near-source' } })).toEqual(['failing', 'water', 'load']);
+    expect(unanswered({ heat: { climate: 'hill' } })).toEqual(['failing', 'sun', 'water', 'load']);
+    expect(unanswered({})).toHaveLength(5);
+  });
+  it('an answer that changes nothing but the order of equals does not make it provisional', () => {
+    const found = asked({ heat: { setting: 'indoors' }, loads: [], lifeYears: 1, ifItFails: 'nothing' });
+    expect(found.open).toEqual([]);
+    for (const q of asked({ sun: 'full', water: 'immersed', loads: [hangs], lifeYears: 3 }).open)
+      expect(q.id).toBe('place');
+  });
+  it('what a kind fills in counts, but is no answer until it is said', () => {
+    const kind = startingPoints.find(s => s.key === 'bracket')!;
+    const given = {
+      format: 'hornblende-brief',
+      version: 1,
+      name: 'Shelf bracket',
+      ...kind.brief,
+      filledIn: Object.keys(kind.brief),
+    };
+    const brief = parseBrief(given);
+    expect(unanswered(given, brief.filledIn)).toContain('load');
+    const shown = assumptions(given, brief, conditionsOf(brief)).filter(
+      a => a.shown === 'as usual for its kind',
+    );
+    expect(shown.map(a => a.label)).toEqual(['size', 'load']);
+    const said = onceSaid(brief, { ...brief, loads: [{ ...brief.loads[0]!, forceN: 9 }] }, 'loads.0.forceN');
+    expect(said.filledIn).toEqual(['geometry']);
+    expect(unanswered(given, said.filledIn)).not.toContain('load');
+  });
+});
