@@ -20,11 +20,11 @@ const asked = (fields: object): Provisional => {
 const hangs = { kind: 'sustained', case: 'cantilever', forceN: 20, lengthMm: 60, widthMm: 20, heightMm: 6 };
 
 describe('questions that are open', () => {
-  it('a bracket outdoors of which nobody said the sun is provisional: the sun would change it', () => {
-    const found = asked({ heat: { setting: 'outdoors' }, loads: [], lifeYears: 10, water: 'rain' });
+  it('a holder in a closed vehicle of which nobody said the sun is provisional: the sun would change it', () => {
+    const found = asked({ heat: { setting: 'closed-vehicle' }, loads: [], lifeYears: 3 });
     expect(found).toMatchObject({ answered: 4, of: 5, provisional: true });
     expect(provisionalWords(found)).toBe('4 of 5 answered; the sun would change it');
-    expect(provisionalReasons(found)[0]).toMatch(/^In full sun, .+ would lead\.$/);
+    expect(provisionalReasons(found)[0]).toMatch(/^Out of the sun, .+ would lead\.$/);
   });
   it('once all five are answered nothing is provisional', () => {
     const found = asked({
