@@ -3,7 +3,7 @@ import type { Weather } from '../climate/weather.js';
 import { InputError, type Problem } from '../input/parse.js';
 import type { Family } from '../materials/family.js';
 import type { Grade } from '../materials/grade.js';
-import { families as libraryFamilies, familyKeys } from '../materials/library.js';
+import { families as libraryFamilies } from '../materials/library.js';
 import { robustness } from '../score/draws/robustness.js';
 import type { Printer } from '../workshop/printer.js';
 import type { ShelfMaterial } from '../workshop/shelf.js';
@@ -41,7 +41,7 @@ export interface DecideHow {
  */
 export function decide(input: DecisionInput, ground: DecisionGround, how: DecideHow): DecisionRecord {
   const { brief, given, printer, weather, families = libraryFamilies, shelf = [] } = ground;
-  const known = new Set([...familyKeys, ...ground.grades.map(g => g.key)]);
+  const known = new Set([...families.map(f => f.key), ...ground.grades.map(g => g.key)]);
   const problems: Problem[] = decisionProblems(input, brief, known);
   if (!Number.isFinite(Date.parse(how.at)))
     problems.push({ field: 'at', value: how.at, message: 'must be a time such as 2026-03-14T09:20:00Z' });

@@ -1,5 +1,6 @@
-import { Choice, NumberMap, Quantity, Text } from '../input/fields.js';
+import { Choice, ListOf, NumberMap, Quantity, Text } from '../input/fields.js';
 import { parseInput } from '../input/parse.js';
+import { AllowedFilament } from './allowed.js';
 import { USUAL_RATES } from './print-rates.js';
 import { machineKinds, type MachineKind } from './presets.js';
 import { upgradeKinds, type UpgradeKind } from './purchases.js';
@@ -36,6 +37,12 @@ export class WorkshopSettings {
     doc: 'What it costs to set one print up, take it off and clean it, in its currency; default 1.',
   })
   labourEach = USUAL_RATES.labourEach;
+  @ListOf(() => AllowedFilament, {
+    max: 200,
+    optional: true,
+    doc: 'The only families and grades that are printed here, such as a class prints three; default all.',
+  })
+  allowed: AllowedFilament[] = [];
   @NumberMap(upgradeKinds, {
     min: 0,
     max: 1e6,

@@ -86,16 +86,16 @@ function addHold(): void {
         <NumberInput
           label="Fibres by mass, %"
           nullable
-          placeholder="as the library says"
+          placeholder="by the library"
           v-bind="limits.number('fibrePct')"
           :model-value="facts.fibrePct"
           @update:model-value="v => put({ fibrePct: v })"
         />
         <NumberInput
-          label="How fair it looks as printed, %"
+          label="Fair as printed, %"
           nullable
           percent
-          placeholder="as the library says"
+          placeholder="by the library"
           v-bind="limits.number('finish')"
           :model-value="facts.finish"
           @update:model-value="v => put({ finish: v })"
@@ -142,7 +142,7 @@ function addHold(): void {
 }
 .hold {
   display: grid;
-  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr) minmax(0, 0.7fr) auto;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr) 128px auto;
   gap: 10px;
   align-items: end;
   margin-bottom: 8px;

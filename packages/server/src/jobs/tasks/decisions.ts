@@ -1,4 +1,5 @@
 import {
+  allowedOf,
   decide,
   DecisionInput,
   DRAWS,
@@ -17,6 +18,7 @@ import { PartStore } from '../../db/parts.js';
 import { printers } from '../../db/kinds/printers.js';
 import { RevisionedStore } from '../../db/revisioned-store.js';
 import { shelfNow } from '../../db/shelf.js';
+import { WorkshopStore } from '../../db/workshop.js';
 import { WeatherStore } from '../../db/weathers.js';
 import { notFound } from '../../lib/errors.js';
 import { bytes, json } from '../answer.js';
@@ -69,12 +71,18 @@ export const decisionReport: Task<DecisionAsked & { type: string }> = {
 async function groundOf(db: Knex, partId: string, now: string): Promise<DecisionGround> {
   const { brief, given, printerId, weatherId } = await new PartStore(db).get(partId);
   const grades = await new GradeStore(db).active();
+  const { allowed } = (await new WorkshopStore(db).get()).settings;
   return {
     brief,
     given,
-    grades,
+    grades: grades.filter(
+      g => !allowed.length || allowed.some(a => a.material === g.key || a.material === g.family),
+    ),
     shelf: await shelfNow(db, grades, now),
-    families: familiesFor(brief, brief.outdoorSchool === 'field' ? await ownFieldEvidence(db, now) : []),
+    families: allowedOf(
+      familiesFor(brief, brief.outdoorSchool === 'field' ? await ownFieldEvidence(db, now) : []),
+      allowed,
+    ),
     printer: printerId ? (await new RevisionedStore(db, printers).get(printerId)).profile : null,
     weather: weatherId ? await new WeatherStore(db).get(weatherId) : null,
   };

@@ -109,7 +109,7 @@ export const words = {
     { value: 'gear', label: 'its teeth mesh' },
   ] as { value: Wear; label: string }[],
   roomPeople: [
-    { value: 'unsaid', label: 'nobody was asked about' },
+    { value: 'unsaid', label: 'it is not said who is in the room' },
     { value: 'nobody', label: 'nobody is in the room' },
     { value: 'adults', label: 'adults are in the room' },
     { value: 'children', label: 'children are in the room' },

@@ -32,13 +32,16 @@ function tick(aids: unknown): void {
         <Checkbox :value="aid">{{ say(printAidWords[aid].label) }}</Checkbox>
       </Tooltip>
     </CheckboxGroup>
-    <p v-if="effect" class="small" aria-live="polite" data-testid="aid-effect">{{ effect }}</p>
+    <p v-if="effect" class="small effect" aria-live="polite" data-testid="aid-effect">{{ effect }}</p>
   </div>
 </template>
 
 <style scoped>
 .lead {
   margin: 10px 0 4px;
+}
+.effect {
+  margin: 6px 0 0;
 }
 .aids {
   display: flex;

@@ -1,4 +1,5 @@
 import {
+  allowedOf,
   families,
   rank,
   runnerUp,
@@ -16,6 +17,7 @@ import { useDraft } from './draft';
 import { usePrinters } from '../../stores/printers';
 import { useShelf } from '../../stores/shelf';
 import { useWeathers } from '../../stores/weathers';
+import { useWorkshop } from '../../stores/workshop';
 import { useFieldEvidence } from './useFieldEvidence';
 import { useContenders } from './useContenders';
 import { fetchYear, yearFault, yearReady } from './useYears';
@@ -42,6 +44,7 @@ export const useRanking = createSharedComposable((): LiveRanking => {
   const printers = usePrinters();
   const weathers = useWeathers();
   const shelf = useShelf();
+  const workshop = useWorkshop();
   const { grades } = useContenders();
   const printer = computed(() => printers.byId(draft.content?.printerId ?? null)?.profile ?? null);
   const weather = computed(() => weathers.byId(draft.content?.weatherId ?? null));
@@ -50,7 +53,7 @@ export const useRanking = createSharedComposable((): LiveRanking => {
   const candidates = computed(() => {
     const all = [...families, ...grades.value];
     const heeded = draft.brief?.outdoorSchool === 'field' ? withFieldEvidence(all, field.value) : all;
-    return withShelf(heeded, shelf.materials);
+    return allowedOf(withShelf(heeded, shelf.materials), workshop.settings.allowed);
   });
   // While a year of weather is being worked out elsewhere, the last ranking stands; `stale` says where it cannot be.
   let last: Ranking | null = null;

@@ -37,6 +37,7 @@ export function useStandings(): Standings {
       weathers.arrived,
       settings.units,
       workshop.currency,
+      workshop.settings.allowed,
     ],
     () => {
       if (!parts.list.length || grades.state === 'loading' || spools.state === 'loading' || !printers.loaded)
@@ -44,6 +45,7 @@ export function useStandings(): Standings {
       job.ask({
         reader: { units: settings.units, currency: workshop.currency },
         spools: spools.list.map(s => s.spool),
+        allowed: workshop.settings.allowed,
         air: {
           now: new Date().toISOString(),
           rhPct: workshop.settings.roomRhPct,

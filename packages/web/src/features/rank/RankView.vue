@@ -13,6 +13,7 @@ import CandidateDetail from './CandidateDetail.vue';
 import EqualsLine from './EqualsLine.vue';
 import MarginRulers from './MarginRulers.vue';
 import NothingFits from './NothingFits.vue';
+import { useWorkshop } from '../../stores/workshop';
 import SchoolsLine from './SchoolsLine.vue';
 import StrataChart from './StrataChart.vue';
 import TrialWord from './TrialWord.vue';
@@ -87,6 +88,9 @@ function showRuler(r: Ruler, material: string): void {
 function weigh(id: CriterionId, weight: number): void {
   draft.set('weights', { ...draft.brief?.weights, [id]: weight });
 }
+/** Whether the workshop keeps to some filaments. */
+const workshop = useWorkshop();
+const allowed = computed(() => workshop.settings.allowed.length > 0);
 const school = computed({
   get: () => ranking.value?.school ?? 'weighted',
   set: s => draft.set('school', s),
@@ -111,6 +115,10 @@ const school = computed({
     </div>
     <TradeQuestions v-if="asking" :ranking="ranking" @close="asking = false" />
     <p v-if="shelfWords" class="shelf-words" data-testid="shelf-best" role="status">{{ shelfWords }}</p>
+    <p v-if="allowed" class="soft small" data-testid="allowed-line">
+      Only the filaments that are printed here take part.
+      <RouterLink to="/settings">Which they are</RouterLink>
+    </p>
     <EqualsLine :ranking="ranking" />
     <TrialWord :ranking="ranking" />
     <NothingFits v-if="!first" :ranking="ranking" />

@@ -7,6 +7,7 @@ import { usePrinters } from '../../stores/printers';
 import { useWorkshop } from '../../stores/workshop';
 import NumberInput from '../../ui/NumberInput.vue';
 import { useFeedback } from '../../ui/useFeedback';
+import AllowedFilaments from './AllowedFilaments.vue';
 import ArchivePanel from './ArchivePanel.vue';
 import BackupPanel from './BackupPanel.vue';
 import WaitsNotice from '../../ui/WaitsNotice.vue';
@@ -116,6 +117,7 @@ function setCurrency(): void {
           it will print.
         </p>
       </div>
+      <AllowedFilaments />
     </section>
     <BackupPanel />
     <ArchivePanel />

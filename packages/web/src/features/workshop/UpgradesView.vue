@@ -2,6 +2,7 @@
 import { Button, Progress } from '../../ui/kit';
 import { useParts } from '../../stores/parts';
 import PageState from '../../ui/PageState.vue';
+import FirstMachines from './FirstMachines.vue';
 import ServiceQuotes from './ServiceQuotes.vue';
 import UpgradeOffers from './UpgradeOffers.vue';
 import UpgradeWorth from './UpgradeWorth.vue';
@@ -30,7 +31,7 @@ const {
 
 <template>
   <PageState :state="stored.state" what="the parts" @retry="stored.load()">
-    <p v-if="!printer" class="soft">Upgrades are weighed for a printer: add one first.</p>
+    <FirstMachines v-if="!printer" :parts="parts" />
     <div v-else class="upgrades">
       <UpgradeOffers
         v-model:left="left"

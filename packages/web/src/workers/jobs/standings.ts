@@ -1,4 +1,5 @@
 import {
+  allowedOf,
   contenders,
   families,
   gradeFamily,
@@ -6,6 +7,7 @@ import {
   rank,
   shelfMaterials,
   withShelf,
+  type AllowedFilament,
   type Brief,
   type Family,
   type Grade,
@@ -36,6 +38,8 @@ export interface StandingsQuestion {
   /** What is on the shelf, and the air that its water is worked out by. */
   spools: Spool[];
   air: ShelfAir;
+  /** The only filaments that are printed here; all where it is empty. */
+  allowed: AllowedFilament[];
   /** Whose units and money its sentences are told in. */
   reader: { units: UnitSystem; currency: string };
 }
@@ -51,19 +55,23 @@ export interface Standing {
 }
 
 /** Ranks parts of the list. */
-export function run({ parts, grades, spools, air, reader }: StandingsQuestion): Standing[] {
+export function run({ parts, grades, spools, air, allowed, reader }: StandingsQuestion): Standing[] {
   const stated = grades.map(g => gradeFamily(g));
   const byKey = new Map([...families, ...stated].map(f => [f.key, f]));
   const shelf = shelfMaterials(spools, key => byKey.get(key), air);
   const library = withShelf(families, shelf);
   const own = withShelf(stated, shelf);
-  return parts.map(part => standingOf(part, library, own, reader));
+  const everything = new Map([...library, ...own].map(f => [f.key, f]));
+  return parts.map(part =>
+    standingOf(part, allowedOf(library, allowed), allowedOf(own, allowed), everything, reader),
+  );
 }
 
 function standingOf(
   { id, brief, given, printer, weather, decided }: StandingPart,
   library: readonly Family[],
   own: readonly Family[],
+  everything: ReadonlyMap<string, Family>,
   { units, currency }: StandingsQuestion['reader'],
 ): Standing {
   const options = { printer, weather };
@@ -72,7 +80,7 @@ function standingOf(
     families: [...library, ...contenders(brief, own, options)],
   });
   const first = candidates.find(c => c.rank === 1);
-  const chosen = [...library, ...own].find(f => f.key === decided);
+  const chosen = decided === null ? undefined : everything.get(decided);
   return {
     id,
     first: first

@@ -20,7 +20,7 @@ const part = (given: object, decided: string | null): StandingPart => ({
 });
 
 /** An empty shelf. */
-const shelf = { spools: [], air: { now: '2026-06-01T12:00:00Z', rhPct: 50, dryerMaxC: null } };
+const shelf = { allowed: [], spools: [], air: { now: '2026-06-01T12:00:00Z', rhPct: 50, dryerMaxC: null } };
 /** Whose sentences they are. */
 const reader = { units: 'metric' as const, currency: '€' };
 
