@@ -22,6 +22,8 @@ export * from './materials/own-facts.js';
 export * from './materials/spool-state.js';
 export * from './workshop/shelf.js';
 export * from './workshop/own-plate.js';
+export * from './brief/fit-check.js';
+export * from './advice/fit-check.js';
 export * from './workshop/allowed.js';
 export * from './advice/first-machines.js';
 export * from './brief/print-aids.js';

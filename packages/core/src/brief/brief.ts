@@ -232,6 +232,13 @@ export class Brief {
     doc: 'Most that a held load may move the part, % of its span or % strain; default 5.',
   })
   deflectionLimitPct: number | null = null;
+  @Text({
+    maxLength: 80,
+    optional: true,
+    nullable: true,
+    doc: 'The key of a filament that stands in for a fit-check before the final part; default none.',
+  })
+  checkIn: string | null = null;
   @Choices(fillable, {
     optional: true,
     doc: 'What the kind of part filled in to start from, and nobody has said yet; default none.',

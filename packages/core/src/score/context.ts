@@ -1,4 +1,5 @@
 import type { Brief } from '../brief/brief.js';
+import { fitCheckOf } from '../brief/fit-check.js';
 import type { Colour } from '../materials/colours.js';
 import type { PartYear } from '../models/part-year.js';
 import type { Weather } from '../climate/weather.js';
@@ -40,7 +41,9 @@ export interface Context {
 const STRAIN_SHARE = 1.5;
 
 /** Prepares a ranking. */
-export function contextOf(brief: Brief, printer: Printer | null, weather: Weather | null = null): Context {
+export function contextOf(said: Brief, printer: Printer | null, weather: Weather | null = null): Context {
+  // A prototype is judged for what it is for.
+  const brief = said.purpose === 'prototype' ? fitCheckOf(said) : said;
   const safety = brief.safety ?? requiredSafety[brief.ifItFails];
   let black: Context | null = null;
   const ctx: Context = {

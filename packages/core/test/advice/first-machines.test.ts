@@ -16,7 +16,7 @@ describe('without a printer', () => {
   const parts = [hotBracket, soft].map(b => ({ name: b.name, brief: b, weather: null }));
   const machines = firstMachines(parts, families);
 
-  it('parts are ranked on their needs, and the machine that prints most of them stands first, then the cheapest', () => {
+  it('parts are ranked on their needs; the machine that prints most of them stands first, then the cheapest', () => {
     const counts = machines.map(m => [-m.prints.length, m.price] as const);
     expect(counts).toEqual([...counts].sort((a, b) => a[0] - b[0] || a[1] - b[1]));
     expect(machines[0]!.prints.length).toBeGreaterThan(0);
@@ -54,9 +54,7 @@ describe('filaments that a workshop allows', () => {
   it('are kept in its settings; what is no filament is named', () => {
     const settings = { format: 'hornblende-workshop', version: 1, allowed: [{ material: 'petg' }] };
     expect(parseWorkshop(settings).allowed).toEqual([{ material: 'petg' }]);
-    expect(() => parseWorkshop({ ...settings, allowed: [{ material: '' }] })).toThrow(
-      'allowed[0].material',
-    );
+    expect(() => parseWorkshop({ ...settings, allowed: [{ material: '' }] })).toThrow('allowed[0].material');
   });
   it('bind a decision: another cannot be chosen, and is named', () => {
     const only = allowedOf(families, [{ material: 'petg' }, { material: 'pla' }]);

@@ -14,6 +14,7 @@ import { useDraft } from '../part/draft';
 import PrintAids from '../part/PrintAids.vue';
 import SaidShareChip from '../part/SaidShareChip.vue';
 import CardStage from './CardStage.vue';
+import FitCheck from './FitCheck.vue';
 import GcodePanel from './GcodePanel.vue';
 import LogPrint from './LogPrint.vue';
 import PairPanel from './PairPanel.vue';
@@ -105,6 +106,7 @@ function save(as: 'html' | 'md' | 'json'): void {
       <h2 class="small-title">So that it holds</h2>
       <PrintAids :family="family" />
     </section>
+    <FitCheck v-if="family" :family="family" @card="key => (material = key)" />
     <div class="stages">
       <CardStage
         v-for="s in stages"

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { families, fitCheck, fitCheckOf, rank, sig, type CheckPrint, type Family } from '@hornblende/core';
+import { Button } from '../../ui/kit';
+import { computed } from 'vue';
+import { useWorkshop } from '../../stores/workshop';
+import SentenceSelect from '../../ui/SentenceSelect.vue';
+import { useUnits } from '../../ui/useUnits';
+import { useDraft } from '../part/draft';
+import { useRanking } from '../part/useRanking';
+
+/** A fit-check in a cheap filament before the final part: what it proves, what it does not, and what both take. */
+const props = defineProps<{ family: Family }>();
+const emit = defineEmits<{ card: [material: string] }>();
+const draft = useDraft();
+const workshop = useWorkshop();
+const { candidates, printer, weather } = useRanking();
+const { say } = useUnits();
+const NONE = '';
+const options = computed(() => [
+  { value: NONE, label: 'none' },
+  ...candidates.value.filter(f => f.key !== props.family.key).map(f => ({ value: f.key, label: f.name })),
+]);
+const standIn = computed(() => candidates.value.find(f => f.key === draft.brief?.checkIn) ?? null);
+/** What a fit-check would be printed in here, were it the only print. */
+const usual = computed(() => {
+  if (!draft.brief || standIn.value) return null;
+  const first = rank(fitCheckOf(draft.brief), {
+    printer: printer.value,
+    families: candidates.value,
+  }).firstChoice;
+  const found = families.find(f => f.key === first) ?? candidates.value.find(f => f.key === first);
+  return found && found.key !== props.family.key ? found : null;
+});
+const found = computed(() =>
+  draft.brief && standIn.value
+    ? fitCheck(draft.brief, standIn.value, props.family, { printer: printer.value, weather: weather.value })
+    : null,
+);
+function words(p: CheckPrint): string {
+  const sizes = p.sizes ? `; ${p.sizes}` : '';
+  return (
+    `${p.name}: ${sig(p.grams, 3)} g, ${sig(p.hours, 2)} h, ${workshop.currency}${p.costEach.toFixed(2)}, ` +
+    `succeeds ${Math.round(100 * p.success)} times in 100${sizes}.`
+  );
+}
+</script>
+
+<template>
+  <section class="fit" aria-label="Fit-check, then final" data-testid="fit-check">
+    <h2>Fit-check, then final</h2>
+    <p>
+      First a fit-check in
+      <SentenceSelect
+        :model-value="draft.brief?.checkIn ?? NONE"
+        label="Stand-in filament"
+        :options="options"
+        @update:model-value="v => draft.set('checkIn', v || null)"
+      />.
+      <Button v-if="usual" type="text" @click="draft.set('checkIn', usual.key)">
+        {{ usual.name }} is the easiest here
+      </Button>
+    </p>
+    <template v-if="found">
+      <p class="small">
+        The check in {{ say(words(found.check)) }}
+        <Button type="text" size="small" @click="emit('card', found.check.material)">Its card</Button>
+      </p>
+      <p v-if="found.final" class="small">Then the final in {{ say(words(found.final)) }}</p>
+      <p class="small"><b>It proves</b> {{ found.proves.join('; ') }}.</p>
+      <p v-if="found.provesNot.length" class="small">
+        <b>It does not prove</b> {{ say(found.provesNot.join('; ')) }}.
+      </p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.fit h2 {
+  font-size: 16px;
+  margin: 14px 0 2px;
+}
+.fit p {
+  margin: 2px 0;
+}
+</style>
