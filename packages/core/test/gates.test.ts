@@ -209,7 +209,9 @@ describe('flexibility', () => {
     [[80, 98], 'pass'],
     [[80, 97], 'marginal'],
     [[93, 98], 'marginal'],
-    [[80, 94], 'fail'],
+    // Too hard by a little, infill softens it; by much, nothing does, and what must be tight stays solid.
+    [[80, 94], 'marginal'],
+    [[55, 65], 'fail'],
   ])('95 A where %j is asked: %s', (shoreA, verdict) =>
     expect(gate({ flex: { want: 'rubbery', shoreA } }, 'tpu-95a', 'flex')?.verdict).toBe(verdict),
   );

@@ -16,7 +16,9 @@ import {
   type Water,
   criterionIds,
   type CriterionId,
+  rubberPositions,
   schools,
+  type RubberPosition,
   type School,
   outdoorSchools,
   type OutdoorSchool,
@@ -125,6 +127,13 @@ export class BriefHeat {
     doc: 'Glass before the sun; default a window indoors, a vehicle’s in a closed one, none outdoors.',
   })
   glass: Glass | null = null;
+  @Choice(rubberPositions, {
+    optional: true,
+    doc:
+      'What is held of rubber in a closed vehicle: it holds its shape unloaded (holds), or no rubber lives there ' +
+      '(dead); default holds.',
+  })
+  rubber: RubberPosition = 'holds';
   @Choices(heatNumbers, {
     optional: true,
     doc: 'Temperatures that were put in to start from and that nobody has said yet; default none.',

@@ -46,6 +46,12 @@ export const electricals = ['none', 'low-voltage', 'mains', 'static-safe', 'radi
 /** What a part may have to hold in, or out. */
 export const seals = ['none', 'water', 'gas', 'fuel'] as const;
 
+/** What is held of rubber in a hot car: where practitioners disagree. */
+export const rubberPositions = ['holds', 'dead'] as const;
+
+/** What is held of rubber in a hot car. */
+export type RubberPosition = (typeof rubberPositions)[number];
+
 /** Whether a part may be baked. */
 export const bakeChoices = ['never', 'if-needed'] as const;
 

@@ -44,6 +44,7 @@ const labels: Record<string, string> = {
   'heat.partMinC': 'Coldest the part gets, °C',
   'heat.hoursADay': 'Hours a day at its hottest',
   'heat.glass': 'Glass before the sun',
+  'heat.rubber': 'Rubber in a hot car',
   'contact.food': 'Food contact',
   'contact.skin': 'Against skin',
   'contact.chemicals': 'Chemicals',

@@ -41,7 +41,7 @@ export type Verdict = 'pass' | 'marginal' | 'fail';
 export interface Gate {
   id: GateId;
   verdict: Verdict;
-  /** How much at ease it passes, 0 at its edge to 1 at its comfortable point: of what can be measured. */
+  /** How much at ease it passes, of what is measured: 0 at its edge to 1 at its comfortable point, less by a detour. */
   ease?: number;
   need: number | string;
   have: number | string;

@@ -143,12 +143,13 @@ describe('contact, wear, colour, electricity', () => {
     expect(verdict({ contact: { skin: true } }, 'petg', 'contact')).toBe('pass');
     expect(gate({}, 'pla-cf', 'contact')).toBeUndefined();
   });
-  it('teeth want nylon; what is only tried out may wear', () => {
+  it('teeth want nylon; what is only looked at may wear, and what is only tried on is not asked', () => {
     expect(verdict({ wear: 'gear' }, 'pa12', 'wear')).toBe('pass');
     expect(verdict({ wear: 'gear' }, 'pa12-cf', 'wear')).toBe('marginal');
     const hard = { wear: 'gear', wearPressureMPa: 2, wearSpeedMs: 0.5 };
     expect(verdict(hard, 'pla', 'wear')).toBe('fail');
-    expect(verdict({ ...hard, purpose: 'prototype' }, 'pla', 'wear')).toBe('marginal');
+    expect(verdict({ ...hard, purpose: 'decorative' }, 'pla', 'wear')).toBe('marginal');
+    expect(gate({ ...hard, purpose: 'prototype' }, 'pla', 'wear')).toBeUndefined();
     expect(verdict({ ...hard, wearSpeedMs: 0.001 }, 'pla', 'wear')).toBe('marginal');
     expect(verdict({ wear: 'gear' }, 'petg', 'wear')).toBe('marginal');
     const meshed = { kind: 'cyclic', case: 'direct-stress', stressMPa: 14, cycles: 1e7 };

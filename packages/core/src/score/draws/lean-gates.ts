@@ -15,7 +15,8 @@ import {
 import type { Context } from '../context.js';
 import { FLOPPY_MPA, RIGID_MPA } from '../flexibility.js';
 import { easeOf } from '../gate.js';
-import { endEase, hingeEase, SPRING_STRAIN_PCT } from '../gates/flex.js';
+import { endEase, hardestSoftened, hingeEase, SOFTENED_EASE, SPRING_STRAIN_PCT } from '../gates/flex.js';
+import { isDeadRubber } from '../gates/heat.js';
 import { floatVerdict, ON_ITS_HOLLOWS } from '../gates/float.js';
 import { BRITTLE } from '../gates/impact.js';
 import { AIR_CHANCE } from '../gates/printing/chamber.js';
@@ -80,7 +81,7 @@ function serviceGates(
   const moved = deflectionLimits(brief);
   const has = (id: string): boolean => candidate.gates.some(g => g.id === id);
   const gates: (DrawGate | null)[] = [
-    () => atLeast(loads.allowableC - c.partMaxC, heat),
+    isDeadRubber({ brief }, f) ? () => FAILED : () => atLeast(loads.allowableC - c.partMaxC, heat),
     () => atLeast(lasting.aged, ageingLimits),
     () => atLeast(loads.reserve, strength),
     has('stiffness') ? () => (loads.deflectionPct > moved.fail ? FAILED : 1) : null,
@@ -126,9 +127,11 @@ function flexGate(brief: Brief, f: Family): DrawGate | null {
       return v => hingeEase(f.flags.hinge, v[slot.modulusMPa]! < FLOPPY_MPA);
     case 'rubbery': {
       const [low, high] = hardnessWanted(brief);
+      const hardest = hardestSoftened(brief, high);
       return v => {
         const a = v[slot.shoreA]!;
-        return a >= low && a <= high ? endEase(a, low, high) : FAILED;
+        if (a >= low && a <= high) return endEase(a, low, high);
+        return a > high && a <= hardest ? SOFTENED_EASE : FAILED;
       };
     }
   }

@@ -1,7 +1,10 @@
+import type { Brief } from '../../brief/brief.js';
 import type { FlexWant } from '../../brief/choices.js';
 import { hardnessWanted } from '../../brief/hardness.js';
+import { bisect } from '../../lib/bisect.js';
 import { sig } from '../../lib/figures.js';
 import { typical, typicalOrNull, type Family, type FamilyFlags } from '../../materials/family.js';
+import { infillCurve } from '../../models/flex-infill.js';
 import type { Assessment } from '../assess.js';
 import type { Context } from '../context.js';
 import { FLOPPY_MPA, HINGE_FOLDS, RIGID_MPA, hingeFolds } from '../flexibility.js';
@@ -80,6 +83,8 @@ const answers: Record<FlexWant, (f: Family, ctx: Context) => FlexAnswer> = {
         rescue: null,
       };
     const inside = have >= low && have <= high;
+    const softer = softenedBy(ctx.brief, have, high);
+    if (softer !== null) return softened(f, have, asked, softer);
     const verdict = inside ? atEnds(have, low, high) : 'fail';
     return {
       verdict,
@@ -95,6 +100,62 @@ const answers: Record<FlexWant, (f: Family, ctx: Context) => FlexAnswer> = {
     };
   },
 };
+
+/** The least infill that still makes a pad of one piece, and the steps in which one sets it. */
+const LEAST_INFILL = 0.25;
+/** A detour is doubted more than what lies at the very end of what is asked, as what is made for another purpose. */
+export const SOFTENED_EASE = -0.5;
+/** Points of hardness that infill takes off a rubber at most: softer than that it is a sponge; an estimate. */
+const MOST_SOFTENED = 15;
+const INFILL_STEP = 0.05;
+
+/**
+ * The infill at which a rubber that is too hard feels as soft as is asked, three points inside; null where it is not
+ * too hard, where no infill does it, and where it must be tight and so solid.
+ */
+export function softenedBy(brief: Pick<Brief, 'seal'>, solidA: number, high: number): number | null {
+  if (solidA <= high || brief.seal !== 'none') return null;
+  const curve = infillCurve({
+    scale: 'A',
+    solidHardness: Math.min(99, solidA),
+    readings: [],
+    pattern: 'gyroid',
+  });
+  const wanted = high - HARDNESS_EASE;
+  if (solidA - wanted > MOST_SOFTENED || curve(LEAST_INFILL) > wanted) return null;
+  return INFILL_STEP * Math.floor(bisect(x => curve(x) - wanted, LEAST_INFILL, 1) / INFILL_STEP);
+}
+
+/** The hardest rubber that infill makes as soft as is asked, Shore A; the asked end itself where none does. */
+export function hardestSoftened(brief: Pick<Brief, 'seal'>, high: number): number {
+  if (brief.seal !== 'none' || high >= 100) return high;
+  const felt = (solidHardness: number): number =>
+    infillCurve({ scale: 'A', solidHardness, readings: [], pattern: 'gyroid' })(LEAST_INFILL);
+  const over = (a: number): number => felt(a) - (high - HARDNESS_EASE);
+  const most = Math.min(99, high - HARDNESS_EASE + MOST_SOFTENED);
+  if (over(most) <= 0) return most;
+  return over(high) > 0 ? high : bisect(over, high, most);
+}
+
+/** A rubber that infill makes soft enough: walls and skins shift it, so that it is never more than marginal. */
+function softened(
+  f: Family,
+  have: number,
+  asked: Pick<FlexAnswer, 'need' | 'unit'>,
+  infill: number,
+): FlexAnswer {
+  const percent = `${Math.round(100 * infill)} %`;
+  return {
+    ...asked,
+    verdict: 'marginal',
+    ease: SOFTENED_EASE,
+    have,
+    why: `${f.name} is ${sig(have, 2)} A solid; with ${percent} gyroid infill and one wall it feels soft enough.`,
+    rescue: `print a pad of it with ${percent} infill first`,
+    remedy: { label: `print it with ${percent} infill`, path: 'print.infill', value: infill },
+    working: { model: 'flex.infill', inputs: { scale: 'A', solidHardness: Math.min(99, have), infill } },
+  };
+}
 
 /** Points of hardness by which a family should lie inside what is asked: grades and prints scatter so much. */
 const HARDNESS_EASE = 3;

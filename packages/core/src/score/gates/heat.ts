@@ -3,6 +3,7 @@ import { bisect } from '../../lib/bisect.js';
 import { hoursAbove } from '../../models/part-year.js';
 import { absorptivityOf } from '../../materials/colours.js';
 import { sig } from '../../lib/figures.js';
+import type { Family } from '../../materials/family.js';
 import type { Assessment } from '../assess.js';
 import type { Context } from '../context.js';
 import { heatComfortK } from '../comfort.js';
@@ -14,6 +15,20 @@ const HELD_FOR_LONG_H = 1000;
 /** Heat: the allowable part temperature at the worst load against what the part reaches. */
 export function heatGate(ctx: Context, a: Assessment): Gate {
   const need = ctx.conditions.partMaxC;
+  if (isDeadRubber(ctx, a.family))
+    return {
+      id: 'heat',
+      verdict: 'fail',
+      need,
+      have: a.allowableC,
+      unit: '°C',
+      why:
+        'No rubber lives in a hot car, as this brief has it; by its figures ' +
+        `${a.family.name} bears ${sig(a.allowableC, 3)} °C.`,
+      rescue: 'hold the other position in the brief, or let one’s own log decide',
+      remedy: { label: 'hold that rubber keeps its shape unloaded', path: 'heat.rubber', value: 'holds' },
+      working: { model: 'heat.allowable', inputs: a.heatInput },
+    };
   const margin = a.allowableC - need;
   const verdict = byMargin(margin, heatComfortK[ctx.brief.ifItFails]);
   const held = a.heatInput.sustainedHours > HELD_FOR_LONG_H ? ' held for long' : '';
@@ -35,6 +50,12 @@ export function heatGate(ctx: Context, a: Assessment): Gate {
     rescue: verdict === 'pass' ? null : heatRescue(ctx, a),
     working: { model: 'heat.allowable', inputs: a.heatInput },
   };
+}
+
+/** Whether it is a rubber in a closed vehicle, where the brief holds that none lives there. */
+export function isDeadRubber({ brief }: Pick<Context, 'brief'>, f: Family): boolean {
+  const { setting, rubber } = brief.heat;
+  return rubber === 'dead' && setting === 'closed-vehicle' && f.flags.structure === 'elastomer';
 }
 
 /** Tries, in order, a lighter colour, shade, and a lower stress; names the first that passes. */

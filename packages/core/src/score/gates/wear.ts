@@ -35,12 +35,12 @@ export function wearReading(ctx: Context, f: Family): number {
   return rank === 0 ? LIGHT_ADDS * lightness(ctx) : rank;
 }
 
-/** Wear: whether it bears sliding, or teeth. What is only tried out may wear, and what rubs lightly wears slowly. */
+/** Wear: whether it bears sliding, or teeth. What is only looked at may wear, and what rubs lightly wears slowly. */
 export function wearGate(ctx: Context, a: Assessment): Gate | null {
   const { wear, purpose } = ctx.brief;
   if (wear === 'none') return null;
   const f = a.family;
-  const tried = purpose === 'prototype' || purpose === 'decorative';
+  const tried = purpose === 'decorative';
   const have = f.flags.wear;
   const verdict = verdictOf(wearReading(ctx, f), tried);
   const what = wear === 'gear' ? 'teeth' : 'sliding';

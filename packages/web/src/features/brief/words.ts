@@ -108,6 +108,10 @@ export const words = {
     { value: 'sliding', label: 'something slides on it' },
     { value: 'gear', label: 'its teeth mesh' },
   ] as { value: Wear; label: string }[],
+  rubber: [
+    { value: 'holds', label: 'keeps its shape while it is unloaded' },
+    { value: 'dead', label: 'is dead' },
+  ],
   roomPeople: [
     { value: 'unsaid', label: 'it is not said who is in the room' },
     { value: 'nobody', label: 'nobody is in the room' },

@@ -50,6 +50,15 @@ const coldest = computed(() => show(props.ranking.conditions.partMinC, 'temperat
       >Before the sun: <SentenceSelect v-model="glass" label="Glass before the sun" :options="glassOptions"
     /></span>
   </div>
+  <p v-if="heat.setting === 'closed-vehicle'">
+    Rubber in a hot car
+    <SentenceSelect
+      :model-value="heat.rubber"
+      label="Rubber in a hot car"
+      :options="words.rubber"
+      @update:model-value="v => draft.set('heat.rubber', v)"
+    />. Practitioners disagree; one’s own log decides better than either.
+  </p>
 </template>
 
 <style scoped>

@@ -3,6 +3,7 @@ import {
   familyByKey,
   parsePrinter,
   rank,
+  robustness,
   roomAirOf,
   type Brief,
   type Candidate,
@@ -59,5 +60,22 @@ describe('who is in the room', () => {
     expect(air(judged(b, 'asa', closed))?.verdict).toBe('fail');
     expect(air(judged(b, 'asa'))?.verdict).toBe('pass');
     expect(judged(b, 'petg', closed).status).not.toBe('out');
+  });
+});
+
+describe('rubber in a hot car', () => {
+  const mat = (rubber: 'holds' | 'dead', setting = 'closed-vehicle'): Brief =>
+    brief({ heat: { setting, rubber }, sun: 'reflected', flex: { want: 'rubbery', shoreA: [85, 98] } });
+  it('keeps its shape unloaded by its figures, or is dead where one holds that', () => {
+    expect(judged(mat('holds'), 'tpu-95a').status).not.toBe('out');
+    const dead = judged(mat('dead'), 'tpu-95a');
+    expect(dead.gates.find(g => g.id === 'heat')).toMatchObject({
+      verdict: 'fail',
+      remedy: { path: 'heat.rubber', value: 'holds' },
+    });
+    // The draws hold it too, and it is a question of cars alone.
+    const sure = robustness(mat('dead'), { printer, draws: 60, seed: 1 });
+    expect(sure.candidates.find(c => c.material === 'tpu-95a')!.pFits).toBe(0);
+    expect(judged(mat('dead', 'indoors'), 'tpu-95a').status).toBe('fits');
   });
 });
