@@ -17,9 +17,10 @@ describe('softness by easier means', () => {
     expect(gate.remedy).toMatchObject({ path: 'print.infill' });
     // By the model of hardness against infill, three points inside the wish.
     const curve = infillCurve({ scale: 'A', solidHardness: 95, readings: [], pattern: 'gyroid' });
-    expect(curve(gate.remedy!.value as number)).toBeLessThanOrEqual(82);
-    expect(curve((gate.remedy!.value as number) + 0.05)).toBeGreaterThan(82);
-    // It is doubted more than what lies at the very end of the wish, and so never leads where a rubber of that hardness feeds.
+    const infill = gate.remedy!.value as number;
+    expect(curve(infill)).toBeLessThanOrEqual(82);
+    expect(curve(infill + 0.05)).toBeGreaterThan(82);
+    // More is in doubt than of what lies at the very end of the wish: it never leads where one so soft feeds.
     expect(judged().doubt).toBe(1.5);
     expect(rank(brief(wish), {}).firstChoice).not.toBe('tpu-95a');
   });
