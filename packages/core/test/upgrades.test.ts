@@ -18,7 +18,7 @@ import { brief, openPrinter } from './cases.js';
 const offers = (...kinds: UpgradeKind[]): { kind: UpgradeKind; price: number }[] =>
   upgrades.filter(u => !kinds.length || kinds.includes(u.kind)).map(u => ({ kind: u.kind, price: u.price }));
 const sunny = brief({ name: 'Sunny', heat: { setting: 'outdoors' }, sun: 'full', looks: { colour: 'dark' } });
-const soft = brief({ name: 'Soft', flex: { want: 'rubbery', shoreA: [80, 90] } });
+const soft = brief({ name: 'Soft', seal: 'water', flex: { want: 'rubbery', shoreA: [80, 90] } });
 const weigh = (
   parts: Brief[],
   list = offers(),

@@ -237,9 +237,12 @@ function componentSchemas(): Record<string, JsonSchema> {
     .map(([, { body }]) => body.fields)
     .filter(type => typeof type !== 'string');
   const classes = [...documents, Inspection, DrillAnswer, WorkshopSettings, WithdrawalInput, QuoteInput];
-  const { $schema, ...grade } = schemaOfFormat('grade');
+  // What a format's schema holds within itself stands beside it here.
+  const whole = JSON.stringify(schemaOfFormat('grade')).replaceAll('#/$defs/', schemas);
+  const { $schema, $defs, ...grade } = JSON.parse(whole) as JsonSchema & { $defs: JsonSchema };
   return {
     ...Object.assign({}, ...classes.map(type => classSchemas(type, schemas))),
+    ...($defs as Record<string, JsonSchema>),
     Grade: { ...grade, $comment: `Dialect ${String($schema)}; all formats: ${formatNames.join(', ')}.` },
     Problems: fields({
       errors: {
