@@ -33,7 +33,9 @@ function writtenSchema(name, { pack, file, type }) {
     additionalProperties: false,
     topRef: false,
   });
-  const { $schema: _dialect, definitions, ...own } = generator.createSchema(type);
+  const made = generator.createSchema(type);
+  delete made.$schema;
+  const { definitions, ...own } = made;
   const schema = {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: `hornblende-${name}/1`,
