@@ -28,6 +28,7 @@ export * from './workshop/allowed.js';
 export * from './advice/first-machines.js';
 export * from './brief/print-aids.js';
 export * from './advice/open-questions.js';
+export * from './advice/favourite.js';
 export * from './brief/brief-room.js';
 export * from './score/room-air.js';
 export * from './print/aid-effects.js';

@@ -6,6 +6,7 @@ import type { JobName, Jobs } from './jobs';
 const loaders: { [N in JobName]: () => Promise<{ run: Job<Jobs[N]['question'], Jobs[N]['answer']> }> } = {
   advice: () => import('./jobs/advice'),
   contenders: () => import('./jobs/contenders'),
+  favourite: () => import('./jobs/favourite'),
   firstMachines: () => import('./jobs/first-machines'),
   gcode: () => import('./jobs/gcode'),
   grades: () => import('./jobs/grades'),

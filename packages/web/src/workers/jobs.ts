@@ -1,5 +1,6 @@
 import type { AdviceAnswer, AdviceQuestion } from './jobs/advice';
 import type { ContendersQuestion } from './jobs/contenders';
+import type { FavouriteQuestion } from './jobs/favourite';
 import type { FirstMachinesQuestion } from './jobs/first-machines';
 import type { GradesAnswer, GradesQuestion } from './jobs/grades';
 import type { LayVerdictsAnswer, LayVerdictsQuestion } from './jobs/lay-verdicts';
@@ -15,6 +16,7 @@ import type { UpgradesQuestion } from './jobs/upgrades';
 import type { WeatherAnswer } from './jobs/weather';
 import type { YearAnswer, YearQuestion } from './jobs/year';
 import type {
+  FavouriteTip,
   FirstMachine,
   GcodeReport,
   Ladder,
@@ -28,6 +30,7 @@ import type {
 export interface Jobs {
   advice: { question: AdviceQuestion; answer: AdviceAnswer };
   contenders: { question: ContendersQuestion; answer: string[] };
+  favourite: { question: FavouriteQuestion; answer: FavouriteTip | null };
   firstMachines: { question: FirstMachinesQuestion; answer: FirstMachine[] };
   gcode: { question: { bytes: Uint8Array }; answer: GcodeReport };
   grades: { question: GradesQuestion; answer: GradesAnswer };

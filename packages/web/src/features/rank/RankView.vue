@@ -14,6 +14,7 @@ import EqualsLine from './EqualsLine.vue';
 import MarginRulers from './MarginRulers.vue';
 import NothingFits from './NothingFits.vue';
 import { useWorkshop } from '../../stores/workshop';
+import FavouriteLine from './FavouriteLine.vue';
 import SchoolsLine from './SchoolsLine.vue';
 import StrataChart from './StrataChart.vue';
 import TrialWord from './TrialWord.vue';
@@ -120,6 +121,7 @@ const school = computed({
       <RouterLink to="/settings">Which they are</RouterLink>
     </p>
     <EqualsLine :ranking="ranking" />
+    <FavouriteLine v-if="first" :ranking="ranking" />
     <TrialWord :ranking="ranking" />
     <NothingFits v-if="!first" :ranking="ranking" />
     <div class="columns">
