@@ -38,8 +38,9 @@ test('nothing on the pages of a part is hard to use or to read, and each fits', 
   const idOf = await partIds(page, server.url);
   const latch = `/parts/${idOf('Solar wax melter latch')}`;
   const foot = `/parts/${idOf('Hive-stand levelling foot')}`;
-  const leaves = ['brief', 'rank', 'shape', 'warp', 'card', 'trial'].map(leaf => `${latch}/${leaf}`);
-  for (const path of [...leaves, `${foot}/decision`]) {
+  const gasket = `/parts/${idOf('Syrup-feeder gasket')}`;
+  const leaves = ['brief', 'rank', 'shape', 'warp', 'card'].map(leaf => `${latch}/${leaf}`);
+  for (const path of [...leaves, `${gasket}/trial`, `${foot}/decision`]) {
     await page.goto(server.url + path);
     await expect(page.locator('h1, h2').first()).toBeVisible();
     await lookedAt(page, path);

@@ -52,7 +52,7 @@ const views = [
   ['card', `/parts/${latch}/card`, 'light', '[data-testid=card-amounts]'],
   [
     'trial',
-    `/parts/${latch}/trial`,
+    `/parts/${idOf('Syrup-feeder gasket')}/trial`,
     'light',
     '[data-testid=trial-sheet]',
     async page => {

@@ -68,14 +68,24 @@ export const demoPrinters = [
     dryerMaxC: 85,
     maxFlowMm3s: 20,
     warpBars: [
-      bar({ endAMm: [6.7, 6.72], endBMm: [6.66, 6.68], middleMm: [6.04, 6.02], note: 'Door closed' }),
-      bar({ endAMm: [6.76, 6.74], endBMm: [6.8, 6.78], middleMm: [6.06, 6.06], note: 'Door closed, again' }),
+      bar({
+        endAMm: [6.7, 6.72],
+        endBMm: [6.66, 6.68],
+        middleMm: [6.04, 6.02],
+        note: 'After the felt strip on its door',
+      }),
+      bar({
+        endAMm: [6.76, 6.74],
+        endBMm: [6.8, 6.78],
+        middleMm: [6.06, 6.06],
+        note: 'After the felt strip, again',
+      }),
       bar({
         chamberC: 30,
         endAMm: [6.98, 7.0],
         endBMm: [6.92, 6.92],
         middleMm: [6.02, 6.04],
-        note: 'Door open',
+        note: 'Before the felt strip: a draught in the door',
       }),
       bar({
         solidFraction: 0.9,

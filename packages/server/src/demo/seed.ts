@@ -34,7 +34,7 @@ import { demoParts, type DemoPart } from './parts.js';
 import { demoPrinters } from './printers.js';
 import { demoPrints } from './prints.js';
 import { layOutService } from './service.js';
-import { demoTrial } from './trials.js';
+import { demoTrials } from './trials.js';
 import { demoSpools, demoWorkshop } from './spools.js';
 
 /** Draws behind the demo's decisions: enough to show, few enough that the first start stays quick. */
@@ -103,10 +103,11 @@ async function layOut(db: Knex.Transaction): Promise<void> {
     const quote = demoWorkshop.quotes[brief.name];
     if (quote !== undefined) await workshop.quote(part.id, quote, SEEDED_AT);
   }
-  await new RevisionedStore(db, trials).create(
-    parseTrial({ ...demoTrial, partId: partIds.get('Solar wax melter latch') ?? null }),
-    SEEDED_AT,
-  );
+  for (const { part, trial } of demoTrials)
+    await new RevisionedStore(db, trials).create(
+      parseTrial({ ...trial, partId: partIds.get(part) ?? null }),
+      SEEDED_AT,
+    );
   for (const { part, printer, fault } of demoFaults)
     await new RevisionedStore(db, faults).create(
       parseFault({
