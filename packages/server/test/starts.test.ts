@@ -143,17 +143,19 @@ describe('a start after a kill', () => {
 
   it('told to stop, it finishes what is under way', async () => {
     const { url, close } = await startServer({ dataDir: folder(), port: 0 });
-    const sent = request(`${url}/api/calc/score.robustness`, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-    });
+    const asked = { method: 'POST', headers: { 'Content-Type': 'application/json' } };
+    const drawn = (draws: number): string => JSON.stringify({ brief: brief(), draws });
+    // A thread stands ready: how long it takes to load is no matter here.
+    const before = await fetch(`${url}/api/calc/score.robustness`, { ...asked, body: drawn(10) });
+    expect(before.status).toBe(200);
+    const sent = request(`${url}/api/calc/score.robustness`, asked);
     const answer = new Promise<number>((ok, no) => {
       sent.on('error', no).on('response', response => {
         response.resume();
         ok(response.statusCode!);
       });
     });
-    await new Promise<void>(ok => sent.end(JSON.stringify({ brief: brief(), draws: 3000 }), ok));
+    await new Promise<void>(ok => sent.end(drawn(3000), ok));
     // What is asked later is answered: the first has arrived. It takes less than the grace that a stop leaves.
     expect((await fetch(`${url}/api/health`)).status).toBe(200);
     await close();

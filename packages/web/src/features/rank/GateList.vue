@@ -25,8 +25,11 @@ function apply({ label, path, value }: GateRemedy): void {
   // What is ticked already stays ticked.
   const more =
     path === 'print.aids' ? [...new Set([...draft.brief!.print.aids, ...(value as string[])])] : value;
+  const before = path
+    .split('.')
+    .reduce<unknown>((at, key) => (at as Record<string, unknown>)[key], draft.brief);
   draft.set(path, more);
-  offerUndo(`Done: ${say(label)}.`, () => Promise.resolve(draft.undo()));
+  offerUndo(`Done: ${say(label)}.`, () => Promise.resolve(draft.set(path, before)));
 }
 function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
