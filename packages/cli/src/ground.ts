@@ -1,10 +1,16 @@
 import { basename } from 'node:path';
 import {
+  familyByKey,
+  gradeFamily,
+  InputError,
   parseBrief,
   parsePrinter,
+  parseSpool,
+  shelfMaterials,
   type Brief,
   type Grade,
   type Printer,
+  type ShelfMaterial,
   type Weather,
 } from '@hornblende/core';
 import { readWeatherFile } from '@hornblende/core/weather';
@@ -16,6 +22,8 @@ export interface GroundOptions {
   printer?: string;
   weather?: string;
   grades?: string;
+  spools?: string;
+  humidity: number;
 }
 
 /** What those files say. `given` is the brief as it stood in its file. */
@@ -25,6 +33,8 @@ export interface Ground {
   printer: Printer | null;
   weather: Weather | null;
   grades: Grade[];
+  /** What is on the shelf, as it is now. */
+  shelf: ShelfMaterial[];
 }
 
 /** Reads a brief and what goes with it; notes on the weather go to standard error. @throws InputError */
@@ -36,11 +46,31 @@ export function ground(file: string, o: GroundOptions): Ground {
   for (const note of read?.notes ?? []) process.stderr.write(`${note}\n`);
   const weather = read?.weather ?? null;
   if (weather && brief.heat.climate === null) brief.heat.climate = 'own';
+  const grades = o.grades ? readGradesFile(o.grades).filter(g => !g.archived) : [];
   return {
     brief,
     given,
     printer,
     weather,
-    grades: o.grades ? readGradesFile(o.grades).filter(g => !g.archived) : [],
+    grades,
+    shelf: o.spools ? shelfOf(o.spools, grades, printer, o) : [],
   };
+}
+
+/** The filaments of a list of spools, each by the spool that would be used. @throws InputError */
+function shelfOf(
+  file: string,
+  grades: readonly Grade[],
+  printer: Printer | null,
+  { humidity }: GroundOptions,
+): ShelfMaterial[] {
+  const list = readJson(file);
+  if (!Array.isArray(list))
+    throw new InputError([{ field: 'spools', value: file, message: 'must hold a list of spools' }]);
+  const own = new Map(grades.map(g => [g.key, g]));
+  return shelfMaterials(
+    list.map(plain => parseSpool(plain)),
+    key => familyByKey(key) ?? (own.has(key) ? gradeFamily(own.get(key)!) : undefined),
+    { now: new Date().toISOString(), rhPct: humidity, dryerMaxC: printer?.dryerMaxC ?? null },
+  );
 }

@@ -34,5 +34,11 @@ export function withGround(command: Command): Command {
   return command
     .option('--printer <file>', 'printer as JSON')
     .option('--weather <file>', 'EPW or hourly CSV, for a brief whose climate is "own"')
-    .option('--grades <file>', 'own grades as CSV or JSON, which take part beside the families');
+    .option('--grades <file>', 'own grades as CSV or JSON, which take part beside the families')
+    .option('--spools <file>', 'spools on the shelf, a JSON list: their own facts and their ledgers count')
+    .addOption(
+      new Option('--humidity <pct>', 'relative humidity of the room they stand in')
+        .default(50)
+        .argParser(wholeNumber(0, 100)),
+    );
 }

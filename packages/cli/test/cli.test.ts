@@ -39,7 +39,11 @@ describe('hornblende', () => {
       title: 'hornblende-spool/1',
       required: ['format', 'version', 'material'],
     });
-    expect((await run(['schema'])).out.split('\n')).toContain('grade');
+    const listed = (await run(['schema'])).out.split('\n');
+    expect(listed).toEqual(expect.arrayContaining(['grade', 'ranking', 'card']));
+    expect(JSON.parse((await run(['schema', 'ranking'])).out)).toMatchObject({
+      title: 'hornblende-ranking/1',
+    });
     const refused = await run(['schema', 'teapot']);
     expect(refused.status).toBe(2);
     expect(refused.err).toMatch(/^format: "teapot" must be one of brief, /);
@@ -227,6 +231,33 @@ describe('hornblende', () => {
     ]);
     expect(bad.status).toBe(2);
     expect(bad.err).toContain('line 2, family: "zinc" must be one of');
+  });
+  it('asks the spools on the shelf: a damp one is told of, its own facts count, and a slip is named', async () => {
+    const spool = { format: 'hornblende-spool', version: 1, material: 'pa6' };
+    const damp = { ...spool, events: [{ kind: 'opened', at: '2026-01-01' }] };
+    const soft = { ...spool, material: 'tpu-85a', facts: { drive: 'any' } };
+    const tube = file('tube.json', {
+      format: 'hornblende-printer',
+      version: 1,
+      name: 'Tube',
+      drive: 'bowden',
+    });
+    const ranked = async (spools: object[]): Promise<{ material: string; gates: object[] }[]> => {
+      const shelf = ['--spools', file('spools.json', spools)];
+      const { out } = await run(['rank', file('b.json', brief), '--printer', tube, ...shelf, '--json']);
+      return (JSON.parse(out) as { candidates: { material: string; gates: object[] }[] }).candidates;
+    };
+    const found = await ranked([damp, soft]);
+    const gatesOf = (key: string): object[] => found.find(c => c.material === key)!.gates;
+    expect(gatesOf('pa6')).toContainEqual(
+      expect.objectContaining({ id: 'printability.dryer', why: expect.stringContaining('damp') as string }),
+    );
+    expect(gatesOf('tpu-85a')).toContainEqual(
+      expect.objectContaining({ id: 'printability.drive', verdict: 'pass' }),
+    );
+    const bad = await run(['rank', file('b.json', brief), '--spools', file('spools.json', { no: 'list' })]);
+    expect(bad).toMatchObject({ status: 2 });
+    expect(bad.err).toContain('must hold a list of spools');
   });
   it('records a decision as JSON, Markdown and HTML, and refuses one that cannot stand', async () => {
     const path = file('d.json', { ...brief, ifItFails: 'injures' });

@@ -1,5 +1,5 @@
 import { Command, Option } from 'commander';
-import { cardHtml, cardMarkdown, printCard } from '@hornblende/core';
+import { cardHtml, cardMarkdown, printCard, withShelf, type Family } from '@hornblende/core';
 import { ground, type GroundOptions } from '../ground.js';
 import { withGround } from '../options.js';
 import { print, printJson } from '../output.js';
@@ -39,7 +39,7 @@ export function cardCommand(): Command {
     .option('--json', 'print JSON only')
     .action(async (file: string, o: CardCommand) => {
       const g = ground(file, o);
-      const family = materialOf(o.material, g.grades);
+      const [family] = withShelf([materialOf(o.material, g.grades)], g.shelf) as [Family];
       const best = o.lay === 'best' ? { family, printer: g.printer, weather: g.weather } : null;
       const brief = o.mesh ? shapedBrief(g.brief, await readShape(o.mesh, best !== null), best) : g.brief;
       const card = printCard(brief, { family, printer: g.printer, weather: g.weather });

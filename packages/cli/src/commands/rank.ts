@@ -9,6 +9,7 @@ import {
   robustnessWords,
   schools,
   withRobustness,
+  withShelf,
   type Brief,
   type School,
 } from '@hornblende/core';
@@ -48,12 +49,12 @@ export function rankCommand(): Command {
 }
 
 function rankFile(file: string, o: RankCommandOptions): void {
-  const { brief: asked, printer, weather, grades } = ground(file, o);
+  const { brief: asked, printer, weather, grades, shelf } = ground(file, o);
   const byField = o.school === FIELD;
   const brief: Brief = byField ? { ...asked, outdoorSchool: FIELD } : asked;
   const how = { printer, weather, ...(o.school && o.school !== FIELD ? { school: o.school } : {}) };
   const own = grades.map(g => gradeFamily(g));
-  const candidates = [...families, ...contenders(brief, own, how)];
+  const candidates = withShelf([...families, ...contenders(brief, own, how)], shelf);
   const ranking = rank(brief, { ...how, families: candidates });
   const nothingFits = ranking.firstChoice ? null : relaxations(brief, printer, candidates, weather);
   const sure = o.robust

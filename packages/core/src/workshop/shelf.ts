@@ -52,10 +52,12 @@ export function shelfMaterials(
     };
     byMaterial.set(material, [...(byMaterial.get(material) ?? []), row]);
   }
-  return [...byMaterial.values()].flatMap(rows => {
-    const used = spoolToUse(rows);
-    return used ? [{ material: used.material, facts: used.facts, state: used.state }] : [];
+  const used = [...byMaterial.values()].flatMap(rows => {
+    const spool = spoolToUse(rows);
+    return spool ? [{ material: spool.material, facts: spool.facts, state: spool.state }] : [];
   });
+  // In an order of its own, whatever the order of the spools.
+  return used.sort((a, b) => (a.material < b.material ? -1 : 1));
 }
 
 /** Families and grades as the shelf has them: with what is known of the spool that would be used. */
