@@ -21,7 +21,7 @@ test('a decision made by mouse, by keyboard and on the command line is the same 
   page,
   server,
 }) => {
-  const part = 'Van dashboard clip';
+  const part = 'Van frame-rack peg';
   const reason = 'Bears the car in August.';
   const fill = async (): Promise<void> => {
     await page.getByTestId('decide-reason').fill(reason);

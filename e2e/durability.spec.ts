@@ -8,7 +8,7 @@ test('a kill −9 right after an acknowledged save loses nothing, and Ctrl-C end
   try {
     await server.start();
     await page.goto(server.url);
-    await page.getByRole('link', { name: 'Van dashboard clip' }).click();
+    await page.getByRole('link', { name: 'Van frame-rack peg' }).click();
     const saved = page.waitForResponse(r => r.request().method() === 'PUT' && r.ok());
     await page.getByLabel('Service life').fill('7 years');
     await saved;
@@ -30,7 +30,7 @@ test('with a full disk the page says so in a sentence, keeps what was typed, and
   try {
     await server.start();
     await page.goto(server.url);
-    await page.getByRole('link', { name: 'Van dashboard clip' }).click();
+    await page.getByRole('link', { name: 'Van frame-rack peg' }).click();
     const message = 'is full: nothing was saved. Make room on it and save again';
     await page.route('**/api/parts/*', (route, request) =>
       request.method() === 'PUT'
@@ -57,7 +57,7 @@ test('what is typed while the server is away is kept, and saved when it is back'
   try {
     await server.start();
     await page.goto(server.url);
-    await page.getByRole('link', { name: 'Van dashboard clip' }).click();
+    await page.getByRole('link', { name: 'Van frame-rack peg' }).click();
     await expect(page.getByLabel('Service life')).toHaveValue('4 years');
     await server.stop('SIGKILL');
     await page.getByLabel('Service life').fill('3 years');

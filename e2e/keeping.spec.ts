@@ -12,9 +12,9 @@ test('backed up, changed, and put back; every record is read through', async ({ 
   await expect(page.getByTestId('verified')).toContainText('all sound');
 
   await page.getByRole('link', { name: 'Parts', exact: true }).click();
-  await page.getByRole('button', { name: 'More for Van dashboard clip' }).click();
+  await page.getByRole('button', { name: 'More for Van frame-rack peg' }).click();
   await page.getByRole('menuitem', { name: 'Put away' }).click();
-  await expect(page.getByTestId('part-row').filter({ hasText: 'Van dashboard clip' })).toHaveCount(0);
+  await expect(page.getByTestId('part-row').filter({ hasText: 'Van frame-rack peg' })).toHaveCount(0);
   await page.getByRole('link', { name: 'Settings', exact: true }).click();
   await row.getByRole('button', { name: /^Restore the backup/ }).click();
   await expect(page.getByRole('dialog')).toContainText('set aside in its folder, not deleted');
@@ -22,7 +22,7 @@ test('backed up, changed, and put back; every record is read through', async ({ 
   await page.getByRole('button', { name: 'Restore it' }).click();
   await reloaded;
   await page.getByRole('link', { name: 'Parts', exact: true }).click();
-  await expect(page.getByTestId('part-row').filter({ hasText: 'Van dashboard clip' })).toHaveCount(1);
+  await expect(page.getByTestId('part-row').filter({ hasText: 'Van frame-rack peg' })).toHaveCount(1);
 });
 
 test('an archive goes out, shows what it would do, is taken over and taken back', async ({
@@ -37,7 +37,7 @@ test('an archive goes out, shows what it would do, is taken over and taken back'
 
   // Changed here since: the archive has it otherwise.
   await page.goto(server.url);
-  await page.getByRole('link', { name: 'Van dashboard clip' }).click();
+  await page.getByRole('link', { name: 'Van frame-rack peg' }).click();
   const saved = page.waitForResponse(r => r.request().method() === 'PUT' && r.ok());
   await page.getByLabel('Service life').fill('7 years');
   await saved;
@@ -45,7 +45,7 @@ test('an archive goes out, shows what it would do, is taken over and taken back'
   await page.goto(`${server.url}/settings`);
   await page.locator('input[type=file]').setInputFiles(path);
   const dialog = page.getByTestId('archive');
-  await expect(dialog).toContainText('Van dashboard clip (changed here since)');
+  await expect(dialog).toContainText('Van frame-rack peg (changed here since)');
   await expect(dialog.getByRole('row', { name: /^parts \d/ })).toContainText('9');
   await dialog.getByRole('radio', { name: 'Take the archive’s' }).check();
   await page.getByRole('button', { name: 'Import', exact: true }).click();
@@ -55,7 +55,7 @@ test('an archive goes out, shows what it would do, is taken over and taken back'
       name: string;
       brief: { lifeYears: number };
     }[];
-    return list.find(p => p.name === 'Van dashboard clip')!.brief.lifeYears;
+    return list.find(p => p.name === 'Van frame-rack peg')!.brief.lifeYears;
   };
   expect(await part()).not.toBe(7);
   await page.getByRole('button', { name: 'Take it back' }).click();

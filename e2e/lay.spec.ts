@@ -20,7 +20,7 @@ test('a file is dropped, laid better, printed and written down: brief, card, spo
   server,
 }) => {
   await page.goto(server.url);
-  await page.getByRole('link', { name: 'Van dashboard clip' }).click();
+  await page.getByRole('link', { name: 'Van frame-rack peg' }).click();
   await page.getByRole('link', { name: 'Shape', exact: true }).click();
   const shape = page.getByTestId('shape-page');
   // Without a file the ways are those of a box of its sizes.

@@ -12,7 +12,7 @@ test('a part’s file fills the brief in one step; inches are asked about; what 
   server,
 }) => {
   await page.goto(server.url);
-  await page.getByRole('link', { name: 'Van dashboard clip' }).click();
+  await page.getByRole('link', { name: 'Van frame-rack peg' }).click();
   await page.getByRole('button', { name: 'Shape and accuracy' }).click();
   const corners = page.getByLabel('Sharp corners on the plate');
   const volume = page.getByLabel('Volume of the model');

@@ -111,7 +111,7 @@ async function benchPicture(dir) {
   });
   const page = await browser.newPage();
   const parts = await (await fetch(`${server.url}/api/parts`)).json();
-  await page.goto(`${server.url}/parts/${parts.find(p => p.name === 'Van dashboard clip').id}/shape`);
+  await page.goto(`${server.url}/parts/${parts.find(p => p.name === 'Van frame-rack peg').id}/shape`);
   await page.waitForSelector('.plain svg');
   await page.waitForTimeout(3000);
   // From the file being there to the frame after its picture; handing the bytes to the browser is the bench's own.

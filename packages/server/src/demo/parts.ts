@@ -231,7 +231,7 @@ export const demoParts: DemoPart[] = [
     printer: 1,
     brief: {
       ...base,
-      name: 'Van dashboard clip',
+      name: 'Van frame-rack peg',
       lifeYears: 4,
       ifItFails: 'annoys',
       geometry: {

@@ -186,9 +186,9 @@ const placed: readonly DemoPlaced[] = [
     looks: fine(500, 361),
   },
   {
-    name: 'Dash clip, the grey one',
+    name: 'Rack peg, the grey one',
     code: 'VAN1',
-    part: 'Van dashboard clip',
+    part: 'Van frame-rack peg',
     materials: ['wherrybank-everyday-pla'],
     colour: 'mid',
     place: van,
@@ -196,9 +196,9 @@ const placed: readonly DemoPlaced[] = [
     looks: [{ daysAgo: 1180, verdict: 'failed', rest: { mode: 'deformed', bentMm: 12, bentOverMm: 45 } }],
   },
   {
-    name: 'Dash clip',
+    name: 'Rack peg',
     code: 'VAN2',
-    part: 'Van dashboard clip',
+    part: 'Van frame-rack peg',
     materials: ['abs'],
     colour: 'black',
     place: van,

@@ -144,7 +144,7 @@ export const demoWorkshop = {
   settings: { format: 'hornblende-workshop', version: 1, currency: '€', roomRhPct: 58 },
   quotes: {
     'Hive-stand levelling foot': 11.5,
-    'Van dashboard clip': 8,
+    'Van frame-rack peg': 8,
     'Solar wax melter latch': 9.4,
   } as Record<string, number>,
 };

@@ -1,5 +1,6 @@
 import { bakingRule, coolingDownRule, smoothingRule } from './after.js';
 import { infillRule, layersRule, supportRule, wallsRule } from './body.js';
+import { foamFlowRule, foamTravelRule } from './foam.js';
 import { bedRule, nozzleRule } from './heat.js';
 import { fanRule, retractionRule, speedRule } from './motion.js';
 import { firstLayerRule, plateRule, rimRule } from './plate.js';
@@ -20,6 +21,8 @@ const rules: readonly RecipeRule[] = [
   speedRule,
   fanRule,
   retractionRule,
+  foamFlowRule,
+  foamTravelRule,
   wallsRule,
   layersRule,
   infillRule,
