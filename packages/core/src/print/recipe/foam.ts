@@ -22,9 +22,9 @@ export const foamFlowRule: RecipeRule = ({ family: f }) => {
     unit: '%',
     value: `${set} % to start with`,
     why:
-      `Near ${f.flags.foaming.peakC} °C it swells to ${sig(100 / set, 2)} times what is fed. Print a square of one ` +
-      'wall: flow × wanted wall / measured wall, until it is within 2 %. Speed, line and layer say how long it stays hot, ' +
-      'and with that how much it swells: leave them once it is right.',
+      `Near ${f.flags.foaming.peakC} °C it swells to ${sig(100 / set, 2)} times what is fed. Print a square ` +
+      'of one wall: flow × wanted wall / measured wall, until it is within 2 %. Speed, line and layer say how ' +
+      'long it stays hot, and with that how much it swells: leave them once it is right.',
   };
 };
 
