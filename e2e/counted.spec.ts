@@ -40,6 +40,7 @@ test('a verdict is provisional until the sun is told; a rescue is pressed, count
   await page.goto(`${part}/rank`);
   // A press on a layer chooses its filament and opens the working.
   await page.locator('[data-material=asa]').first().click();
+  await expect(page.getByTestId('working')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByTestId('working')).toBeHidden();
   const gate = page.getByTestId('gate-printability.chamber');
