@@ -1,8 +1,7 @@
 import { basename } from 'node:path';
 import {
-  familyByKey,
-  gradeFamily,
   InputError,
+  materialFinder,
   parseBrief,
   parsePrinter,
   parseSpool,
@@ -67,10 +66,9 @@ function shelfOf(
   const list = readJson(file);
   if (!Array.isArray(list))
     throw new InputError([{ field: 'spools', value: file, message: 'must hold a list of spools' }]);
-  const own = new Map(grades.map(g => [g.key, g]));
   return shelfMaterials(
     list.map(plain => parseSpool(plain)),
-    key => familyByKey(key) ?? (own.has(key) ? gradeFamily(own.get(key)!) : undefined),
+    materialFinder(grades),
     { now: new Date().toISOString(), rhPct: humidity, dryerMaxC: printer?.dryerMaxC ?? null },
   );
 }

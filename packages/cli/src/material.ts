@@ -1,9 +1,8 @@
-import { familyByKey, familyKeys, gradeFamily, InputError, type Family, type Grade } from '@hornblende/core';
+import { familyKeys, InputError, materialFinder, type Family, type Grade } from '@hornblende/core';
 
 /** A family or a grade by its key. @throws InputError for a filament that is not there */
 export function materialOf(key: string, grades: readonly Grade[]): Family {
-  const grade = grades.find(g => g.key === key);
-  const family = grade ? gradeFamily(grade) : familyByKey(key);
+  const family = materialFinder(grades)(key);
   if (family) return family;
   const known = [...familyKeys, ...grades.map(g => g.key)].join(', ');
   throw new InputError([{ field: 'material', value: key, message: `must be one of ${known}` }]);

@@ -38,6 +38,8 @@ export * from './materials/window-words.js';
 // Tables of grades are an entry of their own (`@hornblende/core/tables`): only importing needs the CSV library.
 export * from './models/model.js';
 export * from './lib/figures.js';
+export * from './lib/capital.js';
+export * from './lib/chance-words.js';
 export * from './materials/colours.js';
 export * from './registry.js';
 export * from './models/heat-surface.js';

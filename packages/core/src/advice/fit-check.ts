@@ -3,6 +3,7 @@ import { fitCheckOf } from '../brief/fit-check.js';
 import { sig } from '../lib/figures.js';
 import { typical, type Family } from '../materials/family.js';
 import { gaugeCalibrationFor } from '../print/gauge-calibration.js';
+import { sizeWords } from '../print/recipe/size.js';
 import type { Candidate } from '../score/candidate.js';
 import type { RankOptions } from '../score/judge.js';
 import { rank } from '../score/rank.js';
@@ -64,10 +65,7 @@ function printOf(c: Candidate, f: Family, printer: Printer | null): CheckPrint {
     hours,
     costEach,
     success,
-    sizes: gauge
-      ? `scale ${gauge.compensation.scaleXyPct.toFixed(2)} % in the plane, outline ` +
-        `${sig(gauge.compensation.outlineMm, 2)} mm, holes ${sig(gauge.compensation.holeMm, 2)} mm`
-      : '',
+    sizes: gauge ? sizeWords(gauge) : '',
   };
 }
 

@@ -1,3 +1,4 @@
+import { timesIn100 } from '../lib/chance-words.js';
 import { sig } from '../lib/figures.js';
 import type { LayVerdict } from './lay-verdict.js';
 
@@ -38,8 +39,8 @@ export function layReasons(v: LayVerdict, all: readonly LayVerdict[]): { for: st
   });
   figure(v, others, good, bad, {
     of: o => 100 * Math.max(o.candidate.printing.pLift, o.candidate.printing.pSplit),
-    better: (mine, least) => `lifts or splits ${times(mine)}, ${times(least)} ${than}`,
-    worse: (mine, least) => `lifts or splits ${times(mine)}, ${times(least)} ${than}`,
+    better: (mine, least) => `lifts or splits ${timesIn100(mine / 100)}, ${timesIn100(least / 100)} ${than}`,
+    worse: (mine, least) => `lifts or splits ${timesIn100(mine / 100)}, ${timesIn100(least / 100)} ${than}`,
     scale: 12,
   });
   figure(v, others, good, bad, {
@@ -136,10 +137,6 @@ function strengthOf({ candidate }: LayVerdict): string {
   return criterion && Number.isFinite(criterion.value)
     ? ` (${sig(criterion.value, 2)} ${criterion.unit || 'of its strength'})`
     : '';
-}
-
-function times(percent: number): string {
-  return percent < 1 ? 'less than once in 100' : `${Math.round(percent)} times in 100`;
 }
 
 function share(percent: number): string {

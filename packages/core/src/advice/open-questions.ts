@@ -1,3 +1,4 @@
+import { capital } from '../lib/capital.js';
 import type { Brief } from '../brief/brief.js';
 import { BriefLoad } from '../brief/brief-load.js';
 import { unanswered, type OpeningQuestion } from '../brief/unsaid.js';
@@ -112,8 +113,4 @@ export function provisionalReasons({ open }: Provisional): string[] {
   return open.flatMap(q =>
     q.changes ? [`${capital(q.changes.answer)}, ${q.changes.first} would lead.`] : [],
   );
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

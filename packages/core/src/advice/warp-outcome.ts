@@ -1,6 +1,7 @@
 import type { Brief } from '../brief/brief.js';
 import { solidFractionOf } from '../brief/solid-fraction.js';
 import { bisect } from '../lib/bisect.js';
+import { timesIn100 } from '../lib/chance-words.js';
 import { sig } from '../lib/figures.js';
 import type { Family } from '../materials/family.js';
 import { splitChance } from '../print/splitting.js';
@@ -53,8 +54,6 @@ export function warpSetup(brief: Brief, family: Family, printer: Printer | null)
 
 /** How a part warps, in a sentence. */
 export function warpSentence({ bowMm, pLift, pSplit }: WarpOutcome, lengthMm: number): string {
-  const times = (p: number): string =>
-    p < 0.01 ? 'less than once in 100' : `${Math.round(100 * p)} times in 100`;
-  const split = pSplit >= 0.02 ? `, splits between its layers ${times(pSplit)}` : '';
-  return `Over ${sig(lengthMm, 3)} mm it bows ${sig(bowMm, 2)} mm; a corner lifts ${times(pLift)}${split}.`;
+  const split = pSplit >= 0.02 ? `, splits between its layers ${timesIn100(pSplit)}` : '';
+  return `Over ${sig(lengthMm, 3)} mm it bows ${sig(bowMm, 2)} mm; a corner lifts ${timesIn100(pLift)}${split}.`;
 }

@@ -32,3 +32,8 @@ export function fitCheckOf(brief: Brief): Brief {
     outdoorSchool: 'laboratory',
   };
 }
+
+/** Whether a print of a brief in some filament is its fit-check: in the filament that stands in. */
+export function isFitCheck({ checkIn }: Pick<Brief, 'checkIn'>, material: string): boolean {
+  return checkIn === material;
+}

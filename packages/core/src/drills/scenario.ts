@@ -1,3 +1,4 @@
+import { capital } from '../lib/capital.js';
 import type { Brief } from '../brief/brief.js';
 import { parseBrief } from '../brief/parse-brief.js';
 import { printerPresets, type MachineKind } from '../workshop/presets.js';
@@ -49,8 +50,7 @@ export function drawScenario(ask: Asker): Scenario {
     brief,
     part: thing.part,
     given: [
-      `${thing.part[0]!.toUpperCase()}${thing.part.slice(1)}, ${surroundings.said}, for ` +
-        `${years} ${years === 1 ? 'year' : 'years'}.`,
+      `${capital(thing.part)}, ${surroundings.said}, for ` + `${years} ${years === 1 ? 'year' : 'years'}.`,
       load.said,
       ifItFails === 'annoys' ? 'If it fails it annoys.' : 'If it fails something is damaged.',
     ],

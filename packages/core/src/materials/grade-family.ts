@@ -49,6 +49,18 @@ export function gradeFamily(grade: Grade, base = familyByKey(grade.family)): Fam
   };
 }
 
+/**
+ * A look-up of families and of grades on top of them, by key.
+ * @param grades the workshop's own, or those of a file
+ */
+export function materialFinder(grades: readonly Grade[]): (key: string) => Family | undefined {
+  const own = new Map(grades.map(g => [g.key, g]));
+  return key => {
+    const grade = own.get(key);
+    return grade ? gradeFamily(grade) : familyByKey(key);
+  };
+}
+
 /** The family's baked figures, save those that the grade states itself. */
 function bakedOf(grade: Grade, base: Family): Family['baked'] {
   if (!base.baked) return null;

@@ -1,4 +1,5 @@
 import { Choice, ListOf, Quantity } from '../input/fields.js';
+import { adhesiveNames, plateNames } from './names.js';
 import { adhesives, plates, type Adhesive, type Family, type Plate, type PlateHold } from './family.js';
 
 /** How well one's own filament holds on a plate, as pulled off it. */
@@ -86,15 +87,21 @@ function withHold(adhesion: Family['adhesion'], { plate, adhesive, energyJm2 }: 
   return { ...adhesion, [plate]: hold };
 }
 
-/** What is stated, in a line: "drive direct, fibrePct 12, 240 J/m² on textured-pei"; empty where nothing is. */
+/** What is stated, in a line: "feed direct, fibres 12 %, 240 J/m² on textured PEI"; empty where nothing is. */
 export function ownFactsWords(facts: OwnFacts | null | undefined): string {
   if (!facts) return '';
-  const { holds, ...single } = facts;
-  const stated = Object.entries(single).flatMap(([name, value]) =>
-    value === null ? [] : [`${name} ${value}`],
-  );
+  const { drive, fumes, support, abrasive, finish, fibrePct, holds } = facts;
+  const stated = [
+    drive && `feed ${drive === 'slow-bowden' ? 'remote, slowly' : drive}`,
+    fumes && `fumes ${fumes}`,
+    support && `supports ${{ breaks: 'break off', clings: 'cling', dissolves: 'dissolve' }[support]}`,
+    abrasive && (abrasive === 'yes' ? 'wears brass' : 'does not wear brass'),
+    finish !== null && `looks ${Math.round(100 * finish)} %`,
+    fibrePct !== null && `fibres ${fibrePct} %`,
+  ].filter(words => typeof words === 'string');
   const peeled = holds.map(
-    h => `${h.energyJm2} J/m² on ${h.plate}${h.adhesive ? ` with ${h.adhesive}` : ''}`,
+    h =>
+      `${h.energyJm2} J/m² on ${plateNames[h.plate]}${h.adhesive ? ` with ${adhesiveNames[h.adhesive]}` : ''}`,
   );
   return [...stated, ...peeled].join(', ');
 }

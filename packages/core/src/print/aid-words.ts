@@ -1,14 +1,10 @@
 import type { Brief } from '../brief/brief.js';
 import { printAidWords, type PrintAid } from '../brief/print-aids.js';
 import { solidFractionOf } from '../brief/solid-fraction.js';
+import { timesIn100 } from '../lib/chance-words.js';
 import type { Family } from '../materials/family.js';
 import type { Printer } from '../workshop/printer.js';
 import { warpOnPrinter } from './warp-on-printer.js';
-
-/** A chance as times in a hundred prints. */
-export function inHundred(chance: number): string {
-  return chance < 0.01 ? 'less than once' : `${Math.round(100 * chance)} times`;
-}
 
 /** Names in a row: "a brim of 8 mm, discs at its corners and cooling on the plate". */
 export function aidNames(aids: readonly PrintAid[]): string {
@@ -26,10 +22,10 @@ export function liftWithAids(
   return { bare: chance({ ...brief, print: { ...brief.print, aids: [] } }), with: chance(brief) };
 }
 
-/** What the ticked aids do, in a sentence: "Lifts 15 times in 100 bare, 4 times with a brim of 8 mm." */
+/** What the ticked aids do: "ASA lifts 15 times in 100 bare, 4 times in 100 with a brim of 8 mm." */
 export function aidSentence(brief: Brief, f: Family, printer: Printer | null): string {
   const { aids } = brief.print;
   const lift = liftWithAids(brief, f, printer);
-  const bare = `${f.name} lifts ${inHundred(lift.bare)} in 100 bare`;
-  return aids.length ? `${bare}, ${inHundred(lift.with)} with ${aidNames(aids)}.` : `${bare}.`;
+  const bare = `${f.name} lifts ${timesIn100(lift.bare)} bare`;
+  return aids.length ? `${bare}, ${timesIn100(lift.with)} with ${aidNames(aids)}.` : `${bare}.`;
 }

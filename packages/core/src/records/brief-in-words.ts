@@ -199,10 +199,15 @@ function limitsInWords(brief: Brief): string {
   return said.filter(x => x !== '').join(', ');
 }
 
+/** The plates of a printer, its own ones by name. */
+export function plateList({ plates, ownPlates }: Pick<Printer, 'plates' | 'ownPlates'>): string {
+  return [...plates.map(x => plateNames[x]), ...ownPlates.map(p => p.name)].join(', ');
+}
+
 /** A printer in plain words. */
 export function printerInWords(p: Printer | null): string {
   if (!p) return 'No printer in particular.';
-  const plates = p.plates.map(x => plateNames[x]).join(', ');
+  const plates = plateList(p);
   return (
     `${p.name}: nozzle to ${sig(p.nozzleMaxC, 3)} °C (${p.nozzleMetal}), bed to ${sig(p.bedMaxC, 3)} °C, ` +
     `${p.chamber} air of ${sig(p.chamberC, 3)} °C, ${p.drive} drive, ` +

@@ -1,5 +1,6 @@
 import type { Brief } from '../brief/brief.js';
 import type { Weather } from '../climate/weather.js';
+import { fitCheckOf, isFitCheck } from '../brief/fit-check.js';
 import { bakedFamily } from '../materials/baked.js';
 import type { Family, Plate } from '../materials/family.js';
 import { recipe } from '../print/recipe/recipe.js';
@@ -71,9 +72,12 @@ export interface CardOptions {
 /** Factors of the success that are worth a word. */
 const FACTOR_TOLD_UNDER = 0.98;
 
-/** Writes the print card of a brief in one filament. */
-export function printCard(brief: Brief, o: CardOptions): PrintCard {
+/** Writes the print card of a brief in one filament; of the filament that stands in, the card of the fit-check. */
+export function printCard(said: Brief, o: CardOptions): PrintCard {
   const { family, printer, weather = null } = o;
+  const brief = isFitCheck(said, family.key)
+    ? { ...fitCheckOf(said), name: `${said.name}, fit-check` }
+    : said;
   const [candidate] = rank(brief, { printer, weather, families: [family] }).candidates;
   if (!candidate) throw new Error(`${family.key} was not judged`);
   const ground = groundOf(brief, o, candidate);

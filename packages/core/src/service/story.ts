@@ -1,3 +1,4 @@
+import { capital } from '../lib/capital.js';
 import type { Sheet } from '../records/sheet.js';
 import { CERTIFICATION_NOTICE } from '../score/cautions.js';
 import type { Inspection } from './inspection.js';
@@ -29,7 +30,7 @@ export function storySheet(
   ];
   return {
     title: p.name,
-    lead: `${lead[0]!.toUpperCase()}${lead.slice(1)}.`,
+    lead: `${capital(lead)}.`,
     facts: [
       ['Of', materialWords(p, nameOf)],
       ['Since', `${p.since}${p.sinceRough ? ', from memory' : ''}`],

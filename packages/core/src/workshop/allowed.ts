@@ -11,7 +11,13 @@ export class AllowedFilament {
  * only itself.
  */
 export function allowedOf(families: readonly Family[], allowed: readonly AllowedFilament[]): Family[] {
-  if (!allowed.length) return [...families];
-  const keys = new Set(allowed.map(a => a.material));
-  return families.filter(f => keys.has(f.key) || (f.grade !== null && keys.has(f.grade.family)));
+  return families.filter(f => isAllowed(allowed, { key: f.key, family: f.grade?.family ?? f.key }));
+}
+
+/** Whether a workshop allows a family or grade. */
+export function isAllowed(
+  allowed: readonly AllowedFilament[],
+  { key, family }: { key: string; family: string },
+): boolean {
+  return !allowed.length || allowed.some(a => a.material === key || a.material === family);
 }

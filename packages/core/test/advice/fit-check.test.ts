@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { families, familyByKey, fitCheck, parseBrief, rank } from '../../src/index.js';
+import { families, familyByKey, fitCheck, parseBrief, printCard, rank } from '../../src/index.js';
 import { brief, candidate, enclosedPrinter, hotBracket, openPrinter } from '../cases.js';
 
 describe('a prototype', () => {
@@ -53,6 +53,14 @@ describe('a fit-check before the final', () => {
     expect(open).toMatch(/its snap: PLA takes [\d.]+ % strain once, TPU 95A takes [\d.]+ %/);
     expect(open).toMatch(/TPU 95A is \d+ times as soft/);
     expect(open).not.toContain('what it carries');
+  });
+  it('has a card of its own, by which the stand-in is not refused for what it need not bear', () => {
+    const part = { ...hotBracket, checkIn: 'pla' };
+    const card = printCard(part, { family: pla, printer: enclosedPrinter });
+    expect(card).toMatchObject({ part: `${hotBracket.name}, fit-check`, status: 'fits', against: [] });
+    expect(card).toMatchObject({ hours: found.check.hours, costEach: found.check.costEach });
+    expect(printCard(part, { family: pc, printer: enclosedPrinter }).part).toBe(hotBracket.name);
+    expect(printCard(hotBracket, { family: pla, printer: enclosedPrinter }).status).toBe('out');
   });
   it('stands in the brief', () =>
     expect(

@@ -42,10 +42,12 @@ describe('what no format has', () => {
     expect(problem([])).toBe('');
   });
   it('any other JSON passes', () => {
+    const refused = [...Object.getOwnPropertyNames(Object.prototype), 'prototype', '\\u0000'];
     fc.assert(
       fc.property(fc.json({ maxDepth: 6, noUnicodeString: false } as object), text => {
-        if (/__proto__|constructor|prototype|\\u0000/.test(text)) return;
-        requireWellFormed(JSON.parse(text));
+        // Chance finds such names as well: "toString" is one.
+        fc.pre(!refused.some(name => text.includes(name)));
+        expect(() => requireWellFormed(JSON.parse(text))).not.toThrow();
       }),
     );
   });

@@ -83,5 +83,18 @@ describe('own facts', () => {
       { field: 'own facts', before: 'fumes low, 40 J/m² on glass', after: 'fumes moderate' },
     ]);
     expect(ownFactsWords(null)).toBe('');
+    const all = {
+      drive: 'slow-bowden',
+      support: 'clings',
+      abrasive: 'no',
+      finish: 0.4,
+      fibrePct: 12,
+      holds: [{ plate: 'textured-pei', adhesive: 'glue-stick', energyJm2: 90 }],
+    } as const;
+    // Nothing of how they are stored is shown.
+    expect(ownFactsWords(facts({ ...all, holds: [...all.holds] }))).toBe(
+      'feed remote, slowly, supports cling, does not wear brass, looks 40 %, fibres 12 %, ' +
+        '90 J/m² on textured PEI with glue stick',
+    );
   });
 });

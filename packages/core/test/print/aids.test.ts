@@ -8,6 +8,7 @@ import {
   printAids,
   printCard,
   rank,
+  timesIn100,
   robustness,
   warpMitigationsFor,
   warpSetup,
@@ -55,9 +56,8 @@ describe('what is done so that a print holds', () => {
   });
   it('says what bare lifts and what is left, and the card says the same', () => {
     const { bare, with: held } = liftWithAids(plate(['brim', 'ears']), asa, openPrinter);
-    const left = held < 0.01 ? 'less than once' : `${Math.round(100 * held)} times`;
     expect(aidSentence(plate(['brim', 'ears']), asa, openPrinter)).toBe(
-      `ASA lifts ${Math.round(100 * bare)} times in 100 bare, ${left} with a brim of 8 mm and discs at its corners.`,
+      `ASA lifts ${timesIn100(bare)} bare, ${timesIn100(held)} with a brim of 8 mm and discs at its corners.`,
     );
     expect(aidSentence(plate([]), asa, openPrinter)).toMatch(/^ASA lifts \d+ times in 100 bare\.$/);
   });
@@ -101,6 +101,20 @@ describe('what is done so that a print holds', () => {
       remedy: { path: 'print.aids', value: ['dried'] },
     });
     expect(dryer(['dried'])).toMatchObject({ verdict: 'pass', why: 'It is dried just before, as ticked.' });
+  });
+  it('is on the card what was ticked: the same air, the same pace, the same cold plate as were counted', () => {
+    const card = (aids: PrintAid[], dryerMaxC: number | null = null): Map<string, string> => {
+      const printer = { ...enclosedPrinter, dryerMaxC };
+      const { lines } = printCard(plate(aids), { family: familyByKey('pa6')!, printer });
+      return new Map(lines.map(l => [l.id, l.value]));
+    };
+    expect(card([]).get('air')).toBe('closed, bed on for 20 min before, until 45 °C');
+    expect(card(['preheat']).get('air')).toBe('closed, bed on for 30 min before, until 50 °C');
+    expect(card([]).get('first-layer')).toBe('20 mm/s, fan off');
+    expect(card(['first-layer']).get('first-layer')).toBe('10 mm/s, fan off');
+    expect(card(['cool']).get('cooling-down')).toContain('25 °C');
+    expect(card([]).get('drying')).toBe('fresh from its sealed bag');
+    expect(card(['dried']).get('drying')).toMatch(/ just before, as ticked/);
   });
   it('is not advised again where it is ticked', () => {
     const ids = (aids: PrintAid[]): string[] =>

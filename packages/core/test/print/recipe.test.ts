@@ -35,13 +35,13 @@ describe('what practice sets', () => {
     expect(line(c, 'rim').value).toBe('none');
     expect(line(card('pla', 'open-direct'), 'air').value).toContain('open');
   });
-  it('ABS: closed and preheated, little fan; a large one gets a brim and ears in open air', () => {
+  it('ABS: closed and preheated, little fan; a large one gets a brim and discs in open air', () => {
     const closed = card('abs', 'cabinet');
     expect(line(closed, 'air').value).toMatch(/closed, bed on for 20 min/);
     expect(line(closed, 'fan').set).toBeLessThan(40);
     expect(line(closed, 'cooling-down').value).toContain('door shut');
     const open = card('abs', 'large-open', large);
-    expect(line(open, 'rim').value).toContain('ears at its 4 sharp corners');
+    expect(line(open, 'rim').value).toContain('discs at its 4 sharp corners');
     expect(open.small.what).toContain('bar of 100');
     expect(open.cautions.join(' ')).toContain('styrene');
   });

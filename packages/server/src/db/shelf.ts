@@ -1,4 +1,4 @@
-import { familyByKey, gradeFamily, shelfMaterials, type Grade, type ShelfMaterial } from '@hornblende/core';
+import { materialFinder, shelfMaterials, type Grade, type ShelfMaterial } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { printers } from './kinds/printers.js';
 import { spools } from './kinds/spools.js';
@@ -15,10 +15,9 @@ export async function shelfNow(db: Knex, grades: readonly Grade[], now: string):
   const machines = await new RevisionedStore(db, printers).all();
   const rows = await new RevisionedStore(db, spools).all();
   const dryers = machines.flatMap(p => p.profile.dryerMaxC ?? []);
-  const own = new Map(grades.map(g => [g.key, g]));
   return shelfMaterials(
     rows.map(r => r.spool),
-    key => familyByKey(key) ?? (own.has(key) ? gradeFamily(own.get(key)!) : undefined),
+    materialFinder(grades),
     { now, rhPct: settings.roomRhPct, dryerMaxC: dryers.length ? Math.max(...dryers) : null },
   );
 }

@@ -9,12 +9,12 @@ import {
   statesFacts,
   type Adhesive,
 } from '@hornblende/core';
-import { DeleteOutlined, PlusOutlined } from '@ant-design/icons-vue';
-import { Button, Collapse, CollapsePanel } from './kit';
+import { Collapse, CollapsePanel } from './kit';
 import { computed, ref } from 'vue';
 import NumberInput from './NumberInput.vue';
 import { limitsOf } from './limits-of';
 import OptionSelect from './OptionSelect.vue';
+import RowList from './RowList.vue';
 
 /** What one knows of one's own grade or spool that no property says: it beats the library. */
 const model = defineModel<OwnFacts | null>({ required: true });
@@ -106,32 +106,33 @@ function addHold(): void {
         Pull a printed strip up at right angles with a luggage scale: newtons over millimetres of width, times
         1000, is the energy in J/m².
       </p>
-      <div v-for="(hold, i) in facts.holds" :key="i" class="hold">
+      <RowList
+        v-slot="{ row, at }"
+        :rows="facts.holds"
+        add="Add a peeling"
+        :removing="h => `Remove the peeling from ${plateNames[h.plate]}`"
+        @add="addHold"
+        @remove="at => put({ holds: facts.holds.filter((_, i) => i !== at) })"
+      >
         <OptionSelect
           label="Plate"
           :options="plateOptions"
-          :model-value="hold.plate"
-          @update:model-value="v => putHold(i, { plate: v })"
+          :model-value="row.plate"
+          @update:model-value="v => putHold(at, { plate: v })"
         />
         <OptionSelect
           label="With"
           :options="adhesiveOptions"
-          :model-value="hold.adhesive ?? ''"
-          @update:model-value="v => putHold(i, { adhesive: (v || null) as Adhesive | null })"
+          :model-value="row.adhesive ?? ''"
+          @update:model-value="v => putHold(at, { adhesive: (v || null) as Adhesive | null })"
         />
         <NumberInput
           label="J/m²"
           v-bind="holdLimits.number('energyJm2')"
-          :model-value="hold.energyJm2"
-          @update:model-value="v => v !== null && putHold(i, { energyJm2: v })"
+          :model-value="row.energyJm2"
+          @update:model-value="v => v !== null && putHold(at, { energyJm2: v })"
         />
-        <Button
-          :aria-label="`Remove the peeling from ${plateNames[hold.plate]}`"
-          @click="put({ holds: facts.holds.filter((_, at) => at !== i) })"
-          ><DeleteOutlined
-        /></Button>
-      </div>
-      <Button @click="addHold"><PlusOutlined /> Add a peeling</Button>
+      </RowList>
     </CollapsePanel>
   </Collapse>
 </template>
@@ -139,12 +140,5 @@ function addHold(): void {
 <style scoped>
 .own-facts {
   grid-column: 1 / -1;
-}
-.hold {
-  display: grid;
-  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr) 128px auto;
-  gap: 10px;
-  align-items: end;
-  margin-bottom: 8px;
 }
 </style>

@@ -1,3 +1,4 @@
+import { capital } from '../../lib/capital.js';
 import { mean } from 'simple-statistics';
 import { sig } from '../../lib/figures.js';
 import { durometerReading, FlexReadingInput, type DurometerReading } from '../../models/flex-reading.js';
@@ -87,5 +88,5 @@ function whyOf(r: ReturnType<typeof durometerReading>, scale: 'A' | 'D', rules: 
     return `${sig(r.thicknessMm)} mm is too thin: under 6 mm the table is felt. Stack it; ${apart}.`;
   if (r.useScale !== scale)
     return `The median of the others is ${sig(rules)}; outside 20 to 90 the other scale reads better.`;
-  return `${apart[0]!.toUpperCase()}${apart.slice(1)}; the median of the other five is ${sig(rules)}.`;
+  return `${capital(apart)}; the median of the other five is ${sig(rules)}.`;
 }

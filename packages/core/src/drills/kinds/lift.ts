@@ -1,3 +1,4 @@
+import { capital } from '../../lib/capital.js';
 import { parseBrief } from '../../brief/parse-brief.js';
 import type { Brief } from '../../brief/brief.js';
 import { familyByKey } from '../../materials/library.js';
@@ -137,6 +138,6 @@ function whatHelps(
 }
 
 function pairOf(setup: WarpSetup, a: WarpMitigation, b: WarpMitigation): Pair {
-  const said = `${a.label[0]!.toUpperCase()}${a.label.slice(1)}, and ${b.label}`;
+  const said = `${capital(a.label)}, and ${b.label}`;
   return { said, left: warpOutcome(b.apply(a.apply(setup))).pTrouble };
 }

@@ -1,10 +1,14 @@
 import { sig } from '../../lib/figures.js';
 import type { RecipeRule } from './recipe-line.js';
 
+/** What is left to cool on the plate comes off as cold as the room, °C. */
+const ROOM_C = 25;
+
 /** When it comes off the plate. */
-export const coolingDownRule: RecipeRule = ({ family: f, warp }) => {
+export const coolingDownRule: RecipeRule = ({ brief, family: f, warp }) => {
   const warm = f.windows.chamberC.low > 30;
-  const offC = Math.round(Math.max(30, Math.min(50, warp.bowInput.bedC - 30)) / 5) * 5;
+  const cold = brief.print.aids.includes('cool');
+  const offC = cold ? ROOM_C : Math.round(Math.max(30, Math.min(50, warp.bowInput.bedC - 30)) / 5) * 5;
   return {
     id: 'cooling-down',
     group: 'after',

@@ -1,3 +1,4 @@
+import { timesIn100 } from '../../lib/chance-words.js';
 import { sig } from '../../lib/figures.js';
 import { adhesiveNames } from '../../materials/names.js';
 import { footholdName } from '../adhesion.js';
@@ -48,7 +49,7 @@ export const rimRule: RecipeRule = ({ brief, family, printer, warp }) => {
       unit: 'mm',
       why: aidSentence(brief, family, printer),
     };
-  const times = `This part lifts ${warp.pLift < 0.01 ? 'less than once' : `${sig(100 * warp.pLift, 2)} times`} in 100`;
+  const times = `This part lifts ${timesIn100(warp.pLift)}`;
   const rim = RIMS.find(r => warp.pLift >= r.from);
   if (!rim) {
     const { xMm, yMm, zMm } = brief.geometry;
@@ -64,7 +65,7 @@ export const rimRule: RecipeRule = ({ brief, family, printer, warp }) => {
       : { ...line, value: 'none', set: 0, unit: 'mm', why: `${times}.` };
   }
   const corners = brief.geometry.sharpCorners;
-  const ears = rim.ears && corners > 0 ? `, and ears at its ${corners} sharp corners` : '';
+  const ears = rim.ears && corners > 0 ? `, and discs at its ${corners} sharp corners` : '';
   // It is advice until it is ticked: then it counts in what the print weighs, takes and costs.
   return {
     ...line,
@@ -76,9 +77,10 @@ export const rimRule: RecipeRule = ({ brief, family, printer, warp }) => {
 };
 
 /** The first layer. */
-export const firstLayerRule: RecipeRule = ({ family: f }) => {
+export const firstLayerRule: RecipeRule = ({ brief, family: f }) => {
   const soft = f.flags.drive === 'direct';
-  const set = soft ? 12 : 20;
+  const half = brief.print.aids.includes('first-layer');
+  const set = (soft ? 12 : 20) / (half ? 2 : 1);
   return {
     id: 'first-layer',
     group: 'plate',
@@ -86,8 +88,10 @@ export const firstLayerRule: RecipeRule = ({ family: f }) => {
     set,
     unit: 'mm/s',
     value: `${set} mm/s, fan off`,
-    why: soft
-      ? 'Soft filament buckles when it is pushed.'
-      : 'All that follows stands on it: slow and without air it lies down and holds.',
+    why:
+      (half ? 'Half its usual pace, as ticked. ' : '') +
+      (soft
+        ? 'Soft filament buckles when it is pushed.'
+        : 'All that follows stands on it: slow and without air it lies down and holds.'),
   };
 };

@@ -1,9 +1,10 @@
+import { timesIn100 } from '../../lib/chance-words.js';
 import { sig } from '../../lib/figures.js';
 import { typical, typicalOrNull } from '../../materials/family.js';
 import type { RecipeRule } from './recipe-line.js';
 
 /** Dry it first: by the spool's own ledger where there is one, else by what the family drinks. */
-export const dryingRule: RecipeRule = ({ family: f, printer, moisture }) => {
+export const dryingRule: RecipeRule = ({ brief, family: f, printer, moisture }) => {
   const line = { id: 'drying', group: 'ready' as const, label: 'Drying' };
   if (moisture) {
     const { waterPct, limitPct, advice } = moisture;
@@ -21,6 +22,15 @@ export const dryingRule: RecipeRule = ({ family: f, printer, moisture }) => {
     `It takes up ${sig(typical(f, 'waterUptakePct'), 2)} % of water at most; damp it ` +
     `${f.flags.moisture === 'high' ? 'bubbles, prints rough and holds together badly' : 'strings'}. ` +
     `Never over ${sig(limitC, 3)} °C: the spool softens.`;
+  const oven = (atC: number): string => `${sig(hours, 2)} h at ${sig(atC, 3)} °C`;
+  if (brief.print.aids.includes('dried'))
+    return {
+      ...line,
+      value: `${oven(wantedC)} just before, as ticked, and print it from a dry box`,
+      why,
+      set: wantedC,
+      unit: '°C',
+    };
   if (reach === null || reach < least)
     return {
       ...line,
@@ -29,10 +39,9 @@ export const dryingRule: RecipeRule = ({ family: f, printer, moisture }) => {
     };
   const setC = Math.min(wantedC, reach);
   const drinks = f.flags.moisture === 'high';
-  const oven = `${sig(hours, 2)} h at ${sig(setC, 3)} °C`;
   return {
     ...line,
-    value: drinks ? `${oven}, and print it from a dry box` : `if it stood open: ${oven}`,
+    value: drinks ? `${oven(setC)}, and print it from a dry box` : `if it stood open: ${oven(setC)}`,
     why,
     set: setC,
     unit: '°C',
@@ -53,11 +62,13 @@ export const nozzleMetalRule: RecipeRule = ({ family: f, printer }) =>
 
 /** Minutes of preheating for each kind of air: the frame of a printer takes that long to follow. */
 const PREHEAT_MIN = { enclosed: 20, heated: 40 };
+/** What is ticked as preheating takes at least, minutes. */
+const TICKED_PREHEAT_MIN = 30;
 /** Air warmer than this softens a filament before it reaches the nozzle, where its window ends lower, °C. */
 const WARM_AIR_C = 40;
 
 /** The air around the print, and how long before. */
-export const airRule: RecipeRule = ({ family: f, printer, warp }) => {
+export const airRule: RecipeRule = ({ brief, family: f, printer, warp }) => {
   const { low, high } = f.windows.chamberC;
   const line = { id: 'air', group: 'ready' as const, label: 'Air around it', low, high, unit: '°C' };
   const closed = printer !== null && printer.chamber !== 'open';
@@ -77,10 +88,12 @@ export const airRule: RecipeRule = ({ family: f, printer, warp }) => {
     return {
       ...line,
       value: `wants ${sig(low, 3)} °C: cover it, and keep draughts off`,
-      why: `In open air this part lifts ${sig(100 * warp.pLift, 2)} times in 100.`,
+      why: `In open air this part lifts ${timesIn100(warp.pLift)}.`,
     };
-  const minutes = PREHEAT_MIN[printer.chamber === 'heated' ? 'heated' : 'enclosed'];
-  const setC = Math.min(printer.chamberC, high);
+  const usual = PREHEAT_MIN[printer.chamber === 'heated' ? 'heated' : 'enclosed'];
+  const minutes = brief.print.aids.includes('preheat') ? Math.max(usual, TICKED_PREHEAT_MIN) : usual;
+  // The same air as lifting was worked out in.
+  const setC = warp.bowInput.chamberC;
   return {
     ...line,
     value: `closed, bed on for ${minutes} min before, until ${sig(setC, 3)} °C`,

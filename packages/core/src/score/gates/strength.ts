@@ -1,3 +1,4 @@
+import { capital } from '../../lib/capital.js';
 import { sig } from '../../lib/figures.js';
 import { strengthInput } from '../../models/strength-allowable.js';
 import { typical } from '../../materials/family.js';
@@ -43,7 +44,7 @@ export function strengthGate(ctx: Context, a: Assessment): Gate | null {
     have,
     unit: 'MPa',
     why:
-      `${cap(load)} asks ${sig(w.load.stressMPa ?? 0, 3)} MPa × ${ctx.safety} for safety = ` +
+      `${capital(load)} asks ${sig(w.load.stressMPa ?? 0, 3)} MPa × ${ctx.safety} for safety = ` +
       `${sig(need, 3)} MPa; ${a.family.name} may carry ${sig(have, 3)} MPa.`,
     ...(verdict === 'fail' ? strengthRescue(ctx, a, w, w.reserve) : { rescue: null }),
     ...(w.strength
@@ -137,8 +138,4 @@ function costOf(
   const flow = printFlowMm3s(a.family, ctx.printer, ctx.brief.print);
   const grams = sig((mm3 / 1000) * typical(a.family, 'densityGcm3'), 2);
   return `: +${grams} g, +${sig(mm3 / flow / 60, 2)} min in that member`;
-}
-
-function cap(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -4,6 +4,7 @@ import {
   DecisionInput,
   DRAWS,
   familiesFor,
+  isAllowed,
   parseInput,
   recordDrift,
   recordHtml,
@@ -75,9 +76,7 @@ async function groundOf(db: Knex, partId: string, now: string): Promise<Decision
   return {
     brief,
     given,
-    grades: grades.filter(
-      g => !allowed.length || allowed.some(a => a.material === g.key || a.material === g.family),
-    ),
+    grades: grades.filter(g => isAllowed(allowed, g)),
     shelf: await shelfNow(db, grades, now),
     families: allowedOf(
       familiesFor(brief, brief.outdoorSchool === 'field' ? await ownFieldEvidence(db, now) : []),

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { cardAmounts, cardDoubts, cardHtml, cardMarkdown, cardRecord, cardStages } from '@hornblende/core';
+import {
+  cardAmounts,
+  cardDoubts,
+  cardHtml,
+  cardMarkdown,
+  cardRecord,
+  cardStages,
+  isFitCheck,
+} from '@hornblende/core';
 import { Button } from '../../ui/kit';
 import { useKept } from '../../stores/browser-store';
 import { computed, defineAsyncComponent } from 'vue';
@@ -90,6 +98,9 @@ function save(as: 'html' | 'md' | 'json'): void {
     <p class="amounts" data-testid="card-amounts">{{ say(cardAmounts(card, workshop.currency)) }}</p>
     <p v-if="cardRecord(card)" class="small" data-testid="card-record">{{ say(cardRecord(card)) }}</p>
     <p><SaidShareChip /></p>
+    <p v-if="draft.brief && isFitCheck(draft.brief, material)" class="small" data-testid="card-of-check">
+      This is the card of the fit-check: judged for size, assembly and ease, not for heat, sun or load.
+    </p>
     <p v-if="card.doubts.length" class="soft small">{{ cardDoubts(card) }}</p>
     <p v-if="short" class="out small" role="alert">{{ short }}</p>
     <div v-for="a in card.against" :key="a" class="against small">{{ say(a) }}</div>

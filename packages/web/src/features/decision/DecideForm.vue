@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { choiceDoubts, HAZARD_NOTICE, type Candidate, type Problem, type Ranking } from '@hornblende/core';
+import {
+  choiceDoubts,
+  HAZARD_NOTICE,
+  provisionalReasons,
+  provisionalWords,
+  type Candidate,
+  type Problem,
+  type Ranking,
+} from '@hornblende/core';
 import { Button, Checkbox } from '../../ui/kit';
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
@@ -12,6 +20,7 @@ import { useFeedback } from '../../ui/useFeedback';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
 import { useDecisionReason } from '../part/useDecisionReason';
+import { useProvisional } from '../part/useProvisional';
 import { useRanking } from '../part/useRanking';
 import { useRobustness } from '../part/useRobustness';
 
@@ -26,6 +35,7 @@ const { say } = useUnits();
 const { tell } = useFeedback();
 const { first, second } = useRanking();
 const { result: sureness } = useRobustness();
+const provisional = useProvisional();
 const problems = ref<Problem[]>([]);
 const acknowledged = ref(false);
 const busy = ref(false);
@@ -119,6 +129,10 @@ async function record(): Promise<void> {
         draws.</span
       >
     </div>
+    <p v-if="provisional" class="notice small" data-testid="decide-provisional">
+      Provisional: {{ provisionalWords(provisional) }}.
+      {{ provisionalReasons(provisional).map(say).join(' ') }}
+    </p>
     <p v-for="d in doubts" :key="d" class="notice small">{{ say(d) }} You may still choose it; say why.</p>
     <TextField
       v-model="reason"

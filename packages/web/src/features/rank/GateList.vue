@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { Button } from '../../ui/kit';
-import { gateLabel, type Candidate, type Gate, type GateRemedy } from '@hornblende/core';
+import { capital, gateLabel, type Candidate, type Gate, type GateRemedy } from '@hornblende/core';
 import { computed } from 'vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useDraft } from '../part/draft';
@@ -30,9 +30,6 @@ function apply({ label, path, value }: GateRemedy): void {
     .reduce<unknown>((at, key) => (at as Record<string, unknown>)[key], draft.brief);
   draft.set(path, more);
   offerUndo(`Done: ${say(label)}.`, () => Promise.resolve(draft.set(path, before)));
-}
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 function open(g: Gate): void {
   if (g.working)

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { OwnPlate, parsePrinter, Printer, printerPresets, type StoredPrinter } from '@hornblende/core';
-import { DeleteOutlined, PlusOutlined } from '@ant-design/icons-vue';
-import { Button, Checkbox } from '../../ui/kit';
+import { parsePrinter, Printer, printerPresets, type StoredPrinter } from '@hornblende/core';
+import { Checkbox } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';
 import { usePrinters } from '../../stores/printers';
@@ -13,13 +12,14 @@ import OptionSelect from '../../ui/OptionSelect.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import TextField from '../../ui/TextField.vue';
 import { useKeptForm } from '../../ui/useKeptForm';
+import OwnPlates from './OwnPlates.vue';
+import PrinterRoom from './PrinterRoom.vue';
 import { printerChoices } from './printer-words';
 
 /** Adds or changes a printer; a new one starts from a common kind of machine. */
 const props = defineProps<{ printer: StoredPrinter | null }>();
 const emit = defineEmits<{ close: [] }>();
 const limits = limitsOf(Printer);
-const plateLimits = limitsOf(OwnPlate);
 const printers = usePrinters();
 const fresh = (): Printer =>
   parsePrinter({ format: 'hornblende-printer', version: 1, name: 'A new printer' });
@@ -58,15 +58,6 @@ function setBuild(axis: number, mm: number | null): void {
   const buildMm: Printer['buildMm'] = [...profile.value.buildMm];
   buildMm[axis] = mm;
   set('buildMm', buildMm);
-}
-function setPlate(at: number, change: Partial<OwnPlate>): void {
-  set(
-    'ownPlates',
-    profile.value.ownPlates.map((p, i) => (i === at ? { ...p, ...change } : p)),
-  );
-}
-function addPlate(): void {
-  set('ownPlates', [...profile.value.ownPlates, { name: '', like: 'smooth-pei', hold: 1 }]);
 }
 function startFrom(key: string): void {
   preset.value = key;
@@ -176,44 +167,7 @@ async function save(): Promise<void> {
         :options="printerChoices.ventilation"
         @update:model-value="v => set('ventilation', v)"
       />
-      <NumberInput
-        label="Its room, m³"
-        nullable
-        placeholder="taken as 45"
-        v-bind="limits.number('roomM3')"
-        :model-value="profile.roomM3"
-        @update:model-value="v => (profile = { ...profile, roomM3: v })"
-      />
-      <NumberInput
-        label="Air changes an hour"
-        nullable
-        :placeholder="profile.ventilation === 'none' ? 'taken as 0.3' : 'taken as 2'"
-        v-bind="limits.number('airChangesPerH')"
-        :model-value="profile.airChangesPerH"
-        @update:model-value="v => (profile = { ...profile, airChangesPerH: v })"
-      />
-      <NumberInput
-        label="A duct takes away, %"
-        nullable
-        percent
-        :placeholder="profile.ventilation === 'extracted' ? 'taken as 80' : 'nothing'"
-        v-bind="limits.number('capturedShare')"
-        :model-value="profile.capturedShare"
-        @update:model-value="v => (profile = { ...profile, capturedShare: v })"
-      />
-      <NumberInput
-        label="A filter cleans, m³/h"
-        v-bind="limits.number('filterCadrM3H')"
-        :model-value="profile.filterCadrM3H"
-        @update:model-value="v => set('filterCadrM3H', v)"
-      />
-      <NumberInput
-        label="Printers that run in it at once"
-        integer
-        v-bind="limits.number('machinesInRoom')"
-        :model-value="profile.machinesInRoom"
-        @update:model-value="v => set('machinesInRoom', v)"
-      />
+      <PrinterRoom :profile="profile" @change="change => (profile = { ...profile, ...change })" />
       <NumberInput
         label="Melt flow limit, mm³/s"
         v-bind="limits.number('maxFlowMm3s')"
@@ -243,53 +197,12 @@ async function save(): Promise<void> {
         :options="printerChoices.adhesives"
         @update:model-value="v => set('adhesives', v)"
       />
-      <div class="wide own-plates">
-        <h3 class="small">Plates and films of your own</h3>
-        <div v-for="(plate, i) in profile.ownPlates" :key="i" class="own-plate">
-          <TextField
-            label="Called"
-            :model-value="plate.name"
-            v-bind="plateLimits.text('name')"
-            :problem="plate.name.trim() ? '' : 'A plate needs a name.'"
-            @update:model-value="name => setPlate(i, { name })"
-          />
-          <OptionSelect
-            label="Like"
-            :options="printerChoices.plates"
-            :model-value="plate.like"
-            @update:model-value="like => setPlate(i, { like })"
-          />
-          <NumberInput
-            label="Holds, % of a new one"
-            percent
-            v-bind="plateLimits.number('hold')"
-            :model-value="plate.hold"
-            @update:model-value="hold => hold !== null && setPlate(i, { hold })"
-          />
-          <Button
-            :aria-label="`Remove ${plate.name || 'this plate'}`"
-            @click="
-              set(
-                'ownPlates',
-                profile.ownPlates.filter((_, at) => at !== i),
-              )
-            "
-            ><DeleteOutlined
-          /></Button>
-        </div>
-        <Button @click="addPlate"><PlusOutlined /> Add a plate</Button>
-      </div>
+      <OwnPlates
+        class="wide"
+        :model-value="profile.ownPlates"
+        @update:model-value="plates => set('ownPlates', plates)"
+      />
       <Checkbox v-model:checked="isDefault" class="wide">New parts are meant for it</Checkbox>
     </div>
   </FormDialog>
 </template>
-
-<style scoped>
-.own-plate {
-  display: grid;
-  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr) minmax(0, 1fr) auto;
-  gap: 10px;
-  align-items: end;
-  margin-bottom: 8px;
-}
-</style>

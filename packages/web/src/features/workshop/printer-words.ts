@@ -4,6 +4,7 @@ import {
   chambers,
   drives,
   nozzleMetals,
+  plateList,
   plateNames,
   plates,
   ventilations,
@@ -34,7 +35,7 @@ type Show = (value: number, measure: 'temperature' | 'length', digits?: number) 
 export function printerSentence(p: Printer, show: Show): string {
   const liner = p.linerLimitC === null ? 'all-metal' : `lined, safe to ${show(p.linerLimitC, 'temperature')}`;
   const dryer = p.dryerMaxC === null ? 'no dryer' : `dryer to ${show(p.dryerMaxC, 'temperature')}`;
-  const on = p.plates.map(x => plateNames[x]).join(', ') || 'no plate';
+  const on = plateList(p) || 'no plate';
   const held = p.adhesives.map(x => adhesiveNames[x]).join(', ');
   return [
     `Nozzle to ${show(p.nozzleMaxC, 'temperature')}, ${p.nozzleMetal}, ${liner}`,

@@ -1,3 +1,4 @@
+import { timesIn100 } from '../../../lib/chance-words.js';
 import { sig } from '../../../lib/figures.js';
 import type { PrintAid } from '../../../brief/print-aids.js';
 import type { Family } from '../../../materials/family.js';
@@ -49,11 +50,6 @@ export function airCheck(
 function airVerdict(chance: number): Verdict {
   if (chance >= AIR_CHANCE.fail) return 'fail';
   return chance >= AIR_CHANCE.marginal ? 'marginal' : 'pass';
-}
-
-function timesIn100(chance: number): string {
-  const times = Math.round(100 * chance);
-  return times < 1 ? 'less than once in 100' : `${times} times in 100`;
 }
 
 /** What would hold it down: warmer air where the family wants it, else less part. */
