@@ -1,19 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-  briefAsPlaced,
-  conditionsOf,
-  placeText,
-  byLesson,
   checksFor,
   dueOf,
   evidence,
   familyByKey,
   familyLesson,
   freshCode,
-  happened,
-  modelRecord,
-  modelRecordWords,
   InputError,
   parseBrief,
   parseInspection,
@@ -23,7 +16,6 @@ import {
   UNSURE,
   yearsText,
   yoursLike,
-  type Happened,
   type Look,
 } from '../../src/index.js';
 import { placed } from './placed.js';
@@ -199,128 +191,6 @@ describe('what parts tell together', () => {
       '2 years',
       '5.3 years',
     ]);
-  });
-});
-
-describe('what was predicted, and what happened', () => {
-  const pla = familyByKey('pla')!;
-
-  it('foresees a PLA part that bent in a hot car', () => {
-    const bent = placed({
-      material: 'pla',
-      heat: 'closed-vehicle',
-      years: 0.5,
-      verdict: 'failed',
-      mode: 'deformed',
-    });
-    const h = happened(bent, pla, null)!;
-    expect(h).toMatchObject({ predicted: 'fails', verdict: 'foreseen', failed: true });
-    expect(h.by.map(b => b.id)).toContain('heat');
-  });
-
-  it('is right of one that stands indoors, and misses one that the models trusted', () => {
-    expect(happened(placed({ material: 'pla', heat: 'indoors', years: 3 }), pla, null)).toMatchObject({
-      predicted: 'holds',
-      verdict: 'right',
-    });
-    const chewed = placed({ material: 'pla', heat: 'indoors', years: 3, verdict: 'failed', mode: 'chewed' });
-    expect(happened(chewed, pla, null)).toMatchObject({ verdict: 'missed' });
-  });
-
-  it('was too dark of one that stands though it was said to fail', () => {
-    const hot = placed({ material: 'pla', heat: 'closed-vehicle', years: 3 });
-    expect(happened(hot, pla, null)).toMatchObject({ predicted: 'fails', verdict: 'too dark' });
-  });
-
-  it('takes the place and the years as they were, not as the brief had them', () => {
-    const of = parseBrief({
-      format: 'hornblende-brief',
-      version: 1,
-      name: 'Lid',
-      lifeYears: 10,
-      sun: 'none',
-    });
-    const brief = briefAsPlaced(placed({ material: 'pla', sun: 'full', years: 2, partMaxC: 55 }), of);
-    expect(brief).toMatchObject({ name: 'Lid', sun: 'full', heat: { setting: 'custom', partC: 55 } });
-    expect(brief.lifeYears).toBeCloseTo(2, 1);
-  });
-
-  it('has the air and the weather of its own place, where they are known', () => {
-    const out = placed({ material: 'petg', sun: 'full', years: 2 });
-    const put = (place: object): ReturnType<typeof briefAsPlaced> =>
-      briefAsPlaced(
-        { ...out, placement: { ...out.placement, place: { ...out.placement.place, ...place } } },
-        null,
-      );
-    expect(put({}).heat).toMatchObject({ climate: null });
-    expect(put({ climate: 'desert', airMaxC: 41 }).heat).toMatchObject({
-      climate: 'desert',
-      ambientMaxC: 41,
-    });
-    // Hotter air, hotter part: what held before may not hold there.
-    const warm = (airMaxC: number): number => conditionsOf(put({ airMaxC })).partMaxC!;
-    expect(warm(41)).toBeGreaterThan(warm(30) + 9);
-    expect(placeText({ place: { ...out.placement.place, climate: 'hill', airMaxC: 31 } })).toContain(
-      'air up to 31 °C',
-    );
-  });
-
-  it('shows misses first', () => {
-    const of = (verdict: Happened['verdict']): Happened => ({
-      id: verdict,
-      predicted: 'holds',
-      by: [],
-      failed: false,
-      mode: null,
-      years: 1,
-      verdict,
-    });
-    const shuffled = [
-      of('too soon'),
-      of('right'),
-      of('no claim'),
-      of('foreseen'),
-      of('missed'),
-      of('too dark'),
-    ];
-    expect(byLesson(shuffled).map(h => h.verdict)).toEqual([
-      'missed',
-      'too dark',
-      'foreseen',
-      'right',
-      'no claim',
-      'too soon',
-    ]);
-    const { telling, right, lowerBound95 } = modelRecord(shuffled);
-    expect({ telling, right }).toEqual({ telling: 4, right: 2 });
-    // Clopper and Pearson, one-sided: two of four.
-    expect(lowerBound95).toBeCloseTo(0.0976, 4);
-    expect(modelRecordWords(shuffled)).toBe(
-      'Of 4 parts that tell, the models had 2 right, missed 1, said 1 would fail that stand. A record of this size ' +
-        'proves that they are right for at least 9 in 100 such parts (95 % confidence). Not counted: 1 part of them ' +
-        'stood for less than a season or a tenth of the wanted life; of 1 part the models said “only just”, which ' +
-        'is no claim.',
-    );
-    expect(modelRecordWords([of('too soon')])).toMatch(/none tells yet/);
-  });
-
-  it('counts nothing of a part that was placed today, and of one that was said to hold only just', () => {
-    expect(happened(placed({ material: 'pla', heat: 'indoors', years: 0 }), pla, null)?.verdict).toBe(
-      'too soon',
-    );
-    expect(happened(placed({ material: 'pla', heat: 'indoors', years: 0.2 }), pla, null)?.verdict).toBe(
-      'too soon',
-    );
-    expect(happened(placed({ material: 'pla', heat: 'indoors', years: 0.3 }), pla, null)?.verdict).toBe(
-      'right',
-    );
-    // Somewhere between what PLA bears with ease and what it does not bear, it holds only just.
-    const warm = Array.from({ length: 30 }, (_, i) =>
-      happened(placed({ material: 'pla', heat: 'indoors', years: 3, partMaxC: 40 + i }), pla, null),
-    );
-    const onlyJust = warm.filter(h => h?.predicted === 'only just');
-    expect(onlyJust.length).toBeGreaterThan(0);
-    expect(new Set(onlyJust.map(h => h?.verdict))).toEqual(new Set(['no claim']));
   });
 });
 

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import {
-  colourByWords,
+  colourWords,
   families,
-  type Part,
   type Placement,
   aspectWords,
   consequenceWords,
@@ -12,7 +11,7 @@ import {
   waterWords,
 } from '@hornblende/core';
 import { Button, Checkbox } from '../../ui/kit';
-import { computed, onMounted, ref, shallowRef } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { api } from '../../api/client';
 import { useLibrary } from '../../stores/library';
@@ -28,12 +27,12 @@ import TextField from '../../ui/TextField.vue';
 import PlaceAir from './PlaceAir.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { shrunk } from './photo';
+import { usePlacedFrom } from './usePlacedFrom';
 import { placingDraft, usePlacing, type PlacingDraft } from './usePlacing';
 import RestoredNotice from '../../ui/RestoredNotice.vue';
 import { useKeptForm } from '../../ui/useKeptForm';
 import PartPicker from './PartPicker.vue';
 import { noSuchPlaced, optionsOf } from './words';
-import { colourWords } from '@hornblende/core';
 
 /** A part goes out: from a decision and a logged print, or from memory. */
 const props = defineProps<{ id?: string }>();
@@ -50,6 +49,7 @@ const partAsked = typeof query.part === 'string' ? query.part : null;
 const kept = useKeptForm<PlacingDraft>(`place-${props.id ?? `new-${partAsked ?? ''}`}`, placingDraft(null));
 const draft = kept.form;
 const { problems, placement } = usePlacing(draft);
+const { part, ofPart, ofPrint } = usePlacedFrom(draft, put);
 
 async function fetchAll(): Promise<void> {
   const done = await attempt(async () => {
@@ -62,54 +62,6 @@ async function fetchAll(): Promise<void> {
 }
 onMounted(fetchAll);
 
-/** The part that it is one of, where that is known. */
-const part = shallowRef<Part | null>(null);
-/** What a part's brief and its decision already say of it. */
-async function ofPart(id: string): Promise<void> {
-  put({ partId: id });
-  const [found, decisions] = await Promise.all([api.part(id), api.decisions(id, null)]);
-  // Another one was chosen meanwhile.
-  if (draft.value.partId !== id) return;
-  part.value = found;
-  const { brief } = found;
-  const decision = decisions.items.find(d => !d.withdrawn) ?? null;
-  const now = draft.value;
-  put({
-    name: now.name || brief.name,
-    decisionId: decision?.id ?? null,
-    first: now.first || (decision?.firstChoice ?? ''),
-    place: {
-      ...now.place,
-      heat: brief.heat.setting,
-      sun: brief.sun,
-      water: brief.water,
-      partMaxC: brief.heat.partC ?? brief.heat.sourceC,
-      climate: brief.heat.climate === 'own' ? null : brief.heat.climate,
-      airMaxC: brief.heat.ambientMaxC,
-    },
-    colour: brief.looks.colour,
-    walls: brief.print.walls,
-    ifItFails: brief.ifItFails,
-    lifeYears: brief.lifeYears,
-  });
-}
-/** What a logged print already says. */
-function ofPrint(id: string): void {
-  const print = prints.list.find(p => p.id === id)?.print;
-  if (!print) {
-    put({ printId: '' });
-    return;
-  }
-  const spool = shelf.rows.find(r => r.id === print.spoolId)?.spool;
-  const colour = spool ? colourByWords(spool.colour) : null;
-  put({
-    printId: id,
-    first: print.material,
-    spoolId: print.spoolId,
-    since: print.at.slice(0, 10),
-    ...(colour ? { colour } : {}),
-  });
-}
 function put(change: Partial<typeof draft.value>): void {
   draft.value = { ...draft.value, ...change };
 }
