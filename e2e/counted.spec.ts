@@ -51,14 +51,15 @@ test('a verdict is provisional until the sun is told; a rescue is pressed, count
   await expect(page.getByTestId('card-amounts')).toContainText('g cut away');
   const aids = page.getByTestId('print-aids');
   await expect(aids.getByLabel('a brim of 8 mm')).toBeChecked();
-  await expect(aids.getByTestId('aid-effect')).toContainText('with a brim of 8 mm and discs at its corners.');
+  await expect(aids.getByTestId('aid-effect')).toContainText('PETG lifts');
   // A stand-in first: what it proves, and its own card.
   const check = page.getByTestId('fit-check');
   await check.getByRole('button', { name: 'PLA is the easiest here' }).click();
   await expect(check).toContainText('The check in Wherrybank Everyday PLA:');
   await expect(check).toContainText('It does not prove heat: Wherrybank Everyday PLA gives way');
   await check.getByRole('button', { name: 'Its card' }).click();
-  await expect(page.getByTestId('print-card')).toContainText('Wherrybank Everyday PLA');
+  await expect(page.getByTestId('card-of-check')).toBeVisible();
+  await expect(check).toContainText('Then the final in PETG');
   // Taken back: first the stand-in, then the brim and the discs.
   await page.keyboard.press('Control+z');
   await expect(check).not.toContainText('The check in');

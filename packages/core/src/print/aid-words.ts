@@ -6,6 +6,9 @@ import type { Family } from '../materials/family.js';
 import type { Printer } from '../workshop/printer.js';
 import { warpOnPrinter } from './warp-on-printer.js';
 
+/** The chance of lifting under which nothing is needed against it: told as less than once in 100. */
+const HARDLY_EVER = 0.005;
+
 /** Names in a row: "a brim of 8 mm, discs at its corners and cooling on the plate". */
 export function aidNames(aids: readonly PrintAid[]): string {
   const names = aids.map(aid => printAidWords[aid].label);
@@ -27,5 +30,6 @@ export function aidSentence(brief: Brief, f: Family, printer: Printer | null): s
   const { aids } = brief.print;
   const lift = liftWithAids(brief, f, printer);
   const bare = `${f.name} lifts ${timesIn100(lift.bare)} bare`;
+  if (lift.bare < HARDLY_EVER) return `${bare}: nothing has to hold it down.`;
   return aids.length ? `${bare}, ${timesIn100(lift.with)} with ${aidNames(aids)}.` : `${bare}.`;
 }

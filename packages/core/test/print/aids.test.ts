@@ -60,6 +60,9 @@ describe('what is done so that a print holds', () => {
       `ASA lifts ${timesIn100(bare)} bare, ${timesIn100(held)} with a brim of 8 mm and discs at its corners.`,
     );
     expect(aidSentence(plate([]), asa, openPrinter)).toMatch(/^ASA lifts \d+ times in 100 bare\.$/);
+    expect(aidSentence(plate(['brim']), familyByKey('pla')!, openPrinter)).toBe(
+      'PLA lifts less than once in 100 bare: nothing has to hold it down.',
+    );
   });
   it('more never lifts more, and draws agree with the ranking', () => {
     fc.assert(

@@ -1,5 +1,14 @@
 <script setup lang="ts">
-import { families, fitCheck, fitCheckOf, rank, sig, type CheckPrint, type Family } from '@hornblende/core';
+import {
+  families,
+  fitCheck,
+  fitCheckOf,
+  isFitCheck,
+  rank,
+  sig,
+  type CheckPrint,
+  type Family,
+} from '@hornblende/core';
 import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import { useWorkshop } from '../../stores/workshop';
@@ -13,12 +22,18 @@ const props = defineProps<{ family: Family }>();
 const emit = defineEmits<{ card: [material: string] }>();
 const draft = useDraft();
 const workshop = useWorkshop();
-const { candidates, printer, weather } = useRanking();
+const { candidates, first, printer, weather } = useRanking();
 const { say } = useUnits();
 const NONE = '';
+/** What the part is made in: the card's filament, or on the card of the check itself the first choice. */
+const final = computed(() => {
+  const { brief } = draft;
+  if (!brief || !isFitCheck(brief, props.family.key)) return props.family;
+  return candidates.value.find(f => f.key === first.value?.material) ?? null;
+});
 const options = computed(() => [
   { value: NONE, label: 'none' },
-  ...candidates.value.filter(f => f.key !== props.family.key).map(f => ({ value: f.key, label: f.name })),
+  ...candidates.value.filter(f => f.key !== final.value?.key).map(f => ({ value: f.key, label: f.name })),
 ]);
 const standIn = computed(() => candidates.value.find(f => f.key === draft.brief?.checkIn) ?? null);
 /** What a fit-check would be printed in here, were it the only print. */
@@ -29,11 +44,11 @@ const usual = computed(() => {
     families: candidates.value,
   }).firstChoice;
   const found = families.find(f => f.key === first) ?? candidates.value.find(f => f.key === first);
-  return found && found.key !== props.family.key ? found : null;
+  return found && found.key !== final.value?.key ? found : null;
 });
 const found = computed(() =>
   draft.brief && standIn.value
-    ? fitCheck(draft.brief, standIn.value, props.family, { printer: printer.value, weather: weather.value })
+    ? fitCheck(draft.brief, standIn.value, final.value, { printer: printer.value, weather: weather.value })
     : null,
 );
 function words(p: CheckPrint): string {
@@ -63,9 +78,24 @@ function words(p: CheckPrint): string {
     <template v-if="found">
       <p class="small">
         The check in {{ say(words(found.check)) }}
-        <Button type="text" size="small" @click="emit('card', found.check.material)">Its card</Button>
+        <Button
+          v-if="family.key !== found.check.material"
+          type="text"
+          size="small"
+          @click="emit('card', found.check.material)"
+          >Its card</Button
+        >
       </p>
-      <p v-if="found.final" class="small">Then the final in {{ say(words(found.final)) }}</p>
+      <p v-if="found.final" class="small">
+        Then the final in {{ say(words(found.final)) }}
+        <Button
+          v-if="family.key !== found.final.material"
+          type="text"
+          size="small"
+          @click="emit('card', found.final.material)"
+          >Its card</Button
+        >
+      </p>
       <p class="small"><b>It proves</b> {{ found.proves.join('; ') }}.</p>
       <p v-if="found.provesNot.length" class="small">
         <b>It does not prove</b> {{ say(found.provesNot.join('; ')) }}.
