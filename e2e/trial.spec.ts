@@ -100,7 +100,7 @@ test('a campaign of six by keyboard, with simulated instruments: read, put out, 
   // What was measured stands in the library, and is judged from now on.
   await answer
     .getByTestId('trial-place')
-    .filter({ hasText: 'PC blend' })
+    .filter({ has: page.getByRole('button', { name: 'Put PC blend out' }) })
     .getByRole('button', { name: 'Keep what was measured' })
     .press('Enter');
   await expect(answer.getByTestId('trial-learnt')).toContainText('PC blend as tried has what was measured');
