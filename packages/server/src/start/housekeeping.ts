@@ -34,7 +34,7 @@ export class Housekeeping {
     const { workplace } = this;
     try {
       if (Date.now() - this.lookedAt >= DAY_MS) {
-        await workplace.lookForDamage();
+        await workplace.lookForDamage('checking');
         if (!workplace.damage.length)
           await new PhotoStore(workplace.db, photoFolder(workplace.file)).sweep(Date.now());
         this.lookedAt = Date.now();

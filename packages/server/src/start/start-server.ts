@@ -47,6 +47,8 @@ export interface Running {
 const QUICKLY_READ = 64 * 2 ** 20;
 /** How long requests under way may take when the server stops, ms. */
 const GRACE_MS = 5000;
+/** How often connections that have had their answer are closed while the server stops, ms. */
+const SWEEP_MS = 50;
 /** How long an idle connection is kept, ms. */
 const KEEP_ALIVE_MS = 75_000;
 
@@ -63,7 +65,8 @@ export async function startServer(o: StartOptions): Promise<Running> {
     if (o.fresh) setAside(join(o.dataDir, DATABASE_FILE));
     const workplace = await Workplace.open(o.dataDir, { anew: o.fresh ?? false });
     try {
-      if (statSync(workplace.file).size < QUICKLY_READ) await workplace.lookForDamage();
+      // Nobody is served yet: the thread that will read lists looks, and is then warm for the first of them.
+      if (statSync(workplace.file).size < QUICKLY_READ) await workplace.lookForDamage('reading');
       if (o.demo && !workplace.damage.length) await seedDemo(workplace.db);
       const served = await serve(workplace, o);
       lock.servesAt(served.url);
@@ -137,11 +140,13 @@ function listening(app: Express, port: number, host: string): Promise<Server> {
   });
 }
 
+/** Closes each connection as its answer is out; what is still being answered after {@link GRACE_MS} is cut off. */
 async function stopped(server: Server): Promise<void> {
   const done = new Promise<void>(resolve => server.close(() => resolve()));
-  server.closeIdleConnections();
+  const sweep = setInterval(() => server.closeIdleConnections(), SWEEP_MS);
   const late = setTimeout(() => server.closeAllConnections(), GRACE_MS);
   await done;
+  clearInterval(sweep);
   clearTimeout(late);
 }
 

@@ -5,7 +5,7 @@ import { thinOutUndo } from '../archive/undo-file.js';
 import { backupFolder, Backups } from '../backup/backups.js';
 import { migrate, openForReading, openForWriting } from '../db/database.js';
 import { photoFolder, photoPath } from '../db/photo-path.js';
-import { Jobs } from '../jobs/jobs.js';
+import { Jobs, type Lane } from '../jobs/jobs.js';
 import { startProblemOf } from '../lib/start-problem.js';
 import { lookAt } from './look-at.js';
 import { DATABASE_FILE, requireFirstRun } from './remains.js';
@@ -64,9 +64,9 @@ export class Workplace {
     return workplace;
   }
 
-  /** Has the file looked through, in a lane of its own; what is found is kept. */
-  async lookForDamage(): Promise<void> {
-    const found = await this.jobs.run('checking', 'lookForDamage', null);
+  /** Has the file looked through by a thread of that lane; what is found is kept. */
+  async lookForDamage(lane: Lane): Promise<void> {
+    const found = await this.jobs.run(lane, 'lookForDamage', null);
     if (found.file.length) this.damage = found.file;
     this.damagedRecords = found.records;
   }

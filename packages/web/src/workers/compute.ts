@@ -17,32 +17,69 @@ export class JobCancelled extends Error {
   }
 }
 
-/** The worker of one kind of job, kept warm between questions; they wait for each other. */
-interface Lane {
-  worker: Worker;
-  remote: Remote<ComputeWorker>;
-  /** Settles when the last question that was put does. */
-  last: Promise<unknown>;
-  /** Rejects what runs: the worker broke, or was ended. */
-  broken: Promise<never>;
-  break: (error: Error) => void;
+/**
+ * How many workers there are at most: each has read all models, which takes longer than many a question. Two at
+ * least, so that a long job does not hold up a short one.
+ */
+const MOST_WORKERS = Math.min(4, Math.max(2, globalThis.navigator?.hardwareConcurrency ?? 2));
+
+/** A question that waits for a worker, or has one. */
+interface Task {
+  begin: (remote: Remote<ComputeWorker>) => Promise<unknown>;
+  settle: (answer: unknown) => void;
+  fail: (error: Error) => void;
 }
 
-const lanes = new Map<JobName, Lane>();
+/** One worker, kept warm between questions. */
+interface Hand {
+  worker: Worker;
+  remote: Remote<ComputeWorker>;
+  /** What it is at; null while it rests. */
+  task: Task | null;
+}
 
-function openLane(name: JobName): Lane {
+const hands = new Set<Hand>();
+const waiting: Task[] = [];
+
+function hire(): Hand {
   const worker = new Worker(new URL('./compute.worker.ts', import.meta.url), { type: 'module' });
-  let fail: (error: Error) => void = () => undefined;
-  const broken = new Promise<never>((_, reject) => {
-    fail = reject;
-  });
-  worker.addEventListener('error', e => fail(new Error(e.message || 'the computation could not be started')));
-  worker.addEventListener('messageerror', () => fail(new Error('the answer could not be read')));
-  const remote = wrap<ComputeWorker>(worker);
-  const lane: Lane = { worker, remote, last: Promise.resolve(), broken, break: fail };
-  broken.catch(() => end(name, lane));
-  lanes.set(name, lane);
-  return lane;
+  const hand: Hand = { worker, remote: wrap<ComputeWorker>(worker), task: null };
+  worker.addEventListener('error', e =>
+    dismiss(hand, new Error(e.message || 'the computation could not be started')),
+  );
+  worker.addEventListener('messageerror', () => dismiss(hand, new Error('the answer could not be read')));
+  hands.add(hand);
+  return hand;
+}
+
+/** Ends a worker, whatever it is at; whoever waits for its answer is told why there is none. */
+function dismiss(hand: Hand, why: Error): void {
+  hand.worker.terminate();
+  hands.delete(hand);
+  hand.task?.fail(why);
+  hand.task = null;
+  giveOut();
+}
+
+/** Gives each question that waits to a worker that rests, or to a new one while there may be more. */
+function giveOut(): void {
+  while (waiting.length) {
+    const hand = [...hands].find(h => !h.task) ?? (hands.size < MOST_WORKERS ? hire() : null);
+    if (!hand) return;
+    void work(hand, waiting.shift()!);
+  }
+}
+
+async function work(hand: Hand, task: Task): Promise<void> {
+  hand.task = task;
+  try {
+    task.settle(await task.begin(hand.remote));
+  } catch (e) {
+    task.fail(e as Error);
+  }
+  if (hand.task !== task) return;
+  hand.task = null;
+  giveOut();
 }
 
 /** A copy without proxies of stores, which cannot be posted; files go as they are. */
@@ -54,7 +91,8 @@ function plain<T>(question: T): T {
 }
 
 /**
- * Has a job done in the worker. Cancelling ends the worker, whatever it is at.
+ * Has a job done in a worker, in the order in which jobs are asked for. Cancelling takes it out of the queue, or ends
+ * the worker that is at it.
  * @param progress told how far it is
  * @returns an answer that rejects with what the job threw, with what broke the worker, or with {@link JobCancelled}
  */
@@ -63,23 +101,24 @@ export function compute<N extends JobName>(
   question: Jobs[N]['question'],
   progress: Progress = () => undefined,
 ): RunningJob<Jobs[N]['answer']> {
-  const lane = lanes.get(name) ?? openLane(name);
   const copy = plain(question);
-  const run = lane.last.then(
+  let task!: Task;
+  const answer = new Promise<Jobs[N]['answer']>((resolve, fail) => {
     // Which answer comes is known by the job's name alone, which the worker's union of jobs cannot express.
-    () => lane.remote.run(name, copy as never, proxy(progress) as never) as Promise<never>,
-  ) as Promise<Jobs[N]['answer']>;
-  const answer = Promise.race([run, lane.broken]);
-  lane.last = answer.catch(() => undefined);
-  const cancel = (): void => {
-    // At once, not when the rejection is heard: the next question must not go to a worker that is on its way out.
-    end(name, lane);
-    lane.break(new JobCancelled());
-  };
-  return { answer, cancel };
+    const begin = (remote: Remote<ComputeWorker>): Promise<unknown> =>
+      remote.run(name, copy as never, proxy(progress) as never);
+    task = { begin, settle: resolve as Task['settle'], fail };
+  });
+  waiting.push(task);
+  giveOut();
+  return { answer, cancel: () => abandon(task) };
 }
 
-function end(name: JobName, lane: Lane): void {
-  lane.worker.terminate();
-  if (lanes.get(name) === lane) lanes.delete(name);
+function abandon(task: Task): void {
+  const place = waiting.indexOf(task);
+  if (place >= 0) {
+    waiting.splice(place, 1);
+    task.fail(new JobCancelled());
+  }
+  for (const hand of hands) if (hand.task === task) dismiss(hand, new JobCancelled());
 }

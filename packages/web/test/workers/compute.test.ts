@@ -63,16 +63,58 @@ describe('the compute worker’s client', () => {
     await expect(ask(4, done => heard.push(done)).answer).resolves.toEqual(['5']);
     expect(heard).toEqual([1]);
   });
-  it('keeps its worker for the next question, and has them wait for each other', async () => {
-    const order: number[] = [];
+  it('keeps its workers for the next questions, of whatever kind', async () => {
+    deeds.contenders = ({ n }) => [String(n)];
+    deeds.relax = () => ({ relaxations: [] });
+    await ask(1).answer;
+    await compute('relax', {} as never).answer;
+    await expect(ask(3).answer).resolves.toEqual(['3']);
+    expect(ChannelWorker.all).toHaveLength(1);
+  });
+  it('gives a long job and a short one a worker each; a third waits for the first that rests', async () => {
+    vi.stubGlobal('navigator', { hardwareConcurrency: 1 });
+    vi.resetModules();
+    ({ compute } = await import('../../src/workers/compute'));
+    const begun: number[] = [];
+    const finish: (() => void)[] = [];
     deeds.contenders = async ({ n }) => {
-      await new Promise(ok => setTimeout(ok, n));
-      order.push(n);
+      begun.push(n);
+      await new Promise<void>(ok => (finish[n] = ok));
+      return [String(n)];
+    };
+    const [first, second, third] = [ask(0), ask(1), ask(2)];
+    await vi.waitFor(() => expect(begun).toEqual([0, 1]));
+    expect(ChannelWorker.all).toHaveLength(2);
+    finish[1]!();
+    await expect(second.answer).resolves.toEqual(['1']);
+    await vi.waitFor(() => expect(begun).toEqual([0, 1, 2]));
+    finish[2]!();
+    await expect(third.answer).resolves.toEqual(['2']);
+    finish[0]!();
+    await expect(first.answer).resolves.toEqual(['0']);
+    expect(ChannelWorker.all).toHaveLength(2);
+  });
+  it('a question that is cancelled while it waits is never asked, and costs no worker', async () => {
+    vi.stubGlobal('navigator', { hardwareConcurrency: 1 });
+    vi.resetModules();
+    ({ compute } = await import('../../src/workers/compute'));
+    const begun: number[] = [];
+    const finish: (() => void)[] = [];
+    deeds.contenders = async ({ n }) => {
+      begun.push(n);
+      await new Promise<void>(ok => (finish[n] = ok));
       return [];
     };
-    await Promise.all([ask(20).answer, ask(1).answer]);
-    expect(order).toEqual([20, 1]);
-    expect(ChannelWorker.all).toHaveLength(1);
+    const [first, second, third, fourth] = [ask(0), ask(1), ask(2), ask(3)];
+    third.cancel();
+    await expect(third.answer).rejects.toThrow('was cancelled');
+    await vi.waitFor(() => expect(begun).toEqual([0, 1]));
+    finish[0]!();
+    await vi.waitFor(() => expect(begun).toEqual([0, 1, 3]));
+    finish[1]!();
+    finish[3]!();
+    await Promise.all([first.answer, second.answer, fourth.answer]);
+    expect(ChannelWorker.all.some(w => w.ended)).toBe(false);
   });
   it('hands on what the job throws, and answers the next question all the same', async () => {
     deeds.contenders = ({ n }) => {
