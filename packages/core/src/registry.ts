@@ -4,6 +4,7 @@ import { flexFoamModel } from './models/flex-foam.js';
 import { flexInfillModel } from './models/flex-infill.js';
 import { flexModulus } from './models/flex-modulus.js';
 import { flexReadingModel } from './models/flex-reading.js';
+import { flexSet } from './models/flex-set.js';
 import { flexSoakModel } from './models/flex-soak.js';
 import { heatAgeingModel } from './models/heat-ageing.js';
 import { heatAllowable } from './models/heat-allowable.js';
@@ -16,6 +17,7 @@ import { loadBeam } from './models/load-beam.js';
 import { loadClamp } from './models/load-clamp.js';
 import { loadDeceleration } from './models/load-deceleration.js';
 import { loadDrop } from './models/load-drop.js';
+import { loadInsert } from './models/load-insert.js';
 import { loadSnapFit } from './models/load-snap-fit.js';
 import { airRoomModel } from './models/air-room.js';
 import { accuracyGaugeModel } from './models/accuracy-gauge.js';
@@ -69,6 +71,7 @@ export const models: readonly Model[] = [
   loadSnapFit,
   loadDeceleration,
   loadDrop,
+  loadInsert,
   loadClamp,
   sectionPrinted,
   strengthAllowableModel,
@@ -82,6 +85,7 @@ export const models: readonly Model[] = [
   flexIndentation,
   flexModulus,
   flexReadingModel,
+  flexSet,
   flexInfillModel,
   flexFoamModel,
   flexSoakModel,

@@ -258,6 +258,13 @@ export const checks: Check[] = [
     0.5435,
     0.00005,
   ],
+  // √3 × 900 N / (π × 4.6 × 5.7 mm × 0.5) by hand, and with two walls of 0.45 mm: a share of 0.75 + 0.25 × 0.2.
+  ['load.insert', { forceN: 900, diameterMm: 4.6, lengthMm: 5.7 }, 'stressMPa', 37.85, 0.005],
+  ['load.insert', { forceN: 900, diameterMm: 4.6, lengthMm: 5.7, walls: 2 }, 'stressMPa', 47.31, 0.005],
+  // At the conditions of the test it is the test’s figure; 0.45 × (1000/22)^0.1; five years at 23 °C.
+  ['flex.set', { setPct: 45, hours: 22, temperatureC: 70 }, 'setShare', 0.45, 1e-9],
+  ['flex.set', { setPct: 45, hours: 1000, temperatureC: 70 }, 'setShare', 0.6592, 0.0001],
+  ['flex.set', { setPct: 45, hours: 43_830 }, 'setShare', 0.4752, 0.0002],
   ['uv.dose', { ghiKWhm2Year: 1500, exposure: 'full', years: 5, glass: 'window' }, 'doseMJm2', 472.5, 1e-9],
   ['uv.dose', { ghiKWhm2Year: 1500, exposure: 'full', years: 5, glass: 'laminated' }, 'doseMJm2', 67.5, 1e-9],
   [

@@ -1,9 +1,10 @@
 import { capital } from '../lib/capital.js';
 import type { Brief } from '../brief/brief.js';
 import { BriefLoad } from '../brief/brief-load.js';
-import { unanswered, type OpeningQuestion } from '../brief/unsaid.js';
+import { isUntouched, unanswered, type OpeningQuestion } from '../brief/unsaid.js';
 import type { RankOptions } from '../score/judge.js';
 import { rank } from '../score/rank.js';
+import type { Ranking } from '../score/candidate.js';
 
 /** A question that a brief leaves open, and whether an answer to it would change the first choice. */
 export interface OpenQuestion {
@@ -81,22 +82,34 @@ export function openQuestions(brief: Brief, given: object, options: RankOptions 
   const all = Object.keys(questions) as OpeningQuestion[];
   const missing = unanswered(given, brief.filledIn);
   const now = rank(brief, options);
-  const equals = new Set(now.asGood.map(g => g.family));
-  const open = missing.map((id): OpenQuestion => {
-    const { what, trials } = questions[id];
-    for (const { answer, put } of trials) {
-      const then = rank(put(brief), options);
-      const first = then.candidates.find(c => c.rank === 1);
-      if (first && !equals.has(first.family)) return { id, what, changes: { answer, first: first.name } };
-    }
-    return { id, what, changes: null };
-  });
+  const open = missing.map(id => tried(id, brief, now, options));
   return {
     answered: all.length - missing.length,
     of: all.length,
     open,
     provisional: now.firstChoice !== null && open.some(q => q.changes !== null),
   };
+}
+
+/**
+ * Whether any open question would change the first choice: as {@link openQuestions}, but at an end with the first
+ * that would.
+ * @param now the ranking of the brief as it is
+ */
+export function isProvisional(brief: Brief, given: object, now: Ranking, options: RankOptions = {}): boolean {
+  if (now.firstChoice === null || isUntouched(given)) return false;
+  return unanswered(given, brief.filledIn).some(id => tried(id, brief, now, options).changes !== null);
+}
+
+/** An open question with the first usual answer that would let a family lead which is none of today's equals. */
+function tried(id: OpeningQuestion, brief: Brief, now: Ranking, options: RankOptions): OpenQuestion {
+  const { what, trials } = questions[id];
+  const equals = new Set(now.asGood.map(g => g.family));
+  for (const { answer, put } of trials) {
+    const first = rank(put(brief), options).candidates.find(c => c.rank === 1);
+    if (first && !equals.has(first.family)) return { id, what, changes: { answer, first: first.name } };
+  }
+  return { id, what, changes: null };
 }
 
 /** In a line: "2 of 5 answered; the sun would change it". */

@@ -44,9 +44,10 @@ export class BriefLoad {
     doc: 'Lower end of the force, where it is not sure; default null.',
   })
   forceLowN: number | null = null;
-  @Quantity({ ...MM, optional: true, nullable: true, doc: 'Free length or span.' }) lengthMm: number | null =
-    null;
-  @Quantity({ ...MM, optional: true, nullable: true, doc: 'Section width.' }) widthMm: number | null = null;
+  @Quantity({ ...MM, optional: true, nullable: true, doc: 'Free length or span; how deep an insert sits.' })
+  lengthMm: number | null = null;
+  @Quantity({ ...MM, optional: true, nullable: true, doc: 'Section width; the outer diameter of an insert.' })
+  widthMm: number | null = null;
   @Quantity({ ...MM, optional: true, nullable: true, doc: 'Section height, in the direction of bending.' })
   heightMm: number | null = null;
   @Quantity({
@@ -146,4 +147,5 @@ export const neededByCase: Record<LoadCase, readonly (keyof BriefLoad)[]> = {
   deceleration: ['massKg', 'decelerationG', 'lengthMm', 'widthMm', 'heightMm'],
   drop: ['massKg', 'heightM', 'widthMm', 'heightMm'],
   clamp: [],
+  insert: ['forceN', 'widthMm', 'lengthMm'],
 };

@@ -28,6 +28,8 @@ import {
   type Electrical,
   seals,
   type Seal,
+  surfaceWishes,
+  type SurfaceWish,
 } from './choices.js';
 import { RUBBERY_SHORE_A } from './defaults.js';
 import {
@@ -178,6 +180,8 @@ export class BriefLooks {
   @Flag({ optional: true, doc: 'See-through; default false.' }) clear = false;
   @Choice(finishes, { optional: true, doc: 'Surface; default any.' }) finish: (typeof finishes)[number] =
     'any';
+  @Choices(surfaceWishes, { optional: true, doc: 'What else is wished of the surface; default nothing.' })
+  wishes: SurfaceWish[] = [];
 }
 
 /** `hornblende-brief/1`: what a part must survive. Only format, version and name are required. */

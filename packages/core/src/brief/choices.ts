@@ -23,6 +23,7 @@ export const loadCases = [
   'deceleration',
   'drop',
   'clamp',
+  'insert',
 ] as const;
 
 /** Where a part may live, as far as its heat goes. */
@@ -57,6 +58,8 @@ export const bakeChoices = ['never', 'if-needed'] as const;
 
 /** How fair a surface may have to be. */
 export const finishes = ['any', 'fair', 'fine'] as const;
+/** What else a surface may be wished to be. */
+export const surfaceWishes = ['gloss', 'matt', 'line-free', 'paintable', 'dyeable', 'smoothable'] as const;
 
 /** Ways to choose. */
 export const schools = ['weighted', 'step-up', 'weakest-link'] as const;
@@ -100,6 +103,8 @@ export type OutdoorSchool = (typeof outdoorSchools)[number];
 /** What rubs on a part. */
 export type Wear = (typeof wears)[number];
 
+/** A wish of how a surface is to be. */
+export type SurfaceWish = (typeof surfaceWishes)[number];
 /** What a part has to hold in, or out. */
 export type Seal = (typeof seals)[number];
 

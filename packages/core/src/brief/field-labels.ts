@@ -54,6 +54,7 @@ const labels: Record<string, string> = {
   'looks.colour': 'Colour',
   'looks.clear': 'See-through',
   'looks.finish': 'Surface',
+  'looks.wishes': 'Wishes for the surface',
   'room.who': 'Who is in the room',
   'room.hoursADay': 'Hours a day that somebody is there',
   'room.fumes': 'How fumes count',

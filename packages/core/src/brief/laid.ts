@@ -78,7 +78,8 @@ const ABOUT_AS_LONG = 0.7;
  * @param now how it lies while the brief says what it says of the load
  */
 export function acrossWhenLaid(load: BriefLoad, lay: Lying, now: Lying): boolean {
-  if (load.case === 'compression' || load.case === 'clamp') return load.acrossLayers;
+  if (load.case === 'compression' || load.case === 'clamp' || load.case === 'insert')
+    return load.acrossLayers;
   const pull = pullOf(load);
   if (pull) return Math.abs(dot(pull, unit(lay.up))) > ACROSS;
   const turned = Math.abs(dot(unit(now.up), unit(lay.up)));

@@ -81,6 +81,9 @@ export function printedMember(brief: Brief, load: BriefLoad): PrintedMember | nu
     case 'snap-fit':
     case 'drop':
       return null;
+    case 'insert':
+      // What is printed around it is in its own working.
+      return null;
     case 'direct-stress':
     case 'clamp': {
       const input = wallAsPrinted(brief);

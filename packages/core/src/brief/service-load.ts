@@ -1,6 +1,7 @@
 import { beam, type BeamCase } from '../models/load-beam.js';
 import { decelerationForceN } from '../models/load-deceleration.js';
 import { dropEnergyJ } from '../models/load-drop.js';
+import { insertStressMPa } from '../models/load-insert.js';
 import { snapFitStrainPct } from '../models/load-snap-fit.js';
 import { impactSeverityKJm2 } from '../models/impact-drop.js';
 import type { Brief } from './brief.js';
@@ -42,7 +43,7 @@ export interface ServiceLoad {
 
 /** What every load of a brief does to the part. The brief must be valid: see `parseBrief`. */
 export function serviceLoads(brief: Brief): ServiceLoad[] {
-  return brief.loads.map((load, index) => asPrinted(serviceLoad(load, index, brief.lifeYears), brief));
+  return brief.loads.map((load, index) => asPrinted(serviceLoad(load, index, brief), brief));
 }
 
 /** A load with what printing leaves of its member. */
@@ -58,7 +59,11 @@ function asPrinted(service: ServiceLoad, brief: Brief): ServiceLoad {
   };
 }
 
-function serviceLoad(load: BriefLoad, index: number, lifeYears: number): ServiceLoad {
+function serviceLoad(
+  load: BriefLoad,
+  index: number,
+  { lifeYears, print }: Pick<Brief, 'lifeYears' | 'print'>,
+): ServiceLoad {
   const base: ServiceLoad = {
     index,
     kind: load.kind,
@@ -86,6 +91,12 @@ function serviceLoad(load: BriefLoad, index: number, lifeYears: number): Service
       return { ...base, stressMPa: load.stressMPa };
     case 'clamp':
       return { ...base, stressMPa: load.stressMPa ?? (load.forceN ?? 0) / (load.areaMm2 ?? 1) };
+    case 'insert': {
+      const { walls, lineMm, infill } = print;
+      const inputs = { forceN: load.forceN ?? 0, diameterMm: width, lengthMm: length, walls, lineMm, infill };
+      const stressMPa = insertStressMPa(inputs);
+      return withLowEnd({ ...base, stressMPa, working: { model: 'load.insert', inputs } }, load);
+    }
     case 'snap-fit': {
       const inputs = {
         thicknessMm: load.thicknessMm ?? height,

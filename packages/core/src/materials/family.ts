@@ -102,6 +102,14 @@ export interface FamilyFlags {
   stringing: number;
   /** How fair an as-printed surface looks, 0 to 1. */
   finish: number;
+  /** How its surface reflects light as it is printed. */
+  sheen: 'glossy' | 'satin' | 'matt';
+  /** How paint holds on it: as it is cleaned, over a primer, or hardly at all. */
+  paint: 'well' | 'primed' | 'poorly';
+  /** Takes up dye from a warm bath, in its natural colour. */
+  dyes: boolean;
+  /** How it can be sanded: well, with water and patience because it softens or furs, or not. */
+  sanding: 'well' | 'wet' | 'no';
   /** Some grades are sold as fit for food as a polymer; the printed part is another matter. */
   foodPolymer: boolean;
   /** How rafts and supports of itself come off: they break away, they cling, or they dissolve. */
@@ -181,6 +189,10 @@ const ordinary: FamilyFlags = {
   hinge: 'no',
   stringing: 0.3,
   finish: 0.7,
+  sheen: 'satin',
+  paint: 'well',
+  dyes: false,
+  sanding: 'well',
   foodPolymer: false,
   support: 'breaks',
   smoothedBy: [],
@@ -207,8 +219,11 @@ export interface FamilyTable extends Omit<
   filler?: FillerKey;
   flags: Partial<FamilyFlags>;
   windows: Record<WindowName, readonly [number, number]>;
-  /** Where it keeps its shape unloaded follows from the rest unless it is stated. */
-  properties: Record<Exclude<PropertyName, 'unloadedC'>, RangeRow | null> & { unloadedC?: RangeRow };
+  /** Where it keeps its shape unloaded follows from the rest unless it is stated; only rubbers have a set. */
+  properties: Record<Exclude<PropertyName, 'unloadedC' | 'compressionSetPct'>, RangeRow | null> & {
+    unloadedC?: RangeRow;
+    compressionSetPct?: RangeRow;
+  };
   disputes?: Dispute[];
 }
 

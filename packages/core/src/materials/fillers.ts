@@ -31,6 +31,8 @@ export const fillers: Record<FillerKey, Filler> = {
     },
     // Carbon makes everything black: the factor on the half-dose stands for a black plastic.
     flags: {
+      sheen: 'matt',
+      dyes: false,
       abrasive: true,
       clarity: 'opaque',
       hinge: 'no',
@@ -69,6 +71,8 @@ export const fillers: Record<FillerKey, Filler> = {
       maxFlowMm3s: 0.95,
     },
     flags: {
+      sheen: 'matt',
+      dyes: false,
       abrasive: true,
       clarity: 'opaque',
       hinge: 'no',
@@ -96,7 +100,7 @@ export const fillers: Record<FillerKey, Filler> = {
       pricePerKg: 1.7,
       maxFlowMm3s: 0.7,
     },
-    flags: { stringing: 0.8, clarity: 'opaque', foodPolymer: false, role: 'looks' },
+    flags: { sheen: 'matt', stringing: 0.8, clarity: 'opaque', foodPolymer: false, role: 'looks' },
   },
   microspheres: {
     key: 'microspheres',
@@ -117,7 +121,7 @@ export const fillers: Record<FillerKey, Filler> = {
       pricePerKg: 1.35,
       creepA: 1.1,
     },
-    flags: { clarity: 'opaque', hinge: 'no', finish: 0.7, foodPolymer: false },
+    flags: { sheen: 'matt', clarity: 'opaque', hinge: 'no', finish: 0.7, foodPolymer: false },
   },
   wood: {
     key: 'wood',
@@ -142,6 +146,7 @@ export const fillers: Record<FillerKey, Filler> = {
       maxFlowMm3s: 0.8,
     },
     flags: {
+      sheen: 'matt',
       moisture: 'medium',
       clarity: 'opaque',
       finish: 0.86,
@@ -172,6 +177,7 @@ export const fillers: Record<FillerKey, Filler> = {
       maxFlowMm3s: 0.8,
     },
     flags: {
+      sheen: 'matt',
       abrasive: true,
       clarity: 'opaque',
       finish: 0.95,
@@ -197,7 +203,14 @@ export const fillers: Record<FillerKey, Filler> = {
       creepA: 1.25,
       pricePerKg: 1.15,
     },
-    flags: { clarity: 'opaque', finish: 0.96, stringing: 0.35, foodPolymer: false, role: 'looks' },
+    flags: {
+      sheen: 'glossy',
+      clarity: 'opaque',
+      finish: 0.96,
+      stringing: 0.35,
+      foodPolymer: false,
+      role: 'looks',
+    },
   },
   glow: {
     key: 'glow',

@@ -203,6 +203,15 @@ export const propertyDefinitions = {
     absent: 'harder than the A scale reads; where rubber is wanted it fails',
   },
   shoreD: { label: 'Hardness, Shore D', unit: 'D', standard: 'ISO 868', digits: 0, min: 1, max: 99 },
+  compressionSetPct: {
+    label: 'Compression set, 22 h at 70 °C',
+    unit: '%',
+    standard: 'ISO 815',
+    digits: 0,
+    min: 0,
+    max: 100,
+    absent: 'asked of rubbers alone',
+  },
   dryC: {
     label: 'Drying temperature',
     unit: '°C',

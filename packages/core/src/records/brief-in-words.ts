@@ -4,7 +4,7 @@ import type { BriefLoad } from '../brief/brief-load.js';
 import { printWords } from '../brief/assumptions.js';
 import { glassOf, type Conditions } from '../brief/conditions.js';
 import { hardnessWanted } from '../brief/hardness.js';
-import { effectiveColour } from '../brief/looks.js';
+import { looksInWords } from '../brief/looks.js';
 import { serviceLoads, type ServiceLoad } from '../brief/service-load.js';
 import { sig } from '../lib/figures.js';
 import { chemicalList, plateNames } from '../materials/names.js';
@@ -68,6 +68,7 @@ const members: Record<BriefLoad['case'], string> = {
   deceleration: 'an arm with a braked mass',
   drop: 'a drop',
   clamp: 'a joint, squeezed',
+  insert: 'a heat-set insert, pulled',
 };
 
 const electricity: Record<Brief['electrical'], string> = {
@@ -94,10 +95,7 @@ export function briefInWords(brief: Brief, conditions: Conditions): Told[] {
     brief.wear === 'none' ? null : ['Wear', brief.wear === 'gear' ? 'teeth mesh' : 'something slides on it'],
     brief.electrical === 'none' ? null : ['Electricity', electricity[brief.electrical]],
     brief.seal === 'none' ? null : ['Tightness', `must hold ${brief.seal}`],
-    [
-      'Looks',
-      `${effectiveColour(brief)}, ${brief.looks.finish} surface${brief.looks.clear ? ', see-through' : ''}`,
-    ],
+    ['Looks', looksInWords(brief)],
     ['Size', sizeInWords(brief)],
     ['Printed with', printWords(brief.print)],
     ['Limits', limitsInWords(brief)],

@@ -45,9 +45,18 @@ export function cautionsOf(ctx: Context, f: Family, p: Printability, baked: Bake
         `${baked.shrinkagePct} % and may bend meanwhile, so prop it and print one first.`,
     );
   cautions.push(...electricalCautions(brief.electrical));
-  if (f.flags.smoothedBy.includes('acetone') && brief.looks.finish === 'fine')
+  if (f.flags.smoothedBy.includes('acetone') && (brief.looks.finish === 'fine' || brief.looks.wishes.length))
     cautions.push(
       'Smoothing with acetone: its vapour burns and numbs. Only with ventilation, gloves and no flame or spark near.',
+    );
+  if (brief.looks.wishes.length && f.flags.sanding !== 'no')
+    cautions.push(
+      'Dust of sanding and the mist of cans do harm: wet sanding, a mask, and air that goes outdoors.',
+    );
+  if (brief.loads.some(l => l.case === 'insert'))
+    cautions.push(
+      'A hot iron sinks an insert further than one means to: set it in a jig, stop short, press it flush cold, and ' +
+        'pull one to its end before anything depends on it.',
     );
   if (brief.seal !== 'none')
     cautions.push(

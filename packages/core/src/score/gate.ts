@@ -22,6 +22,8 @@ export type GateId =
   | 'contact'
   | 'electrical'
   | 'seal'
+  | 'set'
+  | 'surface'
   | 'air'
   | 'looks'
   | 'clarity'
@@ -75,6 +77,7 @@ export const limitGates: ReadonlySet<GateId> = new Set<GateId>([
   'mass',
   'cost',
   'float',
+  'set',
   'air',
   'printability.chamber',
 ]);
@@ -97,6 +100,8 @@ const labels: Readonly<Record<NamedGate, string>> = {
   contact: 'Contact',
   electrical: 'Electricity',
   seal: 'Tightness',
+  set: 'Compression set',
+  surface: 'Surface',
   air: 'Room air',
   looks: 'Colour',
   clarity: 'Clarity',

@@ -6,6 +6,8 @@ import { clampGate } from './gates/clamp.js';
 import { contactGate } from './gates/contact.js';
 import { electricalGate } from './gates/electrical.js';
 import { sealGate } from './gates/seal.js';
+import { setGate } from './gates/set.js';
+import { surfaceGate } from './gates/surface.js';
 import { looksGate } from './gates/looks.js';
 import { stiffnessGate } from './gates/stiffness.js';
 import { wearGate } from './gates/wear.js';
@@ -41,8 +43,10 @@ export function serviceGates(ctx: Context, a: Assessment): Gate[] {
     contactGate(ctx, a),
     electricalGate(ctx, a),
     sealGate(ctx, a),
+    setGate(ctx, a),
     airGate(ctx, a),
     looksGate(ctx, a),
+    surfaceGate(ctx, a),
     clarityGate(ctx, a),
     floatGate(ctx, a),
   ].filter(g => g !== null);

@@ -38,6 +38,7 @@ export interface Jobs {
   lays: { question: LaysQuestion; answer: LaysAnswer };
   layVerdicts: { question: LayVerdictsQuestion; answer: LayVerdictsAnswer };
   openQuestions: { question: OpenQuestionsQuestion; answer: Provisional };
+  provisionals: { question: StandingsQuestion; answer: string[] };
   relax: { question: RelaxQuestion; answer: NothingFits };
   robustness: { question: RobustnessQuestion; answer: Robustness };
   settingsTrade: { question: SettingsTradeQuestion; answer: SettingsTradeAnswer };

@@ -82,7 +82,9 @@ describe('the compute worker’s client', () => {
       await new Promise<void>(ok => (finish[n] = ok));
       return [String(n)];
     };
-    const [first, second, third] = [ask(0), ask(1), ask(2)];
+    const first = ask(0);
+    const second = ask(1);
+    const third = ask(2);
     await vi.waitFor(() => expect(begun).toEqual([0, 1]));
     expect(ChannelWorker.all).toHaveLength(2);
     finish[1]!();
@@ -105,7 +107,10 @@ describe('the compute worker’s client', () => {
       await new Promise<void>(ok => (finish[n] = ok));
       return [];
     };
-    const [first, second, third, fourth] = [ask(0), ask(1), ask(2), ask(3)];
+    const first = ask(0);
+    const second = ask(1);
+    const third = ask(2);
+    const fourth = ask(3);
     third.cancel();
     await expect(third.answer).rejects.toThrow('was cancelled');
     await vi.waitFor(() => expect(begun).toEqual([0, 1]));

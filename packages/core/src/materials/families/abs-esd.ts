@@ -12,6 +12,7 @@ export const absEsd = filled(abs, fillers.conductive, {
     nozzleC: [240, 265],
   },
   flags: {
+    sheen: 'matt',
     finish: 0.75,
   },
 });

@@ -24,6 +24,7 @@ export const absGf = filled(abs, fillers['glass-fibre'], {
     chamberC: [36, 70],
   },
   flags: {
+    sheen: 'matt',
     finish: 0.85,
   },
 });

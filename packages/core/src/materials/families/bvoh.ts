@@ -54,6 +54,8 @@ export const bvoh = family({
     retractionMm: [0.5, 1.5],
   },
   flags: {
+    paint: 'poorly',
+    sanding: 'no',
     role: 'support',
     soluble: true,
     moisture: 'high',

@@ -54,7 +54,15 @@ export const copolyesterHt = family({
     fanPct: [0, 40],
     retractionMm: [0.4, 1],
   },
-  flags: { moisture: 'medium', clarity: 'clear', stringing: 0.5, foodPolymer: true },
+  flags: {
+    sheen: 'glossy',
+    paint: 'primed',
+    sanding: 'wet',
+    moisture: 'medium',
+    clarity: 'clear',
+    stringing: 0.5,
+    foodPolymer: true,
+  },
   retention: [
     [-30, 1.2],
     [0, 1.1],

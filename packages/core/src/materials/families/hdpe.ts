@@ -54,6 +54,8 @@ export const hdpe = family({
     retractionMm: [0.6, 1.6],
   },
   flags: {
+    paint: 'poorly',
+    sanding: 'no',
     structure: 'semi-crystalline',
     wear: 'fair',
     clarity: 'translucent',

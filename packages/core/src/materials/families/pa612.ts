@@ -55,6 +55,9 @@ export const pa612 = family({
     retractionMm: [0.4, 1.2],
   },
   flags: {
+    paint: 'primed',
+    dyes: true,
+    sanding: 'wet',
     fadeShare: 0.4,
     burning: 'slowly',
     structure: 'semi-crystalline',

@@ -25,6 +25,7 @@ export const pcCf = filled(pc, fillers['carbon-fibre'], {
     chamberC: [35, 90],
   },
   flags: {
+    sheen: 'matt',
     finish: 0.9,
   },
 });

@@ -54,6 +54,8 @@ export const pc = family({
     retractionMm: [0.4, 1],
   },
   flags: {
+    sheen: 'glossy',
+    paint: 'primed',
     fadeShare: 0.4,
     burning: 'goes-out',
     stressCracks: true,

@@ -54,6 +54,7 @@ export const peek = family({
     retractionMm: [0.3, 1],
   },
   flags: {
+    paint: 'primed',
     burning: 'goes-out',
     structure: 'semi-crystalline',
     wear: 'good',

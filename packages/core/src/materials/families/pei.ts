@@ -54,6 +54,7 @@ export const pei = family({
     retractionMm: [0.3, 1],
   },
   flags: {
+    sheen: 'glossy',
     fadeShare: 0.3,
     burning: 'goes-out',
     stressCracks: true,

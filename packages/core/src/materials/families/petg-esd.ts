@@ -12,6 +12,9 @@ export const petgEsd = filled(petg, fillers.conductive, {
     nozzleC: [240, 265],
   },
   flags: {
+    sheen: 'matt',
+    paint: 'primed',
+    sanding: 'wet',
     finish: 0.75,
   },
 });

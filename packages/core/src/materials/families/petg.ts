@@ -55,6 +55,9 @@ export const petg = family({
     retractionMm: [0.4, 1],
   },
   flags: {
+    sheen: 'glossy',
+    paint: 'primed',
+    sanding: 'wet',
     moisture: 'medium',
     fumes: 'low',
     clarity: 'clear',

@@ -54,6 +54,8 @@ export const pmma = family({
     retractionMm: [0.4, 1],
   },
   flags: {
+    sheen: 'glossy',
+    paint: 'primed',
     fadeShare: 0.8,
     stressCracks: true,
     moisture: 'high',

@@ -54,6 +54,9 @@ export const pom = family({
     retractionMm: [0.5, 1.5],
   },
   flags: {
+    sheen: 'glossy',
+    paint: 'poorly',
+    sanding: 'wet',
     structure: 'semi-crystalline',
     wear: 'good',
     fumes: 'moderate',

@@ -54,6 +54,8 @@ export const pp = family({
     retractionMm: [0.5, 1.5],
   },
   flags: {
+    paint: 'poorly',
+    sanding: 'no',
     structure: 'semi-crystalline',
     wear: 'fair',
     moisture: 'low',

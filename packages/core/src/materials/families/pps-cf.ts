@@ -32,6 +32,8 @@ export const ppsCf = filled(pps, fillers['carbon-fibre'], {
     chamberC: [40, 100],
   },
   flags: {
+    sheen: 'matt',
+    paint: 'poorly',
     stringing: 0.3,
     finish: 0.9,
   },

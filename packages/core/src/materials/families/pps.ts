@@ -54,6 +54,7 @@ export const pps = family({
     retractionMm: [0.3, 1],
   },
   flags: {
+    paint: 'poorly',
     burning: 'goes-out',
     structure: 'semi-crystalline',
     wear: 'fair',

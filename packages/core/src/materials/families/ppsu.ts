@@ -54,6 +54,7 @@ export const ppsu = family({
     retractionMm: [0.3, 1],
   },
   flags: {
+    sheen: 'glossy',
     fadeShare: 0.2,
     burning: 'goes-out',
     moisture: 'medium',

@@ -54,6 +54,7 @@ export const pvb = family({
     retractionMm: [0.5, 1.2],
   },
   flags: {
+    sheen: 'glossy',
     role: 'looks',
     moisture: 'medium',
     clarity: 'clear',

@@ -54,6 +54,8 @@ export const pvdf = family({
     retractionMm: [0.4, 1.2],
   },
   flags: {
+    paint: 'poorly',
+    sanding: 'wet',
     fadeShare: 1,
     burning: 'goes-out',
     structure: 'semi-crystalline',

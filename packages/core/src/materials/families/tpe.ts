@@ -31,6 +31,7 @@ export const tpe = family({
     wetFactor: [0.97, 0.99, 1, 'estimate'],
     shoreA: [45, 60, 75],
     shoreD: [10, 16, 24],
+    compressionSetPct: [30, 45, 65, 'estimate'],
     dryC: [50, 55, 60],
     dryHours: [3, 4, 6],
     spoolLimitC: [55, 65, 75, 'estimate'],
@@ -54,6 +55,9 @@ export const tpe = family({
     retractionMm: [0, 0.3],
   },
   flags: {
+    sheen: 'matt',
+    paint: 'poorly',
+    sanding: 'no',
     structure: 'elastomer',
     wear: 'fair',
     drive: 'direct',

@@ -31,6 +31,7 @@ export const tpu60a = family({
     wetFactor: [0.84, 0.92, 0.97, 'estimate'],
     shoreA: [57, 60, 64],
     shoreD: [12, 15, 19],
+    compressionSetPct: [35, 50, 70, 'estimate'],
     dryC: [40, 48, 55],
     dryHours: [6, 8, 12],
     spoolLimitC: [52, 60, 70, 'estimate'],
@@ -54,6 +55,9 @@ export const tpu60a = family({
     retractionMm: [0, 0.2],
   },
   flags: {
+    paint: 'poorly',
+    dyes: true,
+    sanding: 'no',
     fadeShare: 0.25,
     structure: 'elastomer',
     vapour: { of: 'isocyanates', ugMin: [0, 0.02, 0.2] },

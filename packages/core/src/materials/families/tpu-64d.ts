@@ -32,6 +32,7 @@ export const tpu64d = family({
     wetFactor: [0.9, 0.95, 0.98, 'estimate'],
     shoreA: null,
     shoreD: [61, 64, 67],
+    compressionSetPct: [40, 55, 75, 'estimate'],
     dryC: [60, 70, 80],
     dryHours: [4, 6, 8],
     spoolLimitC: [75, 85, 95, 'estimate'],
@@ -55,6 +56,9 @@ export const tpu64d = family({
     retractionMm: [0.2, 1],
   },
   flags: {
+    paint: 'primed',
+    dyes: true,
+    sanding: 'wet',
     fadeShare: 0.25,
     structure: 'elastomer',
     vapour: { of: 'isocyanates', ugMin: [0, 0.02, 0.2] },

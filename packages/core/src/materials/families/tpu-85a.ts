@@ -38,6 +38,7 @@ export const tpu85a = family({
     wetFactor: [0.86, 0.93, 0.98, 'estimate'],
     shoreA: [83, 85, 88],
     shoreD: [31, 34, 38],
+    compressionSetPct: [28, 40, 60, 'estimate'],
     dryC: [45, 55, 65],
     dryHours: [5, 7, 10],
     spoolLimitC: [60, 70, 80, 'estimate'],
@@ -61,6 +62,9 @@ export const tpu85a = family({
     retractionMm: [0, 0.4],
   },
   flags: {
+    paint: 'poorly',
+    dyes: true,
+    sanding: 'no',
     fadeShare: 0.25,
     structure: 'elastomer',
     vapour: { of: 'isocyanates', ugMin: [0, 0.02, 0.2] },

@@ -38,6 +38,7 @@ export const tpu95a = family({
     wetFactor: [0.88, 0.94, 0.98, 'estimate'],
     shoreA: [93, 95, 97],
     shoreD: [43, 46, 50],
+    compressionSetPct: [32, 45, 65, 'estimate'],
     dryC: [50, 60, 70],
     dryHours: [4, 6, 8],
     spoolLimitC: [70, 80, 90, 'estimate'],
@@ -61,6 +62,9 @@ export const tpu95a = family({
     retractionMm: [0, 0.8],
   },
   flags: {
+    paint: 'poorly',
+    dyes: true,
+    sanding: 'no',
     fadeShare: 0.25,
     structure: 'elastomer',
     vapour: { of: 'isocyanates', ugMin: [0, 0.02, 0.2] },

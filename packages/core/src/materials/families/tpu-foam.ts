@@ -19,6 +19,7 @@ export const tpuFoam = filled(tpu85a, fillers['foaming-agent'], {
     vicatC: [50, 64, 82],
     shoreA: [50, 65, 82],
     shoreD: [10, 18, 30],
+    compressionSetPct: [35, 50, 75, 'estimate'],
     pricePerKg: [50, 72, 110, 'estimate'],
     maxFlowMm3s: [1.2, 2.4, 4, 'estimate'],
     strainOncePct: [70, 110, 170, 'estimate'],
@@ -26,6 +27,9 @@ export const tpuFoam = filled(tpu85a, fillers['foaming-agent'], {
   },
   windows: { nozzleC: [195, 250], speedMmS: [10, 30], retractionMm: [0, 0.2] },
   flags: {
+    sheen: 'matt',
+    paint: 'poorly',
+    sanding: 'no',
     role: 'work',
     wear: 'fair',
     foaming: { fromC: 195, peakC: 228, collapseC: 248 },

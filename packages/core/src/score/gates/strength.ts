@@ -94,9 +94,20 @@ function strengthRescue(ctx: Context, a: Assessment, { load }: LoadAssessment, r
   if (load.acrossLayers && reserve / typical(a.family, 'zRatio') >= 1)
     return { rescue: 'passes if printed so that the load runs along the layers' };
   const said = ctx.brief.loads[load.index];
+  if (said?.case === 'insert') return insertRescue(said, load.index, reserve);
   const walls = said ? wallsRescue(ctx, a, said, load.printed.strength / reserve) : null;
   if (walls) return walls;
   return sectionRescue(ctx.brief, load.index, 1 / reserve, 'strength');
+}
+
+/** A deeper insert, or several: the pull is shared by all plastic around them. */
+function insertRescue({ lengthMm }: BriefLoad, index: number, reserve: number): Rescue {
+  // Rounded up, so that what is said does pass.
+  const deepMm = Math.ceil((10 * (lengthMm ?? 0)) / reserve) / 10;
+  return {
+    rescue: `passes with an insert ${deepMm} mm deep, or with ${Math.ceil(1 / reserve)} that share the pull`,
+    remedy: { label: `take one ${deepMm} mm deep`, path: `loads.${index}.lengthMm`, value: deepMm },
+  };
 }
 
 /** The fewest walls, or else a solid print, that leave the wanted share of a solid section; null where none does. */

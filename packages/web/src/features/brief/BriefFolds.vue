@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import {
   defaultAir,
-  effectiveColour,
+  looksInWords,
   newBrief,
   printWords,
   solidFractionOf,
@@ -18,6 +18,7 @@ import SentenceSelect from '../../ui/SentenceSelect.vue';
 import ClimatePicker from './ClimatePicker.vue';
 import HeatDetails from './folds/HeatDetails.vue';
 import Limits from './folds/Limits.vue';
+import Looks from './folds/Looks.vue';
 import ShapeFile from './folds/ShapeFile.vue';
 import RoomAir from './folds/RoomAir.vue';
 import PrintSettings from './folds/PrintSettings.vue';
@@ -185,32 +186,9 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
     </CollapsePanel>
     <CollapsePanel key="looks" header="Looks">
       <template #extra
-        ><span class="soft small"
-          >{{ labelOf(words.colour, effectiveColour(b)) }},
-          {{ labelOf(words.finish, b.looks.finish) }} surface</span
-        ></template
+        ><span class="soft small">{{ looksInWords(b) }}</span></template
       >
-      <div class="field-row">
-        <span
-          >Colour:
-          <SentenceSelect
-            :model-value="b.looks.colour"
-            label="Colour"
-            :options="words.colour"
-            @update:model-value="v => draft.set('looks.colour', v)"
-        /></span>
-        <span
-          >Surface:
-          <SentenceSelect
-            :model-value="b.looks.finish"
-            label="Surface"
-            :options="words.finish"
-            @update:model-value="v => draft.set('looks.finish', v)"
-        /></span>
-        <Checkbox :checked="b.looks.clear" @update:checked="v => draft.set('looks.clear', v)"
-          >See-through</Checkbox
-        >
-      </div>
+      <Looks />
     </CollapsePanel>
     <CollapsePanel key="shape" header="Shape and accuracy">
       <template #extra
@@ -318,11 +296,6 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
 </template>
 
 <style scoped>
-fieldset {
-  border: 0;
-  padding: 10px 0 0;
-  margin: 0;
-}
 .folds :deep(.ant-collapse-header) {
   padding: 9px 0 !important;
   border-top: 1px solid var(--rule);

@@ -97,6 +97,11 @@ const slots: Record<LoadCase, Slot[]> = {
     { ...width, before: 'on to a weak section of' },
     height,
   ],
+  insert: [
+    { ...width, before: 'of', label: 'Diameter of the insert', max: 50 },
+    { ...length, before: '×', label: 'Depth of the insert', max: 100 },
+    { ...force, before: 'pulled out with' },
+  ],
   clamp: [
     { ...force, before: 'squeezed with' },
     {
@@ -149,7 +154,7 @@ const set = (field: keyof BriefLoad, value: number | null): void =>
       @update:model-value="v => set('decelerationG', v)"
     />
     g</template
-  ><template v-if="load.case !== 'clamp'"
+  ><template v-if="load.case !== 'clamp' && load.case !== 'insert'"
     >,
     <SentenceSelect
       v-model="across"

@@ -33,6 +33,7 @@ const starts: Record<LoadCase, Partial<Record<LoadNumber, number>>> = {
   deceleration: { massKg: 0.2, decelerationG: 10, lengthMm: 50, widthMm: 20, heightMm: 8 },
   drop: { massKg: 0.2, heightM: 1, widthMm: 15, heightMm: 8 },
   clamp: { forceN: 300, areaMm2: 80 },
+  insert: { forceN: 150, widthMm: 4.6, lengthMm: 5.7 },
 };
 
 /**

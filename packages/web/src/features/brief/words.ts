@@ -17,7 +17,7 @@ import type {
   InfillPattern,
   Wear,
 } from '@hornblende/core';
-import { chemicalNames, chemicals } from '@hornblende/core';
+import { chemicalNames, chemicals, surfaceWishes, surfaceWishWords } from '@hornblende/core';
 
 /** The words of the brief's choices, as they read inside a sentence. */
 export const words = {
@@ -75,6 +75,7 @@ export const words = {
     { value: 'deceleration', label: 'an arm with a braked mass' },
     { value: 'drop', label: 'a drop' },
     { value: 'clamp', label: 'a joint, squeezed' },
+    { value: 'insert', label: 'a heat-set insert' },
   ] as { value: LoadCase; label: string }[],
   colour: [
     { value: 'white', label: 'white' },
@@ -89,6 +90,7 @@ export const words = {
     { value: 'fair', label: 'fair' },
     { value: 'fine', label: 'fine' },
   ] as { value: 'any' | 'fair' | 'fine'; label: string }[],
+  wishes: surfaceWishes.map(value => ({ value, label: surfaceWishWords[value] })),
   food: [
     { value: 'none', label: 'no food' },
     { value: 'dry', label: 'dry food' },

@@ -4,6 +4,7 @@ import { Button, Progress } from '../../ui/kit';
 import { computed, onMounted, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useParts } from '../../stores/parts';
+import { usePrintedHere } from '../../stores/printed-here';
 import { usePrinters } from '../../stores/printers';
 import { usePrints } from '../../stores/prints';
 import { useJob } from '../../workers/useJob';
@@ -13,13 +14,15 @@ const printers = usePrinters();
 const prints = usePrints();
 const parts = useParts();
 const library = useLibrary();
+const here = usePrintedHere();
 const job = useJob('ladder');
 const all = ref(false);
 /** Rungs that are shown before the rest is asked for. */
 const MOST_RUNGS_SHOWN = 16;
 async function ask(): Promise<void> {
-  await Promise.allSettled([printers.load(), prints.load(), parts.loadAll(), library.load()]);
+  await Promise.allSettled([printers.load(), prints.load(), parts.loadAll(), library.load(), here.load()]);
   job.ask({
+    families: here.families,
     printers: printers.list.map(p => ({ id: p.id, printer: p.profile })),
     prints: prints.entries.map(({ family, outcome }) => ({ family, outcome })),
     parts: parts.list

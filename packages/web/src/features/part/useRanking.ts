@@ -12,13 +12,13 @@ import {
   type Weather,
 } from '@hornblende/core';
 import { createSharedComposable } from '@vueuse/core';
-import { computed, type ComputedRef } from 'vue';
+import { computed, watch, type ComputedRef } from 'vue';
 import { useDraft } from './draft';
+import { useFieldEvidence } from '../../stores/field-evidence';
 import { usePrinters } from '../../stores/printers';
 import { useShelf } from '../../stores/shelf';
 import { useWeathers } from '../../stores/weathers';
 import { useWorkshop } from '../../stores/workshop';
-import { useFieldEvidence } from './useFieldEvidence';
 import { useContenders } from './useContenders';
 import { fetchYear, yearFault, yearReady } from './useYears';
 
@@ -48,11 +48,16 @@ export const useRanking = createSharedComposable((): LiveRanking => {
   const { grades } = useContenders();
   const printer = computed(() => printers.byId(draft.content?.printerId ?? null)?.profile ?? null);
   const weather = computed(() => weathers.byId(draft.content?.weatherId ?? null));
-  const { field } = useFieldEvidence();
+  const evidence = useFieldEvidence();
+  watch(
+    () => draft.brief?.outdoorSchool,
+    school => school === 'field' && evidence.ensure(),
+    { immediate: true },
+  );
   // The school of the field heeds what one's own parts did outdoors; a spool on the shelf is what it is.
   const candidates = computed(() => {
     const all = [...families, ...grades.value];
-    const heeded = draft.brief?.outdoorSchool === 'field' ? withFieldEvidence(all, field.value) : all;
+    const heeded = draft.brief?.outdoorSchool === 'field' ? withFieldEvidence(all, evidence.field) : all;
     return allowedOf(withShelf(heeded, shelf.materials), workshop.settings.allowed);
   });
   // While a year of weather is being worked out elsewhere, the last ranking stands; `stale` says where it cannot be.

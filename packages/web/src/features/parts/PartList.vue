@@ -14,6 +14,8 @@ const props = defineProps<{
   decided: boolean;
   parts: ListedPart[];
   standings: ReadonlyMap<string, Standing>;
+  /** Parts whose first choice hangs on a question that is still open. */
+  provisional: ReadonlySet<string>;
 }>();
 const emit = defineEmits<{ copy: [part: ListedPart] }>();
 const store = useParts();
@@ -69,6 +71,14 @@ async function putAway(part: ListedPart): Promise<void> {
             <span v-if="standing(p)?.untouched" class="soft">not asked yet</span>
             <template v-else-if="standing(p)?.first">
               <b>{{ standing(p)?.first?.name }}</b> <StatusMark :status="standing(p)!.first!.status" />
+              <RouterLink
+                v-if="provisional.has(p.id)"
+                :to="`/parts/${p.id}/brief`"
+                class="marginal small"
+                title="A question is open whose answer would change the first choice"
+                data-testid="provisional-row"
+                >◌ provisional</RouterLink
+              >
             </template>
             <span v-else-if="standing(p)" class="out">○ nothing fits</span>
             <span v-else class="soft">…</span>

@@ -27,7 +27,7 @@ const spools = useSpools();
 const search = ref('');
 const making = ref<{ from: ListedPart | null } | null>(null);
 const away = ref(false);
-const { byPart, failed } = useStandings();
+const { byPart, provisional, failed } = useStandings();
 
 async function load(): Promise<void> {
   await parts.load();
@@ -112,6 +112,7 @@ const groups = computed(() =>
       :decided="g.decided"
       :parts="g.parts"
       :standings="byPart"
+      :provisional="provisional"
       @copy="begin"
     />
     <MoreButton :more="parts.next !== null" what="parts" :load="loadMore" />

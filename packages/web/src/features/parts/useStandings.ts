@@ -1,17 +1,20 @@
-import { shallowRef, watch, type Ref, type ShallowRef } from 'vue';
+import { computed, shallowRef, watch, type ComputedRef, type Ref, type ShallowRef } from 'vue';
 import { useGrades } from '../../stores/grades';
 import { useParts } from '../../stores/parts';
 import { usePrinters } from '../../stores/printers';
 import { useSettings } from '../../stores/settings';
 import { useSpools } from '../../stores/spools';
 import { useWeathers } from '../../stores/weathers';
-import type { Standing } from '../../workers/jobs/standings';
+import { useFieldEvidence } from '../../stores/field-evidence';
+import type { Standing, StandingsQuestion } from '../../workers/jobs/standings';
 import { useWorkshop } from '../../stores/workshop';
 import { useJob } from '../../workers/useJob';
 
 /** Today's answers, and what went wrong where there are none. */
 export interface Standings {
   byPart: ShallowRef<ReadonlyMap<string, Standing>>;
+  /** Open parts whose first choice hangs on a question that nobody has answered. */
+  provisional: ComputedRef<ReadonlySet<string>>;
   failed: Ref<string>;
 }
 
@@ -26,6 +29,14 @@ export function useStandings(): Standings {
   const workshop = useWorkshop();
   const byPart = shallowRef<ReadonlyMap<string, Standing>>(new Map());
   const job = useJob('standings');
+  const second = useJob('provisionals');
+  const evidence = useFieldEvidence();
+  watch(
+    () => parts.list.some(p => p.brief.outdoorSchool === 'field'),
+    asks => asks && evidence.ensure(),
+    { immediate: true },
+  );
+  let asked: StandingsQuestion | null = null;
   watch(
     () => [
       parts.list,
@@ -38,14 +49,16 @@ export function useStandings(): Standings {
       settings.units,
       workshop.currency,
       workshop.settings.allowed,
+      evidence.field,
     ],
     () => {
       if (!parts.list.length || grades.state === 'loading' || spools.state === 'loading' || !printers.loaded)
         return;
-      job.ask({
+      asked = {
         reader: { units: settings.units, currency: workshop.currency },
         spools: spools.list.map(s => s.spool),
         allowed: workshop.settings.allowed,
+        field: evidence.field,
         air: {
           now: new Date().toISOString(),
           rhPct: workshop.settings.roomRhPct,
@@ -60,12 +73,20 @@ export function useStandings(): Standings {
           weather: weathers.byId(p.weatherId),
           decided: p.decision?.firstChoice ?? null,
         })),
-      });
+      };
+      job.ask(asked);
     },
     { immediate: true },
   );
   watch(job.answer, list => {
     byPart.value = new Map((list ?? []).map(s => [s.id, s]));
+    // What is open takes ten times as long to find out: it follows once the list stands.
+    const open = asked?.parts.filter(p => p.decided === null) ?? [];
+    if (asked && open.length) second.ask({ ...asked, parts: open });
   });
-  return { byPart, failed: job.failed };
+  return {
+    byPart,
+    provisional: computed(() => new Set(second.answer.value)),
+    failed: job.failed,
+  };
 }

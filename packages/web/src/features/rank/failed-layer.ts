@@ -21,6 +21,8 @@ const layers: Readonly<Record<OwnGate, CriterionId | null>> = {
   contact: 'contact',
   electrical: null,
   seal: null,
+  set: null,
+  surface: 'finish',
   air: 'air',
   looks: null,
   clarity: null,

@@ -11,6 +11,7 @@ const cases: Record<BriefLoad['case'], string> = {
   deceleration: 'a jolt',
   drop: 'a knock',
   clamp: 'a clamp',
+  insert: 'an insert',
 };
 
 /** A load in a few words: "4 N, a bent arm". */

@@ -11,6 +11,7 @@ import {
 import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useParts } from '../../stores/parts';
+import { usePrintedHere } from '../../stores/printed-here';
 import { usePrinters } from '../../stores/printers';
 import { useWeathers } from '../../stores/weathers';
 import { useWorkshop } from '../../stores/workshop';
@@ -53,6 +54,7 @@ export function useUpgrades(): Upgrades {
   const workshop = useWorkshop();
   const weathers = useWeathers();
   const library = useLibrary();
+  const here = usePrintedHere();
   const job = useJob('upgrades');
   const ready = ref(false);
   const printerId = ref<string | null>(null);
@@ -75,7 +77,7 @@ export function useUpgrades(): Upgrades {
   const weighed = computed(() => parts.list.filter(p => decidedToo.value || !p.decision));
 
   onMounted(async () => {
-    await Promise.allSettled([parts.loadAll(), printers.load(), workshop.load(), library.load()]);
+    await Promise.allSettled([parts.loadAll(), printers.load(), here.load(), library.load()]);
     await Promise.allSettled(parts.list.map(p => weathers.ensure(p.weatherId)));
     // The least able printer has the most to gain.
     printerId.value ??= printers.list.find(p => !p.isDefault)?.id ?? printers.list[0]?.id ?? null;
@@ -97,6 +99,7 @@ export function useUpgrades(): Upgrades {
         })),
         budget: workshop.settings.upgradeBudget,
       },
+      families: here.families,
       weathers: weighed.value.map(p => weathers.byId(p.weatherId)),
     };
   });

@@ -3,20 +3,26 @@ import {
   contenders,
   families,
   gradeFamily,
+  isProvisional,
   isUntouched,
   rank,
   shelfMaterials,
+  withFieldEvidence,
   withShelf,
   type AllowedFilament,
   type Brief,
   type Family,
+  type FieldEvidence,
   type Grade,
   type Printer,
+  type RankOptions,
+  type Ranking,
   type ShelfAir,
   type Spool,
   type Status,
   type Weather,
 } from '@hornblende/core';
+import type { Progress } from '../job';
 import { prose, withCurrency, type UnitSystem } from '@hornblende/core/units';
 
 /** A part as the list needs it judged. */
@@ -38,6 +44,8 @@ export interface StandingsQuestion {
   /** What is on the shelf, and the air that its water is worked out by. */
   spools: Spool[];
   air: ShelfAir;
+  /** What own parts outdoors say, for briefs that ask the field. */
+  field: FieldEvidence[];
   /** The only filaments that are printed here; all where it is empty. */
   allowed: AllowedFilament[];
   /** Whose units and money its sentences are told in. */
@@ -54,33 +62,66 @@ export interface Standing {
   decided: { name: string; family: string } | null;
 }
 
-/** Ranks parts of the list. */
-export function run({ parts, grades, spools, air, allowed, reader }: StandingsQuestion): Standing[] {
+/** Everybody who may take part in a part's ranking, and everybody by key. */
+interface Entrants {
+  of: (brief: Brief) => { library: readonly Family[]; own: readonly Family[] };
+  everything: ReadonlyMap<string, Family>;
+}
+
+/** Who takes part: what is allowed here, as its spool is; a brief that asks the field heeds one's own parts. */
+function entrantsOf({ grades, spools, air, allowed, field }: StandingsQuestion): Entrants {
   const stated = grades.map(g => gradeFamily(g));
   const byKey = new Map([...families, ...stated].map(f => [f.key, f]));
   const shelf = shelfMaterials(spools, key => byKey.get(key), air);
   const library = withShelf(families, shelf);
   const own = withShelf(stated, shelf);
-  const everything = new Map([...library, ...own].map(f => [f.key, f]));
-  return parts.map(part =>
-    standingOf(part, allowedOf(library, allowed), allowedOf(own, allowed), everything, reader),
-  );
+  const here = (list: readonly Family[]): Family[] => allowedOf(list, allowed);
+  const laboratory = { library: here(library), own: here(own) };
+  const heeding = {
+    library: here(withFieldEvidence(library, field)),
+    own: here(withFieldEvidence(own, field)),
+  };
+  return {
+    of: brief => (brief.outdoorSchool === 'field' ? heeding : laboratory),
+    everything: new Map([...library, ...own].map(f => [f.key, f])),
+  };
+}
+
+/** A part's ranking, and what it rests on. */
+function ranked(part: StandingPart, entrants: Entrants): { ranking: Ranking; options: RankOptions } {
+  const { brief, printer, weather } = part;
+  const { library, own } = entrants.of(brief);
+  const takingPart = [...library, ...contenders(brief, own, { printer, weather })];
+  const options = { printer, weather, families: takingPart };
+  return { ranking: rank(brief, options), options };
+}
+
+/** Ranks parts of the list. */
+export function run(question: StandingsQuestion): Standing[] {
+  const entrants = entrantsOf(question);
+  return question.parts.map(part => standingOf(part, entrants, question.reader));
+}
+
+/** The parts whose first choice hangs on a question that is still open, by their ids: some ten rankings a part. */
+export function provisional(question: StandingsQuestion, progress: Progress): string[] {
+  const entrants = entrantsOf(question);
+  return question.parts.flatMap((part, i) => {
+    const { ranking, options } = ranked(part, entrants);
+    const is = isProvisional(part.brief, part.given, ranking, options);
+    progress(i + 1, question.parts.length);
+    return is ? [part.id] : [];
+  });
 }
 
 function standingOf(
-  { id, brief, given, printer, weather, decided }: StandingPart,
-  library: readonly Family[],
-  own: readonly Family[],
-  everything: ReadonlyMap<string, Family>,
+  part: StandingPart,
+  entrants: Entrants,
   { units, currency }: StandingsQuestion['reader'],
 ): Standing {
-  const options = { printer, weather };
-  const { candidates } = rank(brief, {
-    ...options,
-    families: [...library, ...contenders(brief, own, options)],
-  });
+  const { id, given, decided } = part;
+  const { candidates } = ranked(part, entrants).ranking;
   const first = candidates.find(c => c.rank === 1);
-  const chosen = decided === null ? undefined : everything.get(decided);
+  const chosen = decided === null ? undefined : entrants.everything.get(decided);
   return {
     id,
     first: first

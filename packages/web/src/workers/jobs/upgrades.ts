@@ -1,5 +1,6 @@
 import {
   weighUpgrades,
+  type Family,
   type Weather,
   type WorkshopUpgradesInput,
   type WorkshopUpgradesResult,
@@ -9,6 +10,8 @@ import type { Progress } from '../job';
 /** What may be bought for a printer, and the open parts with their weather. */
 export interface UpgradesQuestion {
   input: WorkshopUpgradesInput;
+  /** Who takes part: what is printed here. */
+  families: Family[];
   weathers: (Weather | null)[];
 }
 
@@ -16,8 +19,12 @@ export interface UpgradesQuestion {
 const PROGRESS_EVERY_SETS = 8;
 
 /** Weighs every affordable set of upgrades over the open parts. */
-export function run({ input, weathers }: UpgradesQuestion, progress: Progress): WorkshopUpgradesResult {
+export function run(
+  { input, families, weathers }: UpgradesQuestion,
+  progress: Progress,
+): WorkshopUpgradesResult {
   return weighUpgrades(input, {
+    families,
     weathers,
     progress: (done, total) => {
       if (done % PROGRESS_EVERY_SETS === 0 || done === total) progress(done, total);

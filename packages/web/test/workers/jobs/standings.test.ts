@@ -1,6 +1,15 @@
-import { newBrief, parseBrief, parseGrade, parsePrinter, parseSpool, type Spool } from '@hornblende/core';
+import {
+  newBrief,
+  parseBrief,
+  parseGrade,
+  parsePrinter,
+  parseSpool,
+  ServiceFieldInput,
+  type FieldEvidence,
+  type Spool,
+} from '@hornblende/core';
 import { describe, expect, it } from 'vitest';
-import { run, type StandingPart } from '../../../src/workers/jobs/standings';
+import { provisional, run, type StandingPart } from '../../../src/workers/jobs/standings';
 
 const grade = parseGrade({
   format: 'hornblende-grade',
@@ -19,8 +28,13 @@ const part = (given: object, decided: string | null): StandingPart => ({
   decided,
 });
 
-/** An empty shelf. */
-const shelf = { allowed: [], spools: [], air: { now: '2026-06-01T12:00:00Z', rhPct: 50, dryerMaxC: null } };
+/** An empty shelf, and nothing in service. */
+const shelf = {
+  field: [],
+  allowed: [],
+  spools: [],
+  air: { now: '2026-06-01T12:00:00Z', rhPct: 50, dryerMaxC: null },
+};
 /** Whose sentences they are. */
 const reader = { units: 'metric' as const, currency: '€' };
 
@@ -60,5 +74,36 @@ describe('how a part stands today', () => {
     const [us] = run({ parts: [hot], ...shelf, grades: [], reader: { ...reader, units: 'us' } });
     expect(metric?.first?.material).toBe(us?.first?.material);
     expect(us?.first?.why).not.toContain('°C');
+  });
+
+  it('heeds what own parts did outdoors where the brief asks the field, and only there', () => {
+    const outside = (school: string): StandingPart =>
+      part({ heat: { setting: 'outdoors' }, sun: 'full', lifeYears: 10, outdoorSchool: school }, null);
+    const first = (school: string, field: FieldEvidence[]): string | undefined =>
+      run({ parts: [outside(school)], ...shelf, field, grades: [], reader })[0]?.first?.family;
+    const lead = first('field', [])!;
+    // So many parts of that family fell to the sun that nobody would print it again.
+    const fell: FieldEvidence = {
+      ...{ family: lead, factor: 0.05, low: 0.04, high: 0.06, ownWeight: 1, failures: 40, parts: 40 },
+      input: new ServiceFieldInput(),
+    };
+    expect(first('field', [fell])).not.toBe(lead);
+    expect(first('laboratory', [fell])).toBe(first('laboratory', []));
+  });
+});
+
+describe('which first choices are provisional', () => {
+  const ask = (...parts: StandingPart[]): string[] =>
+    provisional({ parts, ...shelf, grades: [], reader }, () => undefined);
+  it('are those of briefs with a question open that would change them', () => {
+    const open = part({ heat: { setting: 'outdoors' } }, null);
+    const said = part(
+      { purpose: 'functional', heat: { setting: 'outdoors' }, sun: 'full', water: 'rain', loads: [] },
+      null,
+    );
+    expect(ask({ ...open, id: 'open' }, { ...said, id: 'said' })).toEqual(['open']);
+  });
+  it('a brief that says nothing has no first choice to doubt', () => {
+    expect(ask(part({}, null))).toEqual([]);
   });
 });

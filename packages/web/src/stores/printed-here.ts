@@ -1,0 +1,16 @@
+import { allowedOf, families, withShelf } from '@hornblende/core';
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+import { useShelf } from './shelf';
+import { useWorkshop } from './workshop';
+
+/** The families that this workshop prints: those it allows, each as the spool on its shelf that would be used. */
+export const usePrintedHere = defineStore('printed-here', () => {
+  const shelf = useShelf();
+  const workshop = useWorkshop();
+  const list = computed(() => allowedOf(withShelf(families, shelf.materials), workshop.settings.allowed));
+  async function load(): Promise<void> {
+    await Promise.allSettled([shelf.load(), workshop.load()]);
+  }
+  return { families: list, load };
+});

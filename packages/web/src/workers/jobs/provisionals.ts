@@ -1,0 +1,1 @@
+export { provisional as run } from './standings';
