@@ -38,11 +38,7 @@ test('a verdict is provisional until the sun is told; a rescue is pressed, count
   await choose(page, 'Sun', 'out of the sun');
   await expect(page.getByTestId('provisional')).toBeHidden();
   await page.goto(`${part}/rank`);
-  // A press on a layer chooses its filament and opens the working.
-  await page.locator('[data-material=asa]').first().click();
-  await expect(page.getByTestId('working')).toBeVisible();
-  await page.keyboard.press('Escape');
-  await expect(page.getByTestId('working')).toBeHidden();
+  await page.locator('[data-material=asa] .name').first().click();
   const gate = page.getByTestId('gate-printability.chamber');
   const press = gate.getByRole('button', { name: 'Count a brim of 8 mm and discs at its corners' });
   await press.click();
@@ -124,4 +120,26 @@ test('without a printer the machines that print the first choices are named', as
   await page.goto(`${server.url}/workshop/upgrades`);
   const machines = page.getByTestId('first-machines');
   await expect(machines.getByRole('listitem').first()).toContainText(/prints \d of\s+\d first choices/);
+});
+
+test('an insert is pulled, a surface wished for: gates, cautions and the way to get there', async ({
+  page,
+  server,
+}) => {
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Extractor crank knob' }).click();
+  await page.getByRole('link', { name: 'Brief', exact: true }).click();
+  await choose(page, 'How it is held', 'a heat-set insert');
+  await expect(page.getByLabel('Diameter of the insert').first()).toBeVisible();
+  await page.getByText('Looks', { exact: true }).click();
+  await page.getByRole('checkbox', { name: 'dyeable' }).check();
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+  await page.getByRole('link', { name: 'Rank', exact: true }).click();
+  // Only nylons and rubbers take dye; each rescue says how the rest could still be coloured.
+  await expect(page.locator('[data-testid=column]').first()).toHaveAttribute('data-material', /^(pa|tpu)/);
+  await page.locator('[data-material=petg]').first().click({ position: { x: 8, y: 4 } });
+  const gates = page.getByTestId('gate-surface');
+  await expect(gates).toContainText('takes up no dye');
+  await expect(gates).toContainText('paint it');
+  await expect(page.getByText('set it in a jig', { exact: false }).first()).toBeVisible();
 });

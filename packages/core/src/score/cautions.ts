@@ -38,6 +38,8 @@ export function cautionsOf(ctx: Context, f: Family, p: Printability, baked: Bake
       'Food contact is not proven for printed parts: pores, pigments and nozzle metal decide, ' +
         'whatever the polymer. Use a liner or a certified part.',
     );
+  if (brief.contact.skin)
+    cautions.push('Layers hold sweat and soap in their pores: seal what lies on skin, and wash it often.');
   if (brief.contact.skin && isFibre(f)) cautions.push('Not against skin: fibres work loose.');
   if (baked)
     cautions.push(
@@ -57,6 +59,11 @@ export function cautionsOf(ctx: Context, f: Family, p: Printability, baked: Bake
     cautions.push(
       'A hot iron sinks an insert further than one means to: set it in a jig, stop short, press it flush cold, and ' +
         'pull one to its end before anything depends on it.',
+    );
+  if (brief.flex.want === 'hinge')
+    cautions.push(
+      'Print a hinge lying, so that its lines run across the fold, its web two or three layers thin, and fold it hot ' +
+        'from the printer a dozen times.',
     );
   if (brief.seal !== 'none')
     cautions.push(

@@ -42,4 +42,4 @@ export const ageingLimits = { fail: 0.5, comfortable: 0.7 };
 export const clampLimits = { fail: 0.3, comfortable: 0.5 };
 
 /** Shares of its squeeze that do not come back: over `fail` a seal is given up, under `comfortable` it is at ease. */
-export const setLimits = { fail: 0.8, comfortable: 0.5 };
+export const setLimits = { fail: 0.9, comfortable: 0.6 };

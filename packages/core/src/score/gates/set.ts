@@ -1,4 +1,3 @@
-import type { Brief } from '../../brief/brief.js';
 import { HOURS_A_YEAR } from '../../lib/physical-constants.js';
 import { sig } from '../../lib/figures.js';
 import { typical } from '../../materials/family.js';
@@ -9,19 +8,15 @@ import { setLimits } from '../comfort.js';
 import type { Context } from '../context.js';
 import { byLimit, easeOf, type Gate } from '../gate.js';
 
-/** How long a rubber stays squeezed, h: as its clamp is said to last, a seal its whole life; 0 where it is not. */
-function squeezedHours({ loads, seal, lifeYears }: Brief): number {
-  const life = lifeYears * HOURS_A_YEAR;
-  const clamps = loads.filter(l => l.case === 'clamp').map(l => l.hours ?? life);
-  return Math.max(0, ...clamps, seal === 'none' ? 0 : life);
-}
-
-/** Compression set: whether a squeezed rubber, a seal or a foot, still springs back at the end of its life. */
+/**
+ * Compression set: whether a rubber that seals still springs back at the end of its life. A foot or a mount that stays
+ * clamped need not: its grip is the clamp's.
+ */
 export function setGate(ctx: Context, a: Assessment): Gate | null {
   const { brief, conditions } = ctx;
   const f = a.family;
-  const hours = squeezedHours(brief);
-  if (brief.flex.want !== 'rubbery' || hours <= 0 || !f.properties.compressionSetPct) return null;
+  if (brief.flex.want !== 'rubbery' || brief.seal === 'none' || !f.properties.compressionSetPct) return null;
+  const hours = brief.lifeYears * HOURS_A_YEAR;
   const inputs = {
     setPct: typical(f, 'compressionSetPct'),
     hours,

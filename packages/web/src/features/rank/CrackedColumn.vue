@@ -3,12 +3,22 @@ import type { Candidate } from '@hornblende/core';
 import { computed } from 'vue';
 import { useUnits } from '../../ui/useUnits';
 import { shortGateLabel } from './gate-label';
-import { crackY, criterionOf, lowerPart, nameLines, TOP, upperPart, type Layer } from './strata-layout';
+import {
+  crackY,
+  criterionOf,
+  lowerPart,
+  nameLines,
+  TOP,
+  upperPart,
+  type Fold,
+  type Layer,
+} from './strata-layout';
 
 /** One candidate out of the running: a faded column, cracked at the gate that failed. */
 const props = defineProps<{
   candidate: Candidate;
   layers: Layer[];
+  fold: Fold | null;
   x: number;
   bar: number;
   height: number;
@@ -19,7 +29,7 @@ const { say } = useUnits();
 /** Characters that fit under so narrow a column. */
 const FITS = 7;
 const failed = computed(() => props.candidate.gates.find(g => g.verdict === 'fail') ?? null);
-const crack = computed(() => crackY(props.candidate, props.layers));
+const crack = computed(() => crackY(props.candidate, props.layers, props.fold));
 const upper = computed(() => upperPart(props.x, props.bar, crack.value));
 const lower = computed(() => lowerPart(props.x, props.bar, crack.value, props.height));
 const lines = computed(() => nameLines(props.candidate.name, FITS));

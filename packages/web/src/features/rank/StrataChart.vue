@@ -3,16 +3,21 @@ import { criterionLabels, sig, type Candidate, type Criterion, type CriterionId 
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useUnits } from '../../ui/useUnits';
+import { Button } from '../../ui/kit';
 import CrackedColumn from './CrackedColumn.vue';
 import {
   criterionOf,
+  FOLD,
   LABELS,
   layersOf,
+  metByAll,
   outXOf,
   perWeight,
   strataLayout,
   TOP,
+  unfolded,
   xOf,
+  type Fold,
   type Layer,
 } from './strata-layout';
 import StrataColumn from './StrataColumn.vue';
@@ -35,10 +40,20 @@ const wrap = ref<HTMLElement | null>(null);
 const { width } = useElementSize(wrap);
 const focusedLayer = ref(0);
 const layout = computed(() => strataLayout(props.candidates, width.value));
-const layers = computed(() => layersOf(props.weights, layout.value.height));
+const met = computed(() => metByAll(layout.value.running, props.weights));
+const folding = ref(true);
+const foldedIds = computed(() => (folding.value ? met.value : []));
+const fold = computed<Fold | null>(() =>
+  foldedIds.value.length ? { ids: foldedIds.value, y: TOP + layout.value.height - FOLD, h: FOLD } : null,
+);
+/** The weights of the layers that are drawn, and the height that they share. */
+const drawn = computed(() => unfolded(props.weights, foldedIds.value));
+const room = computed(() => layout.value.height - (fold.value?.h ?? 0));
+const layers = computed(() => layersOf(drawn.value, room.value));
+const metNames = computed(() => met.value.map(id => criterionLabels[id].label.toLowerCase()).join(', '));
 const allOut = computed(() => props.candidates.filter(c => c.rank === null));
 const { pulled, grab, pull, release } = useLayerPull(
-  () => perWeight(props.weights, layout.value.height),
+  () => perWeight(drawn.value, room.value),
   (id, weight) => {
     if (weight !== props.weights[id]) emit('weigh', id, weight);
   },
@@ -144,11 +159,15 @@ const HINT =
         <rect x="0" :y="l.y + l.h - 6" :width="LABELS - 4" height="10" fill="transparent" />
         <line :x1="LABELS - 17" :x2="LABELS - 5" :y1="l.y + l.h - 0.8" :y2="l.y + l.h - 0.8" />
       </g>
+      <text v-if="fold" :x="LABELS - 10" :y="fold.y + fold.h / 2 + 4" text-anchor="end" class="label">
+        met by all
+      </text>
       <StrataColumn
         v-for="(c, i) in layout.running"
         :key="c.material"
         :candidate="c"
         :layers="layers"
+        :fold="fold"
         :x="xOf(layout, i)"
         :bar="layout.bar"
         :column="layout.column"
@@ -173,6 +192,7 @@ const HINT =
           :key="c.material"
           :candidate="c"
           :layers="layers"
+          :fold="fold"
           :x="outXOf(layout, i)"
           :bar="layout.outBar"
           :height="layout.height"
@@ -186,19 +206,28 @@ const HINT =
       class="strip"
       :running="layout.rest"
       :out="allOut"
-      :layers="layers"
+      :layers="layersOf(weights, layout.height)"
       :width="Math.max(320, width)"
       :selected="selected"
       @select="emit('select', $event)"
     />
     <div class="visually-hidden" aria-live="polite">{{ focusedText }}</div>
   </div>
+  <p v-if="met.length" class="soft small met" data-testid="met-by-all">
+    All that stand as columns meet {{ metNames }}.
+    <Button type="text" size="small" @click="folding = !folding">{{
+      folding ? 'Draw these layers too' : 'Fold these layers'
+    }}</Button>
+  </p>
 </template>
 
 <style scoped>
 .strata {
   overflow-x: auto;
   overflow-y: hidden;
+}
+.met {
+  margin: 4px 0 0;
 }
 .strip {
   margin-top: 4px;

@@ -2,12 +2,14 @@
 import { scoreShown } from '@hornblende/core';
 import type { Candidate, Criterion } from '@hornblende/core';
 import { computed } from 'vue';
-import { criterionOf, nameLines, TOP, type Layer } from './strata-layout';
+import { criterionOf, nameLines, TOP, type Fold, type Layer } from './strata-layout';
 
 /** One candidate in the running: a column of layers, each filled as far as its criterion is met. */
 const props = defineProps<{
   candidate: Candidate;
   layers: Layer[];
+  /** Layers that all in the running meet, drawn as one band; null where none is folded. */
+  fold: Fold | null;
   x: number;
   bar: number;
   column: number;
@@ -57,6 +59,7 @@ function open(l: Layer): void {
         :class="filled(l) < WEAKEST ? 'low' : 'lowish'"
       />
     </template>
+    <rect v-if="fold" :x="x" :y="fold.y" :width="bar" :height="fold.h - 1.5" class="fold" />
     <rect v-if="selected" :x="x - 4" :y="TOP - 5" :width="bar + 8" :height="height + 8" class="chosen" />
     <text
       v-for="(line, j) in lines"

@@ -62,6 +62,38 @@ export function layersOf(weights: Record<CriterionId, number>, height: number): 
   });
 }
 
+/** A criterion is met by all alike from this desirability on: what is missing could not be seen. */
+const MET = 0.985;
+/** Fewer layers than this are not worth folding. */
+const FEWEST_FOLDED = 2;
+/** How high the fold is drawn, px. */
+export const FOLD = 20;
+
+/**
+ * The criteria that each of several candidates meets: they say nothing of why one leads, and may fold into one band.
+ * None where there is only one.
+ */
+export function metByAll(
+  candidates: readonly Candidate[],
+  weights: Record<CriterionId, number>,
+): CriterionId[] {
+  if (candidates.length < 2) return [];
+  const met = (Object.keys(weights) as CriterionId[]).filter(
+    id => weights[id] > 0 && candidates.every(c => (criterionOf(c, id)?.desirability ?? 0) >= MET),
+  );
+  return met.length < FEWEST_FOLDED ? [] : met;
+}
+
+/** Weights without those of the criteria that are folded away. */
+export function unfolded(
+  weights: Record<CriterionId, number>,
+  folded: readonly CriterionId[],
+): Record<CriterionId, number> {
+  const left = { ...weights };
+  for (const id of folded) left[id] = 0;
+  return left;
+}
+
 /** Pixels of layer for one of weight. */
 export function perWeight(weights: Record<CriterionId, number>, height: number): number {
   const weighed = Object.values(weights).filter(w => w > 0);
@@ -115,10 +147,18 @@ export function criterionOf(c: Candidate, id: CriterionId): Criterion | undefine
   return c.criteria.find(k => k.id === id);
 }
 
-/** The height of the crack: at the layer that the failed gate belongs to, else near the top. */
-export function crackY(c: Candidate, layers: readonly Layer[]): number {
+/** What is folded: the criteria, and where their band lies. */
+export interface Fold {
+  ids: CriterionId[];
+  y: number;
+  h: number;
+}
+
+/** The height of the crack: at the layer, or the fold, that the failed gate belongs to, else near the top. */
+export function crackY(c: Candidate, layers: readonly Layer[], fold: Fold | null = null): number {
   const gate = c.gates.find(g => g.verdict === 'fail');
-  const layer = gate ? layers.find(l => l.id === failedLayer(gate.id)) : undefined;
+  const id = gate ? failedLayer(gate.id) : null;
+  const layer = id && fold?.ids.includes(id) ? fold : layers.find(l => l.id === id);
   return layer ? layer.y + layer.h / 2 : TOP + 34;
 }
 

@@ -3,13 +3,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   crackY,
+  criterionOf,
   LABELS,
   layersOf,
+  metByAll,
   MIN_LAYER,
   nameLines,
   outXOf,
   strataLayout,
   TOP,
+  unfolded,
   xOf,
 } from '../../../src/features/rank/strata-layout';
 
@@ -50,6 +53,24 @@ describe('the layout of the strata', () => {
     const heat = layers.find(l => l.id === 'heat')!;
     const gates = [{ id: 'heat', verdict: 'fail' }] as Candidate['gates'];
     expect(crackY({ gates } as Candidate, layers)).toBeCloseTo(heat.y + heat.h / 2, 9);
+  });
+  it('folds what every column meets, and only that', () => {
+    const running = ranking.candidates.filter(c => c.rank !== null);
+    const ids = metByAll(running, ranking.weights);
+    expect(ids.length).toBeGreaterThan(1);
+    for (const id of Object.keys(ranking.weights) as (typeof ids)[number][]) {
+      const least = Math.min(...running.map(c => criterionOf(c, id)?.desirability ?? 0));
+      expect(ids.includes(id)).toBe(ranking.weights[id] > 0 && least >= 0.985);
+    }
+    const left = layersOf(unfolded(ranking.weights, ids), 270);
+    expect(left.some(l => ids.includes(l.id))).toBe(false);
+    expect(left.reduce((sum, l) => sum + l.h, 0)).toBeCloseTo(270, 9);
+    expect(metByAll(running.slice(0, 1), ranking.weights)).toEqual([]);
+  });
+  it('cracks a column in the fold where its gate belongs to a folded layer', () => {
+    const gates = [{ id: 'heat', verdict: 'fail' }] as Candidate['gates'];
+    const fold = { ids: ['heat' as const], y: 290, h: 20 };
+    expect(crackY({ gates } as Candidate, layersOf({ ...ranking.weights, heat: 0 }, 270), fold)).toBe(300);
   });
   it('writes a name in two lines at most', () => {
     expect(nameLines('ASA', 10)).toEqual(['ASA']);
