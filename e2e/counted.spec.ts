@@ -137,7 +137,10 @@ test('an insert is pulled, a surface wished for: gates, cautions and the way to 
   await page.getByRole('link', { name: 'Rank', exact: true }).click();
   // Only nylons and rubbers take dye; each rescue says how the rest could still be coloured.
   await expect(page.locator('[data-testid=column]').first()).toHaveAttribute('data-material', /^(pa|tpu)/);
-  await page.locator('[data-material=petg]').first().click({ position: { x: 8, y: 4 } });
+  await page
+    .locator('[data-material=petg]')
+    .first()
+    .click({ position: { x: 8, y: 4 } });
   const gates = page.getByTestId('gate-surface');
   await expect(gates).toContainText('takes up no dye');
   await expect(gates).toContainText('paint it');
