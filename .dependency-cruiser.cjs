@@ -9,7 +9,7 @@ const rows = {
     ['units', 'materials', 'climate', 'geometry'],
     ['models'],
     ['brief', 'workshop'],
-    ['print'],
+    ['print', 'field'],
     ['score'],
     ['advice'],
     ['records'],

@@ -16,6 +16,7 @@ const entries = {
   core: join(core, 'index.ts'),
   tables: join(core, 'tables.ts'),
   geometry: join(core, 'geometry/index.ts'),
+  field: join(core, 'field/index.ts'),
   coupons: join(core, 'coupons/index.ts'),
   weather: join(core, 'climate/weather-files.ts'),
   units: join(core, 'units.ts'),

@@ -14,6 +14,8 @@ const commands: Readonly<Record<string, () => Promise<Command>>> = {
   families: async () => (await import('./commands/library.js')).familiesCommand(),
   card: async () => (await import('./commands/card.js')).cardCommand(),
   mesh: async () => (await import('./commands/mesh.js')).meshCommand(),
+  stress: async () => (await import('./commands/field.js')).stressCommand(),
+  warp: async () => (await import('./commands/field.js')).warpCommand(),
   lay: async () => (await import('./commands/lay.js')).layCommand(),
   coupon: async () => (await import('./commands/coupon.js')).couponCommand(),
   gcode: async () => (await import('./commands/gcode.js')).gcodeCommand(),

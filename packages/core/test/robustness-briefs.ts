@@ -1,5 +1,23 @@
-import type { Brief, Printer } from '../src/index.js';
+import { fieldKey, type Brief, type Printer } from '../src/index.js';
 import { brief, enclosedPrinter, openPrinter } from './cases.js';
+
+/** A load that was worked out on the shape itself: tension across the layers decides for some, shear for none. */
+function onShape(): Brief {
+  const b = brief({
+    heat: { setting: 'outdoors' },
+    loads: [
+      {
+        ...{ kind: 'sustained', case: 'cantilever', forceN: 8, lengthMm: 60, widthMm: 20, heightMm: 8 },
+        held: [{ atMm: [0, 0, 4] }],
+        acts: [{ atMm: [60, 0, 4], forceN: [0, 0, -8] }],
+        field: { of: 'x', alongMPa: 2.6, acrossMPa: 1.7, shearMPa: 0.4, deflectionTimesModulus: 900 },
+      },
+    ],
+  });
+  const [load] = b.loads;
+  load!.field!.of = fieldKey(b, load!);
+  return b;
+}
 
 /** Briefs of loads, heat, water, flexibility, looks and limits, each with the machine that is to print it. */
 export const briefs: readonly [string, Brief, Printer | null][] = [
@@ -27,6 +45,7 @@ export const briefs: readonly [string, Brief, Printer | null][] = [
     }),
     enclosedPrinter,
   ],
+  ['on the shape itself', onShape(), enclosedPrinter],
   [
     'knocks in the cold',
     brief({

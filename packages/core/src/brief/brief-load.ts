@@ -1,6 +1,8 @@
-import { Choice, Choices, Flag, Quantity, Vector } from '../input/fields.js';
+import { Choice, Choices, Flag, ListOf, Nested, Quantity, Vector } from '../input/fields.js';
 import { loadKinds, type LoadKind, loadCases, type LoadCase } from './choices.js';
 import { MM } from './brief-geometry.js';
+import { LoadField } from './load-field.js';
+import { ActingPlace, HeldPlace } from './shape-places.js';
 
 /** The numbers of a load. */
 export const loadNumbers = [
@@ -128,6 +130,24 @@ export class BriefLoad {
     doc: 'Where on the shape it acts, in the axes of its file, mm; default null: not said.',
   })
   actsAtMm: [number, number, number] | null = null;
+  @ListOf(() => HeldPlace, {
+    max: 40,
+    optional: true,
+    doc: 'Faces and holes of the shape that are held while it acts; default none.',
+  })
+  held: HeldPlace[] = [];
+  @ListOf(() => ActingPlace, {
+    max: 40,
+    optional: true,
+    doc: 'Faces and holes of the shape that it acts on, each with what acts; default none.',
+  })
+  acts: ActingPlace[] = [];
+  @Nested(() => LoadField, {
+    optional: true,
+    nullable: true,
+    doc: 'What was worked out on the shape itself; default null: a bar stands for it.',
+  })
+  field: LoadField | null = null;
   @Choices(loadNumbers, {
     optional: true,
     doc: 'Numbers that were put in to start from and that nobody has said yet; default none.',

@@ -7,6 +7,8 @@ import { impactSeverityKJm2 } from '../models/impact-drop.js';
 import type { Brief } from './brief.js';
 import { printedMember } from './printed-member.js';
 import type { BriefLoad } from './brief-load.js';
+import type { FieldStress, LoadField } from './load-field.js';
+import { fieldOf } from './on-shape.js';
 import type { LoadKind } from './choices.js';
 import type { WorkingRef } from './conditions.js';
 import { HOURS_A_YEAR } from '../lib/physical-constants.js';
@@ -35,6 +37,8 @@ export interface ServiceLoad {
   forceN: number | null;
   /** Whether it stays squeezed rather than loaded: its stress falls, its shape stays. */
   clamped: boolean;
+  /** What the shape itself bears, where that was worked out; a bar stands for it elsewhere. */
+  field: FieldStress | null;
   /** What printing leaves of the member, as shares of a solid one; 1 for strains and knocks. */
   printed: { strength: number; stiffness: number; mass: number };
   printedWorking: WorkingRef | null;
@@ -43,7 +47,29 @@ export interface ServiceLoad {
 
 /** What every load of a brief does to the part. The brief must be valid: see `parseBrief`. */
 export function serviceLoads(brief: Brief): ServiceLoad[] {
-  return brief.loads.map((load, index) => asPrinted(serviceLoad(load, index, brief), brief));
+  return brief.loads.map((load, index) => {
+    const field = fieldOf(brief, load);
+    const bar = serviceLoad(load, index, brief);
+    return field ? onShape(bar, field, brief) : asPrinted(bar, brief);
+  });
+}
+
+/** A load as the shape itself bears it: how it is printed and lies is in its field already. */
+function onShape(bar: ServiceLoad, field: LoadField, { geometry }: Brief): ServiceLoad {
+  const { alongMPa, acrossMPa, shearMPa, deflectionTimesModulus } = field;
+  return {
+    ...bar,
+    acrossLayers: false,
+    stressMPa: alongMPa,
+    stressLowMPa: null,
+    strainPct: null,
+    severityKJm2: null,
+    bucklingOverModulus: null,
+    deflectionTimesModulus,
+    spanMm: bar.spanMm ?? Math.max(geometry.xMm, geometry.yMm, geometry.zMm),
+    field: { alongMPa, acrossMPa, shearMPa },
+    working: null,
+  };
 }
 
 /** A load with what printing leaves of its member. */
@@ -79,6 +105,7 @@ function serviceLoad(
     bucklingOverModulus: null,
     forceN: load.forceN,
     clamped: load.case === 'clamp',
+    field: null,
     printed: { strength: 1, stiffness: 1, mass: 1 },
     printedWorking: null,
     working: null,

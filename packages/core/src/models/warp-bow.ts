@@ -63,17 +63,30 @@ export interface WarpBowResult {
 /** Places of the two-point Gauss–Legendre rule in a slice of width 1. */
 const GAUSS = [0.5 - 0.5 / Math.sqrt(3), 0.5 + 0.5 / Math.sqrt(3)] as const;
 
+/** What of a `warp.bow` says how a layer shrinks, whatever the shape. */
+export type LockedIn = Pick<
+  WarpBowInput,
+  'alphaPerK' | 'solidificationC' | 'bedC' | 'chamberC' | 'crystallisationStrain'
+>;
+
+/** The strain that stays locked in a layer at a height over the plate, mm: e(z) of `warp.bow`, unscaled. */
+export function lockedInStrain(i: LockedIn, z: number): number {
+  const decay = Math.exp(-z / LAMBDA_MM);
+  const substrate = i.chamberC + (i.bedC - i.chamberC) * decay;
+  return i.alphaPerK * lockedInK(i.solidificationC - substrate) + i.crystallisationStrain * (1 - decay);
+}
+
+/** How much more, or less, a print bows than one of the usual solid fraction. */
+export function lightness(i: Pick<WarpBowInput, 'solidFraction' | 'solidExponent'>): number {
+  return (i.solidFraction / USUAL_SOLID) ** i.solidExponent;
+}
+
 /**
  * Bow of a released part, in mm. Gauss–Legendre on slices split where the locked-in strain starts; see the
  * model's source.
  */
 export function warpBowOf(i: WarpBowInput): WarpBowResult {
   const H = i.heightMm;
-  const strain = (z: number): number => {
-    const decay = Math.exp(-z / LAMBDA_MM);
-    const substrate = i.chamberC + (i.bedC - i.chamberC) * decay;
-    return i.alphaPerK * lockedInK(i.solidificationC - substrate) + i.crystallisationStrain * (1 - decay);
-  };
   // The integrand has a kink where the substrate falls below T_s; splitting there keeps the rule's order.
   const kinkShare =
     i.bedC > i.solidificationC && i.solidificationC > i.chamberC
@@ -93,15 +106,14 @@ export function warpBowOf(i: WarpBowInput): WarpBowResult {
       // Two Gauss points a slice: fourth order.
       for (const point of GAUSS) {
         const z = from + (j + point) * dz;
-        const e = (strain(z) * dz) / 2;
+        const e = (lockedInStrain(i, z) * dz) / 2;
         area += e;
         moment += e * (z - H / 2);
       }
     }
   }
   const curvaturePerMm = i.scale * (12 / H ** 3) * moment;
-  const light = (i.solidFraction / USUAL_SOLID) ** i.solidExponent;
-  const bowMm = ((curvaturePerMm * i.lengthMm ** 2) / 8) * light;
+  const bowMm = ((curvaturePerMm * i.lengthMm ** 2) / 8) * lightness(i);
   return { bowMm, curvaturePerMm, meanStrain: (i.scale * area) / H };
 }
 

@@ -3,6 +3,7 @@ import { retentionAt } from '../materials/retention.js';
 import { typical, type Family } from '../materials/family.js';
 import { creepEquivalentC, creepFactor } from '../models/creep-strain.js';
 import { strengthAllowable, type StrengthConditions } from '../models/strength-allowable.js';
+import { feltStressMPa } from '../brief/load-field.js';
 import type { ServiceLoad } from '../brief/service-load.js';
 import type { WorkingRef } from '../brief/conditions.js';
 import { allowedStrainPct } from '../models/load-snap-fit.js';
@@ -93,12 +94,18 @@ const unknown = {
   bearsKJm2: null,
 };
 
+/** The stress that a load amounts to for a filament, MPa: on the shape itself it heeds how its layers weld. */
+export function feltBy(load: Pick<ServiceLoad, 'stressMPa' | 'field'>, zRatio: number): number {
+  return load.field ? feltStressMPa(load.field, zRatio) : (load.stressMPa ?? 0);
+}
+
 /** What one load does to one family. */
 export function assessLoad(ctx: Context, f: Family, load: ServiceLoad): LoadAssessment {
   const base = { load, ...unknown, working: load.working };
   if (load.severityKJm2 !== null) return { ...base, ...knock(ctx, f, load, load.severityKJm2) };
   if (load.strainPct !== null) return { ...base, ...finger(ctx, f, load) };
-  if (load.stressMPa !== null) return { ...base, ...stressed(ctx, f, load, load.stressMPa) };
+  if (load.stressMPa !== null)
+    return { ...base, ...stressed(ctx, f, load, feltBy(load, typical(f, 'zRatio'))) };
   return base;
 }
 

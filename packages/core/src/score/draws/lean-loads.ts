@@ -11,6 +11,7 @@ import type { ServiceLoad } from '../../brief/service-load.js';
 import {
   RETENTION_FLOOR,
   dryToughnessShare,
+  feltBy,
   layerToughness,
   strainShare,
   strengthConditions,
@@ -143,9 +144,11 @@ function bearingOf(ctx: Context, f: Family, load: ServiceLoad): (v: Float64Array
   const sA = slot.creepA;
   const sN = slot.creepN;
   const sK = slot.creepKPerK;
+  const sZ = slot.zRatio;
   return (v, into) => {
     const modulus = v[sE]! * stiffness;
-    if (stress > 0) into.reserve = Math.min(into.reserve, strength(v) / (stress * safety));
+    const felt = load.field ? feltBy(load, v[sZ]!) : stress;
+    if (felt > 0) into.reserve = Math.min(into.reserve, strength(v) / (felt * safety));
     if (buckling !== null) into.reserve = Math.min(into.reserve, buckling * modulus);
     if (load.clamped) {
       const warmed = v[sA]! * Math.exp(v[sN]! * lnHours) * warmth(v[sK]!);

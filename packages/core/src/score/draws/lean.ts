@@ -121,7 +121,7 @@ function relevant(ctx: Context, ids: readonly CriterionId[]): ReadonlySet<Proper
     ],
     [stressed.some(l => l.kind !== 'impact'), ['hdt045C', 'hdt18C']],
     [stressed.length > 0, ['yieldMPa']],
-    [loads.some(l => l.acrossLayers), ['zRatio']],
+    [loads.some(l => l.acrossLayers || l.field !== null), ['zRatio']],
     [held, ['timeSlope', 'creepA', 'creepN', 'creepKPerK']],
     [stressed.some(l => l.cycles > 1), ['fatigueSlope']],
     [stressed.length > 0 && wet, ['wetFactor']],

@@ -3,9 +3,10 @@ import { sig } from '../../lib/figures.js';
 import { strengthInput } from '../../models/strength-allowable.js';
 import { typical } from '../../materials/family.js';
 import type { Assessment } from '../assess.js';
-import type { LoadAssessment } from '../assess-load.js';
+import { feltBy, type LoadAssessment } from '../assess-load.js';
 import type { Context } from '../context.js';
 import type { BriefLoad } from '../../brief/brief-load.js';
+import { feltStressMPa, type FieldStress } from '../../brief/load-field.js';
 import { printedMember, type PrintedMember } from '../../brief/printed-member.js';
 import { printFlowMm3s } from '../../print/economics.js';
 import { STRENGTH_COMFORT } from '../comfort.js';
@@ -33,7 +34,8 @@ export function strengthGate(ctx: Context, a: Assessment): Gate | null {
   if (w.load.strainPct !== null && w.allowableStrainPct !== null)
     return fingerGate(ctx, a, w, w.load.strainPct, w.allowableStrainPct, verdict);
   const load = `load ${w.load.index + 1}`;
-  const need = (w.load.stressMPa ?? 0) * ctx.safety;
+  const felt = feltBy(w.load, typical(a.family, 'zRatio'));
+  const need = felt * ctx.safety;
   // Where buckling, not crushing, sets the reserve, the allowable is what that reserve amounts to.
   const have = need > 0 ? Math.min(w.allowableMPa ?? 0, need * w.reserve) : (w.allowableMPa ?? 0);
   return {
@@ -44,7 +46,8 @@ export function strengthGate(ctx: Context, a: Assessment): Gate | null {
     have,
     unit: 'MPa',
     why:
-      `${capital(load)} asks ${sig(w.load.stressMPa ?? 0, 3)} MPa × ${ctx.safety} for safety = ` +
+      `${capital(load)}${w.load.field ? ' on the shape itself' : ''} asks ${sig(felt, 3)} MPa × ${ctx.safety} ` +
+      'for safety = ' +
       `${sig(need, 3)} MPa; ${a.family.name} may carry ${sig(have, 3)} MPa.`,
     ...(verdict === 'fail' ? strengthRescue(ctx, a, w, w.reserve) : { rescue: null }),
     ...(w.strength
@@ -91,6 +94,7 @@ const MOST_WALLS = 8;
 
 /** What would let a stressed section pass: another way up, more walls, or more of it. */
 function strengthRescue(ctx: Context, a: Assessment, { load }: LoadAssessment, reserve: number): Rescue {
+  if (load.field) return { rescue: shapeRescue(load.field, typical(a.family, 'zRatio'), reserve) };
   if (load.acrossLayers && reserve / typical(a.family, 'zRatio') >= 1)
     return { rescue: 'passes if printed so that the load runs along the layers' };
   const said = ctx.brief.loads[load.index];
@@ -98,6 +102,14 @@ function strengthRescue(ctx: Context, a: Assessment, { load }: LoadAssessment, r
   const walls = said ? wallsRescue(ctx, a, said, load.printed.strength / reserve) : null;
   if (walls) return walls;
   return sectionRescue(ctx.brief, load.index, 1 / reserve, 'strength');
+}
+
+/** What would do where the shape itself was worked out: another way up, or more of it where it is weakest. */
+function shapeRescue(field: FieldStress, zRatio: number, reserve: number): string {
+  const felt = feltStressMPa(field, zRatio);
+  return felt > field.alongMPa && (reserve * felt) / field.alongMPa >= 1
+    ? 'may pass laid otherwise: it gives way between its layers'
+    : `passes with a larger radius or ${sig(1 / reserve, 2)} times as much plastic at its weakest place`;
 }
 
 /** A deeper insert, or several: the pull is shared by all plastic around them. */

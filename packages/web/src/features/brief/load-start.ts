@@ -18,6 +18,9 @@ const empty: Omit<BriefLoad, 'kind' | 'case'> = {
   areaMm2: null,
   heldAtMm: null,
   actsAtMm: null,
+  held: [],
+  acts: [],
+  field: null,
   assumed: [],
 };
 

@@ -1,0 +1,46 @@
+import { Quantity, Text } from '../input/fields.js';
+
+const MPA = { min: 0, max: 1e6, unit: 'MPa' };
+
+/**
+ * What `stress.field` found of a load on the shape itself, as a solid bar’s formula would give it: it serves every
+ * filament, for stress does not depend on the modulus, and deflection only divides by it.
+ */
+export class LoadField {
+  @Text({
+    maxLength: 16,
+    doc: 'What it was worked out for: places, forces, how it lies and is printed; see fieldKey.',
+  })
+  of!: string;
+  @Quantity({ ...MPA, doc: 'Stress in the plane of the layers that 99.9 % of the volume stays under.' })
+  alongMPa!: number;
+  @Quantity({ ...MPA, doc: 'The same of the tension on the layers.' }) acrossMPa!: number;
+  @Quantity({ ...MPA, doc: 'The same of the shear between layers.' }) shearMPa!: number;
+  @Quantity({
+    min: 0,
+    max: 1e12,
+    unit: 'mm·MPa',
+    doc: 'The most that an acting place moves, times the modulus.',
+  })
+  deflectionTimesModulus!: number;
+}
+
+/** Strength of layers in shear, as a share of their strength in tension. */
+const SHEAR_OF_TENSION = 0.6;
+
+/** The stresses of a load on the shape itself, MPa. */
+export interface FieldStress {
+  alongMPa: number;
+  acrossMPa: number;
+  shearMPa: number;
+}
+
+/**
+ * The stress that is as hard on a filament as what a shape bears: along its layers as it is, across them over their
+ * weld, √((σ_zz/Z)² + (τ/0.6Z)²).
+ * @param zRatio strength across the layers over along
+ */
+export function feltStressMPa({ alongMPa, acrossMPa, shearMPa }: FieldStress, zRatio: number): number {
+  const weld = Math.min(1, zRatio);
+  return Math.max(alongMPa, Math.hypot(acrossMPa / weld, shearMPa / (SHEAR_OF_TENSION * weld)));
+}

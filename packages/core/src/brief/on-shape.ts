@@ -1,0 +1,31 @@
+import type { Brief } from './brief.js';
+import type { BriefLoad } from './brief-load.js';
+import type { LoadField } from './load-field.js';
+
+/** Whether a load is told on the shape itself: where it is held, and where what acts. */
+export function hasPlaces(load: Pick<BriefLoad, 'held' | 'acts'>): boolean {
+  return load.held.length > 0 && load.acts.length > 0;
+}
+
+/** What a load’s field depends on, as a short word: another file, lay, place, force or print setting changes it. */
+export function fieldKey(
+  brief: Pick<Brief, 'geometry' | 'print'>,
+  load: Pick<BriefLoad, 'held' | 'acts'>,
+): string {
+  const { file, up, volumeCm3 } = brief.geometry;
+  const { walls, lineMm, topLayers, bottomLayers, layerMm, infill, pattern } = brief.print;
+  const settings = { walls, lineMm, topLayers, bottomLayers, layerMm, infill, pattern };
+  return digest(JSON.stringify([file, up, volumeCm3, load.held, load.acts, settings]));
+}
+
+/** Eight hexadecimal digits of a text (FNV-1a): enough to tell that it changed. */
+function digest(text: string): string {
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193);
+  return (hash >>> 0).toString(16).padStart(8, '0');
+}
+
+/** The field of a load where it is there and still stands for it; else null. */
+export function fieldOf(brief: Pick<Brief, 'geometry' | 'print'>, load: BriefLoad): LoadField | null {
+  return load.field && hasPlaces(load) && load.field.of === fieldKey(brief, load) ? load.field : null;
+}

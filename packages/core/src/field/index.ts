@@ -1,0 +1,10 @@
+// A part's own shape under load and off the plate: an entry of its own, for only those who ask need it.
+export { stressField, told, USUAL_CELLS } from './stress-field.js';
+export type { ActResult, FieldShape, StressField, StressFieldResult } from './stress-field.js';
+export { loadFieldOf } from './load-on-shape.js';
+export { StressFieldInput } from './stress-input.js';
+export type { CellStress, Peak } from './stress.js';
+export { patchAt, surfaceOf, type Patch, type Surface } from './patch.js';
+export { warpField, WarpFieldInput } from './warp-field.js';
+export type { BowedEdge, WarpField, WarpFieldResult } from './warp-field.js';
+export type { CellGrid } from './grid.js';

@@ -1,0 +1,85 @@
+import { describe, expect, it } from 'vitest';
+import {
+  assess,
+  contextFor,
+  contextOf,
+  familyByKey,
+  feltStressMPa,
+  fieldKey,
+  fieldOf,
+  parseBrief,
+  rank,
+  serviceLoads,
+  strengthAllowable,
+  type Brief,
+} from '../../src/index.js';
+import { loadFieldOf, stressField, type FieldShape } from '../../src/field/index.js';
+import { brief, candidate } from '../cases.js';
+import { bar } from '../field/solid-shapes.js';
+
+const places = { held: [{ atMm: [0, 6, 1] }], acts: [{ atMm: [60, 6, 1], forceN: [0, 0, -10] }] };
+const load = { kind: 'short', case: 'cantilever', forceN: 10, lengthMm: 60, widthMm: 12, heightMm: 8 };
+/** A brief whose load was worked out on a shape. */
+function onShape(shape: FieldShape, fields: object = {}): Brief {
+  const b = brief({ loads: [{ ...load, ...places }], print: { pattern: 'solid' }, ...fields });
+  const one = b.loads[0]!;
+  const input = loadFieldOf.input(b, one, 4000);
+  one.field = loadFieldOf.result(fieldKey(b, one), input, stressField(shape, input));
+  return b;
+}
+const shaped = onShape(bar(60, 12, 8));
+const asBar = brief({ loads: [load], print: { pattern: 'solid' } });
+const strength = (b: Brief, key: string): number => {
+  const g = candidate(rank(b), key).gates.find(x => x.id === 'strength')!;
+  return Number(g.have) / Number(g.need);
+};
+
+describe('a load on the shape itself', () => {
+  it('comes to what the bar comes to, where the shape is that bar', () => {
+    const [field] = serviceLoads(shaped);
+    const [plain] = serviceLoads(asBar);
+    expect(Math.abs(field!.stressMPa! / plain!.stressMPa! - 1)).toBeLessThan(0.1);
+    // A clamped root is stiffer and its own shear softer; the layers are softer across by 0.85.
+    expect(Math.abs(field!.deflectionTimesModulus! / plain!.deflectionTimesModulus! - 1)).toBeLessThan(0.05);
+    expect(Math.abs(strength(shaped, 'petg') / strength(asBar, 'petg') - 1)).toBeLessThan(0.15);
+  });
+  it('ranks by the shape: one with half the height fails where its bar would hold', () => {
+    const thin = onShape(bar(60, 12, 3));
+    expect(strength(thin, 'petg')).toBeLessThan(0.3 * strength(asBar, 'petg'));
+    const gate = candidate(rank(thin), 'petg').gates.find(g => g.id === 'strength')!;
+    expect(gate.why).toContain('on the shape itself');
+  });
+  it('is left alone once its places, its print or its lay is another: the bar stands again', () => {
+    const [one] = shaped.loads;
+    expect(fieldOf(shaped, one!)).not.toBeNull();
+    for (const other of [
+      { ...shaped, print: { ...shaped.print, walls: 7 } },
+      { ...shaped, geometry: { ...shaped.geometry, up: [0, 1, 0] as [number, number, number] } },
+    ]) {
+      expect(fieldOf(other, one!)).toBeNull();
+      expect(serviceLoads(other)[0]!.field).toBeNull();
+    }
+    const moved = { ...one!, held: [{ atMm: [60, 6, 4] as [number, number, number] }] };
+    expect(fieldOf(shaped, moved)).toBeNull();
+  });
+  it('heeds how layers weld: tension and shear between them count over their strength', () => {
+    expect(feltStressMPa({ alongMPa: 10, acrossMPa: 4, shearMPa: 0 }, 0.5)).toBe(10);
+    expect(feltStressMPa({ alongMPa: 10, acrossMPa: 6, shearMPa: 0 }, 0.5)).toBe(12);
+    expect(feltStressMPa({ alongMPa: 0, acrossMPa: 3, shearMPa: 2.4 }, 1)).toBe(5);
+    // A weld that is stronger than its plastic is not: the plastic gives way beside it.
+    expect(feltStressMPa({ alongMPa: 0, acrossMPa: 3, shearMPa: 0 }, 1.4)).toBe(3);
+  });
+  it('the reserve is the allowable stress over what is felt', () => {
+    const f = familyByKey('abs')!;
+    const ctx = contextFor(contextOf(shaped, null, null), f);
+    const a = assess(ctx, f).loads[0]!;
+    const { allowableMPa } = strengthAllowable(f, a.strength!);
+    const felt = feltStressMPa(shaped.loads[0]!.field!, f.properties.zRatio!.typical);
+    expect(a.reserve).toBeCloseTo(allowableMPa / (felt * ctx.safety), 9);
+  });
+  it('goes out and comes in with the brief', () => {
+    const again = parseBrief(JSON.parse(JSON.stringify(shaped)));
+    expect(again.loads[0]!.field).toEqual(shaped.loads[0]!.field);
+    expect(rank(again).firstChoice).toBe(rank(shaped).firstChoice);
+  });
+});

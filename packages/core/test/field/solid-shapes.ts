@@ -1,0 +1,105 @@
+import type { FieldShape } from '../../src/field/index.js';
+import { box, type Triangle } from '../geometry/shapes.js';
+
+/** Triangles as a shape that fields are worked out on. */
+export function shape(triangles: readonly Triangle[], minWallMm: number | null = null): FieldShape {
+  const positions = Float32Array.from(triangles.flat(2));
+  return { positions, volumeMm3: volumeOf(positions), minWallMm };
+}
+
+/** The volume within a heap of triangles, mm³: a sixth of the sum of their triple products. */
+function volumeOf(p: Float32Array): number {
+  let six = 0;
+  for (let i = 0; i < p.length; i += 9)
+    six +=
+      p[i]! * (p[i + 4]! * p[i + 8]! - p[i + 5]! * p[i + 7]!) +
+      p[i + 1]! * (p[i + 5]! * p[i + 6]! - p[i + 3]! * p[i + 8]!) +
+      p[i + 2]! * (p[i + 3]! * p[i + 7]! - p[i + 4]! * p[i + 6]!);
+  return six / 6;
+}
+
+/** A bar from the origin along x. */
+export const bar = (x: number, y: number, z: number): FieldShape => shape(box(x, y, z));
+
+/** An outline in x and z, drawn out along y: its triangles by their corners. */
+export function drawnOut(
+  outline: readonly (readonly [number, number])[],
+  triangles: readonly (readonly [number, number, number])[],
+  y: number,
+): FieldShape {
+  const at = (i: number, depth: number): [number, number, number] => [outline[i]![0], depth, outline[i]![1]];
+  const faces = triangles.flatMap(([a, b, c]): Triangle[] => [
+    [at(a, 0), at(b, 0), at(c, 0)],
+    [at(a, y), at(c, y), at(b, y)],
+  ]);
+  const sides = outline.flatMap((_, i): Triangle[] => {
+    const j = (i + 1) % outline.length;
+    return [
+      [at(i, 0), at(i, y), at(j, y)],
+      [at(i, 0), at(j, y), at(j, 0)],
+    ];
+  });
+  return shape([...faces, ...sides]);
+}
+
+/** A lying leg and a standing wall of 40 mm, 8 mm thick and 20 mm wide. */
+export const angle: FieldShape = drawnOut(
+  [
+    [0, 0],
+    [40, 0],
+    [40, 8],
+    [8, 8],
+    [8, 40],
+    [0, 40],
+  ],
+  [
+    [0, 1, 2],
+    [0, 2, 3],
+    [0, 3, 4],
+    [0, 4, 5],
+  ],
+  20,
+);
+
+/** A plate on z = 0 with a round hole in its middle. */
+export function plateWithHole(x: number, y: number, thick: number, radius: number, sides = 96): FieldShape {
+  const corners = [
+    [1, 1],
+    [-1, 1],
+    [-1, -1],
+    [1, -1],
+  ].map(([i, j]) => Math.atan2((j! * y) / 2, (i! * x) / 2));
+  const around = Array.from({ length: sides }, (_, k) => (2 * Math.PI * k) / sides - Math.PI);
+  const angles = [...new Set([...around, ...corners])].sort((a, b) => a - b);
+  type Flat = [number, number];
+  const inner = (a: number): Flat => [x / 2 + radius * Math.cos(a), y / 2 + radius * Math.sin(a)];
+  const outer = (a: number): Flat => {
+    const [c, s] = [Math.cos(a), Math.sin(a)] as const;
+    const far = Math.min(x / 2 / Math.max(Math.abs(c), 1e-12), y / 2 / Math.max(Math.abs(s), 1e-12));
+    return [x / 2 + c * far, y / 2 + s * far];
+  };
+  const triangles: Triangle[] = [];
+  const quad = (a: Flat, za: number, b: Flat, zb: number, c: Flat, zc: number, d: Flat, zd: number): void => {
+    triangles.push(
+      [
+        [...a, za],
+        [...b, zb],
+        [...c, zc],
+      ],
+      [
+        [...a, za],
+        [...c, zc],
+        [...d, zd],
+      ],
+    );
+  };
+  angles.forEach((from, i) => {
+    const to = angles[(i + 1) % angles.length]!;
+    const [a, b, c, d] = [inner(from), inner(to), outer(to), outer(from)] as const;
+    quad(a, thick, d, thick, c, thick, b, thick);
+    quad(a, 0, b, 0, c, 0, d, 0);
+    quad(d, 0, c, 0, c, thick, d, thick);
+    quad(a, 0, a, thick, b, thick, b, 0);
+  });
+  return shape(triangles);
+}
