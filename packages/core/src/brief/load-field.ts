@@ -1,5 +1,6 @@
-import { Quantity, Text } from '../input/fields.js';
+import { Quantity, Text, Vector } from '../input/fields.js';
 
+const PLACE = { length: 3, min: -10_000, max: 10_000, unit: 'mm', optional: true, nullable: true };
 const MPA = { min: 0, max: 1e6, unit: 'MPa' };
 
 /**
@@ -23,6 +24,13 @@ export class LoadField {
     doc: 'The most that an acting place moves, times the modulus.',
   })
   deflectionTimesModulus!: number;
+  @Vector({
+    ...PLACE,
+    doc: 'Where the stress along the layers is worst, in the axes of the file; default null.',
+  })
+  alongAtMm: [number, number, number] | null = null;
+  @Vector({ ...PLACE, doc: 'Where the tension on the layers is worst; default null.' })
+  acrossAtMm: [number, number, number] | null = null;
 }
 
 /** Strength of layers in shear, as a share of their strength in tension. */

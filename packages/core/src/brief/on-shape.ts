@@ -25,6 +25,16 @@ function digest(text: string): string {
   return (hash >>> 0).toString(16).padStart(8, '0');
 }
 
+/**
+ * How much larger a load is by now than what its field was worked out for: where one force acts, by what the brief says
+ * of it; 1 elsewhere. Stress and deflection are proportional to it.
+ */
+export function fieldScale({ forceN, acts }: Pick<BriefLoad, 'forceN' | 'acts'>): number {
+  const [act] = acts;
+  const worked = acts.length === 1 && act?.forceN ? Math.hypot(...act.forceN) : 0;
+  return forceN === null || worked === 0 ? 1 : forceN / worked;
+}
+
 /** The field of a load where it is there and still stands for it; else null. */
 export function fieldOf(brief: Pick<Brief, 'geometry' | 'print'>, load: BriefLoad): LoadField | null {
   return load.field && hasPlaces(load) && load.field.of === fieldKey(brief, load) ? load.field : null;

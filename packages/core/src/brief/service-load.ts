@@ -8,7 +8,7 @@ import type { Brief } from './brief.js';
 import { printedMember } from './printed-member.js';
 import type { BriefLoad } from './brief-load.js';
 import type { FieldStress, LoadField } from './load-field.js';
-import { fieldOf } from './on-shape.js';
+import { fieldOf, fieldScale } from './on-shape.js';
 import type { LoadKind } from './choices.js';
 import type { WorkingRef } from './conditions.js';
 import { HOURS_A_YEAR } from '../lib/physical-constants.js';
@@ -55,19 +55,27 @@ export function serviceLoads(brief: Brief): ServiceLoad[] {
 }
 
 /** A load as the shape itself bears it: how it is printed and lies is in its field already. */
-function onShape(bar: ServiceLoad, field: LoadField, { geometry }: Brief): ServiceLoad {
-  const { alongMPa, acrossMPa, shearMPa, deflectionTimesModulus } = field;
+function onShape(bar: ServiceLoad, field: LoadField, brief: Brief): ServiceLoad {
+  const { geometry } = brief;
+  const load = brief.loads[bar.index]!;
+  const by = fieldScale(load);
+  const stress = {
+    alongMPa: by * field.alongMPa,
+    acrossMPa: by * field.acrossMPa,
+    shearMPa: by * field.shearMPa,
+  };
+  const lowest = load.forceLowN !== null && load.forceN ? load.forceLowN / load.forceN : null;
   return {
     ...bar,
     acrossLayers: false,
-    stressMPa: alongMPa,
-    stressLowMPa: null,
+    stressMPa: stress.alongMPa,
+    stressLowMPa: lowest === null ? null : lowest * stress.alongMPa,
     strainPct: null,
     severityKJm2: null,
     bucklingOverModulus: null,
-    deflectionTimesModulus,
+    deflectionTimesModulus: by * field.deflectionTimesModulus,
     spanMm: bar.spanMm ?? Math.max(geometry.xMm, geometry.yMm, geometry.zMm),
-    field: { alongMPa, acrossMPa, shearMPa },
+    field: stress,
     working: null,
   };
 }

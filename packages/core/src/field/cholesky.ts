@@ -1,4 +1,4 @@
-import { apply, type Level } from './level.js';
+import type { Operator } from './level.js';
 
 /** A small operator, factorised: its free numbers in an order in which they lie near each other, and a band of rows. */
 export interface Cholesky {
@@ -9,8 +9,11 @@ export interface Cholesky {
   factor: Float64Array;
 }
 
-/** What is added to the diagonal, as a share of it: a shape that nothing holds has no other inverse. */
-const LIFTED = 1e-9;
+/**
+ * What is added to the diagonal, as a share of it: a shape that nothing holds has no other inverse. More than what
+ * rounding leaves of coarse matrices, which are kept in single precision.
+ */
+const LIFTED = 3e-6;
 
 /** The axis along which a grid is longest: nodes are counted along it last, so that the band is narrow. */
 function longestAxis(counts: readonly [number, number, number]): 0 | 1 | 2 {
@@ -18,7 +21,10 @@ function longestAxis(counts: readonly [number, number, number]): 0 | 1 | 2 {
 }
 
 /** How much work a factorisation takes: unknowns × the square of the band. */
-export function choleskyWork({ counts, inverseDiagonal }: Pick<Level, 'counts' | 'inverseDiagonal'>): number {
+export function choleskyWork({
+  counts,
+  inverseDiagonal,
+}: Pick<Operator, 'counts' | 'inverseDiagonal'>): number {
   const free = inverseDiagonal.reduce((sum, d) => sum + Number(d > 0), 0);
   const longest = longestAxis(counts);
   const section = counts.reduce((product, n, k) => (k === longest ? product : product * (n + 1)), 1);
@@ -26,7 +32,7 @@ export function choleskyWork({ counts, inverseDiagonal }: Pick<Level, 'counts' |
 }
 
 /** Factorises a level. Its columns are asked of the operator, many at once where they cannot meet. */
-export function choleskyOf(level: Level): Cholesky {
+export function choleskyOf(level: Operator): Cholesky {
   const { counts, inverseDiagonal } = level;
   const longest = longestAxis(counts);
   const [a, b] = [0, 1, 2].filter(k => k !== longest) as [0 | 1 | 2, 0 | 1 | 2];
@@ -63,27 +69,26 @@ export function choleskyOf(level: Level): Cholesky {
   return { free: Int32Array.from(free), band, factor };
 }
 
-function bandOf({ groups, steps }: Level, place: Int32Array): number {
+function bandOf({ lowest, steps }: Operator, place: Int32Array): number {
   let band = 0;
-  for (const { lowest } of groups)
-    for (const from of lowest) {
-      let low = Infinity;
-      let high = -1;
-      for (const s of steps)
-        for (let k = 0; k < 3; k++) {
-          const p = place[3 * (from + s) + k]!;
-          if (p < 0) continue;
-          low = Math.min(low, p);
-          high = Math.max(high, p);
-        }
-      if (high >= 0) band = Math.max(band, high - low);
-    }
+  for (const from of lowest) {
+    let low = Infinity;
+    let high = -1;
+    for (const s of steps)
+      for (let k = 0; k < 3; k++) {
+        const p = place[3 * (from + s) + k]!;
+        if (p < 0) continue;
+        low = Math.min(low, p);
+        high = Math.max(high, p);
+      }
+    if (high >= 0) band = Math.max(band, high - low);
+  }
   return band;
 }
 
 /** Numbers that lie a whole band apart share no cell: their columns are asked for together. */
 function fillBand(
-  level: Level,
+  level: Operator,
   { free, place, band, factor }: { free: number[]; place: Int32Array; band: number; factor: Float64Array },
 ): void {
   const width = band + 1;
@@ -93,7 +98,7 @@ function fillBand(
   for (let first = 0; first < Math.min(apart, free.length); first++) {
     units.fill(0);
     for (let j = first; j < free.length; j += apart) units[free[j]!] = 1;
-    apply(level, units, columns);
+    level.apply(units, columns);
     for (let j = first; j < free.length; j += apart)
       for (let i = j; i < Math.min(free.length, j + width); i++)
         factor[i * width + band - i + j] = columns[free[i]!]!;

@@ -1,4 +1,3 @@
-import { apply } from './level.js';
 import { cycle, type Multigrid } from './multigrid.js';
 
 /** A solution with how it was come by. */
@@ -48,7 +47,7 @@ export function solve(
   let residual = 1;
   let iterations = 0;
   while (residual > tolerance && iterations < most) {
-    apply(level, p, q);
+    level.apply(p, q);
     const step = rz / dot(p, q);
     for (let i = 0; i < u.length; i++) {
       u[i]! += step * p[i]!;

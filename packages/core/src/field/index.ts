@@ -2,6 +2,7 @@
 export { stressField, told, USUAL_CELLS } from './stress-field.js';
 export type { ActResult, FieldShape, StressField, StressFieldResult } from './stress-field.js';
 export { loadFieldOf } from './load-on-shape.js';
+export { skinOf, type Skin } from './skin.js';
 export { StressFieldInput } from './stress-input.js';
 export type { CellStress, Peak } from './stress.js';
 export { patchAt, surfaceOf, type Patch, type Surface } from './patch.js';

@@ -31,6 +31,8 @@ export const loadFieldOf = {
       acrossMPa: across.MPa,
       shearMPa: shear.MPa,
       deflectionTimesModulus: moves * modulusMPa,
+      alongAtMm: [...along.atMm],
+      acrossAtMm: [...across.atMm],
     });
   },
 };

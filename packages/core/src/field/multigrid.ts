@@ -1,11 +1,10 @@
 import { choleskyOf, choleskyWork, solveCholesky, type Cholesky } from './cholesky.js';
-import type { Stiffness } from './elasticity.js';
-import { nodeCount } from './grid.js';
-import { apply, countsOf, levelOf, type Level, type Lines } from './level.js';
+import { coarserLevel, type CoarseLevel } from './coarse.js';
+import type { Level, Lines, Operator } from './level.js';
 
 /** One level with room for what a cycle works out on it. */
 interface Rung {
-  level: Level;
+  level: Operator;
   /** For each plane of nodes along an axis: the coarse ones about it, and the share of the second. */
   about: readonly [Between, Between, Between];
   x: Float64Array;
@@ -33,26 +32,21 @@ const SOLVED_AT_ONCE = 3e7;
 const SMOOTHING = { steps: 2, lowest: 0.12 };
 
 /**
- * Geometric multigrid for a grid of bricks: each coarser grid has half as many cells along each axis that has more than
- * one, at the mean stiffness of those it stands for; of an odd number the last stays as thin as it is.
+ * Multigrid for a grid of bricks: each coarser grid has half as many cells along each axis that has more than one, and
+ * does what the finer ones do together (Galerkin); of an odd number the last stays as thin as it is.
  */
-export function multigridOf(
-  lines: Lines,
-  stiffness: Stiffness,
-  shares: Float64Array,
-  held: Uint8Array,
-): Multigrid {
+export function multigridOf(fine: Level): Multigrid {
   const rungs: Rung[] = [];
-  let now = { lines, shares, held };
+  let level: Level | CoarseLevel = fine;
   for (;;) {
-    const level = levelOf(now.lines, stiffness, now.shares, now.held);
-    const next = now.lines.map(halved) as unknown as Lines;
-    const about = now.lines.map((l, k) => between(l, next[k]!)) as unknown as Rung['about'];
-    const room = (): Float64Array => new Float64Array(3 * level.nodes);
+    const next = level.lines.map(halved) as unknown as Lines;
+    const about = level.lines.map((l, k) => between(l, next[k]!)) as unknown as Rung['about'];
+    const { nodes } = level;
+    const room = (): Float64Array => new Float64Array(3 * nodes);
     rungs.push({ level, about, x: room(), b: room(), r: room(), d: room() });
     const smallest = level.counts.every(n => n === 1);
     if (smallest || choleskyWork(level) <= SOLVED_AT_ONCE) return { rungs, coarsest: choleskyOf(level) };
-    now = coarser(now, next);
+    level = coarserLevel(level, next);
   }
 }
 
@@ -78,42 +72,6 @@ function between(fine: Float64Array, coarse: Float64Array): Between {
   return { first, second, share };
 }
 
-interface Grid {
-  lines: Lines;
-  shares: Float64Array;
-  held: Uint8Array;
-}
-
-function coarser({ lines, shares, held }: Grid, next: Lines): Grid {
-  const [nx, ny, nz] = countsOf(lines);
-  const counts = countsOf(next);
-  const mean = new Float64Array(counts[0] * counts[1] * counts[2]);
-  const factor = counts.map((n, k) => (n < lines[k]!.length - 1 ? 2 : 1));
-  const size = (l: Float64Array, i: number): number => l[i + 1]! - l[i]!;
-  for (let k = 0; k < nz; k++)
-    for (let j = 0; j < ny; j++)
-      for (let i = 0; i < nx; i++) {
-        const share = shares[i + nx * (j + ny * k)]!;
-        if (share === 0) continue;
-        const at = [
-          Math.floor(i / factor[0]!),
-          Math.floor(j / factor[1]!),
-          Math.floor(k / factor[2]!),
-        ] as const;
-        const volume = size(lines[0], i) * size(lines[1], j) * size(lines[2], k);
-        const whole = size(next[0], at[0]) * size(next[1], at[1]) * size(next[2], at[2]);
-        mean[at[0] + counts[0] * (at[1] + counts[1] * at[2])]! += (share * volume) / whole;
-      }
-  const stays = new Uint8Array(nodeCount(counts));
-  const there = (i: number, k: 0 | 1 | 2): number => Math.min(factor[k]! * i, lines[k].length - 1);
-  for (let k = 0; k <= counts[2]; k++)
-    for (let j = 0; j <= counts[1]; j++)
-      for (let i = 0; i <= counts[0]; i++)
-        stays[i + (counts[0] + 1) * (j + (counts[1] + 1) * k)] =
-          held[there(i, 0) + (nx + 1) * (there(j, 1) + (ny + 1) * there(k, 2))]!;
-  return { lines: next, shares: mean, held: stays };
-}
-
 /** What a V-cycle makes of a residual: a symmetric approximation of its solution, so that it may precondition. */
 export function cycle(grid: Multigrid, b: Float64Array, x: Float64Array): void {
   const { rungs } = grid;
@@ -132,7 +90,7 @@ function descend(grid: Multigrid, depth: number): void {
   const { level, x, b, r } = rung;
   x.fill(0);
   smooth(rung, true);
-  apply(level, x, r);
+  level.apply(x, r);
   for (let i = 0; i < r.length; i++) r[i] = b[i]! - r[i]!;
   restrict(rung, below);
   descend(grid, depth + 1);
@@ -152,7 +110,7 @@ function smooth({ level, x, b, r, d }: Rung, fromNothing: boolean): void {
   for (let step = 0; step < SMOOTHING.steps; step++) {
     if (step === 0 && fromNothing) r.set(b);
     else {
-      apply(level, x, r);
+      level.apply(x, r);
       for (let i = 0; i < r.length; i++) r[i] = b[i]! - r[i]!;
     }
     if (step === 0)

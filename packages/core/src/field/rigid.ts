@@ -1,10 +1,10 @@
-import type { Level } from './level.js';
+import type { Operator } from './level.js';
 
 /**
  * Takes the six motions of a rigid body out of three numbers a node: what nothing holds can move so without a force,
  * and without them its solution is one.
  */
-export function withoutRigid({ counts, lines, inverseDiagonal }: Level): (v: Float64Array) => void {
+export function withoutRigid({ counts, lines, inverseDiagonal }: Operator): (v: Float64Array) => void {
   const [nx, ny] = counts;
   const nodes: number[] = [];
   for (let n = 0; n < inverseDiagonal.length / 3; n++) if (inverseDiagonal[3 * n]! > 0) nodes.push(n);

@@ -4,7 +4,7 @@ import { InputError } from '../input/input-error.js';
 import { solve } from './conjugate-gradients.js';
 import { stiffnessOf } from './elasticity.js';
 import { fillGrid, lowestNode, type CellGrid } from './grid.js';
-import { evenLines } from './level.js';
+import { levelOf } from './level.js';
 import { multigridOf } from './multigrid.js';
 import { patchAt, surfaceOf, type Patch, type Surface } from './patch.js';
 import { piecesOf } from './pieces.js';
@@ -55,6 +55,8 @@ const problem = (field: string, value: unknown, message: string): InputError =>
 export const USUAL_CELLS = 60_000;
 /** Cells through the thinnest wall that are wanted: fewer bend too stiffly. */
 const CELLS_A_WALL = 3;
+/** Cells that even a stout part has: its walls, skins and corners are finer than it is. */
+const FEWEST_CELLS = 20_000;
 
 /** What is known of a shape besides its triangles. */
 export interface FieldShape {
@@ -87,8 +89,8 @@ export function stressField(
   const held = heldNodes(surface, grid, input, laid);
   const { f, deflections } = forces(surface, grid, input, laid, held);
   const stiffness = stiffnessOf(input);
-  const multigrid = multigridOf(evenLines(grid.counts, grid.size), stiffness, shares.stiffness, held);
-  const { level } = multigrid.rungs[0]!;
+  const level = levelOf(grid.counts, grid.size, stiffness, shares.stiffness, held);
+  const multigrid = multigridOf(level);
   const { u, iterations } = solve(multigrid, f, { progress });
   const cellOf = Int32Array.from(cellsThere(grid));
   const stress = cellStresses(level, grid.size, stiffness, u, c => askedAt(grid, cellOf[c]!));
@@ -136,7 +138,7 @@ export function told(field: StressField): StressFieldResult {
 /** Most cells that there may be in all. */
 const MOST_CELLS = 400_000;
 
-/** The edge of a cell: as it is asked for, else so that the thinnest wall has three, within the number of cells. */
+/** The edge of a cell: as it is asked for, else so that the thinnest wall has three, within numbers of cells. */
 function edgeOf({ volumeMm3, minWallMm }: FieldShape, { cellMm, cells }: StressFieldInput): number {
   const least = Math.cbrt(volumeMm3 / (cells ?? USUAL_CELLS));
   const finest = Math.cbrt(volumeMm3 / MOST_CELLS);
@@ -149,7 +151,8 @@ function edgeOf({ volumeMm3, minWallMm }: FieldShape, { cellMm, cells }: StressF
       );
     return cellMm;
   }
-  return minWallMm ? Math.max(least, minWallMm / CELLS_A_WALL) : least;
+  if (cells !== null || !minWallMm) return least;
+  return Math.max(least, Math.min(minWallMm / CELLS_A_WALL, Math.cbrt(volumeMm3 / FEWEST_CELLS)));
 }
 
 function thinWarnings({ minWallMm }: FieldShape, { size }: CellGrid): string[] {

@@ -56,15 +56,13 @@ export function askedAt({ counts, filled }: CellGrid, c: number): 'faces' | 'mid
  * @param own the strain that a cell would take by itself, by cell; null for none
  */
 export function cellStresses(
-  { groups, steps }: Level,
+  { lowest, brick, steps }: Level,
   size: CellSize,
   stiffness: Stiffness,
   u: Float64Array,
   asked: (c: number) => 'faces' | 'middle' | 'not',
   own: ((c: number) => readonly number[]) | null = null,
 ): CellStress {
-  // The finest grid is of one size.
-  const { lowest, brick } = groups[0]!;
   const found: CellStress = {
     along: new Float32Array(lowest.length),
     across: new Float32Array(lowest.length),

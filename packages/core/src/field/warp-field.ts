@@ -8,7 +8,7 @@ import { stiffnessOf, type Stiffness } from './elasticity.js';
 import { edgesOf, outlineOf, type FootNode } from './footprint.js';
 import { fillGrid, nodeCount, type CellGrid } from './grid.js';
 import { hadamardBack } from './hadamard.js';
-import { evenLines, type CellGroup, type Level } from './level.js';
+import { levelOf, type Level } from './level.js';
 import { multigridOf } from './multigrid.js';
 import { nodesThere } from './places.js';
 import { withoutRigid } from './rigid.js';
@@ -136,7 +136,6 @@ export function warpField(
   closedSurface(positions);
   const grid = fillGrid(positions, input.cellMm ?? Math.cbrt(shape.volumeMm3 / (input.cells ?? USUAL_CELLS)));
   const stiffness = stiffnessOf(input);
-  const lines = evenLines(grid.counts, grid.size);
   const shares = solidCells(grid).stiffness;
   const [nx, ny] = grid.counts;
   const layer = nx * ny;
@@ -147,10 +146,10 @@ export function warpField(
   };
 
   const nobody = new Uint8Array(nodeCount(grid.counts));
-  const free = multigridOf(lines, stiffness, shares, nobody);
-  const f = ownForces(free.rungs[0]!.level, grid, stiffness, strains);
-  const released = solve(free, f, {
-    project: withoutRigid(free.rungs[0]!.level),
+  const free = levelOf(grid.counts, grid.size, stiffness, shares, nobody);
+  const f = ownForces(free, grid, stiffness, strains);
+  const released = solve(multigridOf(free), f, {
+    project: withoutRigid(free),
     progress: done => progress(done / 2),
   });
   const foot = footOf(grid);
@@ -167,9 +166,8 @@ export function warpField(
 
   const standing = Uint8Array.from(nobody);
   for (const { node } of foot) standing[node] = 1;
-  const plate = multigridOf(lines, stiffness, shares, standing);
-  const { level } = plate.rungs[0]!;
-  const stuck = solve(plate, ownForces(level, grid, stiffness, strains), {
+  const level = levelOf(grid.counts, grid.size, stiffness, shares, standing);
+  const stuck = solve(multigridOf(level), ownForces(level, grid, stiffness, strains), {
     progress: done => progress(0.5 + done / 2),
   });
   const lift = liftOf(level, grid, stiffness, stuck.u, own, foot, corners);
@@ -223,13 +221,12 @@ const GAUSS = 1 / Math.sqrt(3);
 
 /** The forces that would hold each cell to the strain that it wants, ∫Bᵀ·C·ε₀, at its nodes. */
 function ownForces(
-  { groups, steps, nodes }: Level,
+  { cells, lowest, share, brick, steps, nodes }: Level,
   grid: CellGrid,
   stiffness: Stiffness,
   strains: readonly LayerStrain[],
 ): Float64Array {
   const f = new Float64Array(3 * nodes);
-  const { cells, lowest, share, brick } = groups[0]!;
   const layer = grid.counts[0] * grid.counts[1];
   const ofLayer = strains.map(s => ownForcesOfCell(brick, grid.size, stiffness, s));
   for (let i = 0; i < cells.length; i++) {
@@ -294,21 +291,20 @@ function liftOf(
   foot: readonly FootNode[],
   corners: readonly FootNode[],
 ): { at: FootNode; heightMm: number; atCorner: boolean } {
-  const group: CellGroup = level.groups[0]!;
   const stress = cellStresses(
     level,
     grid.size,
     stiffness,
     u,
     () => 'middle',
-    i => own(group.cells[i]!),
+    i => own(level.cells[i]!),
   );
   const [nx, ny] = grid.counts;
   const heights = new Float64Array(nx * ny);
   let worst = 0;
   let most = -Infinity;
-  group.cells.forEach((c, i) => {
-    heights[c % (nx * ny)]! += group.share[i]! * grid.size[2];
+  level.cells.forEach((c, i) => {
+    heights[c % (nx * ny)]! += level.share[i]! * grid.size[2];
     if (c < nx * ny && stress.across[i]! > most) {
       most = stress.across[i]!;
       worst = c;

@@ -4,7 +4,9 @@ import { brick } from '../../src/field/brick.js';
 import { stiffnessOf } from '../../src/field/elasticity.js';
 import { fillGrid, nodeCount } from '../../src/field/grid.js';
 import { hadamard, hadamardBack } from '../../src/field/hadamard.js';
-import { apply, evenLines, levelOf, type Level } from '../../src/field/level.js';
+import { coarserLevel } from '../../src/field/coarse.js';
+import { levelOf, type Level } from '../../src/field/level.js';
+import { withoutRigid } from '../../src/field/rigid.js';
 import { patchAt, surfaceOf } from '../../src/field/patch.js';
 import { piecesOf } from '../../src/field/pieces.js';
 import { box, prism } from '../geometry/shapes.js';
@@ -14,7 +16,8 @@ const plastic = stiffnessOf({ modulusMPa: 2000, poisson: 0.36, layerRatio: 0.8 }
 const counts = [4, 3, 5] as const;
 const size = [1.3, 0.9, 1.1] as const;
 const level: Level = levelOf(
-  evenLines(counts, size),
+  counts,
+  size,
   plastic,
   new Float64Array(60).fill(1),
   new Uint8Array(nodeCount(counts)),
@@ -26,7 +29,7 @@ const places = Array.from({ length: nodeCount(counts) }, (_, n) => {
 /** The forces that a displacement asks, when it is a function of the place. */
 function forcesOf(u: (p: [number, number, number]) => readonly number[]): Float64Array {
   const out = new Float64Array(3 * places.length);
-  apply(level, Float64Array.from(places.flatMap(p => [...u(p)])), out);
+  level.apply(Float64Array.from(places.flatMap(p => [...u(p)])), out);
   return out;
 }
 const isInner = (n: number): boolean =>
@@ -76,15 +79,10 @@ describe('the brick', () => {
       fc.property(
         fc.array(fc.double({ min: -1, max: 1, noNaN: true }), { minLength: 24, maxLength: 24 }),
         list => {
-          const one = levelOf(
-            evenLines([1, 1, 1], [1, 2, 0.7]),
-            plastic,
-            Float64Array.of(1),
-            new Uint8Array(8),
-          );
+          const one = levelOf([1, 1, 1], [1, 2, 0.7], plastic, Float64Array.of(1), new Uint8Array(8));
           const u = Float64Array.from(list);
           const f = new Float64Array(24);
-          apply(one, u, f);
+          one.apply(u, f);
           expect(u.reduce((s, x, i) => s + x * f[i]!, 0)).toBeGreaterThanOrEqual(-1e-9);
           // No assembly of bricks has a larger eigenvalue over its diagonal than is said.
           const energy = u.reduce((s, x, i) => s + x * f[i]!, 0);
@@ -121,14 +119,67 @@ describe('the brick', () => {
   it('bends as a beam does: one brick high, under a moment, without locking', () => {
     // Pure bending: u = −κ·x·z, w = κ·x²/2 − ν κ (…): its energy is E·I·κ²·L/2 for a beam of ν 0.
     const soft = stiffnessOf({ modulusMPa: 1000, poisson: 0, layerRatio: 1 });
-    const one = levelOf(evenLines([1, 1, 1], [10, 1, 1]), soft, Float64Array.of(1), new Uint8Array(8));
+    const one = levelOf([1, 1, 1], [10, 1, 1], soft, Float64Array.of(1), new Uint8Array(8));
     const u = new Float64Array(24);
     for (let a = 0; a < 8; a++) u[3 * a] = ((a & 1 ? 1 : -1) * (a & 4 ? 1 : -1)) / 1000;
     const f = new Float64Array(24);
-    apply(one, u, f);
+    one.apply(u, f);
     const energy = u.reduce((s, x, i) => s + x * f[i]!, 0) / 2;
     // Ends turn by 2·u/h = 0.004 against each other over 10 mm: κ = 4e-4, E·I = 1000/12.
     expect(energy).toBeCloseTo(((1000 / 12) * 4e-4 ** 2 * 10) / 2, 9);
+  });
+});
+
+describe('a coarser level', () => {
+  const next = level.lines.map(l =>
+    l.filter((_, i) => i % 2 === 0 || i === l.length - 1),
+  ) as unknown as Level['lines'];
+  const coarse = coarserLevel(level, next);
+  const [nx, ny] = coarse.counts;
+  /** A displacement that is linear in the place, on the nodes of either grid. */
+  const linear = (lines: Level['lines'], nodes: number, across: number, down: number): Float64Array =>
+    Float64Array.from({ length: 3 * nodes }, (_, i) => {
+      const n = Math.floor(i / 3);
+      const at = [n % across, Math.floor(n / across) % down, Math.floor(n / (across * down))];
+      const [x, y, z] = at.map((p, k) => lines[k]![p]!) as [number, number, number];
+      return [0.3 * x - 0.2 * y, 0.1 * z + 0.4 * y, 0.5 * x - 0.1 * z][i % 3]!;
+    });
+  const energy = (on: { apply: Level['apply'] }, u: Float64Array): number => {
+    const f = new Float64Array(u.length);
+    on.apply(u, f);
+    return u.reduce((s, x, i) => s + x * f[i]!, 0) / 2;
+  };
+  it('stores in a strain that both can follow what the finer one does, an odd cell left over or not', () => {
+    const fine = energy(level, linear(level.lines, level.nodes, 5, 4));
+    expect(coarse.counts).toEqual([2, 2, 3]);
+    expect(energy(coarse, linear(coarse.lines, coarse.nodes, nx + 1, ny + 1)) / fine).toBeCloseTo(1, 5);
+  });
+  it('has no eigenvalue over its diagonal beyond what is said', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e6 }), seed => {
+        const u = Float64Array.from({ length: 3 * coarse.nodes }, (_, i) => Math.sin(seed + 7.1 * i));
+        const scaled = u.reduce((s, x, i) => s + (x * x) / coarse.inverseDiagonal[i]!, 0);
+        expect(2 * energy(coarse, u)).toBeLessThanOrEqual(coarse.largestRatio * scaled);
+      }),
+      { numRuns: 40 },
+    ));
+});
+
+describe('the motions of a rigid body', () => {
+  it('are taken out, and nothing else', () => {
+    const takeOut = withoutRigid(level);
+    const moved = Float64Array.from(
+      places.flatMap(([x, y, z]) => [1 - 0.2 * y, 2 + 0.2 * x + 0.1 * z, -0.1 * y]),
+    );
+    takeOut(moved);
+    for (const x of moved) expect(Math.abs(x)).toBeLessThan(1e-9);
+    const stretched = Float64Array.from(places.flatMap(([x]) => [0.01 * x, 0, 0]));
+    const before = new Float64Array(stretched.length);
+    level.apply(stretched, before);
+    takeOut(stretched);
+    const after = new Float64Array(stretched.length);
+    level.apply(stretched, after);
+    after.forEach((f, i) => expect(f).toBeCloseTo(before[i]!, 6));
   });
 });
 

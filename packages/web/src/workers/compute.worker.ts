@@ -10,6 +10,7 @@ const loaders: { [N in JobName]: () => Promise<{ run: Job<Jobs[N]['question'], J
   firstMachines: () => import('./jobs/first-machines'),
   gcode: () => import('./jobs/gcode'),
   grades: () => import('./jobs/grades'),
+  loadField: () => import('./jobs/load-field'),
   ladder: () => import('./jobs/ladder'),
   lays: () => import('./jobs/lays'),
   layVerdicts: () => import('./jobs/lay-verdicts'),

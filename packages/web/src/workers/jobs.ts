@@ -3,6 +3,7 @@ import type { ContendersQuestion } from './jobs/contenders';
 import type { FavouriteQuestion } from './jobs/favourite';
 import type { FirstMachinesQuestion } from './jobs/first-machines';
 import type { GradesAnswer, GradesQuestion } from './jobs/grades';
+import type { LoadFieldAnswer, LoadFieldQuestion } from './jobs/load-field';
 import type { LayVerdictsAnswer, LayVerdictsQuestion } from './jobs/lay-verdicts';
 import type { LadderQuestion } from './jobs/ladder';
 import type { LaysAnswer, LaysQuestion } from './jobs/lays';
@@ -34,6 +35,7 @@ export interface Jobs {
   firstMachines: { question: FirstMachinesQuestion; answer: FirstMachine[] };
   gcode: { question: { bytes: Uint8Array }; answer: GcodeReport };
   grades: { question: GradesQuestion; answer: GradesAnswer };
+  loadField: { question: LoadFieldQuestion; answer: LoadFieldAnswer };
   ladder: { question: LadderQuestion; answer: Ladder };
   lays: { question: LaysQuestion; answer: LaysAnswer };
   layVerdicts: { question: LayVerdictsQuestion; answer: LayVerdictsAnswer };

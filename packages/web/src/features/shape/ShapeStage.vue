@@ -34,6 +34,9 @@ function colours(): StageColours {
     thin: of('--info'),
     load: of('--gold'),
     disc: of('--deep'),
+    nothing: of('--panel-soft'),
+    all: of('--s-heat'),
+    more: of('--ink'),
   };
 }
 onMounted(() => {

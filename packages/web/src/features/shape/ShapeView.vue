@@ -12,10 +12,13 @@ import LayByFilament from './LayByFilament.vue';
 import LineDrawing from './LineDrawing.vue';
 import LoadPlaces from './LoadPlaces.vue';
 import MarkList from './MarkList.vue';
+import OwnShape from './OwnShape.vue';
 import PlatePlan from './PlatePlan.vue';
 import WaysToLay from './WaysToLay.vue';
 import { boxEdges } from './line-drawing';
 import { useLays } from './useLays';
+import { useOwnPaint } from './useOwnPaint';
+import { useOwnShape } from './useOwnShape';
 import { usePlate } from './usePlate';
 import { useShape } from './useShape';
 import { upright, useStageContent } from './useStageContent';
@@ -47,8 +50,10 @@ const current = computed(() => verdicts.value.find(v => v.current)?.index ?? 0);
 const seen = computed(() => picked.value ?? current.value);
 watch([() => draft.id, current], () => (picked.value = null));
 const lay = computed(() => lays.value[seen.value] ?? lays.value[0] ?? null);
-const { sizeMm, place, onPlate, places, looked, cutOpen, cut, withDiscs, discs, bounds, content } =
-  useStageContent(lay, plate);
+const own = useOwnShape();
+const { painted, paint } = useOwnPaint(own, family);
+const { sizeMm, place, onPlate, ofFile, places, looked, cutOpen, cut, withDiscs, discs, bounds, content } =
+  useStageContent(lay, plate, paint);
 const stage = ref<{ flyTo: (at: Xyz) => void; overview: () => void } | null>(null);
 function look(index: number): void {
   looked.value = index;
@@ -84,7 +89,8 @@ function setPlace(load: number, end: 'held' | 'acts', at: Xyz | null): void {
   const brief = draft.brief;
   const before = brief?.loads[load];
   if (!brief || !before) return;
-  const placed = { ...before, [end === 'held' ? 'heldAtMm' : 'actsAtMm']: at && [...at] };
+  // What was worked out stood for the other place.
+  const placed = { ...before, [end === 'held' ? 'heldAtMm' : 'actsAtMm']: at && [...at], held: [] };
   const now = lyingNow(brief);
   draft.set(`loads.${load}`, { ...placed, acrossLayers: acrossWhenLaid(placed, now, now) });
 }
@@ -187,6 +193,14 @@ const best = computed(() => verdicts.value[0] ?? null);
             @point="point"
           />
         </section>
+        <OwnShape
+          v-if="content && family"
+          v-model:painted="painted"
+          :brief="draft.brief"
+          :family="family"
+          :own="own"
+          @look="at => stage?.flyTo(ofFile(at))"
+        />
       </aside>
     </div>
     <section aria-label="Ways to lay it">

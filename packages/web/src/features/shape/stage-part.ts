@@ -3,6 +3,8 @@ import {
   BackSide,
   BufferAttribute,
   BufferGeometry,
+  Color,
+  DoubleSide,
   Group,
   LineBasicMaterial,
   LineSegments,
@@ -13,6 +15,19 @@ import {
   Plane,
   Vector3,
 } from 'three';
+
+/** Faces painted by what they bear, as a share of what they may: two triangles each, in the axes of the file. */
+export interface Painting {
+  positions: Float32Array;
+  shares: Float32Array;
+}
+
+/** Colours of the scale: nothing, all that it may bear, and more. */
+export interface ScaleColours {
+  nothing: string;
+  all: string;
+  more: string;
+}
 
 /** Colours of a part: its outside, where it is cut open, and its edges. */
 export interface PartColours {
@@ -28,6 +43,8 @@ export class StagePart {
   private readonly body: Mesh<BufferGeometry, MeshLambertMaterial>;
   private readonly inside: Mesh<BufferGeometry, MeshBasicMaterial>;
   private readonly lines: LineSegments<BufferGeometry, LineBasicMaterial>;
+  private painted: Mesh<BufferGeometry, MeshLambertMaterial> | null = null;
+  private painting: Painting | null = null;
   /** What lies before it is left out, where the part is cut open. */
   private readonly front = new Plane(new Vector3(0, 1, 0), 0);
 
@@ -51,6 +68,19 @@ export class StagePart {
     this.lines.material.color.set(line);
   }
 
+  /** Paints it by what each place bears, in place of its own surface; null takes the paint off. */
+  paint(painting: Painting | null, scale: ScaleColours): void {
+    if (painting !== this.painting) {
+      this.painted?.removeFromParent();
+      this.painted?.geometry.dispose();
+      this.painted?.material.dispose();
+      this.painted = painting && paintedMesh(painting, scale);
+      if (this.painted) this.turned.add(this.painted);
+      this.painting = painting;
+    }
+    this.body.visible = painting === null;
+  }
+
   /**
    * Lays it on the plate.
    * @param lowMm the lowest corner of its box once it is turned
@@ -66,7 +96,12 @@ export class StagePart {
   cut(atMm: number | null): void {
     this.front.constant = -(atMm ?? 0);
     const planes = atMm === null ? null : [this.front];
-    for (const { material } of [this.body, this.inside, this.lines]) {
+    for (const { material } of [
+      this.body,
+      this.inside,
+      this.lines,
+      ...(this.painted ? [this.painted] : []),
+    ]) {
       material.clippingPlanes = planes;
       material.needsUpdate = true;
     }
@@ -79,9 +114,37 @@ export class StagePart {
   }
 
   dispose(): void {
-    for (const { geometry, material } of [this.body, this.inside, this.lines]) {
+    for (const { geometry, material } of [
+      this.body,
+      this.inside,
+      this.lines,
+      ...(this.painted ? [this.painted] : []),
+    ]) {
       geometry.dispose();
       material.dispose();
     }
   }
+}
+
+/** The colour of a share of what may be borne: from nothing to all of it, and at once another for more. */
+export function paintOf(share: number, { nothing, all, more }: ScaleColours): Color {
+  return share > 1 ? new Color(more) : new Color(nothing).lerp(new Color(all), Math.max(0, share));
+}
+
+function paintedMesh(
+  { positions, shares }: Painting,
+  scale: ScaleColours,
+): Mesh<BufferGeometry, MeshLambertMaterial> {
+  const geometry = new BufferGeometry();
+  geometry.setAttribute('position', new BufferAttribute(positions, 3));
+  const colours = new Float32Array(positions.length);
+  shares.forEach((share, face) => {
+    const { r, g, b } = paintOf(share, scale);
+    for (let corner = 0; corner < 6; corner++) colours.set([r, g, b], 18 * face + 3 * corner);
+  });
+  geometry.setAttribute('color', new BufferAttribute(colours, 3));
+  return new Mesh(
+    geometry,
+    new MeshLambertMaterial({ flatShading: true, vertexColors: true, side: DoubleSide }),
+  );
 }

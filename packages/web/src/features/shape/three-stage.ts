@@ -23,10 +23,10 @@ import {
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import { discMesh, loadMeshes, markMesh } from './stage-marks';
-import { StagePart } from './stage-part';
+import { StagePart, type Painting, type ScaleColours } from './stage-part';
 
 /** Colours of the stage, as CSS has them. */
-export interface StageColours {
+export interface StageColours extends ScaleColours {
   ground: string;
   part: string;
   inside: string;
@@ -56,6 +56,8 @@ export interface StageContent {
   looked: number;
   discs: readonly Xyz[];
   loads: readonly { heldMm: Xyz; actsMm: Xyz }[];
+  /** What each place bears, painted over it; null for its own surface. */
+  paint: Painting | null;
   /** How far it is cut open from its front, 0 to 1 of its depth; null for whole. */
   cut: number | null;
 }
@@ -111,6 +113,7 @@ export class Stage {
     const fresh = this.positions !== positions;
     if (fresh) this.change(new StagePart(positions, edges), positions);
     this.part?.colour(colours);
+    this.part?.paint(content.paint, colours);
     this.part?.place(turn, lowMm, cornerMm);
     const cutAtMm = cut === null ? null : cornerMm[1] + cut * sizeMm[1];
     this.part?.cut(cutAtMm);

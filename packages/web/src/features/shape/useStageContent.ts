@@ -2,6 +2,7 @@ import type { PlatePlace } from '@hornblende/core';
 import type { MarkedPlace, Turn, Xyz } from '@hornblende/core/geometry';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useDraft } from '../part/draft';
+import type { Painting } from './stage-part';
 import type { StageContent } from './three-stage';
 import type { LivePlate } from './usePlate';
 import { useShape, type MeasuredLay } from './useShape';
@@ -19,6 +20,8 @@ export interface LiveStage {
   place: ComputedRef<PlatePlace | null>;
   /** A place of the laid part as it stands on the plate. */
   onPlate: (p: Xyz) => Xyz;
+  /** A place of the file as it stands on the plate. */
+  ofFile: (p: Xyz) => Xyz;
   places: ComputedRef<MarkedPlace[]>;
   /** The mark that is looked at; −1 for none. */
   looked: Ref<number>;
@@ -37,6 +40,7 @@ export interface LiveStage {
 export function useStageContent(
   lay: ComputedRef<MeasuredLay | null>,
   { plateMm, placeFor }: LivePlate,
+  paint: ComputedRef<Painting | null>,
 ): LiveStage {
   const draft = useDraft();
   const { shape } = useShape();
@@ -97,10 +101,11 @@ export function useStageContent(
           marks: places.value.map(p => ({ kind: p.kind, atMm: onPlate(p.atMm) })),
           looked: looked.value,
           discs: discs.value,
+          paint: paint.value,
           loads: loads.value,
           cut: cutOpen.value ? cut.value / 100 : null,
         }
       : null,
   );
-  return { sizeMm, place, onPlate, places, looked, cutOpen, cut, withDiscs, discs, bounds, content };
+  return { sizeMm, place, onPlate, ofFile, places, looked, cutOpen, cut, withDiscs, discs, bounds, content };
 }

@@ -1,0 +1,63 @@
+import { turnedBack, turnWith, type Xyz } from '../geometry/turn.js';
+import type { StressField } from './stress-field.js';
+
+/** The outside of the cells, for drawing: two triangles a face, and what its cell bears, MPa. */
+export interface Skin {
+  /** Eighteen coordinates a face, mm, in the axes of the file. */
+  positions: Float32Array;
+  /** By face. */
+  along: Float32Array;
+  across: Float32Array;
+  shear: Float32Array;
+}
+
+/** The corners of the two triangles of a face, counter-clockwise from outside, by the axis that it is square to. */
+const CORNERS = [
+  [0, 0],
+  [1, 0],
+  [1, 1],
+  [0, 0],
+  [1, 1],
+  [0, 1],
+] as const;
+
+/** The faces of cells that are open to the outside. @param up as in the input that the field was worked out for */
+export function skinOf(field: StressField, up: readonly [number, number, number] | null): Skin {
+  const { grid, cellOf, stress } = field;
+  const { counts, size, lowMm, filled } = grid;
+  const turn = up ? turnWith(up, [1, 0, 0]) : null;
+  const steps = [1, counts[0], counts[0] * counts[1]] as const;
+  const positions: number[] = [];
+  const faceOf: number[] = [];
+  for (let i = 0; i < cellOf.length; i++) {
+    const c = cellOf[i]!;
+    const at = [c % counts[0], Math.floor(c / counts[0]) % counts[1], Math.floor(c / steps[2])] as const;
+    for (const axis of [0, 1, 2] as const)
+      for (const side of [0, 1] as const) {
+        const next = at[axis] + (side ? 1 : -1);
+        if (next >= 0 && next < counts[axis] && filled[c + (side ? steps[axis] : -steps[axis])]! > 0)
+          continue;
+        faceOf.push(i);
+        // The two other axes in the order in which they turn about this one outwards.
+        const [u, v] = (side ? [(axis + 1) % 3, (axis + 2) % 3] : [(axis + 2) % 3, (axis + 1) % 3]) as [
+          number,
+          number,
+        ];
+        for (const [p, q] of CORNERS) {
+          const corner = [...at] as [number, number, number];
+          corner[axis] += side;
+          corner[u]! += p;
+          corner[v]! += q;
+          const place = corner.map((x, k) => lowMm[k]! + x * size[k]!) as unknown as Xyz;
+          positions.push(...(turn ? turnedBack(turn, place) : place));
+        }
+      }
+  }
+  const of = (values: Float32Array): Float32Array => Float32Array.from(faceOf, i => values[i]!);
+  return {
+    positions: Float32Array.from(positions),
+    along: of(stress.along),
+    across: of(stress.across),
+    shear: of(stress.shear),
+  };
+}

@@ -1,0 +1,165 @@
+<script setup lang="ts">
+import {
+  asJudged,
+  assess,
+  contextOf,
+  feltStressMPa,
+  fieldOf,
+  serviceLoads,
+  sig,
+  typical,
+  type Brief,
+  type BriefLoad,
+  type Family,
+} from '@hornblende/core';
+import type { Xyz } from '@hornblende/core/geometry';
+import { computed } from 'vue';
+import { Button, Checkbox, Progress } from '../../ui/kit';
+import SentenceSelect from '../../ui/SentenceSelect.vue';
+import { useUnits } from '../../ui/useUnits';
+import { useRanking } from '../part/useRanking';
+import { directions, type Direction } from './load-direction';
+import { loadName } from './load-name';
+import type { OwnShape } from './useOwnShape';
+
+/** What the shape itself bears of each load, in one filament, beside what a bar of the same section would. */
+const props = defineProps<{ brief: Brief; family: Family; own: OwnShape; painted: boolean }>();
+const emit = defineEmits<{ 'update:painted': [on: boolean]; look: [at: Xyz] }>();
+const { show } = useUnits();
+const { printer, weather, ranking } = useRanking();
+const ways = (Object.keys(directions) as Direction[]).map(value => ({
+  value,
+  label: directions[value].label,
+}));
+const judged = computed(() =>
+  asJudged(
+    contextOf(props.brief, printer.value, weather.value),
+    props.family,
+    ranking.value?.candidates.find(c => c.material === props.family.key),
+  ),
+);
+const assessed = computed(() => assess(judged.value.ctx, judged.value.family).loads);
+
+interface Told {
+  sentence: string;
+  beside: string;
+  moves: string;
+  at: Xyz | null;
+}
+/** What was found of a load; null where it is not worked out, or no longer stands. */
+function told(load: BriefLoad, i: number): Told | null {
+  const field = fieldOf(props.brief, load);
+  const on = serviceLoads(props.brief)[i]?.field;
+  const a = assessed.value[i];
+  if (!field || !on || a?.reserve == null) return null;
+  const weld = typical(props.family, 'zRatio');
+  const felt = feltStressMPa(on, weld);
+  const between = felt > on.alongMPa;
+  const at = between ? field.acrossAtMm : field.alongAtMm;
+  const where = at ? ` at ${at.map(x => sig(x, 3)).join(', ')} mm` : '';
+  const bar = serviceLoads({ ...props.brief, loads: [{ ...load, field: null }] })[0]?.stressMPa ?? null;
+  return {
+    sentence:
+      `It is weakest${where}, ${between ? 'between its layers' : 'along its layers'}: ${props.family.name} carries ` +
+      `${sig(a.reserve, 2)} times what is asked there, safety included.`,
+    beside:
+      bar === null
+        ? `The shape bears ${show(felt, 'stress')}.`
+        : `The bar of the brief says ${show(bar, 'stress')}, the shape ${show(felt, 'stress')}.`,
+    moves:
+      a.deflectionMm === null ? '' : `It moves ${show(a.deflectionMm, 'length', 2)} where the load acts.`,
+    at,
+  };
+}
+const rows = computed(() =>
+  props.brief.loads
+    .map((load, i) => ({ load, i, told: told(load, i) }))
+    .filter(({ load }) => load.forceN !== null && load.case !== 'clamp' && load.case !== 'insert'),
+);
+const busyWords = computed(() => {
+  const b = props.own.busy.value;
+  if (!b) return '';
+  return b.fine ? 'A first answer stands; the fine one is being worked out…' : 'Working it out on the shape…';
+});
+</script>
+
+<template>
+  <section v-if="rows.length" data-testid="own-shape" aria-label="On its own shape">
+    <h2>On its own shape</h2>
+    <div v-for="{ load, i, told: t } in rows" :key="i" class="load">
+      <p>
+        <b>{{ loadName(load) }}</b>, pulling
+        <SentenceSelect
+          :model-value="own.direction(load)"
+          :label="`Load ${i + 1}, pulling`"
+          :options="ways"
+          @update:model-value="v => own.turn(i, v)"
+        />.
+        <Button
+          v-if="own.ready(load)"
+          size="small"
+          :disabled="own.busy.value !== null"
+          @click="own.work(i)"
+          >{{ t ? 'Work it out again' : 'Work it out on the shape' }}</Button
+        >
+        <span v-else class="soft small">Say above where it is held and where it acts.</span>
+      </p>
+      <template v-if="t">
+        <p data-testid="own-shape-answer">{{ t.sentence }}</p>
+        <p class="soft small">{{ t.beside }} {{ t.moves }}</p>
+        <Button v-if="t.at" type="text" size="small" @click="emit('look', t.at)">Show me the place</Button>
+      </template>
+      <p v-else-if="load.field" class="soft small">
+        It was worked out for another lay, print or place: a bar stands for it until it is worked out again.
+      </p>
+    </div>
+    <p v-if="own.busy.value" class="busy small" role="status">
+      {{ busyWords }}
+      <Progress :percent="Math.round(100 * own.busy.value.done)" size="small" aria-label="Working out" />
+      <Button type="text" size="small" @click="own.cancel">Stop</Button>
+    </p>
+    <p v-if="own.failed.value" class="out small" role="alert">
+      It cannot be worked out: {{ own.failed.value }}
+    </p>
+    <template v-if="own.found.value">
+      <Checkbox :checked="painted" @update:checked="v => emit('update:painted', v)">
+        Paint what each place bears
+      </Checkbox>
+      <p v-if="painted" class="scale small">
+        <span class="ramp" aria-hidden="true" /> from nothing to all that {{ family.name }} may carry; striped
+        dark where it is more
+      </p>
+      <p class="soft small">
+        {{ own.found.value.result.cells }} cells of about
+        {{ show(own.found.value.result.cellMm, 'length', 2) }}. Small movements, no contact, no buckling,
+        layers as one plastic: try a print before anything depends on it.
+      </p>
+      <p v-for="w in own.found.value.result.warnings" :key="w" class="marginal small">{{ w }}</p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.load p {
+  margin: 0 0 6px;
+  line-height: 1.8;
+}
+.busy {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.scale {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.ramp {
+  width: 70px;
+  height: 10px;
+  flex: none;
+  background: linear-gradient(to right, var(--panel-soft), var(--s-heat));
+  border: 1px solid var(--rule);
+}
+</style>

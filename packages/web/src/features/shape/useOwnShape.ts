@@ -1,0 +1,97 @@
+import { fieldOf, hasPlaces, type BriefLoad } from '@hornblende/core';
+import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
+import type { LoadFieldAnswer } from '../../workers/jobs/load-field';
+import { useJob } from '../../workers/useJob';
+import { useDraft } from '../part/draft';
+import { directionOf, forceAlong, type Direction } from './load-direction';
+import { useShape } from './useShape';
+
+/** Cells of the first answer, and of the fine one after it. */
+const CELLS = { first: 3000, fine: 60_000 };
+
+/** The loads of the part worked out on its own shape. */
+export interface OwnShape {
+  /** Where a load can be worked out: it is held, acts somewhere else, and its force is known. */
+  ready: (load: BriefLoad) => boolean;
+  /** Which load is being worked out, and how far that is, 0 to 1; null while it rests. */
+  busy: ComputedRef<{ load: number; fine: boolean; done: number } | null>;
+  failed: Ref<string>;
+  /** What was found last; null where the brief has moved on. */
+  found: ComputedRef<LoadFieldAnswer | null>;
+  direction: (load: BriefLoad) => Direction;
+  turn: (load: number, to: Direction) => void;
+  work: (load: number) => void;
+  cancel: () => void;
+}
+
+/** Works loads out on the shape in a worker: a coarse answer first, the fine one after it; both enter the brief. */
+export function useOwnShape(): OwnShape {
+  const draft = useDraft();
+  const { shape } = useShape();
+  const job = useJob('loadField');
+  const asked = ref<{ load: number; fine: boolean } | null>(null);
+
+  const ready = (load: BriefLoad): boolean =>
+    load.heldAtMm !== null && load.actsAtMm !== null && (load.forceN ?? 0) > 0 && shape.value !== null;
+  const loadAt = (i: number): BriefLoad | undefined => draft.brief?.loads[i];
+
+  /** A load with its places as faces and a force, from the two points that were said. */
+  function placed(load: BriefLoad, to: Direction): BriefLoad {
+    const { heldAtMm, actsAtMm, forceN } = load;
+    if (!heldAtMm || !actsAtMm || !forceN) return load;
+    return {
+      ...load,
+      held: [{ atMm: [...heldAtMm] }],
+      acts: [{ atMm: [...actsAtMm], forceN: forceAlong(to, forceN), pressureMPa: null, torqueNmm: null }],
+    };
+  }
+  const direction = (load: BriefLoad): Direction => directionOf(load.acts[0]?.forceN);
+  function turn(i: number, to: Direction): void {
+    const load = loadAt(i);
+    if (load) draft.set(`loads.${i}`, placed(load, to));
+  }
+  function work(i: number): void {
+    const load = loadAt(i);
+    if (!load || !ready(load)) return;
+    draft.set(`loads.${i}`, placed(load, direction(load)));
+    ask(i, false);
+  }
+  function ask(load: number, fine: boolean): void {
+    if (!draft.brief || !shape.value) return;
+    const { buffer, byteOffset, byteLength } = shape.value.positions;
+    asked.value = { load, fine };
+    job.ask({
+      brief: draft.brief,
+      load,
+      bytes: new Uint8Array(buffer as ArrayBuffer, byteOffset, byteLength),
+      cells: fine ? CELLS.fine : CELLS.first,
+    });
+  }
+  watch(job.answer, answer => {
+    const load = answer && loadAt(answer.load);
+    if (!answer || !load || !hasPlaces(load)) return;
+    draft.set(`loads.${answer.load}`, { ...load, field: answer.field });
+    if (answer.cells === CELLS.first) ask(answer.load, true);
+  });
+  // Another part, or another file, is another question.
+  watch([() => draft.id, () => shape.value?.positions], () => {
+    job.cancel();
+    job.answer.value = null;
+  });
+  return {
+    ready,
+    busy: computed(() =>
+      asked.value && job.progress.value !== null ? { ...asked.value, done: job.progress.value } : null,
+    ),
+    failed: job.failed,
+    found: computed(() => {
+      const answer = job.answer.value;
+      const load = answer && loadAt(answer.load);
+      return draft.brief && load && fieldOf(draft.brief, load) ? answer : null;
+    }),
+    direction,
+    turn,
+    work,
+    cancel: job.cancel,
+  };
+}

@@ -1,0 +1,47 @@
+import { fieldKey, type Brief, type LoadField } from '@hornblende/core';
+import {
+  loadFieldOf,
+  skinOf,
+  stressField,
+  told,
+  type Skin,
+  type StressFieldResult,
+} from '@hornblende/core/field';
+import { facingOut, meshReport } from '@hornblende/core/geometry';
+import type { Progress } from '../job';
+
+/** A load of a brief that names its places, and the shape that it is to be worked out on. */
+export interface LoadFieldQuestion {
+  brief: Brief;
+  load: number;
+  /** The shape's triangles as bytes: nine coordinates each, mm. */
+  bytes: Uint8Array;
+  /** Most cells: few for a first answer, many for the fine one. */
+  cells: number;
+}
+
+/** What was found, as the brief keeps it, as it is told, and as it is drawn. */
+export interface LoadFieldAnswer {
+  load: number;
+  cells: number;
+  field: LoadField;
+  result: StressFieldResult;
+  skin: Skin;
+}
+
+/** Works a load out on the shape itself. @throws InputError where it cannot be told */
+export function run({ brief, load, bytes, cells }: LoadFieldQuestion, progress: Progress): LoadFieldAnswer {
+  const positions = facingOut(new Float32Array(bytes.buffer, bytes.byteOffset, bytes.byteLength / 4));
+  const { volumeMm3, minWallMm } = meshReport({ format: 'stl', unit: 'millimeter', positions, warnings: [] });
+  const one = brief.loads[load]!;
+  const input = loadFieldOf.input(brief, one, cells);
+  const field = stressField({ positions, volumeMm3, minWallMm }, input, done => progress(done, 1));
+  const result = told(field);
+  return {
+    load,
+    cells,
+    field: loadFieldOf.result(fieldKey(brief, one), input, result),
+    result,
+    skin: skinOf(field, input.up),
+  };
+}
