@@ -91,6 +91,34 @@ test('a load is placed on the part by its faces, and turns with it', async ({ pa
   await expect(takes).not.toHaveText(asa);
 });
 
+test('a load is worked out on the shape itself, painted, and counts in the ranking', async ({
+  page,
+  server,
+}) => {
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Solar wax melter latch' }).click();
+  await page.getByRole('link', { name: 'Shape', exact: true }).click();
+  const own = page.getByTestId('own-shape');
+  await choose(own, 'Load 1, pulling', 'down (−Z)');
+  await own.getByRole('button', { name: 'Work it out on the shape' }).press('Enter');
+  const answer = own.getByTestId('own-shape-answer');
+  await expect(answer).toContainText(/carries [\d.]+ times what is asked there/, { timeout: 60_000 });
+  await expect(own).toContainText(/The bar of the brief says 0\.8 MPa, the shape [\d.]+ MPa/);
+  // The first answer stands while the fine one is on its way; that can be stopped.
+  await own.getByRole('button', { name: 'Stop' }).click();
+  await own.getByRole('checkbox', { name: 'Paint what each place bears' }).check();
+  await expect(own).toContainText(/from nothing to [\d.]+ % of what/);
+  await own.getByRole('button', { name: 'Show me the place' }).click();
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+  await page.getByRole('link', { name: 'Rank', exact: true }).click();
+  // The bar alone would ask for 0.8 MPa, with its safety 1.2.
+  await expect(page.getByTestId('gate-strength')).toContainText(/needs (?!1\.2 )[\d.]+ MPa/);
+  // Another place is another question: the bar stands again until it is asked.
+  await page.getByRole('link', { name: 'Shape', exact: true }).click();
+  await choose(page.getByTestId('load-places'), 'Load 1, held at', 'its underside (−Z)');
+  await expect(own).toContainText('a bar stands for it until it is worked out again');
+});
+
 test('settings are traded, a second filament is judged, and a G-code file counts for the printer', async ({
   page,
   server,

@@ -35,6 +35,12 @@ export function fieldScale({ forceN, acts }: Pick<BriefLoad, 'forceN' | 'acts'>)
   return forceN === null || worked === 0 ? 1 : forceN / worked;
 }
 
+/** How far what acts lies from what is held, at the farthest, mm: what a deflection on the shape is judged against. */
+export function reachMm({ held, acts }: Pick<BriefLoad, 'held' | 'acts'>): number {
+  const apart = held.flatMap(h => acts.map(a => Math.hypot(...h.atMm.map((x, k) => x - a.atMm[k]!))));
+  return Math.max(0, ...apart);
+}
+
 /** The field of a load where it is there and still stands for it; else null. */
 export function fieldOf(brief: Pick<Brief, 'geometry' | 'print'>, load: BriefLoad): LoadField | null {
   return load.field && hasPlaces(load) && load.field.of === fieldKey(brief, load) ? load.field : null;

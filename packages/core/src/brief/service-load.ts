@@ -8,7 +8,7 @@ import type { Brief } from './brief.js';
 import { printedMember } from './printed-member.js';
 import type { BriefLoad } from './brief-load.js';
 import type { FieldStress, LoadField } from './load-field.js';
-import { fieldOf, fieldScale } from './on-shape.js';
+import { fieldOf, fieldScale, reachMm } from './on-shape.js';
 import type { LoadKind } from './choices.js';
 import type { WorkingRef } from './conditions.js';
 import { HOURS_A_YEAR } from '../lib/physical-constants.js';
@@ -74,7 +74,7 @@ function onShape(bar: ServiceLoad, field: LoadField, brief: Brief): ServiceLoad 
     severityKJm2: null,
     bucklingOverModulus: null,
     deflectionTimesModulus: by * field.deflectionTimesModulus,
-    spanMm: bar.spanMm ?? Math.max(geometry.xMm, geometry.yMm, geometry.zMm),
+    spanMm: reachMm(load) || bar.spanMm || Math.max(geometry.xMm, geometry.yMm, geometry.zMm),
     field: stress,
     working: null,
   };

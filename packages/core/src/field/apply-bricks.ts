@@ -1,4 +1,13 @@
-import type { Level } from './level.js';
+import type { Brick } from './brick.js';
+
+/** Bricks of one size, where each lies and at what share of its stiffness. */
+export interface Bricks {
+  brick: Brick;
+  /** The lowest node of each, and from it to all eight. */
+  lowest: Int32Array;
+  steps: Int32Array;
+  share: Float64Array;
+}
 
 /**
  * The forces of every brick of a level, `out += A·u`, cell by cell: the values at its corners, transformed into terms
@@ -6,7 +15,7 @@ import type { Level } from './level.js';
  * here, so it is written out: in loops over arrays it takes twice as long.
  */
 export function applyBricks(
-  { brick: { blocks }, lowest, share, steps }: Pick<Level, 'brick' | 'lowest' | 'share' | 'steps'>,
+  { brick: { blocks }, lowest, share, steps }: Bricks,
   u: Float64Array,
   out: Float64Array,
 ): void {

@@ -77,6 +77,11 @@ describe('a load on the shape itself', () => {
     const felt = feltStressMPa(shaped.loads[0]!.field!, f.properties.zRatio!.typical);
     expect(a.reserve).toBeCloseTo(allowableMPa / (felt * ctx.safety), 9);
   });
+  it('grows with the force that the brief says, and judges what moves by how far it reaches', () => {
+    const twice = { ...shaped, loads: [{ ...shaped.loads[0]!, forceN: 20 }] };
+    expect(serviceLoads(twice)[0]!.stressMPa).toBeCloseTo(2 * serviceLoads(shaped)[0]!.stressMPa!, 9);
+    expect(serviceLoads(shaped)[0]!.spanMm).toBeCloseTo(60, 9);
+  });
   it('goes out and comes in with the brief', () => {
     const again = parseBrief(JSON.parse(JSON.stringify(shaped)));
     expect(again.loads[0]!.field).toEqual(shaped.loads[0]!.field);

@@ -23,7 +23,7 @@ import { loadName } from './load-name';
 import type { OwnShape } from './useOwnShape';
 
 /** What the shape itself bears of each load, in one filament, beside what a bar of the same section would. */
-const props = defineProps<{ brief: Brief; family: Family; own: OwnShape; painted: boolean }>();
+const props = defineProps<{ brief: Brief; family: Family; own: OwnShape; painted: boolean; full: number }>();
 const emit = defineEmits<{ 'update:painted': [on: boolean]; look: [at: Xyz] }>();
 const { show } = useUnits();
 const { printer, weather, ranking } = useRanking();
@@ -126,8 +126,11 @@ const busyWords = computed(() => {
         Paint what each place bears
       </Checkbox>
       <p v-if="painted" class="scale small">
-        <span class="ramp" aria-hidden="true" /> from nothing to all that {{ family.name }} may carry; striped
-        dark where it is more
+        <span class="ramp" aria-hidden="true" />
+        <span
+          >from nothing to {{ sig(100 * full, 2) }} % of what {{ family.name }} may carry; what bears more
+          than it may is black</span
+        >
       </p>
       <p class="soft small">
         {{ own.found.value.result.cells }} cells of about

@@ -51,7 +51,7 @@ const seen = computed(() => picked.value ?? current.value);
 watch([() => draft.id, current], () => (picked.value = null));
 const lay = computed(() => lays.value[seen.value] ?? lays.value[0] ?? null);
 const own = useOwnShape();
-const { painted, paint } = useOwnPaint(own, family);
+const { painted, paint, full } = useOwnPaint(own, family);
 const { sizeMm, place, onPlate, ofFile, places, looked, cutOpen, cut, withDiscs, discs, bounds, content } =
   useStageContent(lay, plate, paint);
 const stage = ref<{ flyTo: (at: Xyz) => void; overview: () => void } | null>(null);
@@ -178,6 +178,15 @@ const best = computed(() => verdicts.value[0] ?? null);
           <li v-for="w in warnings" :key="w">It {{ w }}.</li>
         </ul>
         <Button v-if="doubtsInches" size="small" @click="deeds.asInches">It is in inches</Button>
+        <OwnShape
+          v-if="content && family"
+          v-model:painted="painted"
+          :brief="draft.brief"
+          :family="family"
+          :own="own"
+          :full="full"
+          @look="at => stage?.flyTo(ofFile(at))"
+        />
       </div>
       <aside>
         <MarkList v-if="lay" :places="places" :looked="looked" @look="look" />
@@ -193,14 +202,6 @@ const best = computed(() => verdicts.value[0] ?? null);
             @point="point"
           />
         </section>
-        <OwnShape
-          v-if="content && family"
-          v-model:painted="painted"
-          :brief="draft.brief"
-          :family="family"
-          :own="own"
-          @look="at => stage?.flyTo(ofFile(at))"
-        />
       </aside>
     </div>
     <section aria-label="Ways to lay it">
@@ -262,6 +263,9 @@ const best = computed(() => verdicts.value[0] ?? null);
   gap: 4px 16px;
   align-items: center;
   margin-top: 6px;
+}
+.scene > section {
+  margin-top: 18px;
 }
 .slide {
   flex: 0 1 160px;

@@ -20,6 +20,8 @@ import {
 export interface Painting {
   positions: Float32Array;
   shares: Float32Array;
+  /** The share that has the full colour. */
+  full: number;
 }
 
 /** Colours of the scale: nothing, all that it may bear, and more. */
@@ -126,20 +128,21 @@ export class StagePart {
   }
 }
 
-/** The colour of a share of what may be borne: from nothing to all of it, and at once another for more. */
-export function paintOf(share: number, { nothing, all, more }: ScaleColours): Color {
-  return share > 1 ? new Color(more) : new Color(nothing).lerp(new Color(all), Math.max(0, share));
+/** The colour of a share of what may be borne: deeper up to the full one, and at once another for more than all. */
+export function paintOf(share: number, full: number, { nothing, all, more }: ScaleColours): Color {
+  if (share > 1) return new Color(more);
+  return new Color(nothing).lerp(new Color(all), Math.min(1, Math.max(0, share / full)));
 }
 
 function paintedMesh(
-  { positions, shares }: Painting,
+  { positions, shares, full }: Painting,
   scale: ScaleColours,
 ): Mesh<BufferGeometry, MeshLambertMaterial> {
   const geometry = new BufferGeometry();
   geometry.setAttribute('position', new BufferAttribute(positions, 3));
   const colours = new Float32Array(positions.length);
   shares.forEach((share, face) => {
-    const { r, g, b } = paintOf(share, scale);
+    const { r, g, b } = paintOf(share, full, scale);
     for (let corner = 0; corner < 6; corner++) colours.set([r, g, b], 18 * face + 3 * corner);
   });
   geometry.setAttribute('color', new BufferAttribute(colours, 3));

@@ -13,11 +13,20 @@ import { useRanking } from '../part/useRanking';
 import type { Painting } from './stage-part';
 import type { OwnShape } from './useOwnShape';
 
+/** Faces that bear more than all but so many are all of the full colour. */
+const MOST_SHARE = 0.995;
+
+/** The share that has the full colour: what nearly all stay under, and never more than all that may be borne. */
+function fullOf(shares: Float32Array): number {
+  const sorted = Float32Array.from(shares).sort();
+  return Math.min(1, Math.max(1e-6, sorted[Math.floor(MOST_SHARE * (sorted.length - 1))] ?? 1));
+}
+
 /** What each place of the shape bears over what a filament may there, safety included, once that is asked for. */
 export function useOwnPaint(
   own: OwnShape,
   family: ComputedRef<Family | null>,
-): { painted: Ref<boolean>; paint: ComputedRef<Painting | null> } {
+): { painted: Ref<boolean>; paint: ComputedRef<Painting | null>; full: ComputedRef<number> } {
   const draft = useDraft();
   const { printer, weather, ranking } = useRanking();
   const painted = ref(false);
@@ -37,7 +46,7 @@ export function useOwnPaint(
       (alongMPa, i) =>
         (by * feltStressMPa({ alongMPa, acrossMPa: across[i]!, shearMPa: shear[i]! }, weld)) / allowed,
     );
-    return { positions, shares };
+    return { positions, shares, full: fullOf(shares) };
   });
-  return { painted, paint };
+  return { painted, paint, full: computed(() => paint.value?.full ?? 1) };
 }
