@@ -85,6 +85,14 @@ export const apiRoutes: ReadonlyMap<string, Described> = new Map<string, Describ
   ],
   ['DELETE /parts/{id}/shape', { does: 'Removes the part’s file.', status: 204 }],
   [
+    'POST /parts/{id}/shape/stress',
+    { does: 'What the part’s own shape bears (stress.field); long work.', takes: anything },
+  ],
+  [
+    'POST /parts/{id}/shape/warp',
+    { does: 'The shape that it takes off the plate (warp.field); long work.', takes: anything },
+  ],
+  [
     'POST /grades/import',
     {
       does: 'Takes a table of grades over, all or nothing.',

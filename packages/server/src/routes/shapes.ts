@@ -1,7 +1,9 @@
 import { Choice, meshUnits, parseInput, Text, type MeshUnit } from '@hornblende/core';
 import express, { Router } from 'express';
 import type { ShapeStore } from '../db/shapes.js';
+import type { Jobs } from '../jobs/jobs.js';
 import { HttpProblem } from '../lib/errors.js';
+import type { LongJobs } from './long-jobs.js';
 
 /** Largest file of a shape that is kept, bytes: what one file of an archive may hold. */
 export const SHAPE_LIMIT = 48 * 2 ** 20;
@@ -13,8 +15,12 @@ class ShapeQuery {
   unit: MeshUnit | null = null;
 }
 
-/** /parts/:id/shape: the file that a part was taken from. */
-export function shapeRoutes(store: ShapeStore, now: () => string): Router {
+/** /parts/:id/shape: the file that a part was taken from, and what that shape bears and how it warps. */
+export function shapeRoutes(
+  store: ShapeStore,
+  now: () => string,
+  { jobs, long }: { jobs: Jobs; long: LongJobs },
+): Router {
   const router = Router({ mergeParams: true });
   const partOf = (params: unknown): string => (params as { id: string }).id;
   router.get('/', async (req, res) => {
@@ -31,6 +37,14 @@ export function shapeRoutes(store: ShapeStore, now: () => string): Router {
       throw new HttpProblem(400, [{ field: '(file)', value: null, message: 'must not be empty' }]);
     res.json(await store.put(partOf(req.params), name, unit, data, now()));
   });
+  for (const [path, task] of [
+    ['/stress', 'stressOnShape'],
+    ['/warp', 'warpOfShape'],
+  ] as const)
+    router.post(path, async (req, res) => {
+      const asked = { partId: partOf(req.params), body: (req.body ?? null) as unknown };
+      await long.answer(req, res, how => jobs.run('heavy', task, asked, how));
+    });
   router.delete('/', async (req, res) => {
     await store.remove(partOf(req.params));
     res.status(204).end();

@@ -106,7 +106,7 @@ export function createApp({
     next();
   });
   api.use('/parts/:id/decisions', decisionRoutes(new DecisionStore(db), jobs, now));
-  api.use('/parts/:id/shape', shapeRoutes(new ShapeStore(db), now));
+  api.use('/parts/:id/shape', shapeRoutes(new ShapeStore(db), now, { jobs, long }));
   api.use('/parts', partRoutes(new PartStore(db), jobs, now));
   api.use('/grades', gradeImportRoutes(db, jobs, now));
   api.use('/grades', gradeRoutes(db, jobs, now));

@@ -10,6 +10,8 @@ export const tasks = {
   decisionDrift: () => import('./decisions.js').then(m => m.decisionDrift),
   decisionReport: () => import('./decisions.js').then(m => m.decisionReport),
   layOutDemo: () => import('./demo.js').then(m => m.layOutDemo),
+  stressOnShape: () => import('./fields.js').then(m => m.stressOnShape),
+  warpOfShape: () => import('./fields.js').then(m => m.warpOfShape),
   exportGrades: () => import('./grades.js').then(m => m.exportGrades),
   importGrades: () => import('./grades.js').then(m => m.importGrades),
   undoImport: () => import('./grades.js').then(m => m.undoImport),
