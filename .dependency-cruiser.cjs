@@ -69,7 +69,7 @@ const reaches = {
   rank: ['part', 'brief', 'trial'],
   shape: ['part'],
   trial: ['part', 'bench'],
-  warp: ['part'],
+  warp: ['part', 'shape'],
   workshop: ['rank'],
 };
 const features = [

@@ -113,6 +113,17 @@ test('a load is worked out on the shape itself, painted, and counts in the ranki
   await page.getByRole('link', { name: 'Rank', exact: true }).click();
   // The bar alone would ask for 0.8 MPa, with its safety 1.2.
   await expect(page.getByTestId('gate-strength')).toContainText(/needs (?!1\.2 )[\d.]+ MPa/);
+  // Off the plate it bows by its own shape, and pulls hardest at a place of its own.
+  await page.getByRole('link', { name: 'Warp', exact: true }).click();
+  const warp = page.getByTestId('own-warp');
+  await warp.getByRole('button', { name: 'Work it out on the shape' }).press('Enter');
+  await expect(warp.getByTestId('own-warp-answer')).toContainText(
+    /Its own shape bows [\d.]+ mm; the bar above/,
+    {
+      timeout: 60_000,
+    },
+  );
+  await expect(warp.getByRole('listitem').first()).toContainText('the edge from');
   // Another place is another question: the bar stands again until it is asked.
   await page.getByRole('link', { name: 'Shape', exact: true }).click();
   await choose(page.getByTestId('load-places'), 'Load 1, held at', 'its underside (−Z)');

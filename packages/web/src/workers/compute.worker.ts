@@ -22,6 +22,7 @@ const loaders: { [N in JobName]: () => Promise<{ run: Job<Jobs[N]['question'], J
   shape: () => import('./jobs/shape'),
   standings: () => import('./jobs/standings'),
   upgrades: () => import('./jobs/upgrades'),
+  warpField: () => import('./jobs/warp-field'),
   weather: () => import('./jobs/weather'),
   year: () => import('./jobs/year'),
 };

@@ -14,6 +14,7 @@ import AirsCompared from './AirsCompared.vue';
 import BarBench from './BarBench.vue';
 import BowDrawing from './BowDrawing.vue';
 import GaugeBench from './GaugeBench.vue';
+import OwnWarp from './OwnWarp.vue';
 import RemedyList from './RemedyList.vue';
 import WarpSweep from './WarpSweep.vue';
 import { inHundred } from './in-hundred';
@@ -194,6 +195,7 @@ const most = computed(() => Math.max(0.05, ...sideBySide.value.map(s => s.outcom
         </section>
       </div>
     </div>
+    <OwnWarp :bow="outcome.bowInput" :bar-mm="outcome.bowMm" />
     <BarBench :family="family" :calibration="calibration" />
     <GaugeBench :family="family" />
   </div>
