@@ -31,17 +31,12 @@ const never = (why: string, rescue: string | null = null): Route => ({
   rescue,
 });
 
-const solventNames: Record<Exclude<Solvent, 'water'>, string> = {
-  acetone: 'acetone',
-  isopropanol: 'isopropanol',
-  limonene: 'limonene',
-  'ethyl-acetate': 'ethyl acetate',
-};
+/** Solvents that smooth well; ethyl acetate dulls and softens more than it smooths, and water only dissolves. */
+const SMOOTHS = ['acetone', 'isopropanol', 'limonene'] as const satisfies readonly Solvent[];
 
-/** What a workshop can smooth a filament with: water dissolves a support, it smooths nothing. */
+/** What a workshop can smooth a filament with; null where nothing does it well. */
 function smoother({ flags }: Family): string | null {
-  const solvent = flags.smoothedBy.find(s => s !== 'water');
-  return solvent ? solventNames[solvent] : null;
+  return SMOOTHS.find(s => flags.smoothedBy.includes(s)) ?? null;
 }
 
 /** What sanding makes of a filament: a route, or none. */
