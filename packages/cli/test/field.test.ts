@@ -53,6 +53,27 @@ describe('hornblende stress', () => {
     expect((await ask('--material', 'petg')).out).toContain('load 1 in PETG: ');
     expect((await ask()).err).toContain('material: (missing) is needed with --brief');
   });
+  it('ranks by the shape: half as high, it bears a quarter', async () => {
+    const arm = {
+      ...{ format: 'hornblende-brief', version: 1, name: 'Arm', print: { pattern: 'solid' } },
+      loads: [
+        {
+          ...{ kind: 'short', case: 'cantilever', forceN: 10, lengthMm: 60, widthMm: 12, heightMm: 8 },
+          held: [{ atMm: [0, 6, 2] }],
+          acts: [{ atMm: [60, 6, 2], forceN: [0, 0, -10] }],
+        },
+      ],
+    };
+    const brief = file('arm.json', arm);
+    const thin = file('thin.obj', boxOf(60, 12, 4));
+    const asks = async (mesh: string): Promise<number> => {
+      const { candidates } = JSON.parse((await run('rank', brief, '--mesh', mesh, '--json')).out) as {
+        candidates: { material: string; gates: { id: string; need: number }[] }[];
+      };
+      return candidates.find(c => c.material === 'petg')!.gates.find(g => g.id === 'strength')!.need;
+    };
+    expect((await asks(thin)) / (await asks(bar))).toBeGreaterThan(3.5);
+  });
   it('refuses what it cannot tell with 2 and a line', async () => {
     const nothing = file('nothing.json', { modulusMPa: 2000, held: [], acts: [] });
     const free = await run('stress', nothing, '--mesh', bar, '--json');

@@ -4,6 +4,7 @@ import { ground, type GroundOptions } from '../ground.js';
 import { withGround } from '../options.js';
 import { print, printJson } from '../output.js';
 import { materialOf } from '../material.js';
+import { loadsOnShape } from '../own-shape.js';
 import { readShape, shapedBrief } from '../shaped.js';
 
 interface CardCommand extends GroundOptions {
@@ -42,6 +43,7 @@ export function cardCommand(): Command {
       const [family] = withShelf([materialOf(o.material, g.grades)], g.shelf) as [Family];
       const best = o.lay === 'best' ? { family, printer: g.printer, weather: g.weather } : null;
       const brief = o.mesh ? shapedBrief(g.brief, await readShape(o.mesh, best !== null), best) : g.brief;
+      if (o.mesh) await loadsOnShape(brief, o.mesh);
       const card = printCard(brief, { family, printer: g.printer, weather: g.weather });
       if (o.json || o.as === 'json') printJson(card);
       else print((o.as === 'html' ? cardHtml(card) : cardMarkdown(card)).trimEnd());

@@ -3,21 +3,20 @@ import {
   assess,
   contextFor,
   contextOf,
-  fieldKey,
   hasPlaces,
   InputError,
   parseInput,
   sig,
-  type Brief,
   type BriefLoad,
   type LoadAssessment,
 } from '@hornblende/core';
-import type { FieldShape, StressFieldResult, WarpFieldResult } from '@hornblende/core/field';
+import type { StressFieldResult, WarpFieldResult } from '@hornblende/core/field';
 import { ground, type GroundOptions } from '../ground.js';
 import { materialOf } from '../material.js';
 import { withGround } from '../options.js';
 import { print, printJson } from '../output.js';
-import { readBytes, readJson } from '../read-json.js';
+import { fieldShape, loadOnShape } from '../own-shape.js';
+import { readJson } from '../read-json.js';
 
 interface FieldCommand extends GroundOptions {
   mesh: string;
@@ -46,7 +45,7 @@ export function stressCommand(): Command {
         throw new InputError([{ field: 'input', value: undefined, message: 'is needed, or --brief' }]);
       const { stressField, StressFieldInput, told } = await import('@hornblende/core/field');
       const input = parseInput(StressFieldInput, readJson(file));
-      const result = told(stressField(await shapeOf(o.mesh), input));
+      const result = told(stressField(await fieldShape(o.mesh), input));
       if (o.json) printJson(result);
       else print(stressText(result));
     });
@@ -67,9 +66,9 @@ async function stressOfBrief(file: string, o: FieldCommand): Promise<void> {
         message: 'name no places: fill in held and acts of one',
       },
     ]);
-  const shape = await shapeOf(o.mesh);
+  const shape = await fieldShape(o.mesh);
   const found = new Map<BriefLoad, StressFieldResult>();
-  for (const load of told) found.set(load, await onShape(g.brief, load, shape));
+  for (const load of told) found.set(load, await loadOnShape(g.brief, load, shape));
   const ctx = contextFor(contextOf(g.brief, g.printer, g.weather), family);
   const { loads } = assess(ctx, family);
   const rows = g.brief.loads.flatMap((load, i) => {
@@ -93,15 +92,6 @@ function reserveOf(load: LoadAssessment | undefined, safety: number): number | n
   return load?.reserve == null ? null : load.reserve * safety;
 }
 
-/** Works a load out on the shape, and writes what was found into the brief: the ranking goes by it. */
-async function onShape(brief: Brief, load: BriefLoad, shape: FieldShape): Promise<StressFieldResult> {
-  const { loadFieldOf, stressField, told } = await import('@hornblende/core/field');
-  const input = loadFieldOf.input(brief, load);
-  const result = told(stressField(shape, input));
-  load.field = loadFieldOf.result(fieldKey(brief, load), input, result);
-  return result;
-}
-
 /** `hornblende warp`: the shape that a part takes off the plate. */
 export function warpCommand(): Command {
   return new Command('warp')
@@ -112,19 +102,10 @@ export function warpCommand(): Command {
     .action(async (file: string, o: { mesh: string; json?: boolean }) => {
       const { warpField, WarpFieldInput } = await import('@hornblende/core/field');
       const input = parseInput(WarpFieldInput, readJson(file));
-      const { grid: _grid, u: _u, ...result } = warpField(await shapeOf(o.mesh), input);
+      const { grid: _grid, u: _u, ...result } = warpField(await fieldShape(o.mesh), input);
       if (o.json) printJson(result);
       else print(warpText(result));
     });
-}
-
-/** A part's file, closed or not, with what the field asks of it. @throws InputError */
-async function shapeOf(path: string): Promise<FieldShape> {
-  // The mesh libraries are only loaded when they are wanted.
-  const { meshReport, readMesh } = await import('@hornblende/core/geometry');
-  const mesh = readMesh(path, readBytes(path));
-  const report = meshReport(mesh);
-  return { positions: mesh.positions, volumeMm3: report.volumeMm3, minWallMm: report.minWallMm };
 }
 
 const place = (at: readonly number[]): string => at.map(x => sig(x, 3)).join(', ');

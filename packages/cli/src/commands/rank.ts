@@ -16,6 +16,8 @@ import {
 import { ground, type GroundOptions } from '../ground.js';
 import { MOST_DRAWS, seedOption, wholeNumber, withGround } from '../options.js';
 import { print, printJson } from '../output.js';
+import { loadsOnShape } from '../own-shape.js';
+import { readShape, shapedBrief } from '../shaped.js';
 import { rankingText } from '../text.js';
 
 /** Outdoors by what is logged rather than by the laboratory, weighed as the brief has it. */
@@ -26,6 +28,7 @@ const NOTHING_LOGGED =
 
 interface RankCommandOptions extends GroundOptions {
   school?: School | typeof FIELD;
+  mesh?: string;
   json?: boolean;
   robust?: number;
   seed: number;
@@ -38,6 +41,7 @@ export function rankCommand(): Command {
     .argument('<brief>', 'brief as JSON; - for standard input');
   return withGround(command)
     .addOption(new Option('--school <school>', 'how to choose').choices([...schools, FIELD]))
+    .option('--mesh <file>', 'the part as STL, OBJ or 3MF: loads that name their places are worked out on it')
     .option('--json', 'print JSON only')
     .addOption(
       new Option('--robust <draws>', 'try the ranking in so many draws').argParser(
@@ -48,8 +52,10 @@ export function rankCommand(): Command {
     .action(rankFile);
 }
 
-function rankFile(file: string, o: RankCommandOptions): void {
-  const { brief: asked, printer, weather, grades, shelf } = ground(file, o);
+async function rankFile(file: string, o: RankCommandOptions): Promise<void> {
+  const { brief: said, printer, weather, grades, shelf } = ground(file, o);
+  const asked = o.mesh ? shapedBrief(said, await readShape(o.mesh, false), null) : said;
+  if (o.mesh) await loadsOnShape(asked, o.mesh);
   const byField = o.school === FIELD;
   const brief: Brief = byField ? { ...asked, outdoorSchool: FIELD } : asked;
   const how = { printer, weather, ...(o.school && o.school !== FIELD ? { school: o.school } : {}) };

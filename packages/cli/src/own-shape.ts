@@ -1,0 +1,33 @@
+import { fieldKey, fieldOf, hasPlaces, type Brief, type BriefLoad } from '@hornblende/core';
+import type { FieldShape, StressFieldResult } from '@hornblende/core/field';
+import { readBytes } from './read-json.js';
+
+/** A part's file with what fields ask of it. @throws InputError */
+export async function fieldShape(path: string): Promise<FieldShape> {
+  // The mesh libraries are only loaded when they are wanted.
+  const { meshReport, readMesh } = await import('@hornblende/core/geometry');
+  const mesh = readMesh(path, readBytes(path));
+  const { volumeMm3, minWallMm } = meshReport(mesh);
+  return { positions: mesh.positions, volumeMm3, minWallMm };
+}
+
+/** Works a load out on the shape, and writes it into the brief: the ranking goes by it. @throws InputError */
+export async function loadOnShape(
+  brief: Brief,
+  load: BriefLoad,
+  shape: FieldShape,
+): Promise<StressFieldResult> {
+  const { loadFieldOf, stressField, told } = await import('@hornblende/core/field');
+  const input = loadFieldOf.input(brief, load);
+  const result = told(stressField(shape, input));
+  load.field = loadFieldOf.result(fieldKey(brief, load), input, result);
+  return result;
+}
+
+/** Works out every load of a brief that names its places and has no field that stands. @throws InputError */
+export async function loadsOnShape(brief: Brief, path: string): Promise<void> {
+  const open = brief.loads.filter(load => hasPlaces(load) && !fieldOf(brief, load));
+  if (!open.length) return;
+  const shape = await fieldShape(path);
+  for (const load of open) await loadOnShape(brief, load, shape);
+}
