@@ -1,5 +1,6 @@
 // npm run bench: how long the work takes beside a fixed reference loop in the same run, as ratios; times
 // alone say more about the machine.
+import { benchField } from './bench-field.mjs';
 import { benchShapes } from './bench-shapes.mjs';
 import { found, printTable } from './bench-table.mjs';
 import { buildAll } from './build.mjs';
@@ -246,6 +247,7 @@ for (const [what, ms, limit] of rows)
   found({ what, value: ms, beside: REFERENCE, ratio: ms / reference, wanted: limit });
 const { startServer } = await import('../packages/cli/dist/server.js');
 await benchFirstPaint(startServer);
+await benchField();
 await benchShapes();
 printTable();
 if (!Number.isFinite(sink)) process.exitCode = 1;
