@@ -10,10 +10,11 @@ export interface BriefChange {
   to: unknown;
 }
 
-/** Lists are told whole: that one chemical of three changed place says nothing. */
+/** These are told whole: that one chemical of three, or one figure of a field, changed says nothing. */
 const wholeLists = new RegExp(
-  '^(contact\\.chemicals|flex\\.shoreA|geometry\\.(?:fromFile|up|deepShares|footFill)|' +
-    'loads\\.\\d+\\.(?:held|acts)AtMm)\\.\\d+$',
+  '^(contact\\.chemicals|flex\\.shoreA|looks\\.wishes|print\\.aids|' +
+    'geometry\\.(?:fromFile|up|deepShares|footFill)|' +
+    'loads\\.\\d+\\.(?:heldAtMm|actsAtMm|held|acts|field|assumed))\\..+$',
 );
 
 /** What differs between two briefs, field by field, in words. Weights that are not set do not appear. */

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import {
   assess,
+  briefChanges,
   contextFor,
   contextOf,
   familyByKey,
@@ -81,6 +82,20 @@ describe('a load on the shape itself', () => {
     const twice = { ...shaped, loads: [{ ...shaped.loads[0]!, forceN: 20 }] };
     expect(serviceLoads(twice)[0]!.stressMPa).toBeCloseTo(2 * serviceLoads(shaped)[0]!.stressMPa!, 9);
     expect(serviceLoads(shaped)[0]!.spanMm).toBeCloseTo(60, 9);
+  });
+  it('is one change of a brief, not one for each figure', () => {
+    const before = brief({ loads: [load], print: { pattern: 'solid' } });
+    const labels = briefChanges(before, shaped).map(c => c.label);
+    expect(labels).toEqual([
+      'Load 1, faces that are held',
+      'Load 1, faces that it acts on',
+      'Load 1, on its own shape',
+    ]);
+    const other = {
+      ...shaped,
+      loads: [{ ...shaped.loads[0]!, field: { ...shaped.loads[0]!.field!, alongMPa: 1, shearMPa: 1 } }],
+    };
+    expect(briefChanges(shaped, other).map(c => c.path)).toEqual(['loads.0.field']);
   });
   it('goes out and comes in with the brief', () => {
     const again = parseBrief(JSON.parse(JSON.stringify(shaped)));

@@ -14,6 +14,7 @@ const units: readonly { ending: RegExp; unit: string }[] = [
 
 /** A value of a brief as people read it: in their units, never as it is stored. */
 export function shownValue(path: string, value: unknown, system: UnitSystem): string {
+  if (/^loads\.\d+\.field$/.test(path)) return value ? 'worked out' : 'a bar stands for it';
   if (value === undefined || value === null) return 'not said';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'number') return shownNumber(path, value, system);
