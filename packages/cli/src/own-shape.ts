@@ -7,8 +7,7 @@ export async function fieldShape(path: string): Promise<FieldShape> {
   // The mesh libraries are only loaded when they are wanted.
   const { meshReport, readMesh } = await import('@hornblende/core/geometry');
   const mesh = readMesh(path, readBytes(path));
-  const { volumeMm3, minWallMm } = meshReport(mesh);
-  return { positions: mesh.positions, volumeMm3, minWallMm };
+  return { positions: mesh.positions, minWallMm: meshReport(mesh).minWallMm };
 }
 
 /** Works a load out on the shape, and writes it into the brief: the ranking goes by it. @throws InputError */

@@ -10,7 +10,7 @@ function onShape(): Brief {
         ...{ kind: 'sustained', case: 'cantilever', forceN: 8, lengthMm: 60, widthMm: 20, heightMm: 8 },
         held: [{ atMm: [0, 0, 4] }],
         acts: [{ atMm: [60, 0, 4], forceN: [0, 0, -8] }],
-        field: { of: 'x', alongMPa: 2.6, acrossMPa: 1.7, shearMPa: 0.4, deflectionTimesModulus: 900 },
+        field: { of: 'x', alongMPa: 2.6, betweenMPa: 1.9, deflectionTimesModulus: 900 },
       },
     ],
   });

@@ -73,7 +73,7 @@ async function stressOfBrief(file: string, o: FieldCommand): Promise<void> {
   const { loads } = assess(ctx, family);
   const rows = g.brief.loads.flatMap((load, i) => {
     const field = found.get(load);
-    return field ? [{ load: i, ...field, reserve: reserveOf(loads[i], ctx.safety) }] : [];
+    return field ? [{ load: i, ...field, ...reservesOf(loads[i], ctx.safety) }] : [];
   });
   if (o.json) printJson({ material: family.key, loads: rows });
   else
@@ -81,15 +81,20 @@ async function stressOfBrief(file: string, o: FieldCommand): Promise<void> {
       rows
         .map(
           r =>
-            `load ${r.load + 1} in ${family.name}: ${sig(r.reserve ?? 0, 3)} times what is asked\n${stressText(r)}`,
+            `load ${r.load + 1} in ${family.name}: bears ${sig(r.reserve ?? 0, 3)} times the load, ` +
+            `${sig(r.reserveWithSafety ?? 0, 3)} times with the safety that is asked\n${stressText(r)}`,
         )
         .join('\n'),
     );
 }
 
-/** What a filament bears over what is asked, without the safety that the brief puts on top. */
-function reserveOf(load: LoadAssessment | undefined, safety: number): number | null {
-  return load?.reserve == null ? null : load.reserve * safety;
+/** What a filament bears over what acts, and over that with the safety that the brief puts on top. */
+function reservesOf(
+  load: LoadAssessment | undefined,
+  safety: number,
+): { reserve: number | null; reserveWithSafety: number | null } {
+  const reserveWithSafety = load?.reserve ?? null;
+  return { reserve: reserveWithSafety === null ? null : reserveWithSafety * safety, reserveWithSafety };
 }
 
 /** `hornblende warp`: the shape that a part takes off the plate. */
@@ -119,6 +124,7 @@ function stressText(r: StressFieldResult): string {
     peak('along the layers', r.along),
     peak('tension across them', r.across),
     peak('shear between them', r.shear),
+    peak('both, as tension', r.between),
     ...r.warnings.map(w => `! ${w}`),
   ].join('\n');
 }

@@ -15,8 +15,8 @@ export class LoadField {
   of!: string;
   @Quantity({ ...MPA, doc: 'Stress in the plane of the layers that 99.9 % of the volume stays under.' })
   alongMPa!: number;
-  @Quantity({ ...MPA, doc: 'The same of the tension on the layers.' }) acrossMPa!: number;
-  @Quantity({ ...MPA, doc: 'The same of the shear between layers.' }) shearMPa!: number;
+  @Quantity({ ...MPA, doc: 'The same of what opens and shears the layers: √(σ_zz² + (τ/0.6)²).' })
+  betweenMPa!: number;
   @Quantity({
     min: 0,
     max: 1e12,
@@ -29,26 +29,18 @@ export class LoadField {
     doc: 'Where the stress along the layers is worst, in the axes of the file; default null.',
   })
   alongAtMm: [number, number, number] | null = null;
-  @Vector({ ...PLACE, doc: 'Where the tension on the layers is worst; default null.' })
-  acrossAtMm: [number, number, number] | null = null;
+  @Vector({ ...PLACE, doc: 'Where that between the layers is worst; default null.' })
+  betweenAtMm: [number, number, number] | null = null;
 }
-
-/** Strength of layers in shear, as a share of their strength in tension. */
-const SHEAR_OF_TENSION = 0.6;
 
 /** The stresses of a load on the shape itself, MPa. */
-export interface FieldStress {
-  alongMPa: number;
-  acrossMPa: number;
-  shearMPa: number;
-}
+export type FieldStress = Pick<LoadField, 'alongMPa' | 'betweenMPa'>;
 
 /**
- * The stress that is as hard on a filament as what a shape bears: along its layers as it is, across them over their
- * weld, √((σ_zz/Z)² + (τ/0.6Z)²).
+ * The stress that is as hard on a filament as what a shape bears: along its layers as it is, between them over their
+ * weld.
  * @param zRatio strength across the layers over along
  */
-export function feltStressMPa({ alongMPa, acrossMPa, shearMPa }: FieldStress, zRatio: number): number {
-  const weld = Math.min(1, zRatio);
-  return Math.max(alongMPa, Math.hypot(acrossMPa / weld, shearMPa / (SHEAR_OF_TENSION * weld)));
+export function feltStressMPa({ alongMPa, betweenMPa }: FieldStress, zRatio: number): number {
+  return Math.max(alongMPa, betweenMPa / Math.min(1, zRatio));
 }

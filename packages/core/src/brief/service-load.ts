@@ -59,11 +59,7 @@ function onShape(bar: ServiceLoad, field: LoadField, brief: Brief): ServiceLoad 
   const { geometry } = brief;
   const load = brief.loads[bar.index]!;
   const by = fieldScale(load);
-  const stress = {
-    alongMPa: by * field.alongMPa,
-    acrossMPa: by * field.acrossMPa,
-    shearMPa: by * field.shearMPa,
-  };
+  const stress = { alongMPa: by * field.alongMPa, betweenMPa: by * field.betweenMPa };
   const lowest = load.forceLowN !== null && load.forceN ? load.forceLowN / load.forceN : null;
   return {
     ...bar,

@@ -32,7 +32,7 @@ interface Bubble {
 }
 
 /** The two places of Gauss’s rule on [−1, 1]. */
-const GAUSS = [-1 / Math.sqrt(3), 1 / Math.sqrt(3)];
+export const GAUSS = [-1 / Math.sqrt(3), 1 / Math.sqrt(3)] as const;
 
 /** The derivative along an axis of the term m at a place of the unit brick [−1, 1]³. */
 export function slopeOf(m: number, axis: number, at: readonly number[]): number {

@@ -1,5 +1,5 @@
 import type { Brick } from './brick.js';
-import { lowestNode, nodeCount, nodeSteps } from './grid.js';
+import { cellPlace, lowestNode, nodeCount, nodeSteps } from './grid.js';
 import { hadamard, hadamardBack } from './hadamard.js';
 import { countsOf, type Level, type Lines, type Operator } from './level.js';
 
@@ -162,11 +162,7 @@ function parentsOf(
       return { c, span, kind };
     });
   });
-  const at = (cell: number): [number, number, number] => [
-    cell % counts[0],
-    Math.floor(cell / counts[0]) % counts[1],
-    Math.floor(cell / (counts[0] * counts[1])),
-  ];
+  const at = (cell: number): [number, number, number] => cellPlace(cell, counts);
   return {
     cell: Int32Array.from(cells, cell => {
       const [x, y, z] = at(cell).map((i, k) => along[k]![i]!.c) as [number, number, number];

@@ -1,4 +1,5 @@
 import { cycle, type Multigrid } from './multigrid.js';
+import { problem } from './problem.js';
 
 /** A solution with how it was come by. */
 export interface Solution {
@@ -26,7 +27,11 @@ const dot = (a: Float64Array, b: Float64Array): number => {
   return sum;
 };
 
-/** Conjugate gradients, preconditioned by one V-cycle of multigrid. @param f forces, three a node, N */
+/**
+ * Conjugate gradients, preconditioned by one V-cycle of multigrid.
+ * @param f forces, three a node, N
+ * @throws InputError where the forces that are left do not shrink: no figure is better than a wrong one
+ */
 export function solve(
   grid: Multigrid,
   f: Float64Array,
@@ -55,7 +60,7 @@ export function solve(
     }
     iterations++;
     residual = Math.sqrt(dot(r, r)) / whole;
-    progress(Math.min(1, Math.log(residual) / Math.log(tolerance)));
+    progress(Math.min(1, Math.max(0, Math.log(residual) / Math.log(tolerance))));
     if (residual <= tolerance) break;
     cycle(grid, r, z);
     project(z);
@@ -64,5 +69,11 @@ export function solve(
     rz = next;
     for (let i = 0; i < p.length; i++) p[i] = z[i]! + turn * p[i]!;
   }
+  if (!(residual <= tolerance))
+    throw problem(
+      'cells',
+      iterations,
+      'steps brought no solution: parts of it hang together by hardly anything; try other cells',
+    );
   return { u, iterations, residual };
 }

@@ -1,3 +1,4 @@
+import { extent } from '../geometry/extent.js';
 import type { CellSize } from './brick.js';
 
 /** A box of cells with the share of each that is full of plastic. */
@@ -27,7 +28,7 @@ const OFF_EDGES = 1e-4;
  * @param cellMm the edge that cells should have; each axis takes the nearest that divides the box
  */
 export function fillGrid(positions: Float32Array, cellMm: number): CellGrid {
-  const [low, high] = boxOf(positions);
+  const { lowMm: low, highMm: high } = extent(positions);
   const counts = [0, 1, 2].map(k => Math.max(1, Math.round((high[k]! - low[k]!) / cellMm))) as [
     number,
     number,
@@ -46,22 +47,11 @@ export function fillGrid(positions: Float32Array, cellMm: number): CellGrid {
 
 type Triple = [number, number, number];
 
-function boxOf(positions: Float32Array): [Triple, Triple] {
-  const low: Triple = [Infinity, Infinity, Infinity];
-  const high: Triple = [-Infinity, -Infinity, -Infinity];
-  for (let i = 0; i < positions.length; i++) {
-    const k = (i % 3) as 0 | 1 | 2;
-    low[k] = Math.min(low[k], positions[i]!);
-    high[k] = Math.max(high[k], positions[i]!);
-  }
-  return [low, high];
-}
-
 /** Adds to each cell the lengths of the rays along one axis that run within the shape, in cells. */
 function sendRays(
   positions: Float32Array,
   axis: number,
-  grid: { counts: Triple; size: Triple; low: Triple; filled: Float32Array },
+  grid: { counts: Triple; size: Triple; low: Readonly<Triple>; filled: Float32Array },
 ): void {
   const { counts, size, low, filled } = grid;
   const across = (axis + 1) % 3;
@@ -139,10 +129,19 @@ export function nodeCount([nx, ny, nz]: readonly number[]): number {
   return (nx! + 1) * (ny! + 1) * (nz! + 1);
 }
 
+/** Where a cell lies in a grid, in cells along x, y and z. */
+export function cellPlace(cell: number, [nx, ny]: readonly number[]): [number, number, number] {
+  return [cell % nx!, Math.floor(cell / nx!) % ny!, Math.floor(cell / (nx! * ny!))];
+}
+
+/** Where a node lies in a grid, in cells along x, y and z: there is one more of them along each. */
+export function nodePlace(node: number, [nx, ny]: readonly number[]): [number, number, number] {
+  return cellPlace(node, [nx! + 1, ny! + 1]);
+}
+
 /** The lowest node of a cell by its place in the list of cells. */
-export function lowestNode(cell: number, [nx, ny]: readonly number[]): number {
-  const i = cell % nx!;
-  const j = Math.floor(cell / nx!) % ny!;
-  const k = Math.floor(cell / (nx! * ny!));
+export function lowestNode(cell: number, counts: readonly number[]): number {
+  const [i, j, k] = cellPlace(cell, counts);
+  const [nx, ny] = counts;
   return i + (nx! + 1) * (j + (ny! + 1) * k);
 }

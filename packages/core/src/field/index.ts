@@ -1,5 +1,5 @@
 // A part's own shape under load and off the plate: an entry of its own, for only those who ask need it.
-export { stressField, told, USUAL_CELLS } from './stress-field.js';
+export { stressField, told } from './stress-field.js';
 export type { ActResult, FieldShape, StressField, StressFieldResult } from './stress-field.js';
 export { loadFieldOf } from './load-on-shape.js';
 export { skinOf, type Skin } from './skin.js';

@@ -22,17 +22,16 @@ export const loadFieldOf = {
   result(
     of: string,
     { modulusMPa }: StressFieldInput,
-    { along, across, shear, acts }: StressFieldResult,
+    { along, between, acts }: StressFieldResult,
   ): LoadField {
     const moves = Math.max(...acts.map(a => Math.abs(a.deflectionMm)));
     return Object.assign(new LoadField(), {
       of,
       alongMPa: along.MPa,
-      acrossMPa: across.MPa,
-      shearMPa: shear.MPa,
+      betweenMPa: between.MPa,
       deflectionTimesModulus: moves * modulusMPa,
       alongAtMm: [...along.atMm],
-      acrossAtMm: [...across.atMm],
+      betweenAtMm: [...between.atMm],
     });
   },
 };

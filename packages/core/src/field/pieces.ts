@@ -1,4 +1,4 @@
-import type { CellGrid } from './grid.js';
+import { cellPlace, type CellGrid } from './grid.js';
 
 /** Which piece each cell belongs to: cells hang together through their faces. −1 where nothing is. */
 export function piecesOf({ counts, filled }: CellGrid): { piece: Int32Array; count: number } {
@@ -10,9 +10,7 @@ export function piecesOf({ counts, filled }: CellGrid): { piece: Int32Array; cou
     const queue = [seed];
     piece[seed] = count;
     for (let c = queue.pop(); c !== undefined; c = queue.pop()) {
-      const i = c % nx;
-      const j = Math.floor(c / nx) % ny;
-      const k = Math.floor(c / (nx * ny));
+      const [i, j, k] = cellPlace(c, counts);
       const about = [
         i > 0 ? c - 1 : -1,
         i < nx - 1 ? c + 1 : -1,

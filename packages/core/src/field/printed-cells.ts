@@ -1,5 +1,5 @@
 import type { BriefPrint } from '../brief/brief-print.js';
-import { coreShare, patternRules } from '../models/infill-pattern.js';
+import { coreLeft } from '../models/section-printed.js';
 import type { CellGrid } from './grid.js';
 
 /** How a part is printed, as far as its cells go. */
@@ -14,9 +14,6 @@ export interface CellShares {
   strength: Float64Array;
 }
 
-/** Strength of a cellular core over that of its plastic is φ to this power (Gibson and Ashby). */
-const CORE_STRENGTH_EXPONENT = 1.5;
-
 /** A solid print: a cell is as stiff as the share of it that is full, and all of that as strong as the plastic. */
 export function solidCells({ filled }: CellGrid): CellShares {
   return { stiffness: Float64Array.from(filled), strength: new Float64Array(filled.length).fill(1) };
@@ -27,9 +24,7 @@ export function solidCells({ filled }: CellGrid): CellShares {
  * solid, what lies deeper is infill. A cell that a wall ends in counts by the share that it takes up.
  */
 export function printedCells(grid: CellGrid, print: CellPrint): CellShares {
-  const core = coreShare(print.infill, print.pattern);
-  const soft = core ** patternRules[print.pattern].exponent;
-  const weak = core ** CORE_STRENGTH_EXPONENT;
+  const core = coreLeft(print);
   const shares = solidCells(grid);
   const depth = depths(grid, {
     wallMm: print.walls * print.lineMm,
@@ -39,8 +34,8 @@ export function printedCells(grid: CellGrid, print: CellPrint): CellShares {
   for (let c = 0; c < depth.length; c++) {
     if (grid.filled[c] === 0) continue;
     const solid = depth[c]!;
-    shares.stiffness[c]! *= solid + (1 - solid) * soft;
-    shares.strength[c] = solid + (1 - solid) * weak;
+    shares.stiffness[c]! *= solid + (1 - solid) * core.modulus;
+    shares.strength[c] = solid + (1 - solid) * core.strength;
   }
   return shares;
 }

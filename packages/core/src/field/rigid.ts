@@ -1,3 +1,4 @@
+import { nodePlace } from './grid.js';
 import type { Operator } from './level.js';
 
 /**
@@ -5,14 +6,10 @@ import type { Operator } from './level.js';
  * and without them its solution is one.
  */
 export function withoutRigid({ counts, lines, inverseDiagonal }: Operator): (v: Float64Array) => void {
-  const [nx, ny] = counts;
   const nodes: number[] = [];
   for (let n = 0; n < inverseDiagonal.length / 3; n++) if (inverseDiagonal[3 * n]! > 0) nodes.push(n);
-  const at = (n: number): [number, number, number] => [
-    lines[0][n % (nx + 1)]!,
-    lines[1][Math.floor(n / (nx + 1)) % (ny + 1)]!,
-    lines[2][Math.floor(n / ((nx + 1) * (ny + 1)))]!,
-  ];
+  const at = (n: number): [number, number, number] =>
+    nodePlace(n, counts).map((i, k) => lines[k]![i]!) as [number, number, number];
   const middle = [0, 0, 0];
   for (const n of nodes) at(n).forEach((x, k) => (middle[k]! += x / nodes.length));
   const motions = Array.from({ length: 6 }, () => new Float64Array(inverseDiagonal.length));

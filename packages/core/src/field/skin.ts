@@ -1,4 +1,5 @@
-import { turnedBack, turnWith, type Xyz } from '../geometry/turn.js';
+import type { Xyz } from '../geometry/turn.js';
+import { cellPlace } from './grid.js';
 import type { StressField } from './stress-field.js';
 
 /** The outside of the cells, for drawing: two triangles a face, and what its cell bears, MPa. */
@@ -7,8 +8,7 @@ export interface Skin {
   positions: Float32Array;
   /** By face. */
   along: Float32Array;
-  across: Float32Array;
-  shear: Float32Array;
+  between: Float32Array;
 }
 
 /** The corners of the two triangles of a face, counter-clockwise from outside, by the axis that it is square to. */
@@ -21,17 +21,15 @@ const CORNERS = [
   [0, 1],
 ] as const;
 
-/** The faces of cells that are open to the outside. @param up as in the input that the field was worked out for */
-export function skinOf(field: StressField, up: readonly [number, number, number] | null): Skin {
-  const { grid, cellOf, stress } = field;
+/** The faces of cells that are open to the outside. */
+export function skinOf({ grid, cellOf, stress, inFile }: StressField): Skin {
   const { counts, size, lowMm, filled } = grid;
-  const turn = up ? turnWith(up, [1, 0, 0]) : null;
   const steps = [1, counts[0], counts[0] * counts[1]] as const;
   const positions: number[] = [];
   const faceOf: number[] = [];
   for (let i = 0; i < cellOf.length; i++) {
     const c = cellOf[i]!;
-    const at = [c % counts[0], Math.floor(c / counts[0]) % counts[1], Math.floor(c / steps[2])] as const;
+    const at = cellPlace(c, counts);
     for (const axis of [0, 1, 2] as const)
       for (const side of [0, 1] as const) {
         const next = at[axis] + (side ? 1 : -1);
@@ -49,7 +47,7 @@ export function skinOf(field: StressField, up: readonly [number, number, number]
           corner[u]! += p;
           corner[v]! += q;
           const place = corner.map((x, k) => lowMm[k]! + x * size[k]!) as unknown as Xyz;
-          positions.push(...(turn ? turnedBack(turn, place) : place));
+          positions.push(...inFile(place));
         }
       }
   }
@@ -57,7 +55,6 @@ export function skinOf(field: StressField, up: readonly [number, number, number]
   return {
     positions: Float32Array.from(positions),
     along: of(stress.along),
-    across: of(stress.across),
-    shear: of(stress.shear),
+    between: of(stress.between),
   };
 }

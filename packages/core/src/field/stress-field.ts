@@ -1,14 +1,16 @@
 import type { ActingPlace } from '../brief/shape-places.js';
-import { dot, turned, turnedBack, turnedHeap, turnWith, type Turn, type Xyz } from '../geometry/turn.js';
-import { InputError } from '../input/input-error.js';
+import { dot, type Xyz } from '../geometry/turn.js';
+import { cellEdgeMm, thinWarnings } from './cell-size.js';
 import { solve } from './conjugate-gradients.js';
 import { stiffnessOf } from './elasticity.js';
-import { fillGrid, lowestNode, type CellGrid } from './grid.js';
+import { cellPlace, fillGrid, lowestNode, nodeCount, nodePlace, nodeSteps, type CellGrid } from './grid.js';
+import { laidShape, type LaidShape } from './laid-shape.js';
 import { levelOf } from './level.js';
 import { multigridOf } from './multigrid.js';
-import { patchAt, surfaceOf, type Patch, type Surface } from './patch.js';
+import { patchAt, type Patch } from './patch.js';
 import { piecesOf } from './pieces.js';
 import { addForce, addPressure, addTorque, gripOf, nodesAt, nodesThere, turningOf } from './places.js';
+import { problem } from './problem.js';
 import { printedCells, solidCells, type CellShares } from './printed-cells.js';
 import { askedAt, cellStresses, peakOf, type CellStress, type Peak } from './stress.js';
 import type { StressFieldInput } from './stress-input.js';
@@ -32,6 +34,8 @@ export interface StressFieldResult {
   along: Peak;
   across: Peak;
   shear: Peak;
+  /** What opens and shears layers together, as tension on them: √(σ_zz² + (τ/0.6)²). */
+  between: Peak;
   warnings: string[];
 }
 
@@ -45,49 +49,34 @@ export interface StressField extends StressFieldResult {
   volumesMm3: Float64Array;
   /** How far each node moves, mm. */
   u: Float64Array;
+  /** A place as it lies, in the axes of the file. */
+  inFile: LaidShape['inFile'];
 }
 
-/** One thing that keeps a field from being worked out. */
-const problem = (field: string, value: unknown, message: string): InputError =>
-  new InputError([{ field, value, message }]);
-
-/** Cells where nobody says how many. */
-export const USUAL_CELLS = 60_000;
-/** Cells through the thinnest wall that are wanted: fewer bend too stiffly. */
-const CELLS_A_WALL = 3;
-/** Cells that even a stout part has: its walls, skins and corners are finer than it is. */
-const FEWEST_CELLS = 20_000;
-
-/** What is known of a shape besides its triangles. */
+/** A shape as its file has it, closed, its triangles facing outwards, mm. */
 export interface FieldShape {
   positions: Float32Array;
-  volumeMm3: number;
   /** Its thinnest wall, mm; null where it is not known. */
-  minWallMm?: number | null;
+  minWallMm: number | null;
 }
 
 /**
  * `stress.field`: small-strain linear elasticity of a shape on a grid of bricks, under all its loads at once.
- * @param shape closed, its triangles facing outwards, mm
  * @param progress told how much of the work is done, 0 to 1; it may throw to end it
  * @throws InputError where it is open, nothing is held, a load acts on nothing, or a piece of the part is free
  */
 export function stressField(
-  shape: FieldShape,
+  { positions, minWallMm }: FieldShape,
   input: StressFieldInput,
   progress: (done: number) => void = () => undefined,
 ): StressField {
   const began = performance.now();
-  const turn = input.up ? turnWith(input.up, [1, 0, 0]) : null;
-  const positions = turn ? turnedHeap(shape.positions, turn) : shape.positions;
-  const edge = edgeOf(shape, input);
-  const grid = fillGrid(positions, edge);
-  const warnings = thinWarnings(shape, grid);
+  const shape = laidShape(positions, input.up);
+  const edge = cellEdgeMm(shape.box, minWallMm, input);
+  const grid = fillGrid(shape.positions, edge);
   const shares: CellShares = input.print && !input.solid ? printedCells(grid, input.print) : solidCells(grid);
-  const surface = closedSurface(positions);
-  const laid = (p: Xyz): Xyz => (turn ? turned(turn, p) : p);
-  const held = heldNodes(surface, grid, input, laid);
-  const { f, deflections } = forces(surface, grid, input, laid, held);
+  const held = heldNodes(shape, grid, input);
+  const { f, deflections } = forces(shape, grid, input, held);
   const stiffness = stiffnessOf(input);
   const level = levelOf(grid.counts, grid.size, stiffness, shares.stiffness, held);
   const multigrid = multigridOf(level);
@@ -97,7 +86,7 @@ export function stressField(
   asOfPlastic(stress, cellOf, grid, shares);
   const cellVolume = grid.size[0] * grid.size[1] * grid.size[2];
   const volumesMm3 = Float64Array.from(cellOf, c => cellVolume * grid.filled[c]!);
-  const at = (c: number): Xyz => inFile(middleOf(grid, cellOf[c]!), turn);
+  const at = (c: number): Xyz => shape.inFile(middleOf(grid, cellOf[c]!));
   return {
     cells: cellOf.length,
     cellMm: edge,
@@ -107,7 +96,9 @@ export function stressField(
     along: peakOf(stress.along, volumesMm3, at),
     across: peakOf(stress.across, volumesMm3, at),
     shear: peakOf(stress.shear, volumesMm3, at),
-    warnings,
+    between: peakOf(stress.between, volumesMm3, at),
+    warnings: thinWarnings(minWallMm, edge),
+    inFile: shape.inFile,
     grid,
     cellOf,
     stress,
@@ -116,52 +107,10 @@ export function stressField(
   };
 }
 
-/** A shape ready for patches. @throws InputError where it is not closed: what is inside it cannot be told */
-export function closedSurface(positions: Float32Array): Surface {
-  const surface = surfaceOf(positions);
-  const open = surface.across.reduce((sum, t) => sum + Number(t < 0), 0);
-  if (open > 0)
-    throw problem(
-      'mesh',
-      `${open} open edges`,
-      'is not closed, so that nobody can tell inside from outside: mend it',
-    );
-  return surface;
-}
-
 /** Without what is in every cell: what is told. */
 export function told(field: StressField): StressFieldResult {
-  const { cells, cellMm, seconds, iterations, acts, along, across, shear, warnings } = field;
-  return { cells, cellMm, seconds, iterations, acts, along, across, shear, warnings };
-}
-
-/** Most cells that there may be in all. */
-const MOST_CELLS = 400_000;
-
-/** The edge of a cell: as it is asked for, else so that the thinnest wall has three, within numbers of cells. */
-function edgeOf({ volumeMm3, minWallMm }: FieldShape, { cellMm, cells }: StressFieldInput): number {
-  const least = Math.cbrt(volumeMm3 / (cells ?? USUAL_CELLS));
-  const finest = Math.cbrt(volumeMm3 / MOST_CELLS);
-  if (cellMm !== null) {
-    if (cellMm < finest)
-      throw problem(
-        'cellMm',
-        cellMm,
-        `makes more than ${MOST_CELLS} cells: at least ${finest.toPrecision(3)} mm is allowed`,
-      );
-    return cellMm;
-  }
-  if (cells !== null || !minWallMm) return least;
-  return Math.max(least, Math.min(minWallMm / CELLS_A_WALL, Math.cbrt(volumeMm3 / FEWEST_CELLS)));
-}
-
-function thinWarnings({ minWallMm }: FieldShape, { size }: CellGrid): string[] {
-  const cell = Math.max(...size);
-  if (!minWallMm || minWallMm >= 2 * cell) return [];
-  return [
-    `The thinnest wall, ${minWallMm.toPrecision(2)} mm, has fewer than two cells of ${cell.toPrecision(2)} mm: it ` +
-      'comes out too stiff and its stress too low. Ask for smaller cells.',
-  ];
+  const { cells, cellMm, seconds, iterations, acts, along, across, shear, between, warnings } = field;
+  return { cells, cellMm, seconds, iterations, acts, along, across, shear, between, warnings };
 }
 
 function cellsThere({ filled }: CellGrid): number[] {
@@ -181,23 +130,19 @@ function asOfPlastic(stress: CellStress, cellOf: Int32Array, grid: CellGrid, sha
     stress.along[i]! *= left;
     stress.across[i]! *= left;
     stress.shear[i]! *= left;
+    stress.between[i]! *= left;
   }
 }
 
 function middleOf({ counts, size, lowMm }: CellGrid, c: number): Xyz {
-  const [nx, ny] = counts;
-  const at = [c % nx, Math.floor(c / nx) % ny, Math.floor(c / (nx * ny))];
-  return at.map((i, k) => lowMm[k]! + (i + 0.5) * size[k]!) as unknown as Xyz;
+  return cellPlace(c, counts).map((i, k) => lowMm[k]! + (i + 0.5) * size[k]!) as unknown as Xyz;
 }
-
-const inFile = (p: Xyz, turn: Turn | null): Xyz => (turn ? turnedBack(turn, p) : p);
 
 /** The nodes that do not move. @throws InputError where none is, or a piece of the part has none */
 function heldNodes(
-  surface: Surface,
+  { surface, laid, inFile }: LaidShape,
   grid: CellGrid,
   { held: places }: StressFieldInput,
-  laid: (p: Xyz) => Xyz,
 ): Uint8Array {
   if (!places.length) throw problem('held', places, 'names no place: the part would fly off');
   const there = nodesThere(grid);
@@ -210,18 +155,13 @@ function heldNodes(
   });
   const { piece, count } = piecesOf(grid);
   const holds = new Set<number>();
-  const steps = [0, 1, 2, 3, 4, 5, 6, 7].map(
-    a =>
-      (a & 1) +
-      ((a >> 1) & 1) * (grid.counts[0] + 1) +
-      ((a >> 2) & 1) * (grid.counts[0] + 1) * (grid.counts[1] + 1),
-  );
+  const steps = nodeSteps(grid.counts);
   piece.forEach((p, c) => {
     if (p >= 0 && !holds.has(p) && steps.some(s => held[lowestNode(c, grid.counts) + s])) holds.add(p);
   });
   for (let p = 0; p < count; p++)
     if (!holds.has(p)) {
-      const at = middleOf(grid, piece.indexOf(p)).map(x => x.toFixed(1));
+      const at = inFile(middleOf(grid, piece.indexOf(p))).map(x => x.toFixed(1));
       throw problem('held', places, `leaves a piece of the part free: the one at ${at.join(', ')} mm`);
     }
   return held;
@@ -229,19 +169,15 @@ function heldNodes(
 
 /** Forces by node, and what each act moves. */
 function forces(
-  surface: Surface,
+  { surface, laid }: LaidShape,
   grid: CellGrid,
   { acts }: StressFieldInput,
-  laid: (p: Xyz) => Xyz,
   held: Uint8Array,
 ): { f: Float64Array; deflections: ((u: Float64Array) => ActResult)[] } {
   if (!acts.length) throw problem('acts', acts, 'names no load');
-  const [nx, ny, nz] = grid.counts;
-  const f = new Float64Array(3 * (nx + 1) * (ny + 1) * (nz + 1));
-  const nodeAt = (n: number): Xyz => {
-    const ijk = [n % (nx + 1), Math.floor(n / (nx + 1)) % (ny + 1), Math.floor(n / ((nx + 1) * (ny + 1)))];
-    return ijk.map((i, k) => grid.lowMm[k]! + i * grid.size[k]!) as unknown as Xyz;
-  };
+  const f = new Float64Array(3 * nodeCount(grid.counts));
+  const nodeAt = (n: number): Xyz =>
+    nodePlace(n, grid.counts).map((i, k) => grid.lowMm[k]! + i * grid.size[k]!) as unknown as Xyz;
   const deflections = acts.map((act, i) => {
     const patch = patchAt(surface, laid(act.atMm));
     const grip = gripOf(surface, patch, grid);

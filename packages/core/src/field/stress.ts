@@ -1,6 +1,6 @@
 import { slopeOf, strainPlace, type CellSize } from './brick.js';
 import type { Stiffness } from './elasticity.js';
-import type { CellGrid } from './grid.js';
+import { cellPlace, type CellGrid } from './grid.js';
 import { hadamard } from './hadamard.js';
 import type { Level } from './level.js';
 
@@ -12,7 +12,12 @@ export interface CellStress {
   across: Float32Array;
   /** Shear between layers. */
   shear: Float32Array;
+  /** Both together, as the tension on the layers that is as hard on them: √(σ_zz² + (τ/0.6)²). */
+  between: Float32Array;
 }
+
+/** Strength of layers in shear, as a share of their strength in tension. */
+const SHEAR_OF_TENSION = 0.6;
 
 /** Places of a cell at which it is asked: its middle, and the middles of its faces. */
 const MIDDLE = [[0, 0, 0]] as const;
@@ -37,12 +42,12 @@ export function askedAt({ counts, filled }: CellGrid, c: number): 'faces' | 'mid
   const share = filled[c]!;
   if (share < LEAST_TOLD) return 'not';
   if (share < 1) return 'middle';
-  const [nx, ny, nz] = counts;
-  const at = [c % nx, Math.floor(c / nx) % ny, Math.floor(c / (nx * ny))];
+  const [nx, ny] = counts;
+  const at = cellPlace(c, counts);
   const steps = [1, nx, nx * ny];
   const isCut = (axis: number, way: number): boolean => {
     const place = at[axis]! + way;
-    if (place < 0 || place >= [nx, ny, nz][axis]!) return false;
+    if (place < 0 || place >= counts[axis]!) return false;
     const next = filled[c + way * steps[axis]!]!;
     return next > 0 && next < 1;
   };
@@ -67,6 +72,7 @@ export function cellStresses(
     along: new Float32Array(lowest.length),
     across: new Float32Array(lowest.length),
     shear: new Float32Array(lowest.length),
+    between: new Float32Array(lowest.length),
   };
   const v = new Float64Array(24);
   const strain = new Float64Array(6);
@@ -95,8 +101,10 @@ export function cellStresses(
       };
       const [xx, yy, zz, yz, xz, xy] = [s(0), s(1), s(2), s(3), s(4), s(5)] as const;
       found.along[c] = Math.max(found.along[c]!, Math.sqrt(xx * xx - xx * yy + yy * yy + 3 * xy * xy));
+      const sliding = Math.hypot(yz, xz);
       found.across[c] = Math.max(found.across[c]!, zz);
-      found.shear[c] = Math.max(found.shear[c]!, Math.hypot(yz, xz));
+      found.shear[c] = Math.max(found.shear[c]!, sliding);
+      found.between[c] = Math.max(found.between[c]!, Math.hypot(Math.max(0, zz), sliding / SHEAR_OF_TENSION));
     }
   }
   return found;

@@ -1,8 +1,9 @@
 import { Quantity, Vector } from '../input/fields.js';
-import { turnedBack, turnedHeap, turnWith, type Xyz } from '../geometry/turn.js';
-import { lightness, lockedInStrain, SOLID_EXPONENT, USUAL_SOLID, warpBowOf } from '../models/warp-bow.js';
+import type { Xyz } from '../geometry/turn.js';
+import { LockedInInput, lightness, lockedInStrain, warpBowOf } from '../models/warp-bow.js';
 import { liftOff } from '../models/warp-lift-off.js';
-import type { Brick, CellSize } from './brick.js';
+import { GAUSS, type Brick, type CellSize } from './brick.js';
+import { CELL_MM, CELLS, cellEdgeMm, UP } from './cell-size.js';
 import { solve } from './conjugate-gradients.js';
 import { stiffnessOf, type Stiffness } from './elasticity.js';
 import { edgesOf, outlineOf, type FootNode } from './footprint.js';
@@ -14,74 +15,35 @@ import { nodesThere } from './places.js';
 import { withoutRigid } from './rigid.js';
 import { solidCells } from './printed-cells.js';
 import { cellStresses } from './stress.js';
-import { closedSurface, USUAL_CELLS, type FieldShape } from './stress-field.js';
+import { laidShape } from './laid-shape.js';
+import { piecesOf } from './pieces.js';
+import { problem } from './problem.js';
+import type { FieldShape } from './stress-field.js';
+
+/** A length that a bar has and a shape needs not be told, mm. */
+const OF_A_BAR = { min: 0.1, max: 2000, unit: 'mm', optional: true, nullable: true };
 
 /** Input of `warp.field`, beside the shape: the figures of `warp.bow`, and what the plate holds with. */
-export class WarpFieldInput {
-  @Quantity({ min: 0, max: 1e-3, unit: '1/K', doc: 'Linear thermal expansion.' }) alphaPerK!: number;
-  @Quantity({ min: -50, max: 450, unit: '°C', doc: 'Solidification temperature.' }) solidificationC!: number;
-  @Quantity({ min: -20, max: 250, unit: '°C', doc: 'Bed temperature.' }) bedC!: number;
-  @Quantity({ min: -20, max: 250, unit: '°C', doc: 'Chamber air temperature.' }) chamberC!: number;
-  @Quantity({
-    min: 0.1,
-    max: 2000,
-    unit: 'mm',
-    optional: true,
-    nullable: true,
-    doc: 'Height; the shape has its own: a figure of warp.bow that is not used.',
-  })
+export class WarpFieldInput extends LockedInInput {
+  @Quantity({ ...OF_A_BAR, doc: 'Height, as warp.bow asks it; the shape has its own.' })
   heightMm: number | null = null;
-  @Quantity({
-    min: 0.1,
-    max: 2000,
-    unit: 'mm',
-    optional: true,
-    nullable: true,
-    doc: 'Length; the shape has its own: a figure of warp.bow that is not used.',
-  })
+  @Quantity({ ...OF_A_BAR, doc: 'Length, as warp.bow asks it; the shape has its own.' })
   lengthMm: number | null = null;
-  @Quantity({
-    min: 0,
-    max: 0.1,
-    optional: true,
-    doc: 'Crystallisation shrinkage not yet relaxed; default 0.',
-  })
-  crystallisationStrain = 0;
-  @Quantity({ min: 0.01, max: 1, optional: true, doc: 'Solid fraction of the print; default 0.3.' })
-  solidFraction = USUAL_SOLID;
-  @Quantity({ min: 0.05, max: 20, optional: true, doc: 'What bars printed here bow over it; default 1.' })
-  scale = 1;
-  @Quantity({ min: -2, max: 2, optional: true, doc: 'Power of the solid fraction; default 0.3.' })
-  solidExponent = SOLID_EXPONENT;
   @Quantity({ min: 0.01, max: 5e5, unit: 'MPa', optional: true, doc: 'Young’s modulus; default 2000.' })
   modulusMPa = 2000;
   @Quantity({ min: 0, max: 0.49, optional: true, doc: 'Poisson’s ratio; default 0.36.' }) poisson = 0.36;
   @Quantity({ min: 0.1, max: 1.5, optional: true, doc: 'Modulus across the layers over along; default 1.' })
   layerRatio = 1;
   @Quantity({
-    min: 0.1,
-    max: 1e5,
-    unit: 'J/m²',
-    optional: true,
-    nullable: true,
+    ...{ min: 0.1, max: 1e5, unit: 'J/m²', optional: true, nullable: true },
     doc: 'Adhesion energy of plate, adhesive and family; default null: no chance is told.',
   })
   adhesionJm2: number | null = null;
   @Quantity({ min: 0, max: 1000, unit: 'mm', optional: true, doc: 'Fillet of its corners; default 0.' })
   filletMm = 0;
-  @Quantity({ min: 0.02, max: 100, unit: 'mm', optional: true, nullable: true, doc: 'Edge of a cell.' })
-  cellMm: number | null = null;
-  @Quantity({ min: 64, max: 400_000, optional: true, nullable: true, doc: 'Most cells; default 60 000.' })
-  cells: number | null = null;
-  @Vector({
-    length: 3,
-    min: -1,
-    max: 1,
-    optional: true,
-    nullable: true,
-    doc: 'The direction of the file that is up as it is printed; default null: z.',
-  })
-  up: [number, number, number] | null = null;
+  @Quantity(CELL_MM) cellMm: number | null = null;
+  @Quantity(CELLS) cells: number | null = null;
+  @Vector(UP) up: [number, number, number] | null = null;
 }
 
 /** How far an edge of the underside bows once it is released: above 0 its ends stand up. */
@@ -122,19 +84,19 @@ const SHORT_EDGE = 0.15;
  * `warp.field`: the shape a part takes once it is off the plate, and its pull on the plate before. Each layer wants to
  * shrink in its plane by e(z) of `warp.bow`; one solution of the free part gives the released shape, one with its
  * underside held the pull.
- * @param shape closed, its triangles facing outwards, mm
- * @throws InputError where it is open
+ * @throws InputError where it is open, or in pieces
  */
 export function warpField(
-  shape: FieldShape,
+  { positions, minWallMm }: FieldShape,
   input: WarpFieldInput,
   progress: (done: number) => void = () => undefined,
 ): WarpField {
   const began = performance.now();
-  const turn = input.up ? turnWith(input.up, [1, 0, 0]) : null;
-  const positions = turn ? turnedHeap(shape.positions, turn) : shape.positions;
-  closedSurface(positions);
-  const grid = fillGrid(positions, input.cellMm ?? Math.cbrt(shape.volumeMm3 / (input.cells ?? USUAL_CELLS)));
+  const shape = laidShape(positions, input.up);
+  const grid = fillGrid(shape.positions, cellEdgeMm(shape.box, minWallMm, input));
+  const { count } = piecesOf(grid);
+  if (count > 1)
+    throw problem('mesh', `${count} pieces`, 'must be one piece: each would let go of the plate by itself');
   const stiffness = stiffnessOf(input);
   const shares = solidCells(grid).stiffness;
   const [nx, ny] = grid.counts;
@@ -153,10 +115,8 @@ export function warpField(
     progress: done => progress(done / 2),
   });
   const foot = footOf(grid);
-  const inFile = (n: FootNode): Xyz => {
-    const p: Xyz = [grid.lowMm[0] + n.x, grid.lowMm[1] + n.y, grid.lowMm[2]];
-    return turn ? turnedBack(turn, p) : p;
-  };
+  const inFile = (n: FootNode): Xyz =>
+    shape.inFile([grid.lowMm[0] + n.x, grid.lowMm[1] + n.y, grid.lowMm[2]]);
   const corners = outlineOf(foot);
   const edges = edgesOf(corners, foot, 0.75 * Math.max(grid.size[0], grid.size[1]));
   const longest = Math.max(...edges.map(e => e.lengthMm));
@@ -210,14 +170,11 @@ function layerStrains({ counts, size }: CellGrid, input: WarpFieldInput): LayerS
   const by = input.scale * lightness(input);
   const at = (k: number, zeta: number): number => by * lockedInStrain(input, (k + (1 + zeta) / 2) * size[2]);
   return Array.from({ length: counts[2] }, (_, k) => {
-    const low = at(k, -GAUSS);
-    const high = at(k, GAUSS);
-    return { mean: (low + high) / 2, slope: (high - low) / (2 * GAUSS) };
+    const low = at(k, GAUSS[0]);
+    const high = at(k, GAUSS[1]);
+    return { mean: (low + high) / 2, slope: (high - low) / (GAUSS[1] - GAUSS[0]) };
   });
 }
-
-/** The place of Gauss’s two points on [−1, 1]. */
-const GAUSS = 1 / Math.sqrt(3);
 
 /** The forces that would hold each cell to the strain that it wants, ∫Bᵀ·C·ε₀, at its nodes. */
 function ownForces(

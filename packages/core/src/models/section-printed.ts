@@ -36,7 +36,11 @@ function coreOf(i: SectionPrintedInput): { b: number; h: number } {
 }
 
 /** What is left of the core's modulus and strength, as shares of its plastic's. */
-function coreLeft(i: SectionPrintedInput): { share: number; modulus: number; strength: number } {
+export function coreLeft(i: Pick<SectionPrintedInput, 'infill' | 'pattern'>): {
+  share: number;
+  modulus: number;
+  strength: number;
+} {
   const share = coreShare(i.infill, i.pattern);
   return {
     share,

@@ -20,14 +20,12 @@ export const SOLID_EXPONENT = 0.3;
 /** Solid fraction that the constants were set for. */
 export const USUAL_SOLID = 0.3;
 
-/** Input of `warp.bow`. */
-export class WarpBowInput {
+/** How a layer shrinks and what of it stays locked in, whatever the shape. */
+export class LockedInInput {
   @Quantity({ min: 0, max: 1e-3, unit: '1/K', doc: 'Linear thermal expansion.' }) alphaPerK!: number;
   @Quantity({ min: -50, max: 450, unit: '°C', doc: 'Solidification temperature.' }) solidificationC!: number;
   @Quantity({ min: -20, max: 250, unit: '°C', doc: 'Bed temperature.' }) bedC!: number;
   @Quantity({ min: -20, max: 250, unit: '°C', doc: 'Chamber air temperature.' }) chamberC!: number;
-  @Quantity({ min: 0.1, max: 2000, unit: 'mm', doc: 'Height of the part.' }) heightMm!: number;
-  @Quantity({ min: 0.1, max: 2000, unit: 'mm', doc: 'Length of the part.' }) lengthMm!: number;
   @Quantity({
     min: 0,
     max: 0.1,
@@ -53,6 +51,12 @@ export class WarpBowInput {
   solidExponent = SOLID_EXPONENT;
 }
 
+/** Input of `warp.bow`. */
+export class WarpBowInput extends LockedInInput {
+  @Quantity({ min: 0.1, max: 2000, unit: 'mm', doc: 'Height of the part.' }) heightMm!: number;
+  @Quantity({ min: 0.1, max: 2000, unit: 'mm', doc: 'Length of the part.' }) lengthMm!: number;
+}
+
 /** Result of `warp.bow`. */
 export interface WarpBowResult {
   bowMm: number;
@@ -63,21 +67,15 @@ export interface WarpBowResult {
 /** Places of the two-point Gauss–Legendre rule in a slice of width 1. */
 const GAUSS = [0.5 - 0.5 / Math.sqrt(3), 0.5 + 0.5 / Math.sqrt(3)] as const;
 
-/** What of a `warp.bow` says how a layer shrinks, whatever the shape. */
-export type LockedIn = Pick<
-  WarpBowInput,
-  'alphaPerK' | 'solidificationC' | 'bedC' | 'chamberC' | 'crystallisationStrain'
->;
-
 /** The strain that stays locked in a layer at a height over the plate, mm: e(z) of `warp.bow`, unscaled. */
-export function lockedInStrain(i: LockedIn, z: number): number {
+export function lockedInStrain(i: LockedInInput, z: number): number {
   const decay = Math.exp(-z / LAMBDA_MM);
   const substrate = i.chamberC + (i.bedC - i.chamberC) * decay;
   return i.alphaPerK * lockedInK(i.solidificationC - substrate) + i.crystallisationStrain * (1 - decay);
 }
 
 /** How much more, or less, a print bows than one of the usual solid fraction. */
-export function lightness(i: Pick<WarpBowInput, 'solidFraction' | 'solidExponent'>): number {
+export function lightness(i: LockedInInput): number {
   return (i.solidFraction / USUAL_SOLID) ** i.solidExponent;
 }
 

@@ -64,11 +64,10 @@ describe('a load on the shape itself', () => {
     expect(fieldOf(shaped, moved)).toBeNull();
   });
   it('heeds how layers weld: tension and shear between them count over their strength', () => {
-    expect(feltStressMPa({ alongMPa: 10, acrossMPa: 4, shearMPa: 0 }, 0.5)).toBe(10);
-    expect(feltStressMPa({ alongMPa: 10, acrossMPa: 6, shearMPa: 0 }, 0.5)).toBe(12);
-    expect(feltStressMPa({ alongMPa: 0, acrossMPa: 3, shearMPa: 2.4 }, 1)).toBe(5);
+    expect(feltStressMPa({ alongMPa: 10, betweenMPa: 4 }, 0.5)).toBe(10);
+    expect(feltStressMPa({ alongMPa: 10, betweenMPa: 6 }, 0.5)).toBe(12);
     // A weld that is stronger than its plastic is not: the plastic gives way beside it.
-    expect(feltStressMPa({ alongMPa: 0, acrossMPa: 3, shearMPa: 0 }, 1.4)).toBe(3);
+    expect(feltStressMPa({ alongMPa: 0, betweenMPa: 3 }, 1.4)).toBe(3);
   });
   it('the reserve is the allowable stress over what is felt', () => {
     const f = familyByKey('abs')!;
@@ -93,7 +92,7 @@ describe('a load on the shape itself', () => {
     ]);
     const other = {
       ...shaped,
-      loads: [{ ...shaped.loads[0]!, field: { ...shaped.loads[0]!.field!, alongMPa: 1, shearMPa: 1 } }],
+      loads: [{ ...shaped.loads[0]!, field: { ...shaped.loads[0]!.field!, alongMPa: 1, betweenMPa: 1 } }],
     };
     expect(briefChanges(shaped, other).map(c => c.path)).toEqual(['loads.0.field']);
   });

@@ -3,19 +3,7 @@ import { box, type Triangle } from '../geometry/shapes.js';
 
 /** Triangles as a shape that fields are worked out on. */
 export function shape(triangles: readonly Triangle[], minWallMm: number | null = null): FieldShape {
-  const positions = Float32Array.from(triangles.flat(2));
-  return { positions, volumeMm3: volumeOf(positions), minWallMm };
-}
-
-/** The volume within a heap of triangles, mm³: a sixth of the sum of their triple products. */
-function volumeOf(p: Float32Array): number {
-  let six = 0;
-  for (let i = 0; i < p.length; i += 9)
-    six +=
-      p[i]! * (p[i + 4]! * p[i + 8]! - p[i + 5]! * p[i + 7]!) +
-      p[i + 1]! * (p[i + 5]! * p[i + 6]! - p[i + 3]! * p[i + 8]!) +
-      p[i + 2]! * (p[i + 3]! * p[i + 7]! - p[i + 4]! * p[i + 6]!);
-  return six / 6;
+  return { positions: Float32Array.from(triangles.flat(2)), minWallMm };
 }
 
 /** A bar from the origin along x. */

@@ -5,10 +5,13 @@ import { stiffnessOf } from '../../src/field/elasticity.js';
 import { fillGrid, nodeCount } from '../../src/field/grid.js';
 import { hadamard, hadamardBack } from '../../src/field/hadamard.js';
 import { coarserLevel } from '../../src/field/coarse.js';
+import { solve } from '../../src/field/conjugate-gradients.js';
 import { levelOf, type Level } from '../../src/field/level.js';
+import { multigridOf } from '../../src/field/multigrid.js';
 import { withoutRigid } from '../../src/field/rigid.js';
 import { patchAt, surfaceOf } from '../../src/field/patch.js';
 import { piecesOf } from '../../src/field/pieces.js';
+import { extent } from '../../src/geometry/index.js';
 import { box, prism } from '../geometry/shapes.js';
 import { plateWithHole, shape } from './solid-shapes.js';
 
@@ -165,6 +168,36 @@ describe('a coarser level', () => {
     ));
 });
 
+describe('the solution', () => {
+  const held = new Uint8Array(nodeCount(counts)).map((_, n) => Number(places[n]![0] === 0));
+  const clamped = levelOf(counts, size, plastic, new Float64Array(60).fill(1), held);
+  const f = Float64Array.from(places.flatMap(([x]) => [0, 0, x > 5 ? -1 : 0]));
+  it('leaves no force, and does not move what is held', () => {
+    const told: number[] = [];
+    const { u, residual } = solve(multigridOf(clamped), f, { progress: done => told.push(done) });
+    const left = new Float64Array(u.length);
+    clamped.apply(u, left);
+    left.forEach((x, i) => expect(x).toBeCloseTo(held[Math.floor(i / 3)] ? 0 : f[i]!, 4));
+    held.forEach((h, n) => h && expect(Math.hypot(u[3 * n]!, u[3 * n + 1]!, u[3 * n + 2]!)).toBe(0));
+    expect(residual).toBeLessThanOrEqual(1e-6);
+    expect(told.every(t => t >= 0 && t <= 1)).toBe(true);
+    expect(told.at(-1)).toBe(1);
+  });
+  it('is nothing where nothing acts', () => {
+    expect(solve(multigridOf(clamped), new Float64Array(f.length))).toMatchObject({
+      iterations: 0,
+      residual: 0,
+    });
+  });
+  it('is refused rather than told where it does not come', () => {
+    expect(() => solve(multigridOf(clamped), f, { most: 1, tolerance: 1e-12 })).toThrow(
+      'brought no solution',
+    );
+    const broken = f.map((x, i) => (i === 200 ? NaN : x));
+    expect(() => solve(multigridOf(clamped), broken)).toThrow('brought no solution');
+  });
+});
+
 describe('the motions of a rigid body', () => {
   it('are taken out, and nothing else', () => {
     const takeOut = withoutRigid(level);
@@ -207,7 +240,7 @@ describe('a grid of cells', () => {
     const grid = fillGrid(round.positions, 1);
     const cell = grid.size[0] * grid.size[1] * grid.size[2];
     const volume = grid.filled.reduce((s, x) => s + x * cell, 0);
-    expect(Math.abs(volume / round.volumeMm3 - 1)).toBeLessThan(0.01);
+    expect(Math.abs(volume / extent(round.positions).volumeMm3 - 1)).toBeLessThan(0.01);
     expect(grid.filled.some(s => s > 0 && s < 1)).toBe(true);
   });
   it('leaves a hole open, and knows two bodies from one', () => {

@@ -64,6 +64,13 @@ describe('stress.field against known answers', () => {
     expect(Math.abs(found.along.worstMPa / heywood - 1)).toBeLessThan(0.1);
     expect(Math.abs(found.along.atMm[1] - y / 2)).toBeGreaterThan(0.9 * r);
   });
+  it('joins tension on the layers and shear between them where they meet, not each at its worst', () => {
+    const standing = { held: [{ atMm: [4, 6, 0] }], acts: [{ atMm: [4, 6, 40], forceN: [10, 0, 0] }] };
+    const { across, shear, between } = field(bar(8, 12, 40), { ...standing, cellMm: 2 });
+    expect(between.MPa).toBeGreaterThanOrEqual(across.MPa * (1 - 1e-6));
+    expect(between.MPa).toBeGreaterThanOrEqual((shear.MPa / 0.6) * (1 - 1e-6));
+    expect(between.MPa).toBeLessThan(Math.hypot(across.MPa, shear.MPa / 0.6));
+  });
   it('settles as the cells get finer', () => {
     const [coarse, middle, fine] = [4, 2, 1].map(cellMm => moves(arm, { ...hung, cellMm })) as [
       number,
@@ -143,7 +150,9 @@ describe('stress.field refuses what it cannot tell', () => {
     expect(problems(two, hung)[0]).toMatch(/leaves a piece of the part free: the one at 8\d/);
   });
   it('cells too many to hold', () => {
-    expect(problems(bar(300, 300, 300), { ...hung, cellMm: 1 })[0]).toContain('makes more than 400000 cells');
+    expect(problems(bar(300, 300, 300), { ...hung, cellMm: 1 })[0]).toContain(
+      'makes too many cells: at least 4.07 mm',
+    );
   });
   it('and warns of a wall that is thinner than two cells', () => {
     const thin = { ...arm, minWallMm: 2 };

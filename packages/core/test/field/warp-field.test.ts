@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { warpField, WarpFieldInput, type WarpField } from '../../src/field/index.js';
 import { parseInput } from '../../src/index.js';
 import { warpBowOf } from '../../src/models/warp-bow.js';
-import { angle, bar } from './solid-shapes.js';
+import { box } from '../geometry/shapes.js';
+import { angle, bar, shape } from './solid-shapes.js';
 
 const figures = { alphaPerK: 90e-6, solidificationC: 105, bedC: 100, chamberC: 40 };
 const warp = (on: Parameters<typeof warpField>[0], more: object = {}): WarpField =>
@@ -49,5 +50,11 @@ describe('warp.field', () => {
     expect(byEnd).toHaveLength(4);
     const along = found.edges.filter(e => Math.abs(e.from[1] - e.to[1]) > 10).map(e => e.bowMm);
     expect(Math.abs(along[0]! - along[1]!)).toBeGreaterThan(0.03 * Math.abs(found.bowMm));
+  });
+  it('refuses a part in pieces, an open one, and cells too many to hold', () => {
+    const two = shape([...box(60, 12, 8), ...box(10, 10, 10, [80, 0, 0])]);
+    expect(() => warp(two, { cellMm: 2 })).toThrow('2 pieces');
+    expect(() => warp(shape(box(60, 12, 8).slice(1)), { cellMm: 2 })).toThrow('is not closed');
+    expect(() => warp(bar(300, 300, 300), { cellMm: 1 })).toThrow('too many cells');
   });
 });

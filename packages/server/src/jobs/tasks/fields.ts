@@ -1,4 +1,4 @@
-import { InputError, parseInput, type MeshUnit } from '@hornblende/core';
+import { parseInput, type MeshUnit } from '@hornblende/core';
 import {
   stressField,
   StressFieldInput,
@@ -53,8 +53,5 @@ async function shapeOf(db: Knex, partId: string): Promise<FieldShape> {
   if (!facts) throw notFound('shape', partId);
   const unit = facts.unit as MeshUnit | null;
   const mesh = readMesh(facts.name, await store.bytes(partId), unit ? { unit } : {});
-  const { volumeMm3, minWallMm } = meshReport(mesh);
-  if (!(volumeMm3 > 0))
-    throw new InputError([{ field: 'mesh', value: volumeMm3, message: 'encloses nothing: mend it' }]);
-  return { positions: mesh.positions, volumeMm3, minWallMm };
+  return { positions: mesh.positions, minWallMm: meshReport(mesh).minWallMm };
 }

@@ -5,7 +5,6 @@ import {
   newBrief,
   printWords,
   solidFractionOf,
-  type Chemical,
   type Ranking,
 } from '@hornblende/core';
 import { Checkbox, Collapse, CollapsePanel } from '../../ui/kit';
@@ -15,6 +14,7 @@ import { useDraft } from '../part/draft';
 import NumberInput from '../../ui/NumberInput.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
+import TickList from '../../ui/TickList.vue';
 import ClimatePicker from './ClimatePicker.vue';
 import HeatDetails from './folds/HeatDetails.vue';
 import Limits from './folds/Limits.vue';
@@ -39,10 +39,6 @@ const airDefaults = computed(() => defaultAir(b.value.heat.setting));
 /** What an emptied field goes back to. */
 const defaults = newBrief('defaults');
 const open = ref<string[]>([]);
-function toggle(chemical: Chemical, on: boolean): void {
-  const now = b.value.contact.chemicals;
-  draft.set('contact.chemicals', on ? [...now, chemical] : now.filter(c => c !== chemical));
-}
 const labelOf = (list: readonly { value: string; label: string }[], v: string): string =>
   list.find(o => o.value === v)?.label ?? v;
 </script>
@@ -140,16 +136,12 @@ const labelOf = (list: readonly { value: string; label: string }[], v: string): 
         Food contact is not proven for printed parts: pores, pigments and nozzle metal decide, whatever the
         polymer.
       </p>
-      <fieldset>
-        <legend class="soft small">Chemicals</legend>
-        <Checkbox
-          v-for="c in words.chemicals"
-          :key="c.value"
-          :checked="b.contact.chemicals.includes(c.value)"
-          @update:checked="v => toggle(c.value, v)"
-          >{{ c.label }}</Checkbox
-        >
-      </fieldset>
+      <TickList
+        legend="Chemicals"
+        :options="words.chemicals"
+        :model-value="b.contact.chemicals"
+        @update:model-value="v => draft.set('contact.chemicals', v)"
+      />
       <div class="field-row">
         <NumberInput
           v-if="b.contact.chemicals.length"

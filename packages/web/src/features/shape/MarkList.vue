@@ -3,6 +3,7 @@ import type { MarkedPlace } from '@hornblende/core/geometry';
 import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import { useUnits } from '../../ui/useUnits';
+import { placeWords } from './place-words';
 
 /** What of the part wants looking at, as it lies; each place can be flown to. */
 const props = defineProps<{ places: readonly MarkedPlace[]; looked: number }>();
@@ -36,9 +37,7 @@ const groups = computed(() =>
   })),
 );
 function said({ kind, figure, atMm }: MarkedPlace): string {
-  const unit = show(0, 'length').replace(/^\S+\s*/, '');
-  const at = (of: readonly number[]): string =>
-    `${of.map(v => show(v, 'length', 3).replace(/\s\S+$/, '')).join(', ')} ${unit}`;
+  const at = (of: readonly number[]): string => placeWords(of, show);
   switch (kind) {
     case 'corner':
       return `${Math.round(figure)}° at ${at(atMm.slice(0, 2))}`;

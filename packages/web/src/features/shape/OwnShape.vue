@@ -1,8 +1,5 @@
 <script setup lang="ts">
 import {
-  asJudged,
-  assess,
-  contextOf,
   feltStressMPa,
   fieldOf,
   serviceLoads,
@@ -17,28 +14,21 @@ import { computed } from 'vue';
 import { Button, Checkbox, Progress } from '../../ui/kit';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { useUnits } from '../../ui/useUnits';
-import { useRanking } from '../part/useRanking';
 import { directions, type Direction } from './load-direction';
 import { loadName } from './load-name';
+import { placeWords } from './place-words';
+import { useLoadsJudged } from './useLoadsJudged';
 import type { OwnShape } from './useOwnShape';
 
 /** What the shape itself bears of each load, in one filament, beside what a bar of the same section would. */
 const props = defineProps<{ brief: Brief; family: Family; own: OwnShape; painted: boolean; full: number }>();
 const emit = defineEmits<{ 'update:painted': [on: boolean]; look: [at: Xyz] }>();
 const { show } = useUnits();
-const { printer, weather, ranking } = useRanking();
 const ways = (Object.keys(directions) as Direction[]).map(value => ({
   value,
   label: directions[value].label,
 }));
-const judged = computed(() =>
-  asJudged(
-    contextOf(props.brief, printer.value, weather.value),
-    props.family,
-    ranking.value?.candidates.find(c => c.material === props.family.key),
-  ),
-);
-const assessed = computed(() => assess(judged.value.ctx, judged.value.family).loads);
+const judged = useLoadsJudged(() => props.family);
 
 interface Told {
   sentence: string;
@@ -50,13 +40,13 @@ interface Told {
 function told(load: BriefLoad, i: number): Told | null {
   const field = fieldOf(props.brief, load);
   const on = serviceLoads(props.brief)[i]?.field;
-  const a = assessed.value[i];
+  const a = judged.value?.loads[i];
   if (!field || !on || a?.reserve == null) return null;
   const weld = typical(props.family, 'zRatio');
   const felt = feltStressMPa(on, weld);
   const between = felt > on.alongMPa;
-  const at = between ? field.acrossAtMm : field.alongAtMm;
-  const where = at ? ` at ${at.map(x => sig(x, 3)).join(', ')} mm` : '';
+  const at = between ? field.betweenAtMm : field.alongAtMm;
+  const where = at ? ` at ${placeWords(at, show)}` : '';
   const bar = serviceLoads({ ...props.brief, loads: [{ ...load, field: null }] })[0]?.stressMPa ?? null;
   return {
     sentence:

@@ -1,16 +1,8 @@
-import {
-  asJudged,
-  assess,
-  contextOf,
-  feltStressMPa,
-  fieldScale,
-  typical,
-  type Family,
-} from '@hornblende/core';
+import { feltStressMPa, fieldScale, typical, type Family } from '@hornblende/core';
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { useDraft } from '../part/draft';
-import { useRanking } from '../part/useRanking';
 import type { Painting } from './stage-part';
+import { useLoadsJudged } from './useLoadsJudged';
 import type { OwnShape } from './useOwnShape';
 
 /** Faces that bear more than all but so many are all of the full colour. */
@@ -28,23 +20,20 @@ export function useOwnPaint(
   family: ComputedRef<Family | null>,
 ): { painted: Ref<boolean>; paint: ComputedRef<Painting | null>; full: ComputedRef<number> } {
   const draft = useDraft();
-  const { printer, weather, ranking } = useRanking();
+  const judged = useLoadsJudged(() => family.value);
   const painted = ref(false);
   const paint = computed<Painting | null>(() => {
     const found = own.found.value;
-    const { brief } = draft;
-    const f = family.value;
-    if (!painted.value || !found || !brief || !f) return null;
-    const candidate = ranking.value?.candidates.find(c => c.material === f.key);
-    const judged = asJudged(contextOf(brief, printer.value, weather.value), f, candidate);
-    const allowed = assess(judged.ctx, judged.family).loads[found.load]?.allowableMPa ?? 0;
+    const load = draft.brief?.loads[found?.load ?? -1];
+    if (!painted.value || !found || !load || !judged.value) return null;
+    const { ctx, family: f, loads } = judged.value;
+    const allowed = loads[found.load]?.allowableMPa ?? 0;
     if (allowed <= 0) return null;
-    const { positions, along, across, shear } = found.skin;
-    const by = fieldScale(brief.loads[found.load]!) * judged.ctx.safety;
-    const weld = typical(judged.family, 'zRatio');
+    const { positions, along, between } = found.skin;
+    const by = (fieldScale(load) * ctx.safety) / allowed;
+    const weld = typical(f, 'zRatio');
     const shares = along.map(
-      (alongMPa, i) =>
-        (by * feltStressMPa({ alongMPa, acrossMPa: across[i]!, shearMPa: shear[i]! }, weld)) / allowed,
+      (alongMPa, i) => by * feltStressMPa({ alongMPa, betweenMPa: between[i]! }, weld),
     );
     return { positions, shares, full: fullOf(shares) };
   });

@@ -27,7 +27,7 @@ export interface OwnShape {
 /** Works loads out on the shape in a worker: a coarse answer first, the fine one after it; both enter the brief. */
 export function useOwnShape(): OwnShape {
   const draft = useDraft();
-  const { shape } = useShape();
+  const { shape, report } = useShape();
   const job = useJob('loadField');
   const asked = ref<{ load: number; fine: boolean } | null>(null);
 
@@ -64,6 +64,7 @@ export function useOwnShape(): OwnShape {
       brief: draft.brief,
       load,
       bytes: new Uint8Array(buffer as ArrayBuffer, byteOffset, byteLength),
+      minWallMm: report.value?.minWallMm ?? null,
       cells: fine ? CELLS.fine : CELLS.first,
     });
   }

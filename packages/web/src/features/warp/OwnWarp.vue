@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { sig, type WarpBowInput } from '@hornblende/core';
+import type { WarpBowInput } from '@hornblende/core';
 import type { Xyz } from '@hornblende/core/geometry';
 import { computed, onMounted, watch } from 'vue';
 import { Button, Progress } from '../../ui/kit';
 import { useUnits } from '../../ui/useUnits';
 import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';
+import { placeWords } from '../shape/place-words';
 import { useShape } from '../shape/useShape';
 
 /** How the part's own shape bows off the plate, edge by edge, beside the bar that stands for it above. */
@@ -36,7 +37,7 @@ function work(): void {
     cells: CELLS,
   });
 }
-const place = ([x, y, z]: Xyz): string => [x, y, z].map(v => sig(v, 3)).join(', ');
+const place = (at: Xyz): string => placeWords(at, show);
 const edges = computed(() =>
   [...(answer.value?.edges ?? [])].sort((a, b) => Math.abs(b.bowMm) - Math.abs(a.bowMm)),
 );
@@ -64,8 +65,8 @@ const edges = computed(() =>
       </p>
       <ul class="edges small">
         <li v-for="(e, i) in edges" :key="i">
-          the edge from {{ place(e.from) }} to {{ place(e.to) }} mm:
-          {{ show(Math.abs(e.bowMm), 'length', 2) }}, {{ e.bowMm >= 0 ? 'its ends up' : 'its middle up' }}
+          the edge from {{ place(e.from) }} to {{ place(e.to) }}: {{ show(Math.abs(e.bowMm), 'length', 2) }},
+          {{ e.bowMm >= 0 ? 'its ends up' : 'its middle up' }}
         </li>
       </ul>
       <p class="soft small">

@@ -7,7 +7,7 @@ import {
   type Skin,
   type StressFieldResult,
 } from '@hornblende/core/field';
-import { facingOut, meshReport } from '@hornblende/core/geometry';
+import { facingOut } from '@hornblende/core/geometry';
 import type { Progress } from '../job';
 
 /** A load of a brief that names its places, and the shape that it is to be worked out on. */
@@ -16,6 +16,8 @@ export interface LoadFieldQuestion {
   load: number;
   /** The shape's triangles as bytes: nine coordinates each, mm. */
   bytes: Uint8Array;
+  /** Its thinnest wall, mm, as it was measured; null where it was not. */
+  minWallMm: number | null;
   /** Most cells: few for a first answer, many for the fine one. */
   cells: number;
 }
@@ -30,18 +32,20 @@ export interface LoadFieldAnswer {
 }
 
 /** Works a load out on the shape itself. @throws InputError where it cannot be told */
-export function run({ brief, load, bytes, cells }: LoadFieldQuestion, progress: Progress): LoadFieldAnswer {
+export function run(
+  { brief, load, bytes, minWallMm, cells }: LoadFieldQuestion,
+  progress: Progress,
+): LoadFieldAnswer {
   const positions = facingOut(new Float32Array(bytes.buffer, bytes.byteOffset, bytes.byteLength / 4));
-  const { volumeMm3, minWallMm } = meshReport({ format: 'stl', unit: 'millimeter', positions, warnings: [] });
   const one = brief.loads[load]!;
   const input = loadFieldOf.input(brief, one, cells);
-  const field = stressField({ positions, volumeMm3, minWallMm }, input, done => progress(done, 1));
+  const field = stressField({ positions, minWallMm }, input, done => progress(done, 1));
   const result = told(field);
   return {
     load,
     cells,
     field: loadFieldOf.result(fieldKey(brief, one), input, result),
     result,
-    skin: skinOf(field, input.up),
+    skin: skinOf(field),
   };
 }

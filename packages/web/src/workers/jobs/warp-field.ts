@@ -1,5 +1,5 @@
 import { warpField, WarpFieldInput, type WarpFieldResult } from '@hornblende/core/field';
-import { facingOut, meshReport } from '@hornblende/core/geometry';
+import { facingOut } from '@hornblende/core/geometry';
 import type { WarpBowInput } from '@hornblende/core';
 import type { Progress } from '../job';
 
@@ -14,12 +14,11 @@ export interface WarpFieldQuestion {
 /** Works out how a part's own shape warps. @throws InputError where it cannot be told */
 export function run({ bow, up, bytes, cells }: WarpFieldQuestion, progress: Progress): WarpFieldResult {
   const positions = facingOut(new Float32Array(bytes.buffer, bytes.byteOffset, bytes.byteLength / 4));
-  const { volumeMm3 } = meshReport({ format: 'stl', unit: 'millimeter', positions, warnings: [] });
   const input = Object.assign(new WarpFieldInput(), bow, { up, cells });
   const {
     grid: _grid,
     u: _u,
     ...result
-  } = warpField({ positions, volumeMm3 }, input, done => progress(done, 1));
+  } = warpField({ positions, minWallMm: null }, input, done => progress(done, 1));
   return result;
 }

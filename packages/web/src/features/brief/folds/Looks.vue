@@ -1,18 +1,14 @@
 <script setup lang="ts">
-import type { SurfaceWish } from '@hornblende/core';
 import { computed } from 'vue';
 import { Checkbox } from '../../../ui/kit';
 import SentenceSelect from '../../../ui/SentenceSelect.vue';
+import TickList from '../../../ui/TickList.vue';
 import { useDraft } from '../../part/draft';
 import { words } from '../words';
 
 /** How the part is to look: its colour, how fair its surface is, and what else is wished of it. */
 const draft = useDraft();
 const b = computed(() => draft.brief!);
-function wish(one: SurfaceWish, on: boolean): void {
-  const now = b.value.looks.wishes;
-  draft.set('looks.wishes', on ? [...now, one] : now.filter(w => w !== one));
-}
 </script>
 
 <template>
@@ -37,14 +33,10 @@ function wish(one: SurfaceWish, on: boolean): void {
       >See-through</Checkbox
     >
   </div>
-  <fieldset>
-    <legend class="soft small">The surface is to be</legend>
-    <Checkbox
-      v-for="w in words.wishes"
-      :key="w.value"
-      :checked="b.looks.wishes.includes(w.value)"
-      @update:checked="v => wish(w.value, v)"
-      >{{ w.label }}</Checkbox
-    >
-  </fieldset>
+  <TickList
+    legend="The surface is to be"
+    :options="words.wishes"
+    :model-value="b.looks.wishes"
+    @update:model-value="v => draft.set('looks.wishes', v)"
+  />
 </template>
