@@ -1,16 +1,16 @@
 import Driver from 'better-sqlite3';
-import { strFromU8, unzipSync, zipSync } from 'fflate';
-import { createHash } from 'node:crypto';
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { unzipSync } from 'fflate';
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
-import type { ArchivePreview, ArchiveUndone } from '@hornblende/core';
+import type { ArchivePreview } from '@hornblende/core';
 import { summed } from '../src/db/kind.js';
 import { drillAnswers } from '../src/db/kinds/drill-answers.js';
 import { exportTo, importFrom, verify } from '../src/index.js';
+import { archivesOf } from './archives.js';
 import { png } from './pictures.js';
-import { brief, printer, runningApi, type Body } from './running.js';
+import { brief, printer, runningApi } from './running.js';
 
 const api = runningApi();
 const { call, dataDir } = api;
@@ -24,45 +24,7 @@ afterAll(() => {
   for (const f of folders) rmSync(f, { recursive: true, force: true });
 });
 
-const exported = async (): Promise<Uint8Array<ArrayBuffer>> =>
-  new Uint8Array(await (await fetch(`${api.server().url}/api/archive`)).arrayBuffer());
-const previewed = async (zip: Uint8Array<ArrayBuffer>): Promise<{ status: number; body: Body }> => {
-  const r = await fetch(`${api.server().url}/api/archive/previews`, { method: 'POST', body: zip });
-  return { status: r.status, body: (await r.json()) as Body };
-};
-const imported = async (zip: Uint8Array<ArrayBuffer>, conflicts = 'keep'): Promise<Body> => {
-  const { status, body } = await previewed(zip);
-  expect(status, JSON.stringify(body)).toBe(201);
-  const done = await call('POST', '/api/archive/imports', { id: body.id, conflicts });
-  expect(done.status, JSON.stringify(done.body)).toBe(200);
-  return done.body;
-};
-const undone = async (id: unknown): Promise<ArchiveUndone> =>
-  (await call('POST', `/api/archive/imports/${String(id)}/undo`)).body as unknown as ArchiveUndone;
-const addPart = async (name: string): Promise<string> =>
-  String((await call('POST', '/api/parts', { brief: brief({ name }) })).body.id);
-const savePart = async (id: string, name: string): Promise<{ status: number; body: Body }> => {
-  const { revision } = (await call('GET', `/api/parts/${id}`)).body;
-  return call('PUT', `/api/parts/${id}`, { brief: brief({ name }), revision });
-};
-/** An archive with one of its files changed, its manifest put right. */
-function changed(
-  zip: Uint8Array,
-  change: (files: Record<string, Uint8Array>) => void,
-): Uint8Array<ArrayBuffer> {
-  const files = unzipSync(zip);
-  change(files);
-  const manifest = JSON.parse(strFromU8(files['manifest.json']!)) as { files: object };
-  const entries = Object.entries(files).filter(([path]) => path !== 'manifest.json');
-  manifest.files = Object.fromEntries(
-    entries.map(([path, bytes]) => [
-      path,
-      { bytes: bytes.length, sha256: createHash('sha256').update(bytes).digest('hex') },
-    ]),
-  );
-  files['manifest.json'] = Buffer.from(JSON.stringify(manifest));
-  return new Uint8Array(zipSync(files));
-}
+const { exported, previewed, imported, undone, addPart, savePart } = archivesOf(api);
 
 describe('an archive brought in with “replace”', () => {
   it('gives a changed part a revision that was never here, so that saves go on and no tab overwrites it', async () => {
@@ -261,86 +223,6 @@ async function archiveFile(): Promise<string> {
   writeFileSync(file, await exported());
   return file;
 }
-
-describe('a hostile archive', () => {
-  it('with a page for a photograph is refused before anything is written, and none is served as one', async () => {
-    const sent = await fetch(`${api.server().url}/api/photos`, {
-      method: 'POST',
-      body: new Uint8Array(png(99)),
-    });
-    const { sha256 } = (await sent.json()) as { sha256: string };
-    const zip = await exported();
-    const lying = readdirSync(join(dataDir, 'imports')).length;
-    const html = Buffer.from('<script>document.title = "taken over"</script>');
-    const name = createHash('sha256').update(html).digest('hex');
-    const asPage = changed(zip, files => {
-      const row = JSON.parse(strFromU8(files[`photos/${sha256}.json`]!)) as object;
-      files[`photos/${name}.bin`] = html;
-      files[`photos/${name}.json`] = Buffer.from(
-        JSON.stringify({ ...row, sha256: name, type: 'text/html', bytes: html.length }),
-      );
-    });
-    const refused = await previewed(asPage);
-    expect(refused.status).toBe(400);
-    expect(refused.body.errors?.[0]?.message).toContain('no JPEG or PNG');
-    const liar = changed(zip, files => {
-      const row = JSON.parse(strFromU8(files[`photos/${sha256}.json`]!)) as object;
-      files[`photos/${sha256}.json`] = Buffer.from(JSON.stringify({ ...row, type: 'image/jpeg' }));
-    });
-    expect((await previewed(liar)).body.errors?.[0]?.message).toContain('not of the type that it says');
-    const served = await fetch(`${api.server().url}/api/photos/${sha256}`);
-    expect(served.headers.get('Content-Security-Policy')).toBe("sandbox; default-src 'none'");
-    expect(readdirSync(join(dataDir, 'imports'))).toHaveLength(lying);
-  });
-
-  it('with records of what is nowhere, or a code that stands here, is found by the preview', async () => {
-    const place = async (name: string, code: string): Promise<string> => {
-      const placement = {
-        format: 'hornblende-service',
-        version: 1,
-        name,
-        code,
-        since: '2020-03-01',
-        materials: [{ material: 'petg' }],
-        place: { where: 'Orchard' },
-      };
-      return String((await call('POST', '/api/placements', { placement })).body.id);
-    };
-    const id = await place('Tagged', 'TAG1');
-    const zip = await exported();
-    await call('DELETE', `/api/placements/${id}`);
-    await place('Tagged anew', 'TAG1');
-    const twin = await previewed(zip);
-    expect(twin.status).toBe(400);
-    expect(twin.body.errors?.[0]?.message).toContain('code TAG1');
-    const part = await addPart('Parent');
-    const loose = changed(await exported(), files => {
-      delete files[`parts/${part}.json`];
-    });
-    // It stands here: that is enough.
-    expect((await previewed(loose)).status).toBe(201);
-    const { revision } = (await call('GET', `/api/parts/${part}`)).body;
-    await call('PUT', `/api/parts/${part}`, { brief: brief({ name: 'Parent' }), archived: true, revision });
-    await call('DELETE', `/api/parts/${part}`);
-    const orphan = await previewed(loose);
-    expect(orphan.status).toBe(400);
-    expect(orphan.body.errors?.[0]?.message).toContain('neither in it nor here');
-  });
-
-  it('with a column that is not known, or a bomb, is refused by name', async () => {
-    const id = await addPart('Columns');
-    const strange = changed(await exported(), files => {
-      const row = JSON.parse(strFromU8(files[`parts/${id}.json`]!)) as object;
-      files[`parts/${id}.json`] = Buffer.from(JSON.stringify({ ...row, '"; drop table parts; --': 1 }));
-    });
-    expect((await previewed(strange)).body.errors?.[0]?.message).toContain('which is not known');
-    const bomb = changed(await exported(), files => {
-      files['pieces/big.json'] = new Uint8Array(80 * 2 ** 20);
-    });
-    expect((await previewed(bomb)).body.errors?.[0]?.message).toMatch(/larger than|one file may have/);
-    expect((await call('GET', `/api/parts/${id}`)).status).toBe(200);
-  });
-});
 
 describe('long work', () => {
   it('asked for with “respond-async” says where it is, and the archive is fetched from there', async () => {

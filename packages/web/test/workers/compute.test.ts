@@ -53,6 +53,21 @@ afterEach(() => {
 const ask = (n: number, progress?: (done: number, total: number) => void): ReturnType<typeof compute> =>
   compute('contenders', { n } as never, progress) as never;
 
+/** A machine of one core, so that there are two workers, whose jobs end when they are told to. */
+async function twoWorkersAtWork(): Promise<{ begun: number[]; finish: (() => void)[] }> {
+  vi.stubGlobal('navigator', { hardwareConcurrency: 1 });
+  vi.resetModules();
+  ({ compute } = await import('../../src/workers/compute'));
+  const begun: number[] = [];
+  const finish: (() => void)[] = [];
+  deeds.contenders = async ({ n }) => {
+    begun.push(n);
+    await new Promise<void>(ok => (finish[n] = ok));
+    return [String(n)];
+  };
+  return { begun, finish };
+}
+
 describe('the compute worker’s client', () => {
   it('asks, hears of progress, and gets the answer', async () => {
     const heard: number[] = [];
@@ -72,16 +87,7 @@ describe('the compute worker’s client', () => {
     expect(ChannelWorker.all).toHaveLength(1);
   });
   it('gives a long job and a short one a worker each; a third waits for the first that rests', async () => {
-    vi.stubGlobal('navigator', { hardwareConcurrency: 1 });
-    vi.resetModules();
-    ({ compute } = await import('../../src/workers/compute'));
-    const begun: number[] = [];
-    const finish: (() => void)[] = [];
-    deeds.contenders = async ({ n }) => {
-      begun.push(n);
-      await new Promise<void>(ok => (finish[n] = ok));
-      return [String(n)];
-    };
+    const { begun, finish } = await twoWorkersAtWork();
     const first = ask(0);
     const second = ask(1);
     const third = ask(2);
@@ -97,16 +103,7 @@ describe('the compute worker’s client', () => {
     expect(ChannelWorker.all).toHaveLength(2);
   });
   it('a question that is cancelled while it waits is never asked, and costs no worker', async () => {
-    vi.stubGlobal('navigator', { hardwareConcurrency: 1 });
-    vi.resetModules();
-    ({ compute } = await import('../../src/workers/compute'));
-    const begun: number[] = [];
-    const finish: (() => void)[] = [];
-    deeds.contenders = async ({ n }) => {
-      begun.push(n);
-      await new Promise<void>(ok => (finish[n] = ok));
-      return [];
-    };
+    const { begun, finish } = await twoWorkersAtWork();
     const first = ask(0);
     const second = ask(1);
     const third = ask(2);
