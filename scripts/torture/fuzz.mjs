@@ -1,6 +1,7 @@
 // Fuzz: ten thousand bodies over every route, and two hundred broken files; never a 5xx, never a second's silence, and
 // nothing half written.
-import { seeded, Victim } from './server.mjs';
+import { seeded } from '../seeded.mjs';
+import { Victim } from './server.mjs';
 import { bodyOf, brokenFile, routes } from './odd-input.mjs';
 
 const BODIES = Number(process.env.BODIES ?? 10_000);

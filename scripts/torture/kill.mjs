@@ -2,7 +2,8 @@
 // half there.
 import { spawnSync } from 'node:child_process';
 import { root } from '../hash.mjs';
-import { seeded, Victim } from './server.mjs';
+import { seeded } from '../seeded.mjs';
+import { Victim } from './server.mjs';
 
 const ROUNDS = 30;
 /** Writers at once. */

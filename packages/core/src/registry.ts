@@ -51,6 +51,7 @@ import { trialPowerModel } from './trials/power.js';
 import { trialSagModel } from './trials/sag.js';
 import { trialStaircaseModel } from './trials/staircase.js';
 import { waterLifeModel } from './models/water-life.js';
+import { waterSteam } from './models/water-steam.js';
 import { warpBow } from './models/warp-bow.js';
 import { warpFree } from './models/warp-free.js';
 import { warpLiftOff } from './models/warp-lift-off.js';
@@ -67,6 +68,7 @@ export const models: readonly Model[] = [
   heatAllowable,
   heatAgeingModel,
   waterLifeModel,
+  waterSteam,
   loadBeam,
   loadSnapFit,
   loadDeceleration,

@@ -136,6 +136,15 @@ export class BriefHeat {
       '(dead); default holds.',
   })
   rubber: RubberPosition = 'holds';
+  @Quantity({
+    min: 0,
+    max: 1e5,
+    optional: true,
+    doc: 'Times that it is steamed in its life, about twenty minutes each, without load; default 0.',
+  })
+  steamCycles = 0;
+  @Quantity({ min: 100, max: 150, unit: '°C', optional: true, doc: 'Temperature of that steam; default 121.' })
+  steamC = 121;
   @Choices(heatNumbers, {
     optional: true,
     doc: 'Temperatures that were put in to start from and that nobody has said yet; default none.',

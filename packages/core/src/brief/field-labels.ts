@@ -45,6 +45,8 @@ const labels: Record<string, string> = {
   'heat.hoursADay': 'Hours a day at its hottest',
   'heat.glass': 'Glass before the sun',
   'heat.rubber': 'Rubber in a hot car',
+  'heat.steamCycles': 'Times it is steamed',
+  'heat.steamC': 'Steam, °C',
   'contact.food': 'Food contact',
   'contact.skin': 'Against skin',
   'contact.chemicals': 'Chemicals',

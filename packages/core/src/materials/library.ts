@@ -125,4 +125,4 @@ export function familyByKey(key: string): Family | undefined {
 }
 
 /** The version of the shipped data; a decision keeps it so that its ranking can be rebuilt. */
-export const LIBRARY_VERSION = '2026.11-5';
+export const LIBRARY_VERSION = '2026.11-6';

@@ -212,6 +212,15 @@ export const propertyDefinitions = {
     max: 100,
     absent: 'asked of rubbers alone',
   },
+  steamCycles134: {
+    label: 'Steam at 134 °C to half its strength',
+    unit: 'cycles',
+    standard: '',
+    digits: 0,
+    min: 1,
+    max: 1e5,
+    absent: 'loses its shape in steam, or is not steamed',
+  },
   dryC: {
     label: 'Drying temperature',
     unit: '°C',

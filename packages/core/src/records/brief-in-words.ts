@@ -92,6 +92,9 @@ export function briefInWords(brief: Brief, conditions: Conditions): Told[] {
     brief.loads.length ? null : ['Loads', 'none to speak of'],
     ['Bending', bendInWords(brief)],
     contactInWords(brief),
+    brief.heat.steamCycles === 0
+      ? null
+      : ['Steam', `${sig(brief.heat.steamCycles, 3)} times at ${sig(brief.heat.steamC, 3)} °C`],
     brief.wear === 'none' ? null : ['Wear', brief.wear === 'gear' ? 'teeth mesh' : 'something slides on it'],
     brief.electrical === 'none' ? null : ['Electricity', electricity[brief.electrical]],
     brief.seal === 'none' ? null : ['Tightness', `must hold ${brief.seal}`],

@@ -17,6 +17,7 @@ import {
   type WaterLifeInput,
   type WaterLifeResult,
 } from '../models/water-life.js';
+import { steamLife, type WaterSteamInput, type WaterSteamResult } from '../models/water-steam.js';
 import type { Water } from '../brief/choices.js';
 import { pigmentOf, type Context } from './context.js';
 import { type LoadAssessment, assessLoad } from './assess-load.js';
@@ -36,6 +37,8 @@ export interface Assessment {
   ageing: HeatAgeingResult;
   /** What water leaves at the end of the life, and how warm it is taken; null where the part stays dry. */
   water: Soaking | null;
+  /** What the steam that is asked leaves of it; null where it is not steamed, or loses its shape in it. */
+  steam: { input: WaterSteamInput; result: WaterSteamResult } | null;
 }
 
 /** What being wet does, and what is left. */
@@ -65,6 +68,15 @@ function waterOf(ctx: Context, halfLife23Y: number | null): Assessment['water'] 
   if (!wet) return null;
   const input = { ...wet, halfLife23Y, years: ctx.brief.lifeYears };
   return { input, result: waterLife(input), known: halfLife23Y === null || !isBeyondTests(ctx) };
+}
+
+/** What cycles of steam leave of a family; null where none are asked, or it loses its shape in them. */
+function steamOf({ brief }: Context, f: Family): Assessment['steam'] {
+  const { steamCycles: cycles, steamC } = brief.heat;
+  const cycles134 = typicalOrNull(f, 'steamCycles134');
+  if (cycles === 0 || cycles134 === null || typical(f, 'unloadedC') < steamC) return null;
+  const input = { cycles134, steamC, cycles };
+  return { input, result: steamLife(input) };
 }
 
 /** Share of its hours in which a part is wet. */
@@ -133,6 +145,7 @@ export function assess(ctx: Context, f: Family): Assessment {
     loads: ctx.loads.map(l => assessLoad(ctx, f, l)),
     ageing: heatAgeing(ageingInput(ctx, typical(f, 'ageingIndexC'))),
     water: waterOf(ctx, typicalOrNull(f, 'waterHalfLifeY')),
+    steam: steamOf(ctx, f),
     yearsToHalf: uvYearsToHalf(c.doseAYearMJm2, halfDoseMJm2, pigmentOf(ctx, f)),
   };
 }

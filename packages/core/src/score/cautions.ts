@@ -74,6 +74,11 @@ export function cautionsOf(ctx: Context, f: Family, p: Printability, baked: Bake
     );
   if (f.flags.electricity === 'conducts' && brief.electrical !== 'none')
     cautions.push('Carbon fibres and metal conduct, and hide radio from what is inside.');
+  if (brief.heat.steamCycles > 0)
+    cautions.push(
+      'Steam gets into the pores between layers, and a print that comes out clean is not thereby sterile: that takes ' +
+        'a validated process. Look for crazing and lost size after the first ten cycles.',
+    );
   if (brief.water === 'immersed' && f.properties.waterHalfLifeY && isBeyondTests(ctx))
     cautions.push(
       'No half-life is known for water or steam so hot: only a test of this print tells how long it lasts.',

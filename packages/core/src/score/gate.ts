@@ -23,6 +23,7 @@ export type GateId =
   | 'electrical'
   | 'seal'
   | 'set'
+  | 'steam'
   | 'surface'
   | 'air'
   | 'looks'
@@ -101,6 +102,7 @@ const labels: Readonly<Record<NamedGate, string>> = {
   electrical: 'Electricity',
   seal: 'Tightness',
   set: 'Compression set',
+  steam: 'Steam',
   surface: 'Surface',
   air: 'Room air',
   looks: 'Colour',

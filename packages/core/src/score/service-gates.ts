@@ -7,6 +7,7 @@ import { contactGate } from './gates/contact.js';
 import { electricalGate } from './gates/electrical.js';
 import { sealGate } from './gates/seal.js';
 import { setGate } from './gates/set.js';
+import { steamGate } from './gates/steam.js';
 import { surfaceGate } from './gates/surface.js';
 import { looksGate } from './gates/looks.js';
 import { stiffnessGate } from './gates/stiffness.js';
@@ -44,6 +45,7 @@ export function serviceGates(ctx: Context, a: Assessment): Gate[] {
     electricalGate(ctx, a),
     sealGate(ctx, a),
     setGate(ctx, a),
+    steamGate(ctx, a),
     airGate(ctx, a),
     looksGate(ctx, a),
     surfaceGate(ctx, a),

@@ -1,5 +1,6 @@
 import { typical, typicalOrNull, type Family } from '../materials/family.js';
 import { familyByKey } from '../materials/library.js';
+import { withOwnFacts } from '../materials/own-facts.js';
 import { retractionWindow } from '../print/retraction.js';
 import type { Facts, FaultContext } from './fault-context.js';
 
@@ -13,7 +14,8 @@ export interface ContextFactor {
 
 /** What is known of a print makes causes likelier or rules them nearly out. Factors are estimates. */
 export function contextFactors(c: FaultContext): ContextFactor[] {
-  const family = c.family === null ? null : (familyByKey(c.family) ?? null);
+  const known = c.family === null ? undefined : familyByKey(c.family);
+  const family = known ? withOwnFacts(known, c.facts) : null;
   return [
     ...ofSpool(c, family),
     ...ofSettings(c, family),
@@ -164,10 +166,10 @@ function ofFamily(_: FaultContext, family: Family | null): ContextFactor[] {
       : []),
     ...(soft
       ? [f('rubber-supports', 3, `${family.name} is a rubber`)]
-      : [
-          f('rubber-supports', 0.03, `${family.name} is no rubber`),
-          f('remote-drive-soft', 0.03, `${family.name} is stiff enough`),
-        ]),
+      : [f('rubber-supports', 0.03, `${family.name} is no rubber`)]),
+    ...(soft || family.flags.drive === 'direct'
+      ? []
+      : [f('remote-drive-soft', 0.03, `${family.name} is stiff enough`)]),
     ...(foams
       ? [f('wrong-grade', 0.6, 'it is a foaming filament'), f('flow-off', 1.6, 'what foams wants less flow')]
       : []),
@@ -239,6 +241,7 @@ function ofMachine(
 ): ContextFactor[] {
   const rough = family?.flags.abrasive ?? null;
   const soft = family !== null && family.properties.shoreA !== null;
+  const jams = !soft && family?.flags.drive === 'direct';
   const hold = holdOf(family, plate, adhesive);
   const best = family ? bestHoldOf(family) : 0;
   const drive = wordOf(printer, 'drive');
@@ -247,6 +250,7 @@ function ofMachine(
   return [
     ...(drive === 'direct' ? [f('remote-drive-soft', 0.03, 'a direct drive')] : []),
     ...(drive === 'bowden' && soft ? [f('remote-drive-soft', 6, 'a rubber through a long tube')] : []),
+    ...(drive === 'bowden' && jams ? [f('remote-drive-soft', 4, 'it jams in a long tube')] : []),
     ...(rough && nozzleMetal === 'brass' ? [f('nozzle-worn', 5, 'it wears brass')] : []),
     ...(nozzleMetal === 'hardened' ? [f('nozzle-worn', 0.3, 'a hardened nozzle')] : []),
     ...(linerLimitC !== null && nozzleC !== null

@@ -1,6 +1,7 @@
-import { Choice, OpenMap, Quantity, Text } from '../input/fields.js';
+import { Choice, Nested, OpenMap, Quantity, Text } from '../input/fields.js';
 import type { EntryRule } from '../input/open-map.js';
 import { adhesives, plates } from '../materials/family.js';
+import { OwnFacts } from '../materials/own-facts.js';
 
 /** Anything: what of it matters is read by name, and the rest is left alone. */
 const anything: EntryRule = { must: 'may be anything', holds: () => true };
@@ -51,6 +52,12 @@ export class FaultContext {
     doc: 'The spool: its state (dry, dry it first, damp, wet, unusable); default not said.',
   })
   spool: Facts<(typeof spoolFacts)[number]> = {};
+  @Nested(() => OwnFacts, {
+    optional: true,
+    nullable: true,
+    doc: 'What is stated of this very spool or grade and beats what the library says of its family; default null.',
+  })
+  facts: OwnFacts | null = null;
   @OpenMap(anything, {
     max: 60,
     optional: true,

@@ -219,6 +219,26 @@ describe('triage.rank', () => {
     expect(of(loose('glass'), 'plate-wrong')).toBeGreaterThan(5 * of(loose('garolite'), 'plate-wrong'));
   });
 
+  it('heeds what is stated of the very spool before what the library says of its family', () => {
+    const told = (facts: object | null): TriageResult =>
+      ranked({
+        symptoms: ['jam', 'filament-ground'],
+        context: {
+          ...{ family: 'pla', plate: 'smooth-pei', facts },
+          printer: { drive: 'bowden', nozzleMetal: 'brass' },
+        },
+      });
+    const plain = told(null);
+    const causeOf = (facts: object, cause: string): boolean => of(told(facts), cause) > 2 * of(plain, cause);
+    expect(causeOf({ drive: 'direct' }, 'remote-drive-soft')).toBe(true);
+    expect(causeOf({ abrasive: 'yes' }, 'nozzle-worn')).toBe(true);
+    expect(causeOf({ fibrePct: 15 }, 'nozzle-worn')).toBe(true);
+    expect(causeOf({ holds: [{ plate: 'smooth-pei', energyJm2: 2 }] }, 'plate-wrong')).toBe(true);
+    expect(() => told({ holds: [{ plate: 'smooth-pei', energyJm2: -1 }] })).toThrow(
+      /context\.facts\.holds\[0\]\.energyJm2/,
+    );
+  });
+
   it('answers through the registry and refuses what it does not know, by name', () => {
     const plain = { format: 'hornblende-fault', version: 1, symptoms: ['jam'] };
     expect(calculate('triage.rank', plain)).toMatchObject({ model: 'triage.rank' });

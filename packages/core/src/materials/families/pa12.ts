@@ -32,6 +32,7 @@ export const pa12 = family({
     wetFactor: [0.8, 0.88, 0.94, 'estimate'],
     shoreA: null,
     shoreD: [70, 74, 77],
+    steamCycles134: [8, 25, 80, 'estimate'],
     dryC: [65, 75, 85],
     dryHours: [6, 8, 12],
     spoolLimitC: [80, 90, 110, 'estimate'],

@@ -32,6 +32,7 @@ export const pa6 = family({
     wetFactor: [0.5, 0.62, 0.74, 'estimate'],
     shoreA: null,
     shoreD: [74, 78, 82],
+    steamCycles134: [8, 20, 60, 'estimate'],
     dryC: [70, 80, 90],
     dryHours: [8, 10, 12],
     spoolLimitC: [90, 100, 115, 'estimate'],

@@ -32,6 +32,7 @@ export const pa612 = family({
     wetFactor: [0.7, 0.8, 0.88, 'estimate'],
     shoreA: null,
     shoreD: [74, 77, 80],
+    steamCycles134: [10, 30, 90, 'estimate'],
     dryC: [70, 80, 90],
     dryHours: [6, 8, 12],
     spoolLimitC: [90, 100, 115, 'estimate'],

@@ -31,6 +31,7 @@ export const pc = family({
     wetFactor: [0.9, 0.96, 0.99, 'estimate'],
     shoreA: null,
     shoreD: [80, 82, 85],
+    steamCycles134: [5, 12, 40, 'estimate'],
     dryC: [80, 100, 120, 'standard', '80 °C for long, or up to 120 °C in an oven made for it'],
     dryHours: [4, 6, 10],
     spoolLimitC: [95, 105, 120, 'estimate'],

@@ -31,6 +31,7 @@ export const peek = family({
     wetFactor: [0.97, 0.99, 1, 'estimate'],
     shoreA: null,
     shoreD: [84, 86, 88],
+    steamCycles134: [1000, 2000, 4000, 'estimate'],
     dryC: [120, 140, 160],
     dryHours: [3, 4, 8],
     spoolLimitC: [140, 155, 170, 'estimate'],

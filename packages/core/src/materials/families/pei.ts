@@ -31,6 +31,7 @@ export const pei = family({
     wetFactor: [0.92, 0.95, 0.98, 'estimate'],
     shoreA: null,
     shoreD: [84, 87, 89],
+    steamCycles134: [50, 150, 500, 'estimate'],
     dryC: [110, 130, 150],
     dryHours: [4, 6, 8],
     spoolLimitC: [140, 160, 180, 'estimate'],

@@ -31,6 +31,7 @@ export const pom = family({
     wetFactor: [0.9, 0.95, 0.98, 'estimate'],
     shoreA: null,
     shoreD: [78, 81, 84],
+    steamCycles134: [20, 60, 150, 'estimate'],
     dryC: [80, 90, 100],
     dryHours: [2, 3, 4],
     spoolLimitC: [90, 100, 110, 'estimate'],

@@ -31,6 +31,7 @@ export const pp = family({
     wetFactor: [0.99, 1, 1, 'estimate'],
     shoreA: null,
     shoreD: [62, 67, 72],
+    steamCycles134: [20, 50, 150, 'estimate'],
     dryC: [50, 55, 65],
     dryHours: [2, 4, 6],
     spoolLimitC: [80, 90, 100, 'estimate'],

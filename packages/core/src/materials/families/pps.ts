@@ -31,6 +31,7 @@ export const pps = family({
     wetFactor: [0.98, 0.99, 1, 'estimate'],
     shoreA: null,
     shoreD: [82, 84, 87],
+    steamCycles134: [150, 400, 1000, 'estimate'],
     dryC: [120, 130, 150],
     dryHours: [3, 4, 6],
     spoolLimitC: [120, 135, 150, 'estimate'],

@@ -31,6 +31,7 @@ export const psu = family({
     wetFactor: [0.95, 0.98, 1, 'estimate'],
     shoreA: null,
     shoreD: [82, 84, 86],
+    steamCycles134: [60, 120, 250, 'estimate'],
     dryC: [120, 135, 150],
     dryHours: [4, 5, 8],
     spoolLimitC: [140, 150, 165, 'estimate'],

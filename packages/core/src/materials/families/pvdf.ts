@@ -31,6 +31,7 @@ export const pvdf = family({
     wetFactor: [0.99, 1, 1, 'estimate'],
     shoreA: null,
     shoreD: [74, 77, 80],
+    steamCycles134: [50, 150, 400, 'estimate'],
     dryC: [80, 90, 110],
     dryHours: [2, 3, 5],
     spoolLimitC: [100, 110, 125, 'estimate'],

@@ -33,6 +33,7 @@ export const tpu64d = family({
     shoreA: null,
     shoreD: [61, 64, 67],
     compressionSetPct: [40, 55, 75, 'estimate'],
+    steamCycles134: [1, 3, 8, 'estimate'],
     dryC: [60, 70, 80],
     dryHours: [4, 6, 8],
     spoolLimitC: [75, 85, 95, 'estimate'],

@@ -26,6 +26,8 @@ export interface LeanLasting {
   aged: number;
   /** Share left after years of being wet; 1 where it stays dry. */
   soaked: number;
+  /** Share of strength that steam leaves. */
+  steamed: number;
   /** Years to half the surface toughness over the years wanted. */
   uv: number;
 }

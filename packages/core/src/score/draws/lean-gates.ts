@@ -92,6 +92,7 @@ function serviceGates(
     has('uv') ? () => atLeast(lasting.uv, uv) : null,
     flexGate(brief, f),
     brief.water === 'dry' ? null : waterGate(brief.water, lasting, !isBeyondTests({ conditions: c })),
+    brief.heat.steamCycles > 0 ? steamGate(brief, f, lasting) : null,
     brief.mustFloat ? v => floatEase(v[slot.densityGcm3]!, solidFraction) : null,
   ];
   return gates.filter(g => g !== null);
@@ -113,6 +114,11 @@ function waterGate(
     const worn = atLeast(lasting.soaked, ageingLimits);
     return worn < 1 ? worn : soaked;
   };
+}
+
+function steamGate({ heat }: Brief, f: Family, lasting: DrawnParts['lasting']): DrawGate {
+  if (!f.properties.steamCycles134) return () => FAILED;
+  return v => (v[slot.unloadedC]! < heat.steamC ? FAILED : atLeast(lasting.steamed, ageingLimits));
 }
 
 /** The gate of flexibility, for the wants that a drawn property decides; folding follows from the family. */

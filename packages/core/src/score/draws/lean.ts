@@ -73,6 +73,7 @@ const drawn: ReadonlySet<GateId> = new Set<GateId>([
   'uv',
   'flex',
   'water',
+  'steam',
   'float',
   'mass',
   'cost',
@@ -94,6 +95,7 @@ const monotone: ReadonlySet<GateId> = new Set<GateId>([
   'impact',
   'uv',
   'water',
+  'steam',
 ]);
 
 /** The properties that this brief's gates and criteria rest on: only these are drawn. */
@@ -126,6 +128,7 @@ function relevant(ctx: Context, ids: readonly CriterionId[]): ReadonlySet<Proper
     [stressed.some(l => l.cycles > 1), ['fatigueSlope']],
     [stressed.length > 0 && wet, ['wetFactor']],
     [brief.water !== 'dry', ['waterHalfLifeY']],
+    [brief.heat.steamCycles > 0, ['steamCycles134']],
     [c.uvDoseMJm2 > 0, ['uvHalfDoseMJm2']],
     [c.uvDoseMJm2 > 0 && brief.outdoorSchool === 'field', ['fieldUvFactor']],
     [knocks, ['charpy23KJm2', 'charpyMinus30KJm2', 'charpyUnnotched23KJm2']],

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   families,
+  ownFactsWords,
   rememberedWords,
   symptomIds,
   tellingTests,
@@ -74,6 +75,7 @@ const outcomes: { value: Outcome; label: string }[] = [
 ];
 const minutes = (m: number): string =>
   m < 1 ? 'half a minute' : m >= 90 ? `${Math.round(m / 60)} hours` : `${m} min`;
+const stated = computed(() => ownFactsWords(sheet.value.facts));
 const began = computed(() => sheet.value.seen.length > 0);
 /** On a phone the answer stands under the symptoms: a line at the foot leads to it. */
 function toAnswer(): void {
@@ -163,12 +165,13 @@ function open(): void {
       </section>
       <section aria-label="What is known besides" class="besides">
         <h2>What is known besides</h2>
+        <p v-if="stated" class="soft" data-testid="fix-facts">Stated of this filament: {{ stated }}.</p>
         <div class="known">
           <OptionSelect
             :model-value="sheet.family"
             label="Filament"
             :options="familyOptions"
-            @update:model-value="v => put({ family: v, ...unworked })"
+            @update:model-value="v => put({ family: v, facts: null, ...unworked })"
           />
           <OptionSelect
             :model-value="sheet.printerId"

@@ -7,8 +7,10 @@ import {
   triageRank,
   warpOutcome,
   warpSetup,
+  statesFacts,
   type Mending,
   type Outcome,
+  type OwnFacts,
   type SymptomId,
   type TriageResult,
 } from '@hornblende/core';
@@ -29,6 +31,8 @@ export interface FixSheet {
   family: string;
   printerId: string;
   spoolState: string;
+  /** What is stated of the spool or the grade that was printed; null where nothing is. */
+  facts: OwnFacts | null;
   nozzleC: number | null;
   bedC: number | null;
   chamberC: number | null;
@@ -60,6 +64,7 @@ const empty: FixSheet = {
   family: '',
   printerId: '',
   spoolState: '',
+  facts: null,
   nozzleC: null,
   bedC: null,
   chamberC: null,
@@ -115,6 +120,7 @@ export function useFix(): LiveFix {
       family: s.family || null,
       printer: printer ? { ...printer } : {},
       spool: s.spoolState ? { state: s.spoolState } : {},
+      facts: s.facts,
       nozzleC: s.nozzleC,
       bedC: s.bedC,
       chamberC: s.chamberC,
@@ -180,10 +186,12 @@ export function useFix(): LiveFix {
     const printer = printers.list.find(p => p.id === print.printerId)?.profile;
     const filament = library.find(print.material);
     const there = printsThere(print, prints.entries);
+    const stated = [spool?.spool.facts, library.grades.get(print.material)?.grade.facts];
     put({
       family: families.some(f => f.key === print.family) ? print.family : '',
       printerId: print.printerId ?? '',
       spoolState: spool?.moisture?.state ?? '',
+      facts: stated.find(facts => facts && statesFacts(facts)) ?? null,
       chamberC: printer?.chamberC ?? null,
       lengthMm: brief
         ? Math.max(brief.geometry.xMm, brief.geometry.yMm)

@@ -22,6 +22,7 @@ const layers: Readonly<Record<OwnGate, CriterionId | null>> = {
   electrical: null,
   seal: null,
   set: null,
+  steam: 'moisture',
   surface: 'finish',
   air: 'air',
   looks: null,

@@ -8,7 +8,7 @@ import { useUnits } from '../../../ui/useUnits';
 import { useDraft } from '../../part/draft';
 import { words } from '../words';
 
-/** How long it is hot, how cold it gets, and what glass the sun comes through. */
+/** How long it is hot, how cold it gets, what glass the sun comes through, and how often it is steamed. */
 const props = defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
 const { show } = useUnits();
@@ -49,6 +49,25 @@ const coldest = computed(() => show(props.ranking.conditions.partMinC, 'temperat
     <span v-if="draft.brief!.sun !== 'none'"
       >Before the sun: <SentenceSelect v-model="glass" label="Glass before the sun" :options="glassOptions"
     /></span>
+    <NumberInput
+      label="Times it is steamed in its life"
+      nullable
+      placeholder="never"
+      integer
+      :min="0"
+      :max="1e5"
+      :model-value="heat.steamCycles || null"
+      @update:model-value="v => draft.set('heat.steamCycles', v ?? 0)"
+    />
+    <QuantityInput
+      v-if="heat.steamCycles > 0"
+      label="Steam"
+      dimension="temperature"
+      :min="100"
+      :max="150"
+      :model-value="heat.steamC"
+      @update:model-value="v => draft.set('heat.steamC', v)"
+    />
   </div>
   <p v-if="heat.setting === 'closed-vehicle'">
     Rubber in a hot car

@@ -1,0 +1,115 @@
+import { spawnSync } from 'node:child_process';
+import {
+  cpSync,
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
+import { tmpdir } from 'node:os';
+import { basename, join, relative } from 'node:path';
+import { parseArgs } from 'node:util';
+import { placesOf, withSwitches } from './mutation/places.mjs';
+import { seeded } from './seeded.mjs';
+
+// Changes one operator or number in each of many random places of core's models, gates and criteria, in a copy, and
+// runs the tests that reach it: how many of the changes are noticed? What is not noticed is listed.
+//   npm run mutate -- --places 200 --seed 1
+
+const root = join(import.meta.dirname, '..');
+const { values } = parseArgs({
+  options: { places: { type: 'string', default: '200' }, seed: { type: 'string', default: '1' } },
+});
+const [count, seed] = [Number(values.places), Number(values.seed)];
+if (!(count > 0 && Number.isInteger(seed))) {
+  console.error(
+    `--places must be above 0 and --seed a whole number, not ${values.places} and ${values.seed}`,
+  );
+  process.exit(2);
+}
+const SOURCES = ['models', 'score'].map(folder => `packages/core/src/${folder}`);
+/** What only makes sentences: a number in them is a matter of wording. */
+const WORDS = /sentences|explain|cautions|working|shown/;
+
+const copy = mkdtempSync(join(tmpdir(), 'hornblende-mutation-'));
+process.on('exit', () => rmSync(copy, { recursive: true, force: true }));
+process.on('SIGINT', () => process.exit(130));
+const places = prepared();
+console.log(`${places.length} places; which tests reach them?`);
+const reaching = testsThatReach();
+let noticed = 0;
+const missed = [];
+for (const [i, place] of places.entries()) {
+  const tests = reaching.get(place.id) ?? [];
+  const found = tests.length > 0 && !passes(tests, { HORNBLENDE_MUTANT: String(place.id) });
+  if (found) noticed++;
+  else missed.push({ ...place, tests: tests.length });
+  console.log(`${i + 1}/${places.length} ${found ? 'noticed' : 'MISSED '} ${described(place)}`);
+}
+console.log(
+  `\n${noticed} of ${places.length} changes noticed (${Math.round((100 * noticed) / places.length)} of 100)`,
+);
+for (const place of missed) console.log(`missed by ${place.tests} test files: ${described(place)}`);
+
+/** Draws the places and lays out the copy, with a switch at each. */
+function prepared() {
+  const paths = SOURCES.flatMap(folder =>
+    readdirSync(join(root, folder), { recursive: true }).map(name => join(folder, name)),
+  ).filter(path => path.endsWith('.ts') && !WORDS.test(path));
+  const random = seeded(seed);
+  const all = paths.sort().flatMap(p => placesOf(p, readFileSync(join(root, p), 'utf8')));
+  const chosen = [];
+  while (chosen.length < count && all.length) {
+    const [place] = all.splice(Math.floor(random() * all.length), 1);
+    const overlaps = chosen.some(c => c.path === place.path && c.start < place.end && place.start < c.end);
+    if (!overlaps) chosen.push({ ...place, id: chosen.length });
+  }
+  const left = new Set(['.git', 'node_modules', 'dist', 'web', 'screenshots']);
+  cpSync(root, copy, { recursive: true, filter: from => !left.has(basename(from)) });
+  for (const at of ['node_modules', 'packages/core/node_modules'])
+    if (existsSync(join(root, at))) symlinkSync(join(root, at), join(copy, at));
+  for (const path of new Set(chosen.map(c => c.path))) {
+    const own = chosen.filter(c => c.path === path);
+    writeFileSync(join(copy, path), withSwitches(readFileSync(join(root, path), 'utf8'), own));
+  }
+  writeFileSync(
+    join(copy, 'vitest.config.mjs'),
+    `export default { test: { include: ['packages/core/test/**/*.test.ts'], testTimeout: 120000, maxWorkers: 1,
+       setupFiles: ['scripts/mutation/setup.mjs'], experimental: { fsModuleCache: true } } };`,
+  );
+  rmSync(join(copy, 'vitest.config.ts'));
+  return chosen;
+}
+
+/** One run of all tests: which test files reach which place. The unchanged copy has to pass. */
+function testsThatReach() {
+  const log = join(copy, 'reached.jsonl');
+  if (!passes([], { HORNBLENDE_REACHED: log })) throw new Error('the tests fail before anything is changed');
+  const reached = new Map();
+  for (const line of readFileSync(log, 'utf8').trim().split('\n')) {
+    const { file, ids } = JSON.parse(line);
+    for (const id of ids) reached.set(id, [...(reached.get(id) ?? []), relative(copy, file)]);
+  }
+  return reached;
+}
+
+/** Runs test files in the copy, to the first that fails. */
+function passes(files, env) {
+  const isolated = env.HORNBLENDE_REACHED ? [] : ['--no-isolate', '--bail', '1'];
+  const vitest = join(root, 'node_modules/vitest/vitest.mjs');
+  const run = spawnSync(process.execPath, [vitest, 'run', ...isolated, ...files], {
+    cwd: copy,
+    env: { ...process.env, ...env },
+    encoding: 'utf8',
+  });
+  if (run.status !== 0 && env.HORNBLENDE_REACHED) console.error(run.stdout.slice(-4000));
+  return run.status === 0;
+}
+
+function described({ path, line, was, becomes }) {
+  const short = text => text.replace(/\s+/g, ' ').slice(0, 70);
+  return `${relative('packages/core/src', path)}:${line}  ${short(was)}  →  ${short(becomes)}`;
+}
