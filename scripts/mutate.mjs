@@ -35,6 +35,8 @@ const SOURCES = ['models', 'score'].map(folder => `packages/core/src/${folder}`)
 const WORDS = /sentences|explain|cautions|working|shown/;
 
 const copy = mkdtempSync(join(tmpdir(), 'hornblende-mutation-'));
+/** Which test file reaches which places, and how long it takes. */
+const log = join(copy, 'reached.jsonl');
 process.on('exit', () => rmSync(copy, { recursive: true, force: true }));
 process.on('SIGINT', () => process.exit(130));
 const places = prepared();
@@ -44,7 +46,9 @@ let noticed = 0;
 const missed = [];
 for (const [i, place] of places.entries()) {
   const tests = reaching.get(place.id) ?? [];
-  const found = tests.length > 0 && !passes(tests, { HORNBLENDE_MUTANT: String(place.id) });
+  const found =
+    tests.length > 0 &&
+    !passes(tests, { HORNBLENDE_MUTANT: String(place.id), HORNBLENDE_REACHED_BEFORE: log });
   if (found) noticed++;
   else missed.push({ ...place, tests: tests.length });
   console.log(`${i + 1}/${places.length} ${found ? 'noticed' : 'MISSED '} ${described(place)}`);
@@ -77,8 +81,10 @@ function prepared() {
   }
   writeFileSync(
     join(copy, 'vitest.config.mjs'),
-    `export default { test: { include: ['packages/core/test/**/*.test.ts'], testTimeout: 120000, maxWorkers: 1,
-       setupFiles: ['scripts/mutation/setup.mjs'], experimental: { fsModuleCache: true } } };`,
+    `import { QuickestFirst } from './scripts/mutation/quickest-first.mjs';
+     export default { test: { include: ['packages/core/test/**/*.test.ts'], testTimeout: 120000, maxWorkers: 1,
+       setupFiles: ['scripts/mutation/setup.mjs'], experimental: { fsModuleCache: true },
+       sequence: process.env.HORNBLENDE_MUTANT ? { sequencer: QuickestFirst } : {} } };`,
   );
   rmSync(join(copy, 'vitest.config.ts'));
   return chosen;
@@ -86,7 +92,6 @@ function prepared() {
 
 /** One run of all tests: which test files reach which place. The unchanged copy has to pass. */
 function testsThatReach() {
-  const log = join(copy, 'reached.jsonl');
   if (!passes([], { HORNBLENDE_REACHED: log })) throw new Error('the tests fail before anything is changed');
   const reached = new Map();
   for (const line of readFileSync(log, 'utf8').trim().split('\n')) {

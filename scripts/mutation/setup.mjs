@@ -4,6 +4,7 @@ import { afterAll, expect } from 'vitest';
 // Loaded before each test file of the copy: the switches ask here whether they are the one that is changed.
 const changed = Number(process.env.HORNBLENDE_MUTANT ?? -1);
 const reached = new Set();
+const began = performance.now();
 globalThis.__mutant = id => {
   reached.add(id);
   return id === changed;
@@ -11,5 +12,6 @@ globalThis.__mutant = id => {
 const log = process.env.HORNBLENDE_REACHED;
 if (log)
   afterAll(() => {
-    appendFileSync(log, `${JSON.stringify({ file: expect.getState().testPath, ids: [...reached] })}\n`);
+    const line = { file: expect.getState().testPath, ids: [...reached], ms: performance.now() - began };
+    appendFileSync(log, `${JSON.stringify(line)}\n`);
   });

@@ -13,7 +13,7 @@ export interface BriefChange {
 /** These are told whole: that one chemical of three, or one figure of a field, changed says nothing. */
 const wholeLists = new RegExp(
   '^(contact\\.chemicals|flex\\.shoreA|looks\\.wishes|print\\.aids|' +
-    'geometry\\.(?:fromFile|up|deepShares|footFill)|' +
+    'geometry\\.(?:fromFile|up|deepShares|footFill|fillets)|' +
     'loads\\.\\d+\\.(?:heldAtMm|actsAtMm|held|acts|field|assumed))\\..+$',
 );
 

@@ -1,7 +1,8 @@
 import { BOX_SHARE } from './defaults.js';
 import { DEPTHS } from '../geometry/depth-grid.js';
 import { FOOT_HEIGHTS_MM } from '../geometry/foot-fill.js';
-import { Choices, Quantity, Series, Text, Vector } from '../input/fields.js';
+import { Choices, ListOf, Quantity, Series, Text, Vector } from '../input/fields.js';
+import { FilletPlace } from './shape-places.js';
 
 /** Limits of a length of a part, mm. */
 export const MM = { min: 0.1, max: 2000, unit: 'mm' };
@@ -97,4 +98,10 @@ export class BriefGeometry {
       'block. An open box pulls less on its edge.',
   })
   footFill: number[] | null = null;
+  @ListOf(() => FilletPlace, {
+    max: 20,
+    optional: true,
+    doc: 'Radii that inner edges of the file are to get before it is printed; default none.',
+  })
+  fillets: FilletPlace[] = [];
 }

@@ -143,7 +143,13 @@ export class BriefHeat {
     doc: 'Times that it is steamed in its life, about twenty minutes each, without load; default 0.',
   })
   steamCycles = 0;
-  @Quantity({ min: 100, max: 150, unit: '°C', optional: true, doc: 'Temperature of that steam; default 121.' })
+  @Quantity({
+    min: 100,
+    max: 150,
+    unit: '°C',
+    optional: true,
+    doc: 'Temperature of that steam; default 121.',
+  })
   steamC = 121;
   @Choices(heatNumbers, {
     optional: true,

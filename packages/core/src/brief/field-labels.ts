@@ -31,6 +31,7 @@ const labels: Record<string, string> = {
   'geometry.solidFraction': 'Share that is plastic',
   'geometry.file': 'File of its shape',
   'geometry.fromFile': 'Taken from that file',
+  'geometry.fillets': 'Radii that inner edges are to get',
   'geometry.up': 'How it is laid',
   'geometry.supportCm3': 'Room for supports, cm³',
   'geometry.deepShares': 'How deep it is',

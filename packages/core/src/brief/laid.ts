@@ -127,6 +127,8 @@ export function laidBrief<B extends Pick<Brief, 'geometry' | 'loads'>>(
       supportCm3: lay.support && round(lay.support.volumeMm3 / 1000, 3),
       deepShares: lay.deepShares && [...lay.deepShares],
       footFill: lay.footFill && [...lay.footFill],
+      // Another file has its radii in it, or not: what was asked of the last one is over.
+      fillets: file === brief.geometry.file ? brief.geometry.fillets : [],
     },
     loads: brief.loads.map(l => ({ ...l, acrossLayers: acrossWhenLaid(l, lay, lyingNow(brief)) })),
   };

@@ -12,10 +12,11 @@ export function fieldKey(
   brief: Pick<Brief, 'geometry' | 'print'>,
   load: Pick<BriefLoad, 'held' | 'acts'>,
 ): string {
-  const { file, up, volumeCm3 } = brief.geometry;
+  const { file, up, volumeCm3, fillets } = brief.geometry;
   const { walls, lineMm, topLayers, bottomLayers, layerMm, infill, pattern } = brief.print;
   const settings = { walls, lineMm, topLayers, bottomLayers, layerMm, infill, pattern };
-  return digest(JSON.stringify([file, up, volumeCm3, load.held, load.acts, settings]));
+  const mended = fillets.length ? [fillets] : [];
+  return digest(JSON.stringify([file, up, volumeCm3, load.held, load.acts, settings, ...mended]));
 }
 
 /** Eight hexadecimal digits of a text (FNV-1a): enough to tell that it changed. */

@@ -44,3 +44,10 @@ export class ActingPlace {
   })
   torqueNmm: number | null = null;
 }
+
+/** A radius that an inner edge of the file is to get. */
+export class FilletPlace {
+  @Vector({ ...PLACE, doc: 'A point on the inner edge, in the axes of the file.' })
+  atMm!: [number, number, number];
+  @Quantity({ min: 0.1, max: 100, unit: 'mm', doc: 'The radius.' }) radiusMm!: number;
+}

@@ -8,4 +8,5 @@ export type { CellStress, Peak } from './stress.js';
 export { patchAt, surfaceOf, type Patch, type Surface } from './patch.js';
 export { warpField, WarpFieldInput } from './warp-field.js';
 export type { BowedEdge, WarpField, WarpFieldResult } from './warp-field.js';
+export { innerEdgeNear } from './inner-edge.js';
 export type { CellGrid } from './grid.js';

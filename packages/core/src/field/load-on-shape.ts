@@ -16,7 +16,10 @@ export const loadFieldOf = {
     cells: number | null = null,
   ): StressFieldInput {
     const up = geometry.up ? ([...geometry.up] as [number, number, number]) : null;
-    return Object.assign(new StressFieldInput(), { modulusMPa: UNIT_MPA, print, held, acts, up, cells });
+    const { fillets } = geometry;
+    return Object.assign(new StressFieldInput(), {
+      ...{ modulusMPa: UNIT_MPA, print, held, acts, fillets, up, cells },
+    });
   },
   /** @param of what it stands for, see `fieldKey` */
   result(

@@ -3,6 +3,7 @@ import { dot, type Xyz } from '../geometry/turn.js';
 import { cellEdgeMm, thinWarnings } from './cell-size.js';
 import { solve } from './conjugate-gradients.js';
 import { stiffnessOf } from './elasticity.js';
+import { fillFillet } from './fillet.js';
 import { cellPlace, fillGrid, lowestNode, nodeCount, nodePlace, nodeSteps, type CellGrid } from './grid.js';
 import { laidShape, type LaidShape } from './laid-shape.js';
 import { levelOf } from './level.js';
@@ -74,6 +75,9 @@ export function stressField(
   const shape = laidShape(positions, input.up);
   const edge = cellEdgeMm(shape.box, minWallMm, input);
   const grid = fillGrid(shape.positions, edge);
+  input.fillets.forEach((fillet, i) => {
+    fillFillet(grid, shape.surface, { ...fillet, atMm: [...shape.laid(fillet.atMm)] }, i);
+  });
   const shares: CellShares = input.print && !input.solid ? printedCells(grid, input.print) : solidCells(grid);
   const held = heldNodes(shape, grid, input);
   const { f, deflections } = forces(shape, grid, input, held);

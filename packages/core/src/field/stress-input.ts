@@ -1,5 +1,5 @@
 import { BriefPrint } from '../brief/brief-print.js';
-import { ActingPlace, HeldPlace } from '../brief/shape-places.js';
+import { ActingPlace, FilletPlace, HeldPlace } from '../brief/shape-places.js';
 import { CELL_MM, CELLS, UP } from './cell-size.js';
 import { Flag, ListOf, Nested, Quantity, Vector } from '../input/fields.js';
 
@@ -22,6 +22,12 @@ export class StressFieldInput {
   @Quantity(CELL_MM) cellMm: number | null = null;
   @Quantity(CELLS) cells: number | null = null;
   @Vector(UP) up: [number, number, number] | null = null;
+  @ListOf(() => FilletPlace, {
+    max: 20,
+    optional: true,
+    doc: 'Radii put into its inner edges; default none.',
+  })
+  fillets: FilletPlace[] = [];
   @ListOf(() => HeldPlace, { max: 40, doc: 'Where it is held.' }) held!: HeldPlace[];
   @ListOf(() => ActingPlace, { max: 40, doc: 'Where loads act; all of them at once.' }) acts!: ActingPlace[];
 }

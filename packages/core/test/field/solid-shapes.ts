@@ -49,6 +49,43 @@ export const angle: FieldShape = drawnOut(
   20,
 );
 
+/** The same angle with a radius modelled into its inner corner. */
+export function filletedAngle(radiusMm: number, pieces = 24): FieldShape {
+  const arc = Array.from({ length: pieces + 1 }, (_, i): [number, number] => {
+    const turn = (i / pieces) * (Math.PI / 2);
+    return [8 + radiusMm * (1 - Math.sin(turn)), 8 + radiusMm * (1 - Math.cos(turn))];
+  });
+  const outline: [number, number][] = [[0, 0], [40, 0], [40, 8], ...arc, [8, 40], [0, 40]];
+  // The lower corner sees all of it.
+  const fan = Array.from({ length: outline.length - 2 }, (_, i): [number, number, number] => [
+    0,
+    i + 1,
+    i + 2,
+  ]);
+  return drawnOut(outline, fan, 20);
+}
+
+/** A body turned about z: its outline by distance from the axis and height, upwards from the axis and back to it. */
+export function turnedBody(outline: readonly (readonly [number, number])[], sides = 48): FieldShape {
+  const at = (i: number, s: number): [number, number, number] => {
+    const turn = (2 * Math.PI * (s % sides)) / sides;
+    return [outline[i]![0] * Math.cos(turn), outline[i]![0] * Math.sin(turn), outline[i]![1]];
+  };
+  const triangles = outline.slice(1).flatMap((_, i) =>
+    Array.from({ length: sides }, (_side, s): Triangle[] => [
+      [at(i, s), at(i + 1, s + 1), at(i + 1, s)],
+      [at(i, s), at(i, s + 1), at(i + 1, s + 1)],
+    ]).flat(),
+  );
+  const isFlat = ([a, b, c]: Triangle): boolean =>
+    [
+      [a, b],
+      [b, c],
+      [c, a],
+    ].some(([p, q]) => String(p) === String(q));
+  return shape(triangles.filter(t => !isFlat(t)));
+}
+
 /** A plate on z = 0 with a round hole in its middle. */
 export function plateWithHole(x: number, y: number, thick: number, radius: number, sides = 96): FieldShape {
   const corners = [

@@ -127,10 +127,18 @@ export const useDraft = defineStore('draft', () => {
 
   /** Sets one field of the brief by its path, e.g. "heat.ambientMaxC". */
   function set(path: string, value: unknown): void {
+    setAll({ [path]: value });
+  }
+  /** Sets several fields of the brief as one step of undo. */
+  function setAll(values: Readonly<Record<string, unknown>>): void {
     const now = content.value;
     if (!now) return;
-    const said = <T extends object>(of: T): T => onceSaid(of, setAt(of, path, value), path);
-    replace({ ...now, brief: said(now.brief), given: said(now.given) }, path);
+    const said = <T extends object>(of: T): T =>
+      Object.entries(values).reduce(
+        (done, [path, value]) => onceSaid(done, setAt(done, path, value), path),
+        of,
+      );
+    replace({ ...now, brief: said(now.brief), given: said(now.given) }, Object.keys(values).join());
   }
 
   /** Sets the printer that the part is meant for. */
@@ -279,6 +287,7 @@ export const useDraft = defineStore('draft', () => {
     loadError,
     open,
     set,
+    setAll,
     setPrinter,
     setWeather,
     replace,

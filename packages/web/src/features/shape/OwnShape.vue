@@ -14,6 +14,7 @@ import { computed } from 'vue';
 import { Button, Checkbox, Progress } from '../../ui/kit';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { useUnits } from '../../ui/useUnits';
+import FilletTry from './FilletTry.vue';
 import { directions, type Direction } from './load-direction';
 import { loadName } from './load-name';
 import { placeWords } from './place-words';
@@ -35,6 +36,9 @@ interface Told {
   beside: string;
   moves: string;
   at: Xyz | null;
+  reserve: number;
+  /** The inner corner at which it is weakest; null where it is at none, or that is not known any more. */
+  corner: Xyz | null;
 }
 /** What was found of a load; null where it is not worked out, or no longer stands. */
 function told(load: BriefLoad, i: number): Told | null {
@@ -46,9 +50,13 @@ function told(load: BriefLoad, i: number): Told | null {
   const felt = feltStressMPa(on, weld);
   const between = felt > on.alongMPa;
   const at = between ? field.betweenAtMm : field.alongAtMm;
-  const where = at ? ` at ${placeWords(at, show)}` : '';
+  const found = props.own.found.value;
+  const corner = found?.load === i ? found.innerEdges[between ? 'between' : 'along'] : null;
+  const where = at ? `${corner ? ' in the inner corner' : ''} at ${placeWords(at, show)}` : '';
   const bar = serviceLoads({ ...props.brief, loads: [{ ...load, field: null }] })[0]?.stressMPa ?? null;
   return {
+    reserve: a.reserve,
+    corner,
     sentence:
       `It is weakest${where}, ${between ? 'between its layers' : 'along its layers'}: ${props.family.name} carries ` +
       `${sig(a.reserve, 2)} times what is asked there, safety included.`,
@@ -98,11 +106,25 @@ const busyWords = computed(() => {
         <p data-testid="own-shape-answer">{{ t.sentence }}</p>
         <p class="soft small">{{ t.beside }} {{ t.moves }}</p>
         <Button v-if="t.at" type="text" size="small" @click="emit('look', t.at)">Show me the place</Button>
+        <FilletTry
+          v-if="t.corner"
+          :fillets="own.fillets"
+          :busy="own.busy.value !== null"
+          :family="family"
+          :load="i"
+          :reserve="t.reserve"
+          :at="t.corner"
+        />
       </template>
       <p v-else-if="load.field" class="soft small">
         It was worked out for another lay, print or place: a bar stands for it until it is worked out again.
       </p>
     </div>
+    <p v-for="(fillet, i) in brief.geometry.fillets" :key="`fillet-${i}`" data-testid="fillet-counted">
+      A radius of {{ show(fillet.radiusMm, 'length') }} is counted at {{ placeWords(fillet.atMm, show) }}:
+      draw it into the model, and take the new file here.
+      <Button type="text" size="small" @click="own.fillets.drop(i)">Take it back</Button>
+    </p>
     <p v-if="own.busy.value" class="busy small" role="status">
       {{ busyWords }}
       <Progress :percent="Math.round(100 * own.busy.value.done)" size="small" aria-label="Working out" />

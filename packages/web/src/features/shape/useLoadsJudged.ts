@@ -2,6 +2,7 @@ import {
   asJudged,
   assess,
   contextOf,
+  type Brief,
   type Context,
   type Family,
   type LoadAssessment,
@@ -17,15 +18,21 @@ export interface LoadsJudged {
   loads: LoadAssessment[];
 }
 
-/** Judges the loads of the part being worked on in one filament; null while there is none. */
-export function useLoadsJudged(family: () => Family | null): ComputedRef<LoadsJudged | null> {
-  const draft = useDraft();
+/**
+ * Judges the loads of the part being worked on in one filament; null while there is none.
+ * @param brief the part as it would be with something changed; without it, as it is
+ */
+export function useLoadsJudged(
+  family: () => Family | null,
+  brief: () => Brief | null = () => useDraft().brief,
+): ComputedRef<LoadsJudged | null> {
   const { printer, weather, ranking } = useRanking();
   return computed(() => {
     const f = family();
-    if (!draft.brief || !f) return null;
+    const of = brief();
+    if (!of || !f) return null;
     const candidate = ranking.value?.candidates.find(c => c.material === f.key);
-    const judged = asJudged(contextOf(draft.brief, printer.value, weather.value), f, candidate);
+    const judged = asJudged(contextOf(of, printer.value, weather.value), f, candidate);
     return { ...judged, loads: assess(judged.ctx, judged.family).loads };
   });
 }

@@ -1,9 +1,11 @@
 import { fieldOf, hasPlaces, type BriefLoad } from '@hornblende/core';
-import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { computed, ref, watch, type ComputedRef } from 'vue';
 import type { LoadFieldAnswer } from '../../workers/jobs/load-field';
 import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';
+import { fieldQuestion } from './field-question';
 import { directionOf, forceAlong, type Direction } from './load-direction';
+import { useFilletTry, type FilletTry } from './useFilletTry';
 import { useShape } from './useShape';
 
 /** Cells of the first answer, and of the fine one after it. */
@@ -15,20 +17,28 @@ export interface OwnShape {
   ready: (load: BriefLoad) => boolean;
   /** Which load is being worked out, and how far that is, 0 to 1; null while it rests. */
   busy: ComputedRef<{ load: number; fine: boolean; done: number } | null>;
-  failed: Ref<string>;
+  failed: ComputedRef<string>;
   /** What was found last; null where the brief has moved on. */
   found: ComputedRef<LoadFieldAnswer | null>;
   direction: (load: BriefLoad) => Direction;
   turn: (load: number, to: Direction) => void;
   work: (load: number) => void;
   cancel: () => void;
+  fillets: FilletTry;
 }
 
 /** Works loads out on the shape in a worker: a coarse answer first, the fine one after it; both enter the brief. */
 export function useOwnShape(): OwnShape {
   const draft = useDraft();
-  const { shape, report } = useShape();
+  const part = useShape();
+  const { shape } = part;
   const job = useJob('loadField');
+  let takenWithRadius: LoadFieldAnswer | null = null;
+  // What is painted and told is, once a radius is taken, what it makes of the part.
+  const fillets = useFilletTry(CELLS.fine, answer => {
+    takenWithRadius = answer;
+    job.answer.value = answer;
+  });
   const asked = ref<{ load: number; fine: boolean } | null>(null);
 
   const ready = (load: BriefLoad): boolean =>
@@ -57,20 +67,17 @@ export function useOwnShape(): OwnShape {
     ask(i, false);
   }
   function ask(load: number, fine: boolean): void {
-    if (!draft.brief || !shape.value) return;
-    const { buffer, byteOffset, byteLength } = shape.value.positions;
+    const cells = fine ? CELLS.fine : CELLS.first;
+    const question = draft.brief && fieldQuestion(part, draft.brief, load, cells);
+    if (!question) return;
     asked.value = { load, fine };
-    job.ask({
-      brief: draft.brief,
-      load,
-      bytes: new Uint8Array(buffer as ArrayBuffer, byteOffset, byteLength),
-      minWallMm: report.value?.minWallMm ?? null,
-      cells: fine ? CELLS.fine : CELLS.first,
-    });
+    job.ask(question);
   }
   watch(job.answer, answer => {
     const load = answer && loadAt(answer.load);
     if (!answer || !load || !hasPlaces(load)) return;
+    // What a radius that was taken makes of it stands in the brief already.
+    if (answer === takenWithRadius) return;
     draft.set(`loads.${answer.load}`, { ...load, field: answer.field });
     if (answer.cells === CELLS.first) ask(answer.load, true);
   });
@@ -84,7 +91,7 @@ export function useOwnShape(): OwnShape {
     busy: computed(() =>
       asked.value && job.progress.value !== null ? { ...asked.value, done: job.progress.value } : null,
     ),
-    failed: job.failed,
+    failed: computed(() => job.failed.value || fillets.failed.value),
     found: computed(() => {
       const answer = job.answer.value;
       const load = answer && loadAt(answer.load);
@@ -94,5 +101,6 @@ export function useOwnShape(): OwnShape {
     turn,
     work,
     cancel: job.cancel,
+    fillets,
   };
 }

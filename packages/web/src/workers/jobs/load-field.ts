@@ -1,13 +1,15 @@
 import { fieldKey, type Brief, type LoadField } from '@hornblende/core';
 import {
   loadFieldOf,
+  innerEdgeNear,
   skinOf,
   stressField,
+  surfaceOf,
   told,
   type Skin,
   type StressFieldResult,
 } from '@hornblende/core/field';
-import { facingOut } from '@hornblende/core/geometry';
+import { facingOut, type Xyz } from '@hornblende/core/geometry';
 import type { Progress } from '../job';
 
 /** A load of a brief that names its places, and the shape that it is to be worked out on. */
@@ -29,7 +31,12 @@ export interface LoadFieldAnswer {
   field: LoadField;
   result: StressFieldResult;
   skin: Skin;
+  /** The inner edges at which stress gathers, where it does: a radius would help there. */
+  innerEdges: { along: Xyz | null; between: Xyz | null };
 }
+
+/** How far the worst cell may lie from an inner edge that it is put down to, in cells. */
+const AT_EDGE_CELLS = 2.5;
 
 /** Works a load out on the shape itself. @throws InputError where it cannot be told */
 export function run(
@@ -41,11 +48,14 @@ export function run(
   const input = loadFieldOf.input(brief, one, cells);
   const field = stressField({ positions, minWallMm }, input, done => progress(done, 1));
   const result = told(field);
+  const surface = surfaceOf(positions);
+  const edgeAt = (atMm: Xyz): Xyz | null => innerEdgeNear(surface, atMm, AT_EDGE_CELLS * field.cellMm);
   return {
     load,
     cells,
     field: loadFieldOf.result(fieldKey(brief, one), input, result),
     result,
     skin: skinOf(field),
+    innerEdges: { along: edgeAt(result.along.atMm), between: edgeAt(result.between.atMm) },
   };
 }
