@@ -1,4 +1,12 @@
-import { fieldKey, fieldOf, hasPlaces, type Brief, type BriefLoad } from '@hornblende/core';
+import {
+  fieldKey,
+  fieldOf,
+  hasPlaces,
+  laidBrief,
+  type Brief,
+  type BriefLoad,
+  type ShapeLay,
+} from '@hornblende/core';
 import type { FieldShape, StressFieldResult } from '@hornblende/core/field';
 import { readBytes } from './read-json.js';
 
@@ -21,6 +29,24 @@ export async function loadOnShape(
   const result = told(stressField(shape, input));
   load.field = loadFieldOf.result(fieldKey(brief, load), input, result);
   return result;
+}
+
+/** Ways to lay a part, with its loads that name their places worked out on its shape for each. @throws InputError */
+export async function laysOnShape(
+  brief: Brief,
+  lays: readonly ShapeLay[],
+  path: string,
+): Promise<ShapeLay[]> {
+  if (!brief.loads.some(hasPlaces)) return [...lays];
+  const shape = await fieldShape(path);
+  const worked: ShapeLay[] = [];
+  for (const lay of lays) {
+    const laid = laidBrief(brief, lay);
+    for (const load of laid.loads)
+      if (hasPlaces(load) && !fieldOf(laid, load)) await loadOnShape(laid, load, shape);
+    worked.push({ ...lay, fields: laid.loads.map(load => load.field) });
+  }
+  return worked;
 }
 
 /** Works out every load of a brief that names its places and has no field that stands. @throws InputError */

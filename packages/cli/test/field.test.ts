@@ -76,6 +76,32 @@ describe('hornblende stress', () => {
     };
     expect((await asks(thin)) / (await asks(bar))).toBeGreaterThan(3.5);
   });
+  it('compares the ways to lay a part by its shape in each', async () => {
+    const load = { kind: 'short', case: 'cantilever', forceN: 10, lengthMm: 60, widthMm: 12, heightMm: 8 };
+    const brief = (loads: object): object => ({
+      ...{ format: 'hornblende-brief', version: 1, name: 'Arm', print: { pattern: 'solid' } },
+      loads: [{ ...load, heldAtMm: [0, 6, 4], actsAtMm: [60, 6, 4], ...loads }],
+    });
+    const ends = async (loads: object): Promise<{ lying: number; standing: number }> => {
+      const asked = file('ways.json', brief(loads));
+      const { ways } = JSON.parse(
+        (await run('lay', asked, '--mesh', bar, '--material', 'petg', '--json')).out,
+      ) as { ways: { up: number[]; current: boolean; for: string[]; against: string[] }[] };
+      const times = (way: (typeof ways)[number]): number =>
+        Number(/\(([\d.]+) × need\)/.exec([...way.for, ...way.against].join())?.[1]);
+      return {
+        lying: times(ways.find(w => w.current)!),
+        standing: times(ways.find(w => Math.abs(w.up[0]!) === 1)!),
+      };
+    };
+    const byBar = await ends({});
+    const byShape = await ends(places);
+    // A bar that is as its formula has it bears the same on its shape, lying and standing, but for its held end.
+    expect(byShape.lying / byBar.lying).toBeGreaterThan(0.7);
+    expect(byShape.lying / byBar.lying).toBeLessThan(1.3);
+    expect(byShape.standing).not.toBe(byBar.standing);
+    expect(byShape.standing).toBeLessThan(byShape.lying);
+  });
   it('refuses what it cannot tell with 2 and a line', async () => {
     const nothing = file('nothing.json', { modulusMPa: 2000, held: [], acts: [] });
     const free = await run('stress', nothing, '--mesh', bar, '--json');

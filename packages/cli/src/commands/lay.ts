@@ -10,6 +10,7 @@ import {
 } from '@hornblende/core';
 import { ground, type GroundOptions } from '../ground.js';
 import { materialOf } from '../material.js';
+import { laysOnShape, loadsOnShape } from '../own-shape.js';
 import { withGround } from '../options.js';
 import { print, printJson } from '../output.js';
 import { readShape, shapedBrief } from '../shaped.js';
@@ -34,10 +35,12 @@ export function layCommand(): Command {
       const g = ground(file, o);
       const shape = await readShape(o.mesh, true);
       const brief = shapedBrief(g.brief, shape, null);
+      await loadsOnShape(brief, o.mesh);
+      const lays = await laysOnShape(brief, shape.lays, o.mesh);
       const options = { printer: g.printer, weather: g.weather };
-      const verdicts = layVerdicts(brief, shape.lays, materialOf(o.material, g.grades), options);
+      const verdicts = layVerdicts(brief, lays, materialOf(o.material, g.grades), options);
       const everything = [...families, ...g.grades.map(x => gradeFamily(x))];
-      const choices = layChoices(brief, shape.lays, { ...options, families: everything });
+      const choices = layChoices(brief, lays, { ...options, families: everything });
       const easier = easierLay(choices, verdicts.find(v => v.current)?.index ?? 0);
       const firstOf = (v: LayVerdict): string | null =>
         choices.find(c => c.index === v.index)?.first?.material ?? null;

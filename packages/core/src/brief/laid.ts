@@ -2,6 +2,7 @@ import { dot, unit, type Xyz } from '../geometry/turn.js';
 import type { Brief } from './brief.js';
 import type { ShapeField } from './brief-geometry.js';
 import type { BriefLoad } from './brief-load.js';
+import type { LoadField } from './load-field.js';
 
 /** What a shape says of itself as it is laid one way: the part of a measured lay that a brief takes. */
 export interface LaidShape {
@@ -18,6 +19,8 @@ export interface LaidShape {
   deepShares: readonly number[] | null;
   /** How full it is over its footprint; null where it is not known. */
   footFill: readonly number[] | null;
+  /** What is known of each load on the shape itself lying so; null, or nothing, where that was not worked out. */
+  fields?: readonly (LoadField | null)[];
 }
 
 /**
@@ -130,6 +133,10 @@ export function laidBrief<B extends Pick<Brief, 'geometry' | 'loads'>>(
       // Another file has its radii in it, or not: what was asked of the last one is over.
       fillets: file === brief.geometry.file ? brief.geometry.fillets : [],
     },
-    loads: brief.loads.map(l => ({ ...l, acrossLayers: acrossWhenLaid(l, lay, lyingNow(brief)) })),
+    loads: brief.loads.map((l, i) => ({
+      ...l,
+      acrossLayers: acrossWhenLaid(l, lay, lyingNow(brief)),
+      field: lay.fields?.[i] ?? l.field,
+    })),
   };
 }

@@ -12,7 +12,8 @@ export function fieldKey(
   brief: Pick<Brief, 'geometry' | 'print'>,
   load: Pick<BriefLoad, 'held' | 'acts'>,
 ): string {
-  const { file, up, volumeCm3, fillets } = brief.geometry;
+  const { file, volumeCm3, fillets } = brief.geometry;
+  const up = brief.geometry.up ?? [0, 0, 1];
   const { walls, lineMm, topLayers, bottomLayers, layerMm, infill, pattern } = brief.print;
   const settings = { walls, lineMm, topLayers, bottomLayers, layerMm, infill, pattern };
   const mended = fillets.length ? [fillets] : [];

@@ -8,6 +8,7 @@ import PageState from '../../ui/PageState.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { saveAs } from '../../ui/save-as';
 import { useDraft } from '../part/draft';
+import LayFields from './LayFields.vue';
 import LayByFilament from './LayByFilament.vue';
 import LineDrawing from './LineDrawing.vue';
 import LoadPlaces from './LoadPlaces.vue';
@@ -16,6 +17,8 @@ import OwnShape from './OwnShape.vue';
 import PlatePlan from './PlatePlan.vue';
 import WaysToLay from './WaysToLay.vue';
 import { boxEdges } from './line-drawing';
+import { useFieldsByLay } from './useFieldsByLay';
+import { useKnownFields } from './useKnownFields';
 import { useLays } from './useLays';
 import { useOwnPaint } from './useOwnPaint';
 import { useOwnShape } from './useOwnShape';
@@ -51,6 +54,8 @@ const seen = computed(() => picked.value ?? current.value);
 watch([() => draft.id, current], () => (picked.value = null));
 const lay = computed(() => lays.value[seen.value] ?? lays.value[0] ?? null);
 const own = useOwnShape();
+const known = useKnownFields();
+const byLay = useFieldsByLay(() => verdicts.value.map(v => v.lay));
 const { painted, paint, full } = useOwnPaint(own, family);
 const { sizeMm, place, onPlate, ofFile, places, looked, cutOpen, cut, withDiscs, discs, bounds, content } =
   useStageContent(lay, plate, paint);
@@ -95,7 +100,8 @@ function setPlace(load: number, end: 'held' | 'acts', at: Xyz | null): void {
   draft.set(`loads.${load}`, { ...placed, acrossLayers: acrossWhenLaid(placed, now, now) });
 }
 function layIt(v: LayVerdict): void {
-  deeds.layIt(lays.value[v.index] ?? v.lay);
+  const lay = lays.value[v.index] ?? v.lay;
+  deeds.layIt(draft.brief ? known.withFields(draft.brief, lay) : lay);
 }
 function edgesOf(index: number): { edges: Float32Array; turn: Turn } {
   const own = lays.value[index];
@@ -210,8 +216,9 @@ const best = computed(() => verdicts.value[0] ?? null);
       <p v-else-if="!verdicts.length" class="soft small" role="status">
         {{ comparing === null && busy === null ? 'Nothing to compare yet.' : 'Comparing…' }}
       </p>
+      <LayFields v-if="content && verdicts.length" :fields="byLay" />
       <WaysToLay
-        v-else
+        v-if="!compareFailed && verdicts.length"
         :verdicts="verdicts"
         :edges-of="edgesOf"
         :seen="seen"

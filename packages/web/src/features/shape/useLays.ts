@@ -5,6 +5,7 @@ import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';
 import { usePickedMaterial } from '../part/usePickedMaterial';
 import { useRanking } from '../part/useRanking';
+import { useKnownFields } from './useKnownFields';
 import { useShape } from './useShape';
 
 /** The ways to lay the part, compared. */
@@ -31,18 +32,23 @@ export function useLays(): LiveLays {
   const { candidates, printer, weather } = useRanking();
   const job = useJob('layVerdicts');
   const { material, materials, family } = usePickedMaterial();
+  const { withFields } = useKnownFields();
   const lays = computed<ShapeLay[]>(() => {
     if (measured.value.length) return measured.value;
     if (state.value !== 'none' && state.value !== 'failed') return [];
     return draft.brief ? boxLays(draft.brief).map(l => ({ ...l, steady: true, look: null })) : [];
   });
+  const asked = computed(() => {
+    const { brief } = draft;
+    return brief ? lays.value.map(lay => withFields(brief, lean(lay))) : [];
+  });
   watchDebounced(
-    [lays, () => draft.brief, printer, weather, material],
+    [asked, printer, weather, material],
     () => {
       if (!draft.brief || !lays.value.length || !material.value) return;
       job.ask({
         brief: draft.brief,
-        lays: lays.value.map(lean),
+        lays: asked.value,
         material: material.value,
         printer: printer.value,
         weather: weather.value,

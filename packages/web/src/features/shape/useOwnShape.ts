@@ -5,11 +5,14 @@ import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';
 import { fieldQuestion } from './field-question';
 import { directionOf, forceAlong, type Direction } from './load-direction';
+import { useKnownFields } from './useKnownFields';
 import { useFilletTry, type FilletTry } from './useFilletTry';
 import { useShape } from './useShape';
 
+/** Cells of the fine answer. */
+export const FINE_CELLS = 60_000;
 /** Cells of the first answer, and of the fine one after it. */
-const CELLS = { first: 3000, fine: 60_000 };
+const CELLS = { first: 3000, fine: FINE_CELLS };
 
 /** The loads of the part worked out on its own shape. */
 export interface OwnShape {
@@ -32,6 +35,7 @@ export function useOwnShape(): OwnShape {
   const draft = useDraft();
   const part = useShape();
   const { shape } = part;
+  const { remember } = useKnownFields();
   const job = useJob('loadField');
   let takenWithRadius: LoadFieldAnswer | null = null;
   // What is painted and told is, once a radius is taken, what it makes of the part.
@@ -76,6 +80,7 @@ export function useOwnShape(): OwnShape {
   watch(job.answer, answer => {
     const load = answer && loadAt(answer.load);
     if (!answer || !load || !hasPlaces(load)) return;
+    if (answer.cells === CELLS.fine) remember(answer.field);
     // What a radius that was taken makes of it stands in the brief already.
     if (answer === takenWithRadius) return;
     draft.set(`loads.${answer.load}`, { ...load, field: answer.field });
