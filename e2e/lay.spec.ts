@@ -108,6 +108,7 @@ test('a load is worked out on the shape itself, painted, and counts in the ranki
   await own.getByRole('button', { name: 'Stop' }).click();
   await own.getByRole('checkbox', { name: 'Paint what each place bears' }).check();
   await expect(own).toContainText(/from nothing to [\d.]+ % of what/);
+  await choose(own, 'Drawn', '20 times as far as it bends');
   await own.getByRole('button', { name: 'Show me the place' }).click();
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
   await page.getByRole('link', { name: 'Rank', exact: true }).click();
@@ -124,6 +125,8 @@ test('a load is worked out on the shape itself, painted, and counts in the ranki
     },
   );
   await expect(warp.getByRole('listitem').first()).toContainText('the edge from');
+  await expect(warp.getByRole('img', { name: /^The part as it lets go, 5 times/ })).toBeVisible();
+  expect(await warp.locator('svg path').last().getAttribute('d')).toContain('L');
   // Another place is another question: the bar stands again until it is asked.
   await page.getByRole('link', { name: 'Shape', exact: true }).click();
   await choose(page.getByTestId('load-places'), 'Load 1, held at', 'its underside (−Z)');

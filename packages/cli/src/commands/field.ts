@@ -105,9 +105,9 @@ export function warpCommand(): Command {
     .requiredOption('--mesh <file>', 'the part as STL, OBJ or 3MF')
     .option('--json', 'print JSON only')
     .action(async (file: string, o: { mesh: string; json?: boolean }) => {
-      const { warpField, WarpFieldInput } = await import('@hornblende/core/field');
+      const { toldWarp, warpField, WarpFieldInput } = await import('@hornblende/core/field');
       const input = parseInput(WarpFieldInput, readJson(file));
-      const { grid: _grid, u: _u, ...result } = warpField(await fieldShape(o.mesh), input);
+      const result = toldWarp(warpField(await fieldShape(o.mesh), input));
       if (o.json) printJson(result);
       else print(warpText(result));
     });

@@ -15,7 +15,7 @@ import { nodesThere } from './places.js';
 import { withoutRigid } from './rigid.js';
 import { solidCells } from './printed-cells.js';
 import { cellStresses } from './stress.js';
-import { laidShape } from './laid-shape.js';
+import { laidShape, type LaidShape } from './laid-shape.js';
 import { piecesOf } from './pieces.js';
 import { problem } from './problem.js';
 import type { FieldShape } from './stress-field.js';
@@ -69,8 +69,8 @@ export interface WarpFieldResult {
   iterations: number;
 }
 
-/** The same with how far each node moves, for drawing. */
-export interface WarpField extends WarpFieldResult {
+/** The same with how far each node moves once it is released, for drawing. */
+export interface WarpField extends WarpFieldResult, Pick<LaidShape, 'laid' | 'inFile'> {
   grid: CellGrid;
   u: Float64Array;
 }
@@ -151,7 +151,15 @@ export function warpField(
     iterations: released.iterations,
     grid,
     u: released.u,
+    laid: shape.laid,
+    inFile: shape.inFile,
   };
+}
+
+/** Without what is in every node: what is told. */
+export function toldWarp(field: WarpField): WarpFieldResult {
+  const { bowMm, edges, liftsAtMm, energyJm2, pLift, seconds, cells, iterations } = field;
+  return { bowMm, edges, liftsAtMm, energyJm2, pLift, seconds, cells, iterations };
 }
 
 /** The mean strain of a layer so high, as `warp.bow` has it. */

@@ -31,6 +31,23 @@ describe('the skin of a field', () => {
     expect(at(0)).toBeGreaterThan(3);
     expect(at(60)).toBeLessThan(1);
   });
+  it('moves as its nodes do: nothing where it is held, the deflection where the load acts', () => {
+    for (const up of [
+      [0, 0, 1],
+      [0, 1, 0],
+    ]) {
+      const found = stressField(
+        bar(60, 12, 8),
+        parseInput(StressFieldInput, { modulusMPa: 2000, cellMm: 2, ...places, up }),
+      );
+      const { positions, moves } = skinOf(found);
+      const downAt = (x: number): number[] =>
+        [...moves].filter((_, i) => i % 3 === 2 && Math.abs(positions[i - 2]! - x) < 1e-3);
+      expect(Math.max(...downAt(0).map(Math.abs))).toBe(0);
+      const tip = downAt(60);
+      expect(-tip.reduce((s, z) => s + z, 0) / tip.length).toBeCloseTo(found.acts[0]!.deflectionMm, 2);
+    }
+  });
   it('lies in the axes of the file, however the part lies on the plate', () => {
     const { lowMm, highMm } = extent(skin({ up: [0, 1, 0] }).positions);
     [0, 0, 0].forEach((x, k) => expect(lowMm[k]).toBeCloseTo(x, 3));

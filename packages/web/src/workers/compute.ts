@@ -82,12 +82,13 @@ async function work(hand: Hand, task: Task): Promise<void> {
   giveOut();
 }
 
-/** A copy without proxies of stores, which cannot be posted; files go as they are. */
-function plain<T>(question: T): T {
+/** A copy without proxies of stores, which cannot be posted; files and arrays of numbers go as they are. */
+function plain<T extends object>(question: T): T {
   if (question instanceof Blob) return question;
-  const bytes = (question as { bytes?: unknown }).bytes;
-  const copy = JSON.parse(JSON.stringify({ ...question, bytes: undefined })) as T;
-  return bytes instanceof Uint8Array ? { ...copy, bytes } : copy;
+  const isArray = ([, value]: [string, unknown]): boolean => ArrayBuffer.isView(value);
+  const parts = Object.entries(question);
+  const rest = Object.fromEntries(parts.filter(part => !isArray(part)));
+  return { ...JSON.parse(JSON.stringify(rest)), ...Object.fromEntries(parts.filter(isArray)) } as T;
 }
 
 /**

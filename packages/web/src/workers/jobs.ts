@@ -14,10 +14,9 @@ import type { SettingsTradeAnswer, SettingsTradeQuestion } from './jobs/settings
 import type { ShapeAnswer, ShapeQuestion } from './jobs/shape';
 import type { Standing, StandingsQuestion } from './jobs/standings';
 import type { UpgradesQuestion } from './jobs/upgrades';
-import type { WarpFieldQuestion } from './jobs/warp-field';
+import type { WarpFieldAnswer, WarpFieldQuestion } from './jobs/warp-field';
 import type { WeatherAnswer } from './jobs/weather';
 import type { YearAnswer, YearQuestion } from './jobs/year';
-import type { WarpFieldResult } from '@hornblende/core/field';
 import type {
   FavouriteTip,
   FirstMachine,
@@ -49,7 +48,7 @@ export interface Jobs {
   shape: { question: ShapeQuestion; answer: ShapeAnswer };
   standings: { question: StandingsQuestion; answer: Standing[] };
   upgrades: { question: UpgradesQuestion; answer: WorkshopUpgradesResult };
-  warpField: { question: WarpFieldQuestion; answer: WarpFieldResult };
+  warpField: { question: WarpFieldQuestion; answer: WarpFieldAnswer };
   weather: { question: File; answer: WeatherAnswer };
   year: { question: YearQuestion; answer: YearAnswer };
 }

@@ -3,6 +3,7 @@ import {
   stressField,
   StressFieldInput,
   told,
+  toldWarp,
   warpField,
   WarpFieldInput,
   type FieldShape,
@@ -36,8 +37,7 @@ export const stressOnShape: Task<ShapeAsked, StressFieldResult> = {
 export const warpOfShape: Task<ShapeAsked, WarpFieldResult> = {
   async run(db, { partId, body }, progress) {
     const input = parseInput(WarpFieldInput, body);
-    const { grid: _grid, u: _u, ...result } = warpField(await shapeOf(db, partId), input, inSteps(progress));
-    return result;
+    return toldWarp(warpField(await shapeOf(db, partId), input, inSteps(progress)));
   },
 };
 

@@ -4,12 +4,19 @@ import { computed } from 'vue';
 import { lineDrawing } from './line-drawing';
 
 /** A shape in plain lines, as it lies. */
-const props = defineProps<{ edges: Float32Array; turn: Turn; label: string }>();
-const drawing = computed(() => lineDrawing(props.edges, props.turn));
+const props = defineProps<{
+  edges: Float32Array;
+  turn: Turn;
+  label: string;
+  /** Lines drawn lightly under it. */
+  under?: Float32Array;
+}>();
+const drawing = computed(() => lineDrawing(props.edges, props.turn, props.under));
 </script>
 
 <template>
   <svg :viewBox="drawing.box" role="img" :aria-label="label" preserveAspectRatio="xMidYMid meet">
+    <path v-if="drawing.under" class="under" :d="drawing.under" />
     <path :d="drawing.path" />
   </svg>
 </template>
@@ -26,5 +33,9 @@ path {
   stroke-width: 1.1px;
   vector-effect: non-scaling-stroke;
   stroke-linejoin: round;
+}
+.under {
+  stroke: var(--rule-strong);
+  stroke-dasharray: 3 3;
 }
 </style>

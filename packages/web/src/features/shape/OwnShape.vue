@@ -22,8 +22,25 @@ import { useLoadsJudged } from './useLoadsJudged';
 import type { OwnShape } from './useOwnShape';
 
 /** What the shape itself bears of each load, in one filament, beside what a bar of the same section would. */
-const props = defineProps<{ brief: Brief; family: Family; own: OwnShape; painted: boolean; full: number }>();
-const emit = defineEmits<{ 'update:painted': [on: boolean]; look: [at: Xyz] }>();
+const props = defineProps<{
+  brief: Brief;
+  family: Family;
+  own: OwnShape;
+  painted: boolean;
+  bent: number;
+  full: number;
+}>();
+const emit = defineEmits<{
+  'update:painted': [on: boolean];
+  'update:bent': [times: number];
+  look: [at: Xyz];
+}>();
+const bends = [
+  { value: '0', label: 'as it is unloaded' },
+  { value: '1', label: 'as far as it bends' },
+  { value: '5', label: '5 times as far as it bends' },
+  { value: '20', label: '20 times as far as it bends' },
+];
 const { show } = useUnits();
 const ways = (Object.keys(directions) as Direction[]).map(value => ({
   value,
@@ -143,6 +160,15 @@ const busyWords = computed(() => {
           >from nothing to {{ sig(100 * full, 2) }} % of what {{ family.name }} may carry; what bears more
           than it may is black</span
         >
+      </p>
+      <p v-if="painted">
+        Drawn
+        <SentenceSelect
+          :model-value="String(bent)"
+          label="Drawn"
+          :options="bends"
+          @update:model-value="v => emit('update:bent', Number(v))"
+        />.
       </p>
       <p class="soft small">
         {{ own.found.value.result.cells }} cells of about

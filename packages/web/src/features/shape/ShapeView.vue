@@ -56,7 +56,7 @@ const lay = computed(() => lays.value[seen.value] ?? lays.value[0] ?? null);
 const own = useOwnShape();
 const known = useKnownFields();
 const byLay = useFieldsByLay(() => verdicts.value.map(v => v.lay));
-const { painted, paint, full } = useOwnPaint(own, family);
+const { painted, bent, paint, full } = useOwnPaint(own, family);
 const { sizeMm, place, onPlate, ofFile, places, looked, cutOpen, cut, withDiscs, discs, bounds, content } =
   useStageContent(lay, plate, paint);
 const stage = ref<{ flyTo: (at: Xyz) => void; overview: () => void } | null>(null);
@@ -187,6 +187,7 @@ const best = computed(() => verdicts.value[0] ?? null);
         <OwnShape
           v-if="content && family"
           v-model:painted="painted"
+          v-model:bent="bent"
           :brief="draft.brief"
           :family="family"
           :own="own"

@@ -18,10 +18,17 @@ function fullOf(shares: Float32Array): number {
 export function useOwnPaint(
   own: OwnShape,
   family: ComputedRef<Family | null>,
-): { painted: Ref<boolean>; paint: ComputedRef<Painting | null>; full: ComputedRef<number> } {
+): {
+  painted: Ref<boolean>;
+  /** How many times as far as it does the painted part is drawn to bend; 0 as it is unloaded. */
+  bent: Ref<number>;
+  paint: ComputedRef<Painting | null>;
+  full: ComputedRef<number>;
+} {
   const draft = useDraft();
   const judged = useLoadsJudged(() => family.value);
   const painted = ref(false);
+  const bent = ref(0);
   const paint = computed<Painting | null>(() => {
     const found = own.found.value;
     const load = draft.brief?.loads[found?.load ?? -1];
@@ -29,13 +36,17 @@ export function useOwnPaint(
     const { ctx, family: f, loads } = judged.value;
     const allowed = loads[found.load]?.allowableMPa ?? 0;
     if (allowed <= 0) return null;
-    const { positions, along, between } = found.skin;
+    const { positions, moves, along, between } = found.skin;
     const by = (fieldScale(load) * ctx.safety) / allowed;
     const weld = typical(f, 'zRatio');
     const shares = along.map(
       (alongMPa, i) => by * feltStressMPa({ alongMPa, betweenMPa: between[i]! }, weld),
     );
-    return { positions, shares, full: fullOf(shares) };
+    // The worker’s plastic has a modulus of its own: what moves is drawn by how far this filament lets it.
+    const worked = Math.max(...found.result.acts.map(a => Math.abs(a.deflectionMm)));
+    const stretch = bent.value * ((loads[found.load]?.deflectionMm ?? 0) / worked);
+    const drawn = stretch ? positions.map((x, i) => x + stretch * moves[i]!) : positions;
+    return { positions: drawn, shares, full: fullOf(shares) };
   });
-  return { painted, paint, full: computed(() => paint.value?.full ?? 1) };
+  return { painted, bent, paint, full: computed(() => paint.value?.full ?? 1) };
 }

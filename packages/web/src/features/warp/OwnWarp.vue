@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import type { WarpBowInput } from '@hornblende/core';
-import type { Xyz } from '@hornblende/core/geometry';
-import { computed, onMounted, watch } from 'vue';
+import { turnWith, type Turn, type Xyz } from '@hornblende/core/geometry';
+import { computed, onMounted, ref, watch } from 'vue';
 import { Button, Progress } from '../../ui/kit';
+import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { useUnits } from '../../ui/useUnits';
 import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';
+import LineDrawing from '../shape/LineDrawing.vue';
 import { placeWords } from '../shape/place-words';
 import { useShape } from '../shape/useShape';
 
@@ -35,11 +37,39 @@ function work(): void {
     up: up && [...up],
     bytes: new Uint8Array(buffer as ArrayBuffer, byteOffset, byteLength),
     cells: CELLS,
+    edges: shape.value.edges,
   });
+}
+const bends = [
+  { value: '1', label: 'as far as it bows' },
+  { value: '5', label: '5 times as far as it bows' },
+  { value: '20', label: '20 times as far as it bows' },
+];
+const times = ref('5');
+const said = computed(() => bends.find(b => b.value === times.value)?.label ?? '');
+/** Its lines as they let go, over those that it has on the plate. */
+const drawn = computed<{ edges: Float32Array; under: Float32Array; turn: Turn } | null>(() => {
+  if (!answer.value) return null;
+  const { atMm, movesMm } = answer.value.lines;
+  const up = draft.brief?.geometry.up ?? ([0, 0, 1] as const);
+  const released = atMm.map((x, i) => x + Number(times.value) * movesMm[i]!);
+  // It comes to rest on the plate again, on what stands lowest.
+  const sinks = lowestAlong(atMm, up) - lowestAlong(released, up);
+  return {
+    edges: released.map((x, i) => x + sinks * up[i % 3]!),
+    under: atMm,
+    turn: turnWith(up, [1, 0, 0]),
+  };
+});
+function lowestAlong(points: Float32Array, up: Xyz): number {
+  let least = Infinity;
+  for (let i = 0; i < points.length; i += 3)
+    least = Math.min(least, up[0] * points[i]! + up[1] * points[i + 1]! + up[2] * points[i + 2]!);
+  return least;
 }
 const place = (at: Xyz): string => placeWords(at, show);
 const edges = computed(() =>
-  [...(answer.value?.edges ?? [])].sort((a, b) => Math.abs(b.bowMm) - Math.abs(a.bowMm)),
+  [...(answer.value?.result.edges ?? [])].sort((a, b) => Math.abs(b.bowMm) - Math.abs(a.bowMm)),
 );
 </script>
 
@@ -59,10 +89,17 @@ const edges = computed(() =>
     <p v-if="failed" class="out small" role="alert">It cannot be worked out: {{ failed }}</p>
     <template v-if="answer">
       <p data-testid="own-warp-answer">
-        Its own shape bows {{ show(Math.abs(answer.bowMm), 'length', 2) }}; the bar above,
-        {{ show(barMm, 'length', 2) }}. It pulls hardest at the plate at {{ place(answer.liftsAtMm) }} mm:
+        Its own shape bows {{ show(Math.abs(answer.result.bowMm), 'length', 2) }}; the bar above,
+        {{ show(barMm, 'length', 2) }}. It pulls hardest at the plate at {{ place(answer.result.liftsAtMm) }}:
         hold it down there first.
       </p>
+      <figure v-if="drawn">
+        <LineDrawing class="drawing" v-bind="drawn" :label="`The part as it lets go, ${said}`" />
+        <figcaption class="small">
+          Drawn
+          <SentenceSelect v-model="times" label="Drawn" :options="bends" />; lightly, as it lies on the plate.
+        </figcaption>
+      </figure>
       <ul class="edges small">
         <li v-for="(e, i) in edges" :key="i">
           the edge from {{ place(e.from) }} to {{ place(e.to) }}: {{ show(Math.abs(e.bowMm), 'length', 2) }},
@@ -70,8 +107,8 @@ const edges = computed(() =>
         </li>
       </ul>
       <p class="soft small">
-        {{ answer.cells }} cells, as if printed solid; walls and infill count by the bar’s own rule. The
-        chance of lifting stays that of the figures above.
+        {{ answer.result.cells }} cells, as if printed solid; walls and infill count by the bar’s own rule.
+        The chance of lifting stays that of the figures above.
       </p>
     </template>
   </section>
@@ -82,6 +119,13 @@ const edges = computed(() =>
   display: flex;
   gap: 12px;
   align-items: center;
+}
+.drawing {
+  height: 220px;
+}
+figure {
+  margin: 0 0 10px;
+  max-width: 520px;
 }
 .edges {
   margin: 0 0 8px;

@@ -31,6 +31,14 @@ describe('a drawing in lines', () => {
     expect(turned.path).not.toBe(lineDrawing(boxEdges(60, 40, 20), upright).path);
   });
   it('is empty where there is nothing to draw', () => {
-    expect(lineDrawing(new Float32Array(), upright)).toEqual({ path: '', box: '0 0 1 1' });
+    expect(lineDrawing(new Float32Array(), upright)).toEqual({ path: '', under: '', box: '0 0 1 1' });
+  });
+  it('holds what is drawn lightly under it in the same box', () => {
+    const small = boxEdges(10, 10, 10);
+    const large = boxEdges(30, 10, 10);
+    const both = lineDrawing(small, upright, large);
+    expect(both.box).toBe(lineDrawing(large, upright).box);
+    expect(both.under).toBe(lineDrawing(large, upright).path);
+    expect(both.path).toBe(lineDrawing(small, upright).path);
   });
 });

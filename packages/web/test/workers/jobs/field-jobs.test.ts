@@ -48,9 +48,13 @@ describe('warp worked out in a worker', () => {
       ...{ alphaPerK: 90e-6, solidificationC: 105, bedC: 100, chamberC: 40, crystallisationStrain: 0 },
       ...{ solidFraction: 0.3, scale: 1, solidExponent: 0.3, heightMm: 10, lengthMm: 150 },
     };
-    const answer = workOutWarp({ bow, up: null, bytes: boxBytes(150, 20, 10), cells: 2000 }, () => undefined);
-    expect(Math.abs(answer.bowMm / warpBowOf(bow).bowMm - 1)).toBeLessThan(0.03);
-    expect(answer.edges.length).toBeGreaterThan(0);
-    expect(answer).not.toHaveProperty('grid');
+    const edges = Float32Array.from([0, 0, 0, 150, 0, 0]);
+    const question = { bow, up: null, bytes: boxBytes(150, 20, 10), cells: 2000, edges };
+    const answer = workOutWarp(question, () => undefined);
+    expect(Math.abs(answer.result.bowMm / warpBowOf(bow).bowMm - 1)).toBeLessThan(0.03);
+    expect(answer.result.edges.length).toBeGreaterThan(0);
+    expect(answer.lines.atMm).toHaveLength(6 * 24);
+    expect(answer.lines.movesMm).toHaveLength(6 * 24);
+    expect(answer.result).not.toHaveProperty('grid');
   });
 });
