@@ -47,9 +47,13 @@ function joinsText(node) {
   return [node.left, node.right].some(n => ts.isStringLiteralLike(n) || ts.isTemplateExpression(n));
 }
 
-/** Whether a number is a value, and not the name of a property or of a member. */
-function isValue({ parent, pos }) {
-  return !(ts.isPropertyAssignment(parent) && parent.name.pos === pos) && !ts.isEnumMember(parent);
+/** Whether a number is a value, and not the name of a property, of a member, or how many figures are shown. */
+function isValue(node) {
+  const { parent, pos } = node;
+  const isName = ts.isPropertyAssignment(parent) && parent.name.pos === pos;
+  const isFigures =
+    ts.isCallExpression(parent) && parent.expression.getText() === 'sig' && parent.arguments[1] === node;
+  return !isName && !isFigures && !ts.isEnumMember(parent);
 }
 
 /** A number that differs enough to be wrong: a quarter more, the next of a whole number. */
