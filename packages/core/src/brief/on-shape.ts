@@ -1,3 +1,4 @@
+import { decelerationForceN } from '../models/load-deceleration.js';
 import type { Brief } from './brief.js';
 import type { BriefLoad } from './brief-load.js';
 import type { LoadField } from './load-field.js';
@@ -27,11 +28,26 @@ function digest(text: string): string {
   return (hash >>> 0).toString(16).padStart(8, '0');
 }
 
+/** The force that a load comes to, N: as it was said, or of its decelerated mass; null where it has none. */
+export function forceOf({
+  case: kind,
+  forceN,
+  massKg,
+  decelerationG,
+}: Pick<BriefLoad, 'case' | 'forceN' | 'massKg' | 'decelerationG'>): number | null {
+  if (kind !== 'deceleration') return forceN;
+  return massKg !== null && decelerationG !== null ? decelerationForceN({ massKg, decelerationG }) : null;
+}
+
 /**
  * How much larger a load is by now than what its field was worked out for: where one force acts, by what the brief says
  * of it; 1 elsewhere. Stress and deflection are proportional to it.
  */
-export function fieldScale({ forceN, acts }: Pick<BriefLoad, 'forceN' | 'acts'>): number {
+export function fieldScale(
+  load: Pick<BriefLoad, 'forceN' | 'acts' | 'case' | 'massKg' | 'decelerationG'>,
+): number {
+  const { acts } = load;
+  const forceN = forceOf(load);
   const [act] = acts;
   const worked = acts.length === 1 && act?.forceN ? Math.hypot(...act.forceN) : 0;
   return forceN === null || worked === 0 ? 1 : forceN / worked;

@@ -1,4 +1,4 @@
-import { Quantity, Vector } from '../input/fields.js';
+import { Flag, Quantity, Vector } from '../input/fields.js';
 
 const PLACE = { length: 3, min: -10_000, max: 10_000, unit: 'mm' };
 
@@ -11,7 +11,10 @@ export class HeldPlace {
   atMm!: [number, number, number];
 }
 
-/** A place on the surface that a load acts on: exactly one of a force, a pressure and a torque. */
+/**
+ * A place on the surface that a load acts on: exactly one of a force, a pressure and a torque. What weighs by itself
+ * acts throughout, and the place is where its movement is read.
+ */
 export class ActingPlace {
   @Vector({ ...PLACE, doc: 'A point on the face or in the hole that it acts on, in the axes of the file.' })
   atMm!: [number, number, number];
@@ -22,9 +25,14 @@ export class ActingPlace {
     unit: 'N',
     optional: true,
     nullable: true,
-    doc: 'Force, spread over the place; default null.',
+    doc: 'Force, spread over the place, or throughout the part; default null.',
   })
   forceN: [number, number, number] | null = null;
+  @Flag({
+    optional: true,
+    doc: 'Whether the force acts throughout the part by its mass, as its own weight does; default false.',
+  })
+  throughout = false;
   @Quantity({
     min: -1000,
     max: 1000,

@@ -138,6 +138,18 @@ export function addForce(f: Float64Array, grip: Grip, forceN: Xyz): void {
   });
 }
 
+/** A force on all of a part by its mass, as its own weight acts. @param massShares of a full cell’s mass, by cell */
+export function addThroughout(f: Float64Array, grid: CellGrid, massShares: Float64Array, forceN: Xyz): void {
+  const whole = massShares.reduce((s, m) => s + m, 0);
+  const steps = nodeSteps(grid.counts);
+  massShares.forEach((mass, c) => {
+    if (mass === 0) return;
+    const lowest = lowestNode(c, grid.counts);
+    for (const step of steps)
+      for (const k of [0, 1, 2] as const) f[3 * (lowest + step) + k]! += (forceN[k] * mass) / whole / 8;
+  });
+}
+
 /** A pressure on a patch, against the direction that it faces, MPa. */
 export function addPressure(f: Float64Array, grip: Grip, pressureMPa: number): void {
   grip.nodes.forEach((n, i) => {

@@ -12,11 +12,17 @@ export type CellPrint = Pick<
 export interface CellShares {
   stiffness: Float64Array;
   strength: Float64Array;
+  /** Share of a full cell’s mass. */
+  mass: Float64Array;
 }
 
 /** A solid print: a cell is as stiff as the share of it that is full, and all of that as strong as the plastic. */
 export function solidCells({ filled }: CellGrid): CellShares {
-  return { stiffness: Float64Array.from(filled), strength: new Float64Array(filled.length).fill(1) };
+  return {
+    stiffness: Float64Array.from(filled),
+    strength: new Float64Array(filled.length).fill(1),
+    mass: Float64Array.from(filled),
+  };
 }
 
 /**
@@ -36,6 +42,7 @@ export function printedCells(grid: CellGrid, print: CellPrint): CellShares {
     const solid = depth[c]!;
     shares.stiffness[c]! *= solid + (1 - solid) * core.modulus;
     shares.strength[c] = solid + (1 - solid) * core.strength;
+    shares.mass[c]! *= solid + (1 - solid) * core.share;
   }
   return shares;
 }

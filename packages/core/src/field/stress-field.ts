@@ -10,7 +10,16 @@ import { levelOf } from './level.js';
 import { multigridOf } from './multigrid.js';
 import { patchAt, type Patch } from './patch.js';
 import { piecesOf } from './pieces.js';
-import { addForce, addPressure, addTorque, gripOf, nodesAt, nodesThere, turningOf } from './places.js';
+import {
+  addForce,
+  addPressure,
+  addThroughout,
+  addTorque,
+  gripOf,
+  nodesAt,
+  nodesThere,
+  turningOf,
+} from './places.js';
 import { problem } from './problem.js';
 import { printedCells, solidCells, type CellShares } from './printed-cells.js';
 import { askedAt, cellStresses, peakOf, type CellStress, type Peak } from './stress.js';
@@ -80,7 +89,7 @@ export function stressField(
   });
   const shares: CellShares = input.print && !input.solid ? printedCells(grid, input.print) : solidCells(grid);
   const held = heldNodes(shape, grid, input);
-  const { f, deflections } = forces(shape, grid, input, held);
+  const { f, deflections } = forces(shape, grid, shares.mass, input, held);
   const stiffness = stiffnessOf(input);
   const level = levelOf(grid.counts, grid.size, stiffness, shares.stiffness, held);
   const multigrid = multigridOf(level);
@@ -175,6 +184,7 @@ function heldNodes(
 function forces(
   { surface, laid }: LaidShape,
   grid: CellGrid,
+  massShares: Float64Array,
   { acts }: StressFieldInput,
   held: Uint8Array,
 ): { f: Float64Array; deflections: ((u: Float64Array) => ActResult)[] } {
@@ -187,11 +197,20 @@ function forces(
     const grip = gripOf(surface, patch, grid);
     if (!grip.nodes.length)
       throw problem(`acts.${i}.atMm`, act.atMm, 'lies where the part is thinner than a cell');
-    if (grip.nodes.every(n => held[n]))
+    if (!act.throughout && grip.nodes.every(n => held[n]))
       throw problem(`acts.${i}.atMm`, act.atMm, 'lies on what is held: it would move nothing');
-    return applied(act, i, patch, grip, { f, laid, nodeAt });
+    return applied(act, i, patch, grip, { f, grid, massShares, laid, nodeAt });
   });
   return { f, deflections };
+}
+
+/** What an act is put on. */
+interface Acting {
+  f: Float64Array;
+  grid: CellGrid;
+  massShares: Float64Array;
+  laid: (p: Xyz) => Xyz;
+  nodeAt: (n: number) => Xyz;
 }
 
 function applied(
@@ -199,7 +218,7 @@ function applied(
   index: number,
   patch: Patch,
   grip: ReturnType<typeof gripOf>,
-  { f, laid, nodeAt }: { f: Float64Array; laid: (p: Xyz) => Xyz; nodeAt: (n: number) => Xyz },
+  { f, grid, massShares, laid, nodeAt }: Acting,
 ): (u: Float64Array) => ActResult {
   const said = [act.forceN, act.pressureMPa, act.torqueNmm].filter(x => x !== null);
   if (said.length !== 1)
@@ -210,12 +229,19 @@ function applied(
       (s, n, i) => s + (grip.areaMm2[i]! / whole) * dot(way, [u[3 * n]!, u[3 * n + 1]!, u[3 * n + 2]!]),
       0,
     );
+  if (act.throughout && !act.forceN)
+    throw problem(
+      `acts.${index}.throughout`,
+      true,
+      'goes with a force: a pressure or a torque acts on a face',
+    );
   if (act.forceN) {
     const force = laid(act.forceN);
     const size = Math.hypot(...force);
     if (size === 0)
       throw problem(`acts.${index}.forceN`, act.forceN, 'must not be nothing in every direction');
-    addForce(f, grip, force);
+    if (act.throughout) addThroughout(f, grid, massShares, force);
+    else addForce(f, grip, force);
     const way: Xyz = [force[0] / size, force[1] / size, force[2] / size];
     return u => ({ deflectionMm: meanAlong(u, way) });
   }

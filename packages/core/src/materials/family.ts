@@ -220,7 +220,10 @@ export interface FamilyTable extends Omit<
   flags: Partial<FamilyFlags>;
   windows: Record<WindowName, readonly [number, number]>;
   /** Where it keeps its shape unloaded follows from the rest unless it is stated; only rubbers have a set. */
-  properties: Record<Exclude<PropertyName, 'unloadedC' | 'compressionSetPct' | 'steamCycles134'>, RangeRow | null> & {
+  properties: Record<
+    Exclude<PropertyName, 'unloadedC' | 'compressionSetPct' | 'steamCycles134'>,
+    RangeRow | null
+  > & {
     unloadedC?: RangeRow;
     compressionSetPct?: RangeRow;
     steamCycles134?: RangeRow;

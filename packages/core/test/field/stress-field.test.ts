@@ -64,6 +64,18 @@ describe('stress.field against known answers', () => {
     expect(Math.abs(found.along.worstMPa / heywood - 1)).toBeLessThan(0.1);
     expect(Math.abs(found.along.atMm[1] - y / 2)).toBeGreaterThan(0.9 * r);
   });
+  it('hangs under its own weight as a beam does: w·L⁴/(8·E·I) and a little shear', () => {
+    const weighs = {
+      held: [{ atMm: [0, 6, 4] }],
+      acts: [{ atMm: [60, 6, 4], forceN: [0, 0, -10], throughout: true }],
+    };
+    const found = field(arm, { ...weighs, cellMm: 2 });
+    // Σ w = 10 N over 60 mm: 10·60³/(8·2000·512) = 0.2637 mm of bending, 10·60/(2·0.85·735·96) = 0.005 of shear.
+    expect(Math.abs(found.acts[0]!.deflectionMm / 0.2687 - 1)).toBeLessThan(0.04);
+    // The moment at the root is half that of the same force at the tip.
+    const tip = field(arm, { ...hung, cellMm: 2 });
+    expect(found.along.MPa / tip.along.MPa).toBeCloseTo(0.5, 1);
+  });
   it('joins tension on the layers and shear between them where they meet, not each at its worst', () => {
     const standing = { held: [{ atMm: [4, 6, 0] }], acts: [{ atMm: [4, 6, 40], forceN: [10, 0, 0] }] };
     const { across, shear, between } = field(bar(8, 12, 40), { ...standing, cellMm: 2 });

@@ -53,7 +53,7 @@ describe('other readings', () => {
     expect(['no', 'short', 'lasting'].map(h => hingeFolds(h as 'no', false))).toEqual([0, 3.5, 6]);
     expect(hingeFolds('lasting', true)).toBe(2);
   });
-  it('around an insert two walls of 0.45 mm are three quarters of what is sheared, and infill behind them counts', () => {
+  it('around an insert two walls of 0.45 mm are three quarters of what is sheared, infill counts for the rest', () => {
     const around = (walls: number, infill: number): number =>
       solidAround({ walls, lineMm: 0.45, infill } as Parameters<typeof solidAround>[0]);
     expect(around(2, 0)).toBeCloseTo(0.75, 9);

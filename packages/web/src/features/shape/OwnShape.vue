@@ -2,6 +2,7 @@
 import {
   feltStressMPa,
   fieldOf,
+  forceOf,
   serviceLoads,
   sig,
   typical,
@@ -89,7 +90,7 @@ function told(load: BriefLoad, i: number): Told | null {
 const rows = computed(() =>
   props.brief.loads
     .map((load, i) => ({ load, i, told: told(load, i) }))
-    .filter(({ load }) => load.forceN !== null && load.case !== 'clamp' && load.case !== 'insert'),
+    .filter(({ load }) => forceOf(load) !== null && load.case !== 'clamp' && load.case !== 'insert'),
 );
 const busyWords = computed(() => {
   const b = props.own.busy.value;

@@ -1,4 +1,4 @@
-import { fieldOf, hasPlaces, type BriefLoad } from '@hornblende/core';
+import { fieldOf, forceOf, hasPlaces, type BriefLoad } from '@hornblende/core';
 import { computed, ref, watch, type ComputedRef } from 'vue';
 import type { LoadFieldAnswer } from '../../workers/jobs/load-field';
 import { useJob } from '../../workers/useJob';
@@ -46,17 +46,23 @@ export function useOwnShape(): OwnShape {
   const asked = ref<{ load: number; fine: boolean } | null>(null);
 
   const ready = (load: BriefLoad): boolean =>
-    load.heldAtMm !== null && load.actsAtMm !== null && (load.forceN ?? 0) > 0 && shape.value !== null;
+    load.heldAtMm !== null && load.actsAtMm !== null && (forceOf(load) ?? 0) > 0 && shape.value !== null;
   const loadAt = (i: number): BriefLoad | undefined => draft.brief?.loads[i];
 
   /** A load with its places as faces and a force, from the two points that were said. */
   function placed(load: BriefLoad, to: Direction): BriefLoad {
-    const { heldAtMm, actsAtMm, forceN } = load;
+    const { heldAtMm, actsAtMm } = load;
+    const forceN = forceOf(load);
     if (!heldAtMm || !actsAtMm || !forceN) return load;
     return {
       ...load,
       held: [{ atMm: [...heldAtMm] }],
-      acts: [{ atMm: [...actsAtMm], forceN: forceAlong(to, forceN), pressureMPa: null, torqueNmm: null }],
+      acts: [
+        {
+          ...{ atMm: [...actsAtMm], forceN: forceAlong(to, forceN), throughout: false },
+          ...{ pressureMPa: null, torqueNmm: null },
+        },
+      ],
     };
   }
   const direction = (load: BriefLoad): Direction => directionOf(load.acts[0]?.forceN);
