@@ -146,3 +146,22 @@ test('an insert is pulled, a surface wished for: gates, cautions and the way to 
   await expect(gates).toContainText('paint it');
   await expect(page.getByText('set it in a jig', { exact: false }).first()).toBeVisible();
 });
+
+test('what is steamed counts by its cycles, and what softens in steam is out', async ({ page, server }) => {
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Extractor crank knob' }).click();
+  await page.getByRole('link', { name: 'Brief', exact: true }).click();
+  await page.getByText('Heat and cold', { exact: true }).click();
+  await page.getByLabel('Times it is steamed in its life').fill('400');
+  await page.getByLabel('Times it is steamed in its life').press('Tab');
+  await expect(page.getByLabel('Steam', { exact: true })).toHaveValue('121 °C');
+  await page.getByLabel('Steam', { exact: true }).fill('134');
+  await page.getByLabel('Steam', { exact: true }).press('Tab');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+  await page.getByRole('link', { name: 'Rank', exact: true }).click();
+  await page
+    .locator('[data-material=petg]')
+    .first()
+    .click({ position: { x: 8, y: 4 } });
+  await expect(page.getByTestId('gate-steam')).toContainText('In steam of 134 °C it loses its shape');
+});

@@ -10,11 +10,11 @@ interface OddInput {
   bodyOf: (right: unknown, random: () => number) => string | undefined;
   brokenFile: (random: () => number) => Buffer;
 }
-const scripts = resolve(import.meta.dirname, '../../../scripts/torture');
+const scripts = resolve(import.meta.dirname, '../../../scripts');
 const { routes, bodyOf, brokenFile } = (await import(
-  pathToFileURL(`${scripts}/odd-input.mjs`).href
+  pathToFileURL(`${scripts}/torture/odd-input.mjs`).href
 )) as OddInput;
-const { seeded } = (await import(pathToFileURL(`${scripts}/server.mjs`).href)) as {
+const { seeded } = (await import(pathToFileURL(`${scripts}/seeded.mjs`).href)) as {
   seeded: (seed: number) => () => number;
 };
 

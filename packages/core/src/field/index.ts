@@ -10,4 +10,5 @@ export { movedLines, type MovedLines } from './moved-lines.js';
 export { toldWarp, warpField, WarpFieldInput } from './warp-field.js';
 export type { BowedEdge, WarpField, WarpFieldResult } from './warp-field.js';
 export { innerEdgeNear } from './inner-edge.js';
+export { volumeQuantiles } from './volume-quantiles.js';
 export type { CellGrid } from './grid.js';

@@ -2,6 +2,7 @@
 import {
   feltStressMPa,
   fieldOf,
+  fieldScale,
   forceOf,
   serviceLoads,
   sig,
@@ -53,6 +54,7 @@ interface Told {
   sentence: string;
   beside: string;
   moves: string;
+  idle: string;
   at: Xyz | null;
   reserve: number;
   /** The inner corner at which it is weakest; null where it is at none, or that is not known any more. */
@@ -84,8 +86,19 @@ function told(load: BriefLoad, i: number): Told | null {
         : `The bar of the brief says ${show(bar, 'stress')}, the shape ${show(felt, 'stress')}.`,
     moves:
       a.deflectionMm === null ? '' : `It moves ${show(a.deflectionMm, 'length', 2)} where the load acts.`,
+    idle: found?.load === i && a.allowableMPa ? idleWords(found.byVolume, load, a.allowableMPa) : '',
     at,
   };
+}
+/** Hundredths of its volume that are idle from which that is worth a word. */
+const MUCH_IDLE = 60;
+/** How much of the part carries under a tenth of what it may; empty where that is not much of it. */
+function idleWords(byVolume: readonly number[], load: BriefLoad, allowableMPa: number): string {
+  const asked = fieldScale(load) * (judged.value?.ctx.safety ?? 1);
+  const idle = byVolume.filter(MPa => MPa * asked < 0.1 * allowableMPa).length - 1;
+  return idle < MUCH_IDLE
+    ? ''
+    : `${Math.min(99, idle)} of 100 of its volume carry under a tenth of what they may: less infill would do there.`;
 }
 const rows = computed(() =>
   props.brief.loads
@@ -122,7 +135,7 @@ const busyWords = computed(() => {
       </p>
       <template v-if="t">
         <p data-testid="own-shape-answer">{{ t.sentence }}</p>
-        <p class="soft small">{{ t.beside }} {{ t.moves }}</p>
+        <p class="soft small">{{ t.beside }} {{ t.moves }} {{ t.idle }}</p>
         <Button v-if="t.at" type="text" size="small" @click="emit('look', t.at)">Show me the place</Button>
         <FilletTry
           v-if="t.corner"

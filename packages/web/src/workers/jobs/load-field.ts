@@ -6,6 +6,7 @@ import {
   stressField,
   surfaceOf,
   told,
+  volumeQuantiles,
   type Skin,
   type StressFieldResult,
 } from '@hornblende/core/field';
@@ -31,6 +32,8 @@ export interface LoadFieldAnswer {
   field: LoadField;
   result: StressFieldResult;
   skin: Skin;
+  /** What each hundredth of its volume bears at most along its layers, MPa, the least first. */
+  byVolume: number[];
   /** The inner edges at which stress gathers, where it does: a radius would help there. */
   innerEdges: { along: Xyz | null; between: Xyz | null };
 }
@@ -56,6 +59,7 @@ export function run(
     field: loadFieldOf.result(fieldKey(brief, one), input, result),
     result,
     skin: skinOf(field),
+    byVolume: volumeQuantiles(field.stress.along, field.volumesMm3),
     innerEdges: { along: edgeAt(result.along.atMm), between: edgeAt(result.between.atMm) },
   };
 }
