@@ -16,7 +16,7 @@ describe('labels of levels', () => {
       'PETG-CF bears 80',
     ]);
     expect(bandLabels([levels[0]!, { name: 'PC', at: 98 }], 6, write)[0]?.text).toBe(
-      'ASA-CF bears 101, PC bears 98',
+      'ASA-CF bears 101, PC 98',
     );
   });
   it('no two lines are nearer than they may be, and no name is lost', () =>

@@ -27,6 +27,6 @@ export function bandLabels(
 function line(group: readonly { name: string; at: number }[], write: (at: number) => string): string {
   const figures = new Set(group.map(l => write(l.at)));
   if (group.length === 1 || figures.size > 1)
-    return group.map(l => `${l.name} bears ${write(l.at)}`).join(', ');
+    return group.map((l, i) => `${l.name} ${i === 0 ? 'bears ' : ''}${write(l.at)}`).join(', ');
   return `${group.map(l => l.name).join(', ')} bear ${write(group[0]!.at)}`;
 }
