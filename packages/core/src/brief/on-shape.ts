@@ -17,8 +17,11 @@ export function fieldKey(
   const up = brief.geometry.up ?? [0, 0, 1];
   const { walls, lineMm, topLayers, bottomLayers, layerMm, infill, pattern } = brief.print;
   const settings = { walls, lineMm, topLayers, bottomLayers, layerMm, infill, pattern };
-  const mended = fillets.length ? [fillets] : [];
-  return digest(JSON.stringify([file, up, volumeCm3, load.held, load.acts, settings, ...mended]));
+  // By their values alone: in which order an object names its fields does not matter.
+  const held = load.held.map(h => h.atMm);
+  const acts = load.acts.map(a => [a.atMm, a.forceN, a.throughout, a.pressureMPa, a.torqueNmm]);
+  const radii = fillets.map(r => [r.atMm, r.radiusMm]);
+  return digest(JSON.stringify([file, up, volumeCm3, held, acts, radii, settings]));
 }
 
 /** Eight hexadecimal digits of a text (FNV-1a): enough to tell that it changed. */

@@ -8,6 +8,8 @@ import {
   feltStressMPa,
   fieldKey,
   fieldOf,
+  fieldScale,
+  forceOf,
   parseBrief,
   rank,
   serviceLoads,
@@ -56,12 +58,39 @@ describe('a load on the shape itself', () => {
     for (const other of [
       { ...shaped, print: { ...shaped.print, walls: 7 } },
       { ...shaped, geometry: { ...shaped.geometry, up: [0, 1, 0] as [number, number, number] } },
+      {
+        ...shaped,
+        geometry: {
+          ...shaped.geometry,
+          fillets: [{ atMm: [0, 6, 0] as [number, number, number], radiusMm: 2 }],
+        },
+      },
     ]) {
       expect(fieldOf(other, one!)).toBeNull();
       expect(serviceLoads(other)[0]!.field).toBeNull();
     }
     const moved = { ...one!, held: [{ atMm: [60, 6, 4] as [number, number, number] }] };
     expect(fieldOf(shaped, moved)).toBeNull();
+  });
+  it('is known again however its fields are ordered, and as its file lies by itself', () => {
+    const [one] = shaped.loads;
+    const [act] = one!.acts;
+    const { atMm, forceN, throughout, pressureMPa, torqueNmm } = act!;
+    const turnedRound = { ...one!, acts: [{ torqueNmm, pressureMPa, throughout, forceN, atMm }] };
+    expect(fieldKey(shaped, turnedRound)).toBe(fieldKey(shaped, one!));
+    const asFile = { ...shaped, geometry: { ...shaped.geometry, up: [0, 0, 1] as [number, number, number] } };
+    expect(fieldKey(asFile, one!)).toBe(fieldKey(shaped, one!));
+    expect(fieldKey(shaped, { ...one!, acts: [{ ...act!, throughout: true }] })).not.toBe(
+      fieldKey(shaped, one!),
+    );
+  });
+  it('of a decelerated mass grows with the mass and with the deceleration', () => {
+    const stop = { ...load, case: 'deceleration', forceN: null, massKg: 0.5, decelerationG: 3 };
+    const acts = [{ atMm: [60, 6, 1], forceN: [0, 0, -10] }];
+    const [one] = brief({ loads: [{ ...stop, held: places.held, acts }] }).loads;
+    expect(forceOf(one!)).toBeCloseTo(0.5 * 3 * 9.80665, 9);
+    expect(fieldScale(one!)).toBeCloseTo((0.5 * 3 * 9.80665) / 10, 9);
+    expect(fieldScale({ ...one!, massKg: 1 })).toBeCloseTo(2 * fieldScale(one!), 9);
   });
   it('heeds how layers weld: tension and shear between them count over their strength', () => {
     expect(feltStressMPa({ alongMPa: 10, betweenMPa: 4 }, 0.5)).toBe(10);
