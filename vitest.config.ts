@@ -2,6 +2,7 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
+    // Limits are there to end what hangs: on a machine that does other work besides, nothing fails for being slow.
     // By default one core is left idle.
     maxWorkers: '100%',
     projects: [
@@ -10,8 +11,8 @@ export default defineConfig({
         test: {
           name: 'core',
           include: ['packages/core/test/**/*.test.ts'],
-          testTimeout: 60_000,
-          hookTimeout: 60_000,
+          testTimeout: 180_000,
+          hookTimeout: 180_000,
           isolate: false,
         },
       },
@@ -19,8 +20,8 @@ export default defineConfig({
         test: {
           name: 'cli',
           include: ['packages/cli/test/**/*.test.ts'],
-          testTimeout: 60_000,
-          hookTimeout: 60_000,
+          testTimeout: 180_000,
+          hookTimeout: 180_000,
           isolate: false,
         },
       },
@@ -28,8 +29,8 @@ export default defineConfig({
         test: {
           name: 'server',
           include: ['packages/server/test/**/*.test.ts'],
-          testTimeout: 60_000,
-          hookTimeout: 60_000,
+          testTimeout: 180_000,
+          hookTimeout: 180_000,
           pool: 'forks',
           isolate: false,
         },
@@ -38,8 +39,8 @@ export default defineConfig({
         test: {
           name: 'web',
           include: ['packages/web/test/**/*.test.ts'],
-          testTimeout: 60_000,
-          hookTimeout: 60_000,
+          testTimeout: 180_000,
+          hookTimeout: 180_000,
         },
       },
     ],
