@@ -1,20 +1,16 @@
 import { choose } from './controls';
+import { objFile } from './obj';
 import { expect, test } from './server';
 
 /** Two legs of 40 mm, 8 mm thick, at a right angle: its inner corner is the weak place. */
-const angle = {
-  name: 'angle.obj',
-  mimeType: 'model/obj',
-  buffer: Buffer.from(
-    [
-      ...[0, 20].flatMap(y =>
-        ['0 0', '40 0', '40 8', '8 8', '8 40', '0 40'].map(xz => `v ${xz.replace(' ', ` ${y} `)}`),
-      ),
-      ...['1 2 3', '1 3 4', '1 4 5', '1 5 6', '7 9 8', '7 10 9', '7 11 10', '7 12 11'].map(f => `f ${f}`),
-      ...[1, 2, 3, 4, 5, 6].map(i => `f ${i} ${i + 6} ${(i % 6) + 7} ${(i % 6) + 1}`),
-    ].join('\n'),
-  ),
-};
+const angle = objFile(
+  'angle.obj',
+  [0, 20].flatMap(y => ['0 0', '40 0', '40 8', '8 8', '8 40', '0 40'].map(xz => xz.replace(' ', ` ${y} `))),
+  [
+    ...['1 2 3', '1 3 4', '1 4 5', '1 5 6', '7 9 8', '7 10 9', '7 11 10', '7 12 11'],
+    ...[1, 2, 3, 4, 5, 6].map(i => `${i} ${i + 6} ${(i % 6) + 7} ${(i % 6) + 1}`),
+  ],
+);
 
 test('the weak inner corner is pointed at, a radius is tried there, counted, and taken back', async ({
   page,

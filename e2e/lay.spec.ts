@@ -1,19 +1,15 @@
 import { choose, chosen } from './controls';
+import { objFile } from './obj';
 import { expect, test } from './server';
 
 /** A bowl without its hollow, drawn foot down: all four of its sides hang over, and none upside down. */
-const bowl = {
-  name: 'bowl.obj',
-  mimeType: 'model/obj',
-  buffer: Buffer.from(
-    [
-      ...[10, 40].flatMap((size, k) =>
-        [0, 1, 2, 3].map(i => `v ${i & 1 ? size / 2 : -size / 2} ${i & 2 ? size / 2 : -size / 2} ${8 * k}`),
-      ),
-      ...['1 3 4 2', '5 6 8 7', '1 2 6 5', '3 7 8 4', '1 5 7 3', '2 4 8 6'].map(f => `f ${f}`),
-    ].join('\n'),
+const bowl = objFile(
+  'bowl.obj',
+  [10, 40].flatMap((size, k) =>
+    [0, 1, 2, 3].map(i => `${i & 1 ? size / 2 : -size / 2} ${i & 2 ? size / 2 : -size / 2} ${8 * k}`),
   ),
-};
+  ['1 3 4 2', '5 6 8 7', '1 2 6 5', '3 7 8 4', '1 5 7 3', '2 4 8 6'],
+);
 
 test('a file is dropped, laid better, printed and written down: brief, card, spool, plate and record follow', async ({
   page,

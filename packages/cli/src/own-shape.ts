@@ -31,7 +31,11 @@ export async function loadOnShape(
   return result;
 }
 
-/** Ways to lay a part, with its loads that name their places worked out on its shape for each. @throws InputError */
+/**
+ * Ways to lay a part, with its loads that name their places worked out on its shape for each; the brief gets those of
+ * the first, which is how it lies.
+ * @throws InputError
+ */
 export async function laysOnShape(
   brief: Brief,
   lays: readonly ShapeLay[],
@@ -46,6 +50,7 @@ export async function laysOnShape(
       if (hasPlaces(load) && !fieldOf(laid, load)) await loadOnShape(laid, load, shape);
     worked.push({ ...lay, fields: laid.loads.map(load => load.field) });
   }
+  brief.loads.forEach((load, i) => (load.field = worked[0]?.fields?.[i] ?? load.field));
   return worked;
 }
 

@@ -124,7 +124,7 @@ function stressText(r: StressFieldResult): string {
     peak('along the layers', r.along),
     peak('tension across them', r.across),
     peak('shear between them', r.shear),
-    peak('both, as tension', r.between),
+    peak('tension and shear between them together', r.between),
     ...r.warnings.map(w => `! ${w}`),
   ].join('\n');
 }

@@ -10,7 +10,7 @@ import {
 } from '@hornblende/core';
 import { ground, type GroundOptions } from '../ground.js';
 import { materialOf } from '../material.js';
-import { laysOnShape, loadsOnShape } from '../own-shape.js';
+import { laysOnShape } from '../own-shape.js';
 import { withGround } from '../options.js';
 import { print, printJson } from '../output.js';
 import { readShape, shapedBrief } from '../shaped.js';
@@ -35,7 +35,6 @@ export function layCommand(): Command {
       const g = ground(file, o);
       const shape = await readShape(o.mesh, true);
       const brief = shapedBrief(g.brief, shape, null);
-      await loadsOnShape(brief, o.mesh);
       const lays = await laysOnShape(brief, shape.lays, o.mesh);
       const options = { printer: g.printer, weather: g.weather };
       const verdicts = layVerdicts(brief, lays, materialOf(o.material, g.grades), options);

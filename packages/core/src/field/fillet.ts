@@ -1,5 +1,5 @@
 import type { FilletPlace } from '../brief/shape-places.js';
-import { cross, dot, unit, type Xyz } from '../geometry/turn.js';
+import { cross, dot, minus, unit, type Xyz } from '../geometry/turn.js';
 import { cellPlace, type CellGrid } from './grid.js';
 import { distanceTo, innerEdgeAt, nearestPiece, wayOf, type InnerEdge } from './inner-edge.js';
 import type { Surface } from './patch.js';
@@ -77,12 +77,12 @@ function touchShare({ faces: [a, b] }: InnerEdge): number {
 function isFilled(piece: InnerEdge, radiusMm: number, p: Xyz): boolean {
   const { from, to, faces, ends } = piece;
   const [a, b] = faces;
-  const over: Xyz = [p[0] - from[0], p[1] - from[1], p[2] - from[2]];
+  const over = minus(p, from);
   if (dot(over, a) < 0 || dot(over, b) < 0) return false;
   const way = wayOf(piece);
   const along = dot(over, way);
   if (ends[0] && along < 0) return false;
-  if (ends[1] && along > Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2])) return false;
+  if (ends[1] && along > Math.hypot(...minus(to, from))) return false;
   const bisector = unit([a[0] + b[0], a[1] + b[1], a[2] + b[2]]);
   const half = Math.sqrt((1 + dot(a, b)) / 2);
   // The axis of the cylinder lies a radius off both faces; it touches them as far up the bisector as here.

@@ -139,9 +139,12 @@ export function nodePlace(node: number, [nx, ny]: readonly number[]): [number, n
   return cellPlace(node, [nx! + 1, ny! + 1]);
 }
 
+/** The node at a place in a grid, in cells along x, y and z. */
+export function nodeAt([i, j, k]: readonly [number, number, number], [nx, ny]: readonly number[]): number {
+  return i + (nx! + 1) * (j + (ny! + 1) * k);
+}
+
 /** The lowest node of a cell by its place in the list of cells. */
 export function lowestNode(cell: number, counts: readonly number[]): number {
-  const [i, j, k] = cellPlace(cell, counts);
-  const [nx, ny] = counts;
-  return i + (nx! + 1) * (j + (ny! + 1) * k);
+  return nodeAt(cellPlace(cell, counts), counts);
 }

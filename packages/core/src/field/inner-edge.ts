@@ -1,4 +1,4 @@
-import { dot, unit, type Xyz } from '../geometry/turn.js';
+import { dot, minus, unit, type Xyz } from '../geometry/turn.js';
 import { cornerAt, type Surface } from './patch.js';
 
 /** An edge at which two faces lean together, so that the open side is the narrower one: there stress gathers. */
@@ -109,8 +109,5 @@ function nearestOn({ from, to }: Pick<InnerEdge, 'from' | 'to'>, p: Xyz): Xyz {
 
 /** How far a place lies from a piece of an edge, mm. */
 export function distanceTo(piece: Pick<InnerEdge, 'from' | 'to'>, p: Xyz): number {
-  const on = nearestOn(piece, p);
-  return Math.hypot(p[0] - on[0], p[1] - on[1], p[2] - on[2]);
+  return Math.hypot(...minus(p, nearestOn(piece, p)));
 }
-
-const minus = (a: Xyz, b: Xyz): Xyz => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];

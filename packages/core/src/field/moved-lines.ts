@@ -1,5 +1,5 @@
-import type { Xyz } from '../geometry/turn.js';
-import { nodeSteps, type CellGrid } from './grid.js';
+import { minus, type Xyz } from '../geometry/turn.js';
+import { nodeAt, nodeSteps, type CellGrid } from './grid.js';
 import type { LaidShape } from './laid-shape.js';
 
 /** Lines of a shape in short pieces, and how far their ends move: six coordinates a piece, in the axes of the file. */
@@ -24,7 +24,7 @@ export function movedLines(
   for (let i = 0; i < lines.length; i += 6) {
     const from: Xyz = [lines[i]!, lines[i + 1]!, lines[i + 2]!];
     const to: Xyz = [lines[i + 3]!, lines[i + 4]!, lines[i + 5]!];
-    const run: Xyz = [to[0] - from[0], to[1] - from[1], to[2] - from[2]];
+    const run = minus(to, from);
     const pieces = Math.max(1, Math.ceil(Math.hypot(...run) / pieceMm));
     for (let n = 0; n < pieces; n++)
       for (const share of [n / pieces, (n + 1) / pieces]) {
@@ -39,9 +39,13 @@ export function movedLines(
 /** How far a place moves: between the nodes of the cell that it lies in, linear along each axis. */
 function moveAt({ counts, size, lowMm }: CellGrid, u: Float64Array, steps: Int32Array, p: Xyz): Xyz {
   const inCells = p.map((x, k) => (x - lowMm[k]!) / size[k]!);
-  const cell = inCells.map((x, k) => Math.min(counts[k]! - 1, Math.max(0, Math.floor(x))));
+  const cell = inCells.map((x, k) => Math.min(counts[k]! - 1, Math.max(0, Math.floor(x)))) as [
+    number,
+    number,
+    number,
+  ];
   const share = inCells.map((x, k) => Math.min(1, Math.max(0, x - cell[k]!)));
-  const lowest = cell[0]! + (counts[0] + 1) * (cell[1]! + (counts[1] + 1) * cell[2]!);
+  const lowest = nodeAt(cell, counts);
   const move: [number, number, number] = [0, 0, 0];
   steps.forEach((step, a) => {
     const weight = share.reduce((w, s, k) => w * ((a >> k) & 1 ? s : 1 - s), 1);

@@ -1,6 +1,6 @@
 import { soundness } from '../geometry/soundness.js';
 import { weld, type Welded } from '../geometry/weld.js';
-import { cross, dot, unit, type Xyz } from '../geometry/turn.js';
+import { cross, dot, minus, unit, type Xyz } from '../geometry/turn.js';
 
 /** A shape with what its patches are found by. */
 export interface Surface {
@@ -67,7 +67,6 @@ export function cornerAt(positions: Float32Array, triangle: number, k: number): 
   return [positions[i]!, positions[i + 1]!, positions[i + 2]!];
 }
 
-const minus = (a: Xyz, b: Xyz): Xyz => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
 const normalOf = ({ normals }: Surface, t: number): Xyz => [
   normals[3 * t]!,
   normals[3 * t + 1]!,

@@ -1,5 +1,5 @@
 import type { Xyz } from '../geometry/turn.js';
-import { cellPlace } from './grid.js';
+import { cellPlace, nodeAt } from './grid.js';
 import type { StressField } from './stress-field.js';
 
 /** The outside of the cells, for drawing: two triangles a face, how they move, and what its cell bears, MPa. */
@@ -50,7 +50,7 @@ export function skinOf({ grid, cellOf, stress, inFile, u }: StressField): Skin {
           corner[second]! += q;
           const place = corner.map((x, k) => lowMm[k]! + x * size[k]!) as unknown as Xyz;
           positions.push(...inFile(place));
-          const n = 3 * (corner[0] + (counts[0] + 1) * (corner[1] + (counts[1] + 1) * corner[2]));
+          const n = 3 * nodeAt(corner, counts);
           moves.push(...inFile([u[n]!, u[n + 1]!, u[n + 2]!]));
         }
       }

@@ -8,6 +8,11 @@ export function dot(a: Xyz, b: Xyz): number {
   return a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 }
 
+/** From one place to another: the first less the second. */
+export function minus(a: Xyz, b: Xyz): Xyz {
+  return [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
+}
+
 /** The outer product. */
 export function cross(a: Xyz, b: Xyz): Xyz {
   return [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]];

@@ -24,7 +24,7 @@ export class OwnFacts {
   @Choice(['any', 'slow-bowden', 'direct'], {
     optional: true,
     nullable: true,
-    doc: 'The least demanding feed that carries it: any, slow-bowden (a remote drive run slowly) or direct.',
+    doc: 'What feed carries it: direct alone, slow-bowden (a remote drive run slowly) as well, or any.',
   })
   drive: 'any' | 'slow-bowden' | 'direct' | null = null;
   @Choice(['low', 'moderate', 'styrene'], { optional: true, nullable: true, doc: 'Its fumes.' })

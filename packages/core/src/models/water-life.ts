@@ -3,7 +3,7 @@ import { sig } from '../lib/figures.js';
 import { model, step } from './model.js';
 
 /** Hydrolysis runs this many times as fast for every ten kelvins. */
-const TIMES_A_DECADE_K = 3;
+export const TIMES_A_DECADE_K = 3;
 /** The temperature that half-lives in water are stated at, °C. */
 const REFERENCE_C = 23;
 /** The same as a rate, 1/K: for the constant temperature that does as much as a swing. */

@@ -1,11 +1,10 @@
 import { Quantity } from '../input/fields.js';
 import { sig } from '../lib/figures.js';
 import { model, step } from './model.js';
+import { TIMES_A_DECADE_K } from './water-life.js';
 
 /** The steam that cycles are counted in, °C: a short sterilising cycle at three bar. */
 const REFERENCE_C = 134;
-/** Steam attacks this many times as fast for every ten kelvins: as water does. */
-const TIMES_A_DECADE_K = 3;
 
 /** Input of `water.steam`. */
 export class WaterSteamInput {

@@ -98,7 +98,8 @@ function idleWords(byVolume: readonly number[], load: BriefLoad, allowableMPa: n
   const idle = byVolume.filter(MPa => MPa * asked < 0.1 * allowableMPa).length - 1;
   return idle < MUCH_IDLE
     ? ''
-    : `${Math.min(99, idle)} of 100 of its volume carry under a tenth of what they may: less infill would do there.`;
+    : `${Math.min(99, idle)} of 100 of its volume carry under a tenth of what they may: for strength alone, less ` +
+        'infill would do.';
 }
 const rows = computed(() =>
   props.brief.loads

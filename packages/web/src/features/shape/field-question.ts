@@ -1,5 +1,6 @@
 import type { Brief } from '@hornblende/core';
 import type { Jobs } from '../../workers/jobs';
+import { shapeBytes } from './shape-bytes';
 import type { PartShape } from './useShape';
 
 /** What the worker is asked of a load on the shape; null while there is no shape. */
@@ -10,7 +11,5 @@ export function fieldQuestion(
   cells: number,
 ): Jobs['loadField']['question'] | null {
   if (!shape.value) return null;
-  const { buffer, byteOffset, byteLength } = shape.value.positions;
-  const bytes = new Uint8Array(buffer as ArrayBuffer, byteOffset, byteLength);
-  return { brief, load, bytes, minWallMm: report.value?.minWallMm ?? null, cells };
+  return { brief, load, bytes: shapeBytes(shape.value), minWallMm: report.value?.minWallMm ?? null, cells };
 }

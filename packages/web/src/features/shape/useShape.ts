@@ -7,6 +7,7 @@ import type { ShapeAnswer } from '../../workers/jobs/shape';
 import type { LaysAnswer } from '../../workers/jobs/lays';
 import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';
+import { shapeBytes } from './shape-bytes';
 
 /** A way that the part can be laid, measured. */
 export type MeasuredLay = LaysAnswer['lays'][number];
@@ -106,9 +107,8 @@ export const useShape = createSharedComposable((): PartShape => {
     if (!shape) return;
     state.value = 'ready';
     void keep();
-    const { buffer, byteOffset, byteLength } = shape.positions;
     const line = draft.brief?.print.lineMm ?? 0.45;
-    measure.ask({ bytes: new Uint8Array(buffer, byteOffset, byteLength), thinMm: THIN_LINES * line });
+    measure.ask({ bytes: shapeBytes(shape), thinMm: THIN_LINES * line });
   });
   watch(read.failed, why => {
     if (why) state.value = 'failed';

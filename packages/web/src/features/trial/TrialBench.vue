@@ -128,7 +128,7 @@ function cellWords(e: TrialEntrant, { id, label }: TrialCriterion): string {
   const n = counted(e, id).length;
   return `${props.live.nameOf(e.material)}, ${label}: ${meanText(e, id)}, ${n} of ${trial.value.replicates}`;
 }
-/** Filaments that are not in this trial: any may join it. */
+/** Filaments that are not in this trial; each of them may join it. */
 const others = computed(() => [
   { value: '', label: 'choose one…' },
   ...library.everything

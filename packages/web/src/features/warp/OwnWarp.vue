@@ -9,6 +9,7 @@ import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';
 import LineDrawing from '../shape/LineDrawing.vue';
 import { placeWords } from '../shape/place-words';
+import { shapeBytes } from '../shape/shape-bytes';
 import { useShape } from '../shape/useShape';
 
 /** How the part's own shape bows off the plate, edge by edge, beside the bar that stands for it above. */
@@ -30,12 +31,11 @@ watch(
 );
 function work(): void {
   if (!shape.value) return;
-  const { buffer, byteOffset, byteLength } = shape.value.positions;
   const up = draft.brief?.geometry.up ?? null;
   ask({
     bow: props.bow,
     up: up && [...up],
-    bytes: new Uint8Array(buffer as ArrayBuffer, byteOffset, byteLength),
+    bytes: shapeBytes(shape.value),
     cells: CELLS,
     edges: shape.value.edges,
   });

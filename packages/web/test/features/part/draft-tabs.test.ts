@@ -1,21 +1,12 @@
-import { createPinia, setActivePinia } from 'pinia';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { stubBrowserStore, type FakeStorage } from '../../browser-store';
-import { opened, OnePartServer } from './one-part-server';
+import { describe, expect, it, vi } from 'vitest';
+import { opened, servedAnew } from './one-part-server';
 
-let server: OnePartServer;
-let storage: FakeStorage;
-beforeEach(() => {
-  setActivePinia(createPinia());
-  server = new OnePartServer();
-  vi.stubGlobal('fetch', server.fetch);
-  storage = stubBrowserStore();
-});
+const now = servedAnew();
 
 describe('two tabs', () => {
   /** What another tab typed and could not save. */
   const typedElsewhere = (tab: string, lifeYears: number, at: number): void =>
-    storage.setItem(
+    now.storage.setItem(
       `hornblende-draft-p1.${tab}`,
       JSON.stringify({
         given: { format: 'hornblende-brief', version: 1, name: 'Bracket', lifeYears },
@@ -35,10 +26,10 @@ describe('two tabs', () => {
     const draft = await opened();
     // The other tab is open: what it typed is its own.
     expect(draft.brief?.lifeYears).toBe(5);
-    server.away = true;
+    now.server.away = true;
     draft.set('lifeYears', 9);
     await draft.flush();
-    expect([...storage.values.keys()].filter(k => k.startsWith('hornblende-draft-p1'))).toHaveLength(2);
+    expect([...now.storage.values.keys()].filter(k => k.startsWith('hornblende-draft-p1'))).toHaveLength(2);
     vi.unstubAllGlobals();
   });
 
@@ -52,26 +43,26 @@ describe('two tabs', () => {
     expect(draft.brief?.lifeYears).toBe(30);
     draft.redo();
     await draft.flush();
-    expect(server.part.brief.lifeYears).toBe(40);
-    expect(storage.values.size).toBe(0);
+    expect(now.server.part.brief.lifeYears).toBe(40);
+    expect(now.storage.values.size).toBe(0);
   });
 
   const theirs = { format: 'hornblende-brief', version: 1, name: 'Bracket', lifeYears: 20 };
 
   it('a stale save becomes a conflict with both versions', async () => {
     const draft = await opened();
-    server.save(theirs);
+    now.server.save(theirs);
     draft.set('sun', 'full');
     await draft.flush();
     expect(draft.saveState).toBe('conflict');
     expect(draft.theirs?.brief.lifeYears).toBe(20);
     expect(draft.brief?.sun).toBe('full');
-    expect(server.part.brief.sun).toBe('none');
+    expect(now.server.part.brief.sun).toBe('none');
   });
 
   it.each(['mine', 'theirs'] as const)('keeping %s ends it, with the other one undo away', async keep => {
     const draft = await opened();
-    server.save(theirs);
+    now.server.save(theirs);
     draft.set('sun', 'full');
     await draft.flush();
     await draft.resolve(keep);
@@ -79,7 +70,7 @@ describe('two tabs', () => {
     expect(draft.brief).toMatchObject(
       keep === 'mine' ? { sun: 'full', lifeYears: 5 } : { sun: 'none', lifeYears: 20 },
     );
-    expect(server.part.brief.sun).toBe(keep === 'mine' ? 'full' : 'none');
+    expect(now.server.part.brief.sun).toBe(keep === 'mine' ? 'full' : 'none');
     draft.undo();
     expect(draft.brief).toMatchObject(keep === 'mine' ? { lifeYears: 20 } : { sun: 'full' });
   });
@@ -87,7 +78,7 @@ describe('two tabs', () => {
   it('with nothing to save here, what another tab saved is simply shown', async () => {
     const draft = await opened();
     expect(await draft.refresh()).toBe(false);
-    server.save(theirs);
+    now.server.save(theirs);
     expect(await draft.refresh()).toBe(true);
     expect(draft.brief?.lifeYears).toBe(20);
   });
@@ -95,7 +86,7 @@ describe('two tabs', () => {
   it('with something to save here, it is left alone', async () => {
     const draft = await opened();
     draft.set('sun', 'full');
-    server.save(theirs);
+    now.server.save(theirs);
     expect(await draft.refresh()).toBe(false);
     expect(draft.brief?.sun).toBe('full');
   });

@@ -1,18 +1,10 @@
 import { createPinia, setActivePinia } from 'pinia';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { useDraft } from '../../../src/features/part/draft';
 import { browserKeeps } from '../../../src/stores/browser-store';
-import { stubBrowserStore, type FakeStorage } from '../../browser-store';
-import { opened, OnePartServer } from './one-part-server';
+import { opened, servedAnew } from './one-part-server';
 
-let server: OnePartServer;
-let storage: FakeStorage;
-beforeEach(() => {
-  setActivePinia(createPinia());
-  server = new OnePartServer();
-  vi.stubGlobal('fetch', server.fetch);
-  storage = stubBrowserStore();
-});
+const now = servedAnew();
 
 describe('editing', () => {
   it('sets a field in the brief and in what was said', async () => {
@@ -61,11 +53,11 @@ describe('saving', () => {
     const draft = await opened();
     draft.set('lifeYears', 9);
     await draft.flush();
-    expect(server.part).toMatchObject({ revision: 2, given: { lifeYears: 9 } });
+    expect(now.server.part).toMatchObject({ revision: 2, given: { lifeYears: 9 } });
     expect(draft.saveState).toBe('saved');
-    expect(storage.values.size).toBe(0);
+    expect(now.storage.values.size).toBe(0);
     await draft.flush();
-    expect(server.puts).toBe(1);
+    expect(now.server.puts).toBe(1);
   });
 
   it('what is typed while a save is under way is saved after it', async () => {
@@ -76,39 +68,39 @@ describe('saving', () => {
     await first;
     expect(draft.saveState).toBe('waiting');
     await draft.flush();
-    expect(server.part.brief.lifeYears).toBe(10);
+    expect(now.server.part.brief.lifeYears).toBe(10);
   });
 
   it('keeps a journal while the server is away, and brings it back', async () => {
     const draft = await opened();
-    server.away = true;
+    now.server.away = true;
     draft.set('lifeYears', 9);
     await draft.flush();
     expect(draft.saveState).toBe('failed');
     expect(draft.saveError).toMatch(/cannot be reached/);
-    server.away = false;
+    now.server.away = false;
     setActivePinia(createPinia());
     const again = await opened();
     expect(again.brief?.lifeYears).toBe(9);
     expect(again.saveState).toBe('waiting');
     await again.flush();
-    expect(server.part.brief.lifeYears).toBe(9);
+    expect(now.server.part.brief.lifeYears).toBe(9);
   });
 
   it('a journal that says what the server says is dropped', async () => {
     const draft = await opened();
     draft.set('lifeYears', 9);
-    const [key, journal] = [...storage.values][0]!;
+    const [key, journal] = [...now.storage.values][0]!;
     await draft.flush();
-    storage.setItem(key, journal);
+    now.storage.setItem(key, journal);
     setActivePinia(createPinia());
     const again = await opened();
     expect(again.saveState).toBe('saved');
-    expect(storage.values.size).toBe(0);
+    expect(now.storage.values.size).toBe(0);
   });
 
   it('a broken journal is dropped, not shown', async () => {
-    storage.setItem('hornblende-draft-p1', '{"given":{"sun":7}}');
+    now.storage.setItem('hornblende-draft-p1', '{"given":{"sun":7}}');
     const draft = await opened();
     expect(draft.saveState).toBe('saved');
     expect(draft.brief?.sun).toBe('none');
@@ -119,22 +111,22 @@ describe('an answer that is lost', () => {
   it('is no conflict: what the server has is what was sent', async () => {
     const draft = await opened();
     draft.set('lifeYears', 9);
-    server.losesAnswers = true;
+    now.server.losesAnswers = true;
     await draft.flush();
     expect(draft.saveState).toBe('failed');
-    server.losesAnswers = false;
+    now.server.losesAnswers = false;
     await draft.flush();
     expect(draft.saveState).toBe('saved');
-    expect(server.part).toMatchObject({ revision: 2, given: { lifeYears: 9 } });
-    expect(storage.values.size).toBe(0);
+    expect(now.server.part).toMatchObject({ revision: 2, given: { lifeYears: 9 } });
+    expect(now.storage.values.size).toBe(0);
   });
 
   it('and what was typed after it is saved over it, also after the page was loaded again', async () => {
     const draft = await opened();
     draft.set('lifeYears', 9);
-    server.losesAnswers = true;
+    now.server.losesAnswers = true;
     await draft.flush();
-    server.losesAnswers = false;
+    now.server.losesAnswers = false;
     draft.set('sun', 'full');
     setActivePinia(createPinia());
     const again = await opened();
@@ -142,21 +134,21 @@ describe('an answer that is lost', () => {
     await again.flush();
     await again.flush();
     expect(again.saveState).toBe('saved');
-    expect(server.part.given).toMatchObject({ lifeYears: 9, sun: 'full' });
+    expect(now.server.part.given).toMatchObject({ lifeYears: 9, sun: 'full' });
   });
 });
 
 describe('a browser that keeps nothing', () => {
   it('full, it saves all the same, and says that nothing is kept here', async () => {
     const draft = await opened();
-    storage.full = true;
+    now.storage.full = true;
     draft.set('lifeYears', 9);
     expect(draft.saveState).toBe('waiting');
     expect(browserKeeps.value).toBe('full');
     await draft.flush();
-    expect(server.part.brief.lifeYears).toBe(9);
+    expect(now.server.part.brief.lifeYears).toBe(9);
     expect(draft.saveState).toBe('saved');
-    storage.full = false;
+    now.storage.full = false;
     draft.set('lifeYears', 10);
     expect(browserKeeps.value).toBe('keeps');
   });
@@ -171,7 +163,7 @@ describe('a browser that keeps nothing', () => {
     const draft = await opened();
     draft.set('lifeYears', 9);
     await draft.flush();
-    expect(server.part.brief.lifeYears).toBe(9);
+    expect(now.server.part.brief.lifeYears).toBe(9);
     expect(browserKeeps.value).toBe('forbidden');
     browserKeeps.value = 'keeps';
   });
@@ -185,7 +177,7 @@ describe('a printer that is gone', () => {
     await draft.flush();
     expect(draft.content?.printerId).toBeNull();
     await draft.flush();
-    expect(server.part).toMatchObject({ printerId: null, given: { lifeYears: 9 } });
+    expect(now.server.part).toMatchObject({ printerId: null, given: { lifeYears: 9 } });
   });
 });
 
@@ -194,7 +186,7 @@ describe('opening', () => {
     const draft = useDraft();
     await draft.open('nobody');
     expect(draft.loadError).toBe('There is no such part; it may have been removed.');
-    server.away = true;
+    now.server.away = true;
     await draft.open('p1');
     expect(draft.loadError).toMatch(/cannot be reached/);
   });
@@ -202,6 +194,6 @@ describe('opening', () => {
     const draft = await opened();
     draft.set('lifeYears', 9);
     await draft.open('nobody');
-    expect(server.part.brief.lifeYears).toBe(9);
+    expect(now.server.part.brief.lifeYears).toBe(9);
   });
 });

@@ -1,5 +1,8 @@
 import { newBrief, parseBrief, type Part } from '@hornblende/core';
+import { createPinia, setActivePinia } from 'pinia';
+import { beforeEach, vi } from 'vitest';
 import { useDraft } from '../../../src/features/part/draft';
+import { stubBrowserStore, type FakeStorage } from '../../browser-store';
 
 /** A server in memory: one part, with revisions, and a switch for being away. */
 export class OnePartServer {
@@ -80,4 +83,16 @@ export async function opened(): Promise<ReturnType<typeof useDraft>> {
   const draft = useDraft();
   await draft.open('p1');
   return draft;
+}
+
+/** Before each test a server, an empty browser store and stores of their own. */
+export function servedAnew(): { server: OnePartServer; storage: FakeStorage } {
+  const now = {} as { server: OnePartServer; storage: FakeStorage };
+  beforeEach(() => {
+    setActivePinia(createPinia());
+    now.server = new OnePartServer();
+    vi.stubGlobal('fetch', now.server.fetch);
+    now.storage = stubBrowserStore();
+  });
+  return now;
 }
