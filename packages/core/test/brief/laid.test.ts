@@ -8,6 +8,7 @@ import {
   pullOf,
   solidFractionOf,
   type LaidShape,
+  type LoadField,
 } from '../../src/index.js';
 
 const brief = parseBrief({
@@ -62,6 +63,20 @@ describe('a brief with its shape laid', () => {
     // 1 − 0.25·(1 − 0.2)
     const unsaid = { ...laid, geometry: { ...laid.geometry, solidFraction: null } };
     expect(solidFractionOf(unsaid)).toBeCloseTo(0.8, 9);
+  });
+  it('takes over what is known of each load on the shape lying so, and leaves alone what is not', () => {
+    const field = { of: 'known', alongMPa: 2, betweenMPa: 1, deflectionTimesModulus: 900 } as LoadField;
+    const before = { ...field, of: 'before' };
+    const worked = { ...brief, loads: brief.loads.map(l => ({ ...l, field: before })) };
+    const laid = laidBrief(worked, { ...lay([0, 0, 1]), fields: [field, null] });
+    expect(laid.loads.map(l => l.field?.of)).toEqual(['known', 'before']);
+    expect(laidBrief(worked, lay([0, 0, 1])).loads.map(l => l.field?.of)).toEqual(['before', 'before']);
+  });
+  it('keeps the radii that its file is to get, until another file comes', () => {
+    const fillets = [{ atMm: [8, 5, 8] as [number, number, number], radiusMm: 3 }];
+    const asked = { ...brief, geometry: { ...brief.geometry, file: 'arm.stl', fillets } };
+    expect(laidBrief(asked, lay([1, 0, 0])).geometry.fillets).toEqual(fillets);
+    expect(laidBrief(asked, lay([0, 0, 1]), 'arm-2.stl').geometry.fillets).toEqual([]);
   });
   it('turns loads with the part: by their places, else as they are taken to run now', () => {
     expect(laidBrief(brief, lay([0, 0, 1])).loads.map(l => l.acrossLayers)).toEqual([false, true]);
