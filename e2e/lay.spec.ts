@@ -120,13 +120,32 @@ test('a load is worked out on the shape itself, painted, and counts in the ranki
       timeout: 60_000,
     },
   );
+  await expect(warp.getByTestId('own-warp-lift')).toContainText(/It lets go there .+ in 100; the figures above/);
   await expect(warp.getByRole('listitem').first()).toContainText('the edge from');
   await expect(warp.getByRole('img', { name: /^The part as it lets go, 5 times/ })).toBeVisible();
   expect(await warp.locator('svg path').last().getAttribute('d')).toContain('L');
+  // Walls and infill are compared on the shape as well, with what each carries.
+  await page.getByRole('link', { name: 'Print card', exact: true }).click();
+  const settings = page.getByTestId('settings-on-shape');
+  await settings.getByRole('button', { name: 'work out walls and infill' }).press('Enter');
+  await expect(page.getByTestId('settings-on-shape-answer')).toContainText(/carries what is asked/, {
+    timeout: 90_000,
+  });
+  await expect(settings.getByRole('row').filter({ hasText: 'as now' })).toContainText(/times what is asked/);
   // Another place is another question: the bar stands again until it is asked.
   await page.getByRole('link', { name: 'Shape', exact: true }).click();
-  await choose(page.getByTestId('load-places'), 'Load 1, held at', 'its underside (−Z)');
+  const places = page.getByTestId('load-places');
+  await choose(places, 'Load 1, also held at', 'its underside (−Z)');
   await expect(own).toContainText('a bar stands for it until it is worked out again');
+  await expect(chosen(places, 'Load 1, also held at (2)')).toHaveText('no other place');
+  // It may be a pressure on the face instead, in whatever unit.
+  await choose(own, 'Load 1, acting as', 'a pressure on that face');
+  const pressure = own.getByLabel('Load 1, pressure');
+  await pressure.fill('30 psi');
+  await pressure.blur();
+  await expect(pressure).toHaveValue('0.207 MPa');
+  await choose(places, 'Load 1, also held at', 'no other place');
+  await expect(places.getByLabel('Load 1, also held at (2)')).toHaveCount(0);
 });
 
 test('settings are traded, a second filament is judged, and a G-code file counts for the printer', async ({

@@ -177,6 +177,7 @@ export * from './score/score.js';
 export * from './score/order.js';
 
 export * from './advice/contenders.js';
+export * from './advice/lift-at-place.js';
 export * from './advice/lay-verdict.js';
 export * from './advice/lay-verdicts.js';
 export * from './advice/settings-trade.js';

@@ -93,7 +93,7 @@ function reservesOf(
   load: LoadAssessment | undefined,
   safety: number,
 ): { reserve: number | null; reserveWithSafety: number | null } {
-  const reserveWithSafety = load?.reserve ?? null;
+  const reserveWithSafety = load?.reserve ?? load?.impactReserve ?? null;
   return { reserve: reserveWithSafety === null ? null : reserveWithSafety * safety, reserveWithSafety };
 }
 

@@ -59,7 +59,7 @@ export function settingsPoint(
   f: Family,
   printer: Printer | null,
 ): Omit<SettingsPoint, 'undominated' | 'current'> {
-  const as = withSettings(brief, settings);
+  const as = briefWithSettings(brief, settings);
   const { massG, hours } = printEconomics(partEconomicsInput(as, f, printer, 1));
   const members = as.loads.flatMap(l => printedMember(as, l) ?? []);
   const ratios = (members.length ? members : [wallMember(as)]).map(m => m.ratios);
@@ -76,7 +76,7 @@ export function settingsPoint(
  * The brief with other settings. A share of plastic that was said by hand stays right for the settings of today and
  * changes with others as walls and infill would change it.
  */
-function withSettings(brief: Brief, settings: TradedSettings): Brief {
+export function briefWithSettings(brief: Brief, settings: TradedSettings): Brief {
   const unsaid: Brief = { ...brief, geometry: { ...brief.geometry, solidFraction: null } };
   const as: Brief = { ...unsaid, print: withSkinKept(brief.print, settings) };
   const said = brief.geometry.solidFraction;
@@ -108,6 +108,34 @@ function marked(points: Omit<SettingsPoint, 'undominated'>[]): SettingsPoint[] {
     return gains.every(g => g >= -EVEN) && gains.some(g => g > EVEN);
   };
   return points.map(p => ({ ...p, undominated: !points.some(o => beats(o, p)) }));
+}
+
+/**
+ * Few ways to print a part in the layers and pattern of today, from the lightest to the heaviest, each the strongest of
+ * its mass: what is worth working out on the shape itself. The one of today is among them.
+ * @param most how many at most; at least two
+ */
+export function settingsToTry(points: readonly SettingsPoint[], most: number): SettingsPoint[] {
+  const now = points.find(p => p.current);
+  const alike = points.filter(p => p.pattern === now?.pattern && p.layerMm === now.layerMm);
+  const sorted = alike.sort((a, b) => a.massG - b.massG || b.strength - a.strength);
+  let strongest = -Infinity;
+  const rising = sorted.filter(p => {
+    const gains = p.strength > strongest + EVEN;
+    strongest = Math.max(strongest, p.strength);
+    return gains || p.current;
+  });
+  if (rising.length <= most) return rising;
+  const step = (rising.length - 1) / (most - 1);
+  const spread = new Set(Array.from({ length: most }, (_, i) => rising[Math.round(i * step)]!));
+  if (now && !spread.has(now)) {
+    const nearest = [...spread].reduce((a, b) =>
+      Math.abs(b.massG - now.massG) < Math.abs(a.massG - now.massG) ? b : a,
+    );
+    spread.delete(nearest);
+    spread.add(now);
+  }
+  return rising.filter(p => spread.has(p));
 }
 
 /** What two more walls buy, against infill that would buy the same. */

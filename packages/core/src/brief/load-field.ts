@@ -1,6 +1,7 @@
 import { Quantity, Text, Vector } from '../input/fields.js';
 
 const PLACE = { length: 3, min: -10_000, max: 10_000, unit: 'mm', optional: true, nullable: true };
+const KNOCK = { min: 0, max: 1e6, unit: '1/mm²', optional: true, nullable: true };
 const MPA = { min: 0, max: 1e6, unit: 'MPa' };
 
 /**
@@ -24,6 +25,13 @@ export class LoadField {
     doc: 'The most that an acting place moves, times the modulus.',
   })
   deflectionTimesModulus!: number;
+  @Quantity({
+    ...KNOCK,
+    doc: 'Of a knock there: energy per area of the weakest place over its whole energy, along the layers; default null.',
+  })
+  knockAlongPerMm2: number | null = null;
+  @Quantity({ ...KNOCK, doc: 'The same of what opens the layers; default null.' })
+  knockBetweenPerMm2: number | null = null;
   @Vector({
     ...PLACE,
     doc: 'Where the stress along the layers is worst, in the axes of the file; default null.',

@@ -42,17 +42,28 @@ export function forceOf({
   return massKg !== null && decelerationG !== null ? decelerationForceN({ massKg, decelerationG }) : null;
 }
 
+/** The force, N, under which the places of a knock are worked out: its energy decides, and any force tells its shares. */
+const KNOCK_N = 1;
+
+/** The force that a load is worked out under on the shape, N; null where it has none to put there. */
+export function actingForceN(
+  load: Pick<BriefLoad, 'case' | 'forceN' | 'massKg' | 'decelerationG'>,
+): number | null {
+  return load.case === 'drop' ? KNOCK_N : forceOf(load);
+}
+
 /**
- * How much larger a load is by now than what its field was worked out for: where one force acts, by what the brief says
- * of it; 1 elsewhere. Stress and deflection are proportional to it.
+ * How much larger a load is by now than what its field was worked out for: where nothing but forces act, by what the
+ * brief says of them together; 1 elsewhere. Stress and deflection are proportional to it.
  */
 export function fieldScale(
   load: Pick<BriefLoad, 'forceN' | 'acts' | 'case' | 'massKg' | 'decelerationG'>,
 ): number {
   const { acts } = load;
   const forceN = forceOf(load);
-  const [act] = acts;
-  const worked = acts.length === 1 && act?.forceN ? Math.hypot(...act.forceN) : 0;
+  const worked = acts.every(a => a.forceN)
+    ? acts.reduce((sum, a) => sum + Math.hypot(...(a.forceN ?? [])), 0)
+    : 0;
   return forceN === null || worked === 0 ? 1 : forceN / worked;
 }
 

@@ -3,7 +3,7 @@ import { decelerationForceN } from '../models/load-deceleration.js';
 import { dropEnergyJ } from '../models/load-drop.js';
 import { insertStressMPa } from '../models/load-insert.js';
 import { snapFitStrainPct } from '../models/load-snap-fit.js';
-import { impactSeverityKJm2 } from '../models/impact-drop.js';
+import { impactSeverityKJm2, shapeSeverityKJm2 } from '../models/impact-drop.js';
 import type { Brief } from './brief.js';
 import { printedMember } from './printed-member.js';
 import type { BriefLoad } from './brief-load.js';
@@ -32,6 +32,8 @@ export interface ServiceLoad {
   strainPct: number | null;
   /** Energy per area of the weak section, kJ/m², for knocks. */
   severityKJm2: number | null;
+  /** A knock as it was worked out on the shape, along its layers and between them; null elsewhere. */
+  knockedOnShape: Blow[] | null;
   /** Euler buckling force over modulus, N/MPa; null unless in compression with a length. */
   bucklingOverModulus: number | null;
   forceN: number | null;
@@ -45,11 +47,30 @@ export interface ServiceLoad {
   working: WorkingRef | null;
 }
 
+/** A way in which a knock may end a part, and how hard it is there. */
+export interface Blow {
+  severityKJm2: number;
+  acrossLayers: boolean;
+  /** What `impact.drop` is asked for it, beside what the load says. */
+  inputs: { perMm2?: number };
+}
+
+/** The ways in which a load knocks at a part: one at a section, two where it was worked out on the shape; none else. */
+export function blowsOf({
+  severityKJm2,
+  knockedOnShape,
+  acrossLayers,
+}: Pick<ServiceLoad, 'severityKJm2' | 'knockedOnShape' | 'acrossLayers'>): Blow[] {
+  if (severityKJm2 === null) return [];
+  return knockedOnShape ?? [{ severityKJm2, acrossLayers, inputs: {} }];
+}
+
 /** What every load of a brief does to the part. The brief must be valid: see `parseBrief`. */
 export function serviceLoads(brief: Brief): ServiceLoad[] {
   return brief.loads.map((load, index) => {
     const field = fieldOf(brief, load);
     const bar = serviceLoad(load, index, brief);
+    if (load.case === 'drop') return field ? struck(bar, load, field) : bar;
     return field ? onShape(bar, field, brief) : asPrinted(bar, brief);
   });
 }
@@ -75,6 +96,28 @@ function onShape(bar: ServiceLoad, field: LoadField, brief: Brief): ServiceLoad 
     working: null,
   };
 }
+
+/** A knock as the shape itself takes it: by where the energy of the blow gathers. */
+function struck(bar: ServiceLoad, load: BriefLoad, field: LoadField): ServiceLoad {
+  const { knockAlongPerMm2, knockBetweenPerMm2, alongMPa, betweenMPa } = field;
+  if (knockAlongPerMm2 === null || knockBetweenPerMm2 === null) return bar;
+  const energyJ = knockEnergyJ(load);
+  const blow = (perMm2: number, acrossLayers: boolean): Blow => ({
+    ...{ severityKJm2: shapeSeverityKJm2(energyJ, perMm2), acrossLayers, inputs: { perMm2 } },
+  });
+  const blows = [blow(knockAlongPerMm2, false), blow(knockBetweenPerMm2, true)];
+  return {
+    ...bar,
+    acrossLayers: false,
+    severityKJm2: Math.max(...blows.map(b => b.severityKJm2)),
+    knockedOnShape: blows,
+    field: { alongMPa, betweenMPa },
+    working: { model: 'impact.drop', inputs: { energyJ } },
+  };
+}
+
+const knockEnergyJ = ({ massKg, heightM }: BriefLoad): number =>
+  dropEnergyJ({ massKg: massKg ?? 0, heightM: heightM ?? 0 });
 
 /** A load with what printing leaves of its member. */
 function asPrinted(service: ServiceLoad, brief: Brief): ServiceLoad {
@@ -106,6 +149,7 @@ function serviceLoad(
     spanMm: null,
     strainPct: null,
     severityKJm2: null,
+    knockedOnShape: null,
     bucklingOverModulus: null,
     forceN: load.forceN,
     clamped: load.case === 'clamp',
@@ -138,7 +182,7 @@ function serviceLoad(
       return { ...base, strainPct: snapFitStrainPct(inputs), working: { model: 'load.snap-fit', inputs } };
     }
     case 'drop': {
-      const energyJ = dropEnergyJ({ massKg: load.massKg ?? 0, heightM: load.heightM ?? 0 });
+      const energyJ = knockEnergyJ(load);
       return {
         ...base,
         kind: 'impact',

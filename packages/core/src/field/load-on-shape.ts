@@ -1,6 +1,7 @@
 import type { Brief } from '../brief/brief.js';
 import type { BriefLoad } from '../brief/brief-load.js';
 import { LoadField } from '../brief/load-field.js';
+import { knockPerMm2 } from './knock.js';
 import type { StressFieldResult } from './stress-field.js';
 import { StressFieldInput } from './stress-input.js';
 
@@ -25,7 +26,7 @@ export const loadFieldOf = {
   result(
     of: string,
     { modulusMPa }: StressFieldInput,
-    { along, between, acts }: StressFieldResult,
+    { along, between, acts, energyNmm }: StressFieldResult,
   ): LoadField {
     const moves = Math.max(...acts.map(a => Math.abs(a.deflectionMm)));
     return Object.assign(new LoadField(), {
@@ -33,6 +34,8 @@ export const loadFieldOf = {
       alongMPa: along.MPa,
       betweenMPa: between.MPa,
       deflectionTimesModulus: moves * modulusMPa,
+      knockAlongPerMm2: knockPerMm2(along.MPa, modulusMPa, energyNmm),
+      knockBetweenPerMm2: knockPerMm2(between.MPa, modulusMPa, energyNmm),
       alongAtMm: [...along.atMm],
       betweenAtMm: [...between.atMm],
     });

@@ -41,6 +41,8 @@ export interface StressFieldResult {
   seconds: number;
   iterations: number;
   acts: ActResult[];
+  /** The work that the loads do on the shape, which it stores as strain, N·mm. */
+  energyNmm: number;
   along: Peak;
   across: Peak;
   shear: Peak;
@@ -106,6 +108,7 @@ export function stressField(
     seconds: (performance.now() - began) / 1000,
     iterations,
     acts: deflections.map(of => of(u)),
+    energyNmm: dotOf(f, u) / 2,
     along: peakOf(stress.along, volumesMm3, at),
     across: peakOf(stress.across, volumesMm3, at),
     shear: peakOf(stress.shear, volumesMm3, at),
@@ -122,8 +125,14 @@ export function stressField(
 
 /** Without what is in every cell: what is told. */
 export function told(field: StressField): StressFieldResult {
-  const { cells, cellMm, seconds, iterations, acts, along, across, shear, between, warnings } = field;
-  return { cells, cellMm, seconds, iterations, acts, along, across, shear, between, warnings };
+  const { cells, cellMm, seconds, iterations, acts, energyNmm, along, across, shear, between, warnings } = field;
+  return { cells, cellMm, seconds, iterations, acts, energyNmm, along, across, shear, between, warnings };
+}
+
+function dotOf(a: Float64Array, b: Float64Array): number {
+  let sum = 0;
+  for (let i = 0; i < a.length; i++) sum += a[i]! * b[i]!;
+  return sum;
 }
 
 function cellsThere({ filled }: CellGrid): number[] {

@@ -60,6 +60,8 @@ export interface WarpFieldResult {
   edges: BowedEdge[];
   /** Where the underside is pulled off the plate hardest while it is still held, in the axes of the file. */
   liftsAtMm: Xyz;
+  /** How high the part stands there, mm, and whether that is at a corner of its underside. */
+  liftsFrom: { heightMm: number; atCorner: boolean };
   /** What letting go there releases, J/m². */
   energyJm2: number;
   /** Chance that it lifts there; null where no adhesion is given. */
@@ -144,6 +146,7 @@ export function warpField(
     bowMm: bowed.reduce((most, e) => (Math.abs(e.bowMm) > Math.abs(most) ? e.bowMm : most), 0),
     edges: bowed,
     liftsAtMm: inFile(lift.at),
+    liftsFrom: { heightMm: lift.heightMm, atCorner: lift.atCorner },
     energyJm2,
     pLift: input.adhesionJm2 === null ? null : pLift,
     seconds: (performance.now() - began) / 1000,
@@ -158,8 +161,8 @@ export function warpField(
 
 /** Without what is in every node: what is told. */
 export function toldWarp(field: WarpField): WarpFieldResult {
-  const { bowMm, edges, liftsAtMm, energyJm2, pLift, seconds, cells, iterations } = field;
-  return { bowMm, edges, liftsAtMm, energyJm2, pLift, seconds, cells, iterations };
+  const { bowMm, edges, liftsAtMm, liftsFrom, energyJm2, pLift, seconds, cells, iterations } = field;
+  return { bowMm, edges, liftsAtMm, liftsFrom, energyJm2, pLift, seconds, cells, iterations };
 }
 
 /** The mean strain of a layer so high, as `warp.bow` has it. */

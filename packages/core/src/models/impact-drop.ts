@@ -1,4 +1,5 @@
 import { ramp } from '../lib/between.js';
+import { InputError } from '../input/parse.js';
 import { Quantity } from '../input/fields.js';
 import { model, step, type Step } from './model.js';
 import { sig } from '../lib/figures.js';
@@ -6,11 +7,24 @@ import { sig } from '../lib/figures.js';
 /** Limits of an impact value. */
 const TOUGHNESS = { min: 0, max: 1000, unit: 'kJ/m²', optional: true, nullable: true };
 
+const SECTION = { min: 0.1, max: 1e4, unit: 'mm', optional: true, nullable: true };
+
 /** Input of `impact.drop`. */
 export class ImpactDropInput {
   @Quantity({ min: 0, max: 1e5, unit: 'J', doc: 'Energy of the knock.' }) energyJ!: number;
-  @Quantity({ min: 0.1, max: 1e4, unit: 'mm', doc: 'Width of the weak section.' }) widthMm!: number;
-  @Quantity({ min: 0.1, max: 1e4, unit: 'mm', doc: 'Height of the weak section.' }) heightMm!: number;
+  @Quantity({ ...SECTION, doc: 'Width of the weak section; needed unless perMm2 is given.' })
+  widthMm: number | null = null;
+  @Quantity({ ...SECTION, doc: 'Height of the weak section; needed unless perMm2 is given.' })
+  heightMm: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 1e6,
+    unit: '1/mm²',
+    optional: true,
+    nullable: true,
+    doc: 'What a shape worked out by stress.field takes at its weakest place of all the energy, in place of a section; default null.',
+  })
+  perMm2: number | null = null;
   @Quantity({
     min: 0,
     max: 1,
@@ -40,6 +54,14 @@ export interface ImpactDropResult {
 /** Energy per area of the weak section, kJ/m² (J over mm², times 1000). */
 export function impactSeverityKJm2(energyJ: number, widthMm: number, heightMm: number, share = 0.15): number {
   return ((share * energyJ) / (widthMm * heightMm)) * 1000;
+}
+
+/**
+ * The same where a shape was worked out: by how much of a blow its weakest place takes, kJ/m².
+ * @param perMm2 see `knockPerMm2` of the field: 1/(b·h) for the bar of an impact test
+ */
+export function shapeSeverityKJm2(energyJ: number, perMm2: number, share = 0.15): number {
+  return share * energyJ * perMm2 * 1000;
 }
 
 /** How cold it is, as far as impact is known: 0 at 23 °C and above, 1 at −30 °C and below. */
@@ -78,6 +100,14 @@ export function knockToughnessKJm2(notchedKJm2: number, unnotchedKJm2: number, w
   return notchedKJm2 ** weight * Math.max(notchedKJm2, unnotchedKJm2) ** (1 - weight);
 }
 
+/** The section that is struck. @throws InputError where it is not all there */
+function sectionOf({ widthMm, heightMm }: ImpactDropInput): { widthMm: number; heightMm: number } {
+  if (widthMm !== null && heightMm !== null) return { widthMm, heightMm };
+  throw new InputError([
+    { field: widthMm === null ? 'widthMm' : 'heightMm', value: null, message: 'is needed unless perMm2 is given' },
+  ]);
+}
+
 /** `impact.drop`: severity of a knock at the weak section. */
 export const impactDrop = model({
   id: 'impact.drop',
@@ -88,7 +118,11 @@ export const impactDrop = model({
   validity: 'Blunt knocks; sharp ones are worse.',
   Input: ImpactDropInput,
   compute(i: ImpactDropInput) {
-    const severityKJm2 = impactSeverityKJm2(i.energyJ, i.widthMm, i.heightMm, i.share);
+    const { perMm2 } = i;
+    const bar = perMm2 === null ? sectionOf(i) : null;
+    const severityKJm2 = bar
+      ? impactSeverityKJm2(i.energyJ, bar.widthMm, bar.heightMm, i.share)
+      : shapeSeverityKJm2(i.energyJ, perMm2 ?? 0, i.share);
     const result: ImpactDropResult = { severityKJm2 };
     const { notchedKJm2, unnotchedKJm2, notchWeight: w } = i;
     const bears: Step[] = [];
@@ -110,8 +144,10 @@ export const impactDrop = model({
       steps: [
         step(
           'severity',
-          'share·E/(b·h)',
-          `${sig(i.share)} × ${sig(i.energyJ)} J / (${sig(i.widthMm)} × ${sig(i.heightMm)} mm²)`,
+          bar ? 'share·E/(b·h)' : 'share·E·(w/U)·(62 mm/9)',
+          bar
+            ? `${sig(i.share)} × ${sig(i.energyJ)} J / (${sig(bar.widthMm)} × ${sig(bar.heightMm)} mm²)`
+            : `${sig(i.share)} × ${sig(i.energyJ)} J × ${sig(perMm2 ?? 0)} 1/mm²`,
           severityKJm2,
           'kJ/m²',
         ),

@@ -4,7 +4,7 @@ import { typical, type Family } from '../materials/family.js';
 import { creepEquivalentC, creepFactor } from '../models/creep-strain.js';
 import { strengthAllowable, type StrengthConditions } from '../models/strength-allowable.js';
 import { feltStressMPa } from '../brief/load-field.js';
-import type { ServiceLoad } from '../brief/service-load.js';
+import { blowsOf, type Blow, type ServiceLoad } from '../brief/service-load.js';
 import type { WorkingRef } from '../brief/conditions.js';
 import { allowedStrainPct } from '../models/load-snap-fit.js';
 import { charpyAtKJm2, coldness, knockToughnessKJm2, notchWeight } from '../models/impact-drop.js';
@@ -32,6 +32,8 @@ export interface LoadAssessment {
   impactReserve: number | null;
   /** What it takes of a knock, kJ/m²; null unless a knock. */
   bearsKJm2: number | null;
+  /** The blow that it takes least of; null unless a knock. */
+  blow: Blow | null;
   /** The load worked for this family: a member by the modulus that is left of it as printed, at its hottest. */
   working: WorkingRef | null;
 }
@@ -92,6 +94,7 @@ const unknown = {
   clampLeft: null,
   impactReserve: null,
   bearsKJm2: null,
+  blow: null,
 };
 
 /** The stress that a load amounts to for a filament, MPa: on the shape itself it heeds how its layers weld. */
@@ -102,30 +105,39 @@ export function feltBy(load: Pick<ServiceLoad, 'stressMPa' | 'field'>, zRatio: n
 /** What one load does to one family. */
 export function assessLoad(ctx: Context, f: Family, load: ServiceLoad): LoadAssessment {
   const base = { load, ...unknown, working: load.working };
-  if (load.severityKJm2 !== null) return { ...base, ...knock(ctx, f, load, load.severityKJm2) };
+  const knocks = blowsOf(load).map(blow => knock(ctx, f, load, blow));
+  if (knocks.length) return { ...base, ...knocks.reduce((a, b) => (b.impactReserve < a.impactReserve ? b : a)) };
   if (load.strainPct !== null) return { ...base, ...finger(ctx, f, load) };
   if (load.stressMPa !== null)
     return { ...base, ...stressed(ctx, f, load, feltBy(load, typical(f, 'zRatio'))) };
   return base;
 }
 
-function knock(ctx: Context, f: Family, load: ServiceLoad, severityKJm2: number): Partial<LoadAssessment> {
+/** What a filament takes of one blow. */
+function knock(
+  ctx: Context,
+  f: Family,
+  load: ServiceLoad,
+  blow: Blow,
+): Partial<LoadAssessment> & { impactReserve: number } {
   const { partMinC } = ctx.conditions;
   const notchedKJm2 =
     dryToughnessShare(ctx, f) *
     charpyAtKJm2(typical(f, 'charpyMinus30KJm2'), typical(f, 'charpy23KJm2'), partMinC);
-  const weight = notchWeight(ctx.brief.geometry.innerRadiusMm, partMinC, load.acrossLayers);
+  const weight = notchWeight(ctx.brief.geometry.innerRadiusMm, partMinC, blow.acrossLayers);
   const bearsKJm2 =
     knockToughnessKJm2(notchedKJm2, typical(f, 'charpyUnnotched23KJm2'), weight) *
-    layerToughness(typical(f, 'zRatio'), load.acrossLayers);
-  const severity = severityKJm2 * ctx.safety;
+    layerToughness(typical(f, 'zRatio'), blow.acrossLayers);
+  const severity = blow.severityKJm2 * ctx.safety;
   return {
     impactReserve: severity > 0 ? bearsKJm2 / severity : Infinity,
     bearsKJm2,
+    blow,
     working: load.working && {
       ...load.working,
       inputs: {
         ...load.working.inputs,
+        ...blow.inputs,
         notchedKJm2,
         unnotchedKJm2: typical(f, 'charpyUnnotched23KJm2'),
         notchWeight: weight,

@@ -3,6 +3,7 @@ import {
   familyByKey,
   parseBrief,
   settingsPoint,
+  settingsToTry,
   settingsTrade,
   wallsAgainstInfill,
 } from '../../src/index.js';
@@ -45,6 +46,20 @@ describe('settings traded', () => {
         for (const k of ['massG', 'strength', 'stiffness'] as const)
           expect(b[k]).toBeGreaterThanOrEqual(a[k] - 1e-12);
       }
+  });
+  it('to be tried on the shape are few, lighter to heavier, each stronger than the last, with those of today', () => {
+    for (const most of [2, 4, 6]) {
+      const few = settingsToTry(points, most);
+      expect(few.length).toBeLessThanOrEqual(most);
+      expect(few.filter(p => p.current)).toHaveLength(1);
+      expect(few.map(p => p.massG)).toEqual(few.map(p => p.massG).sort((a, b) => a - b));
+      const others = few.filter(p => !p.current).map(p => p.strength);
+      expect(others).toEqual([...others].sort((a, b) => a - b));
+      expect(new Set(few.map(p => `${p.pattern} ${p.layerMm}`)).size).toBe(1);
+    }
+    const all = settingsToTry(points, 1000);
+    expect(all[0]!.massG).toBeCloseTo(Math.min(...all.map(p => p.massG)), 9);
+    expect(all.length).toBeGreaterThan(6);
   });
   it('keep the skin above and below as thick with thinner layers', () => {
     const thin = settingsPoint(bar(15), { walls: 3, infill: 0.2, pattern: 'grid', layerMm: 0.1 }, petg, null);

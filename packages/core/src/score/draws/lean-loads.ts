@@ -7,7 +7,7 @@ import { charpyAtKJm2, knockToughnessKJm2, notchWeight } from '../../models/impa
 import { allowedStrainPct } from '../../models/load-snap-fit.js';
 import { STRENGTH_FLOOR, type StrengthConditions } from '../../models/strength-allowable.js';
 import { UV_SKIN_MM } from '../../models/uv-retained.js';
-import type { ServiceLoad } from '../../brief/service-load.js';
+import { blowsOf, type Blow, type ServiceLoad } from '../../brief/service-load.js';
 import {
   RETENTION_FLOOR,
   dryToughnessShare,
@@ -28,7 +28,7 @@ export function leanLoads(ctx: Context, f: Family): LeanLoads {
     heatOf(f, l),
   );
   const bearing = loads.flatMap(l => (l.severityKJm2 === null ? [bearingOf(ctx, f, l)] : []));
-  const knocks = loads.flatMap(l => (l.severityKJm2 === null ? [] : [knockOf(ctx, f, l, l.severityKJm2)]));
+  const knocks = loads.flatMap(l => blowsOf(l).map(blow => knockOf(ctx, f, blow)));
   const sUnloaded = slot.unloadedC;
   const cold = c.partMinC;
   const s45 = slot.hdt045C;
@@ -79,20 +79,19 @@ function heatOf(f: Family, load: ServiceLoad | null): Allowable {
   });
 }
 
-/** One knock; lowers the reserve of `into`. */
+/** One blow of a knock; lowers the reserve of `into`. */
 function knockOf(
   ctx: Context,
   f: Family,
-  load: ServiceLoad,
-  severityKJm2: number,
+  { severityKJm2, acrossLayers }: Blow,
 ): (v: Float64Array, into: LeanLoads) => void {
   const { brief, conditions: c, safety } = ctx;
-  const weight = notchWeight(brief.geometry.innerRadiusMm, c.partMinC, load.acrossLayers);
+  const weight = notchWeight(brief.geometry.innerRadiusMm, c.partMinC, acrossLayers);
   const share = dryToughnessShare(ctx, f);
   return (v, into) => {
     if (severityKJm2 <= 0) return;
     const bears = knockToughnessKJm2(share * into.charpyCold, v[slot.charpyUnnotched23KJm2]!, weight);
-    const layers = layerToughness(v[slot.zRatio]!, load.acrossLayers);
+    const layers = layerToughness(v[slot.zRatio]!, acrossLayers);
     into.knock = Math.min(into.knock, (bears * layers) / (severityKJm2 * safety));
   };
 }

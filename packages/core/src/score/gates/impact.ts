@@ -15,8 +15,9 @@ export function impactGate(ctx: Context, a: Assessment): Gate | null {
       null,
     );
   if (!w || w.impactReserve === null) return brittleGate(ctx, a);
-  const need = (w.load.severityKJm2 ?? 0) * ctx.safety;
-  const across = w.load.acrossLayers;
+  const severity = w.blow?.severityKJm2 ?? 0;
+  const need = severity * ctx.safety;
+  const across = w.blow?.acrossLayers ?? false;
   const have = w.bearsKJm2 ?? 0;
   const limits = { fail: 1, comfortable: IMPACT_COMFORT };
   const verdict = byShare(w.impactReserve, limits);
@@ -28,7 +29,7 @@ export function impactGate(ctx: Context, a: Assessment): Gate | null {
     have,
     unit: 'kJ/m²',
     why:
-      `The knock is ${sig(w.load.severityKJm2 ?? 0, 2)} kJ/m² × ${ctx.safety} for safety; ` +
+      `The knock is ${sig(severity, 2)} kJ/m² × ${ctx.safety} for safety; ` +
       `${a.family.name} takes ${sig(have, 2)} kJ/m² ${across ? 'across its layers ' : ''}at ` +
       `${sig(ctx.conditions.partMinC, 2)} °C.`,
     rescue: verdict === 'fail' ? knockRescue(ctx, w.impactReserve, a, across) : null,

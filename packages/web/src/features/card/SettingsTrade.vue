@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Family, SettingsPoint } from '@hornblende/core';
+import { briefWithSettings, type Family, type SettingsPoint } from '@hornblende/core';
 import { watchDebounced } from '@vueuse/core';
 import { Button } from '../../ui/kit';
 import { ScatterChart } from 'echarts/charts';
@@ -8,6 +8,7 @@ import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
 import { chartAxis, chartText, chartTooltip } from '../../charts/chart-parts';
 import { useChartColours } from '../../charts/useCharts';
+import SettingsOnShape from './SettingsOnShape.vue';
 import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';
 import { useRanking } from '../part/useRanking';
@@ -92,20 +93,10 @@ const lighter = computed(() => {
   return best && best.massG < (1 - LEAST_GAIN_TOLD) * is.massG ? best : null;
 });
 const offered = computed(() => chosen.value ?? lighter.value);
-function take(): void {
-  const p = offered.value;
-  if (!p || !draft.brief) return;
-  const { layerMm: was, topLayers, bottomLayers } = draft.brief.print;
-  const layers = (n: number): number => Math.ceil((n * was) / p.layerMm - 1e-9);
-  draft.set('print', {
-    ...draft.brief.print,
-    walls: p.walls,
-    infill: p.infill,
-    pattern: p.pattern,
-    layerMm: p.layerMm,
-    topLayers: layers(topLayers),
-    bottomLayers: layers(bottomLayers),
-  });
+function take(p: SettingsPoint): void {
+  if (!draft.brief) return;
+  const { walls, infill, pattern, layerMm } = p;
+  draft.set('print', briefWithSettings(draft.brief, { walls, infill, pattern, layerMm }).print);
   chosen.value = null;
 }
 const spoken = computed(() => {
@@ -130,10 +121,11 @@ const spoken = computed(() => {
       </p>
       <p v-if="offered" class="small">
         <b>{{ chosen ? words(offered) : `As strong and lighter: ${words(offered)}` }}</b>:
-        {{ takes(offered) }}. <Button size="small" @click="take">Print it so</Button>
+        {{ takes(offered) }}. <Button size="small" @click="take(offered)">Print it so</Button>
       </p>
     </template>
     <p v-else class="soft small" role="status">Working it out…</p>
+    <SettingsOnShape v-if="points.length" :family="family" :points="points" @take="take" />
   </section>
 </template>
 

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue';
 import { Button, Progress } from '../../ui/kit';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import { useUnits } from '../../ui/useUnits';
-import { useLoadsJudged } from './useLoadsJudged';
+import { reserveOf, useLoadsJudged } from './useLoadsJudged';
 import type { FilletTry } from './useFilletTry';
 
 /** What a radius would do in the inner corner at which a load is hardest on the part. */
@@ -26,7 +26,7 @@ const judged = useLoadsJudged(
   () => props.family,
   () => (props.fillets.tried.value?.load === props.load ? props.fillets.tried.value.brief : null),
 );
-const then = computed(() => judged.value?.loads[props.load]?.reserve ?? null);
+const then = computed(() => reserveOf(judged.value?.loads[props.load]));
 function tryIt(): void {
   if (radiusMm.value !== null)
     props.fillets.attempt(props.load, { atMm: [...props.at], radiusMm: radiusMm.value });

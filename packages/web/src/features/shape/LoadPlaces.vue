@@ -6,52 +6,72 @@ import { computed } from 'vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { loadName } from './load-name';
 import { faceNames, placeOn, faceOf, type FaceName } from './face-places';
+import { placedAs } from './placed-load';
+import type { Pointing } from './usePlacing';
 
-/** Where each load is held and where it acts, on the part: by a face of its box, or by a place that is pointed at. */
+/** Where each load is held and where it acts, on the part: by faces of its box, or by places that are pointed at. */
 const props = defineProps<{
   brief: Brief;
   lowMm: Xyz;
   highMm: Xyz;
   /** The way that is looked at. */
   lying: Lying;
-  /** Which end is waiting to be pointed at. */
-  pointing: { load: number; end: 'held' | 'acts' } | null;
+  /** Which place is waiting to be pointed at. */
+  pointing: Pointing | null;
 }>();
 const emit = defineEmits<{
-  place: [load: number, end: 'held' | 'acts', at: Xyz | null];
-  point: [load: number, end: 'held' | 'acts'];
+  place: [load: number, end: 'held' | 'acts', places: readonly Xyz[]];
+  point: [of: Pointing];
 }>();
-const loads = computed(() =>
-  props.brief.loads.map((load, i) => ({ load, i })).filter(l => l.load.case !== 'clamp'),
-);
+type End = 'held' | 'acts';
+type Chosen = FaceName | 'unsaid' | 'pointed';
 const ends = [
   { end: 'held', words: 'held at' },
   { end: 'acts', words: 'acting at' },
 ] as const;
-const at = (load: BriefLoad, end: 'held' | 'acts'): Xyz | null =>
-  end === 'held' ? load.heldAtMm : load.actsAtMm;
-const chosen = (load: BriefLoad, end: 'held' | 'acts'): FaceName | 'unsaid' | 'pointed' => {
-  const place = at(load, end);
-  return place ? (faceOf(place, props.lowMm, props.highMm) ?? 'pointed') : 'unsaid';
-};
-function options(
-  load: BriefLoad,
-  end: 'held' | 'acts',
-): { value: FaceName | 'unsaid' | 'pointed'; label: string }[] {
+const loads = computed(() =>
+  props.brief.loads
+    .map((load, i) => ({ load, i, rows: ends.flatMap(e => rowsOf(load, i, e.end, e.words)) }))
+    .filter(l => l.load.case !== 'clamp'),
+);
+/** A place that can be said: those of a load, and one more where there is one already. */
+interface Row {
+  end: End;
+  index: number;
+  words: string;
+  label: string;
+  /** The one that would be a further place. */
+  further: boolean;
+  at: Xyz | null;
+}
+const placesOf = (load: BriefLoad, end: End): readonly Xyz[] =>
+  placedAs(load)[end === 'held' ? 'heldAt' : 'actsAt'];
+function rowsOf(load: BriefLoad, i: number, end: End, words: string): Row[] {
+  const places = placesOf(load, end);
+  return [...places, null].map((at, index) => {
+    const joined = index ? `also ${words}` : words;
+    const label = `Load ${i + 1}, ${index ? `also ${words}${index > 1 ? ` (${index})` : ''}` : words}`;
+    return { end, index, words: joined, label, further: index > 0 && at === null, at };
+  });
+}
+const chosen = ({ at }: Row): Chosen =>
+  at ? (faceOf(at, props.lowMm, props.highMm) ?? 'pointed') : 'unsaid';
+function options(row: Row): { value: Chosen; label: string }[] {
   return [
-    { value: 'unsaid', label: 'a place not said' },
+    { value: 'unsaid', label: row.index ? 'no other place' : 'a place not said' },
     ...(Object.entries(faceNames) as [FaceName, string][]).map(([value, label]) => ({ value, label })),
-    ...(chosen(load, end) === 'pointed'
-      ? [{ value: 'pointed' as const, label: 'the place pointed at' }]
-      : []),
+    ...(chosen(row) === 'pointed' ? [{ value: 'pointed' as const, label: 'the place pointed at' }] : []),
   ];
 }
-function choose(i: number, end: 'held' | 'acts', value: FaceName | 'unsaid' | 'pointed'): void {
+function choose(load: BriefLoad, i: number, { end, index }: Row, value: Chosen): void {
   if (value === 'pointed') return;
-  emit('place', i, end, value === 'unsaid' ? null : placeOn(value, props.lowMm, props.highMm));
+  const places = [...placesOf(load, end)];
+  if (value === 'unsaid') places.splice(index, 1);
+  else places[index] = placeOn(value, props.lowMm, props.highMm);
+  emit('place', i, end, places);
 }
-const isWaiting = (i: number, end: 'held' | 'acts'): boolean =>
-  props.pointing?.load === i && props.pointing.end === end;
+const isWaiting = (i: number, { end, index }: Row): boolean =>
+  props.pointing?.load === i && props.pointing.end === end && props.pointing.index === index;
 function outcome(load: BriefLoad): string {
   const does = acrossWhenLaid(load, props.lying, lyingNow(props.brief))
     ? 'pulls the layers apart'
@@ -64,27 +84,26 @@ function outcome(load: BriefLoad): string {
 
 <template>
   <ul class="loads" data-testid="load-places">
-    <li v-for="{ load, i } in loads" :key="i">
+    <li v-for="{ load, i, rows } in loads" :key="i">
       <p>
         <b>{{ loadName(load) }}</b>,
-        <template v-for="(e, k) in ends" :key="e.end">
-          {{ e.words }}
+        <span v-for="row in rows" :key="row.label" class="place" :class="{ further: row.further }">
+          {{ row.words }}
           <SentenceSelect
-            :model-value="chosen(load, e.end)"
-            :label="`Load ${i + 1}, ${e.words}`"
-            :options="options(load, e.end)"
-            @update:model-value="v => choose(i, e.end, v)"
+            :model-value="chosen(row)"
+            :label="row.label"
+            :options="options(row)"
+            @update:model-value="v => choose(load, i, row, v)"
           />
           <Button
             size="small"
             type="text"
-            :aria-pressed="isWaiting(i, e.end)"
-            @click="emit('point', i, e.end)"
+            :aria-pressed="isWaiting(i, row)"
+            @click="emit('point', { load: i, end: row.end, index: row.index })"
           >
-            {{ isWaiting(i, e.end) ? 'click the part…' : 'point' }} </Button><template v-if="k === 0">
-            and
-          </template>
-        </template>
+            {{ isWaiting(i, row) ? 'click the part…' : 'point' }}
+          </Button>
+        </span>
         <span class="soft small">{{ outcome(load) }}</span>
       </p>
     </li>
@@ -100,6 +119,13 @@ function outcome(load: BriefLoad): string {
 p {
   margin: 0 0 6px;
   line-height: 1.9;
+}
+.place {
+  display: block;
+}
+.further {
+  color: var(--soft);
+  font-size: 13px;
 }
 [aria-pressed='true'] {
   background: var(--hover);

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import {
+  actingForceN,
   feltStressMPa,
   fieldOf,
   fieldScale,
-  forceOf,
   serviceLoads,
   sig,
   typical,
   type Brief,
   type BriefLoad,
   type Family,
+  type ServiceLoad,
 } from '@hornblende/core';
 import type { Xyz } from '@hornblende/core/geometry';
 import { computed } from 'vue';
@@ -17,10 +18,10 @@ import { Button, Checkbox, Progress } from '../../ui/kit';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { useUnits } from '../../ui/useUnits';
 import FilletTry from './FilletTry.vue';
-import { directions, type Direction } from './load-direction';
+import ActSentence from './ActSentence.vue';
 import { loadName } from './load-name';
 import { placeWords } from './place-words';
-import { useLoadsJudged } from './useLoadsJudged';
+import { reserveOf, useLoadsJudged } from './useLoadsJudged';
 import type { OwnShape } from './useOwnShape';
 
 /** What the shape itself bears of each load, in one filament, beside what a bar of the same section would. */
@@ -44,10 +45,6 @@ const bends = [
   { value: '20', label: '20 times as far as it bends' },
 ];
 const { show } = useUnits();
-const ways = (Object.keys(directions) as Direction[]).map(value => ({
-  value,
-  label: directions[value].label,
-}));
 const judged = useLoadsJudged(() => props.family);
 
 interface Told {
@@ -65,30 +62,39 @@ function told(load: BriefLoad, i: number): Told | null {
   const field = fieldOf(props.brief, load);
   const on = serviceLoads(props.brief)[i]?.field;
   const a = judged.value?.loads[i];
-  if (!field || !on || a?.reserve == null) return null;
-  const weld = typical(props.family, 'zRatio');
-  const felt = feltStressMPa(on, weld);
-  const between = felt > on.alongMPa;
+  const reserve = reserveOf(a);
+  if (!field || !on || !a || reserve === null) return null;
+  const felt = feltStressMPa(on, typical(props.family, 'zRatio'));
+  const between = a.blow ? a.blow.acrossLayers : felt > on.alongMPa;
   const at = between ? field.betweenAtMm : field.alongAtMm;
   const found = props.own.found.value;
   const corner = found?.load === i ? found.innerEdges[between ? 'between' : 'along'] : null;
   const where = at ? `${corner ? ' in the inner corner' : ''} at ${placeWords(at, show)}` : '';
-  const bar = serviceLoads({ ...props.brief, loads: [{ ...load, field: null }] })[0]?.stressMPa ?? null;
   return {
-    reserve: a.reserve,
+    reserve,
     corner,
     sentence:
-      `It is weakest${where}, ${between ? 'between its layers' : 'along its layers'}: ${props.family.name} carries ` +
-      `${sig(a.reserve, 2)} times what is asked there, safety included.`,
-    beside:
-      bar === null
-        ? `The shape bears ${show(felt, 'stress')}.`
-        : `The bar of the brief says ${show(bar, 'stress')}, the shape ${show(felt, 'stress')}.`,
+      `It is weakest${where}, ${between ? 'between its layers' : 'along its layers'}: ${props.family.name} ` +
+      `${a.blow ? 'takes' : 'carries'} ${sig(reserve, 2)} times what is asked there, safety included.`,
+    beside: a.blow ? besideKnock(load, a.blow.severityKJm2) : beside(load, felt),
     moves:
       a.deflectionMm === null ? '' : `It moves ${show(a.deflectionMm, 'length', 2)} where the load acts.`,
     idle: found?.load === i && a.allowableMPa ? idleWords(found.byVolume, load, a.allowableMPa) : '',
     at,
   };
+}
+/** The same load on the bar of the brief. */
+const onBar = (load: BriefLoad): ServiceLoad | undefined =>
+  serviceLoads({ ...props.brief, loads: [{ ...load, field: null }] })[0];
+function beside(load: BriefLoad, felt: number): string {
+  const bar = onBar(load)?.stressMPa ?? null;
+  return bar === null
+    ? `The shape bears ${show(felt, 'stress')}.`
+    : `The bar of the brief says ${show(bar, 'stress')}, the shape ${show(felt, 'stress')}.`;
+}
+function besideKnock(load: BriefLoad, onShape: number): string {
+  const bar = onBar(load)?.severityKJm2 ?? 0;
+  return `The section of the brief makes the knock ${show(bar, 'impact')}, the shape ${show(onShape, 'impact')}.`;
 }
 /** Hundredths of its volume that are idle from which that is worth a word. */
 const MUCH_IDLE = 60;
@@ -104,7 +110,7 @@ function idleWords(byVolume: readonly number[], load: BriefLoad, allowableMPa: n
 const rows = computed(() =>
   props.brief.loads
     .map((load, i) => ({ load, i, told: told(load, i) }))
-    .filter(({ load }) => forceOf(load) !== null && load.case !== 'clamp' && load.case !== 'insert'),
+    .filter(({ load }) => actingForceN(load) !== null && load.case !== 'clamp' && load.case !== 'insert'),
 );
 const busyWords = computed(() => {
   const b = props.own.busy.value;
@@ -118,13 +124,8 @@ const busyWords = computed(() => {
     <h2>On its own shape</h2>
     <div v-for="{ load, i, told: t } in rows" :key="i" class="load">
       <p>
-        <b>{{ loadName(load) }}</b>, pulling
-        <SentenceSelect
-          :model-value="own.direction(load)"
-          :label="`Load ${i + 1}, pulling`"
-          :options="ways"
-          @update:model-value="v => own.turn(i, v)"
-        />.
+        <b>{{ loadName(load) }}</b>,
+        <ActSentence :load="load" :number="i + 1" @place="change => own.place(i, change)" />
         <Button
           v-if="own.ready(load)"
           size="small"

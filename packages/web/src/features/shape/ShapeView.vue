@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { acrossWhenLaid, lyingNow, type LayVerdict } from '@hornblende/core';
+import { lyingNow, type LayVerdict } from '@hornblende/core';
 import type { Turn, Xyz } from '@hornblende/core/geometry';
 import { Button, Checkbox, Progress, Slider } from '../../ui/kit';
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
@@ -22,6 +22,7 @@ import { useKnownFields } from './useKnownFields';
 import { useLays } from './useLays';
 import { useOwnPaint } from './useOwnPaint';
 import { useOwnShape } from './useOwnShape';
+import { usePlacing } from './usePlacing';
 import { usePlate } from './usePlate';
 import { useShape } from './useShape';
 import { upright, useStageContent } from './useStageContent';
@@ -76,29 +77,7 @@ async function takeDiscs(as: 'stl' | '3mf'): Promise<void> {
   saveAs(`${fileName.value.replace(/\.\w+$/, '')}-discs.${as}`, bytes as BlobPart, `model/${as}`);
 }
 
-const pointing = ref<{ load: number; end: 'held' | 'acts' } | null>(null);
-function point(load: number, end: 'held' | 'acts'): void {
-  const same = pointing.value?.load === load && pointing.value.end === end;
-  pointing.value = same ? null : { load, end };
-}
-function pick(at: Xyz): void {
-  if (!pointing.value) return;
-  setPlace(
-    pointing.value.load,
-    pointing.value.end,
-    at.map(v => Number(v.toFixed(2))) as [number, number, number],
-  );
-  pointing.value = null;
-}
-function setPlace(load: number, end: 'held' | 'acts', at: Xyz | null): void {
-  const brief = draft.brief;
-  const before = brief?.loads[load];
-  if (!brief || !before) return;
-  // What was worked out stood for the other place.
-  const placed = { ...before, [end === 'held' ? 'heldAtMm' : 'actsAtMm']: at && [...at], held: [] };
-  const now = lyingNow(brief);
-  draft.set(`loads.${load}`, { ...placed, acrossLayers: acrossWhenLaid(placed, now, now) });
-}
+const { pointing, point, pick, setPlaces } = usePlacing();
 function layIt(v: LayVerdict): void {
   const lay = lays.value[v.index] ?? v.lay;
   deeds.layIt(draft.brief ? known.withFields(draft.brief, lay) : lay);
@@ -205,7 +184,7 @@ const best = computed(() => verdicts.value[0] ?? null);
             :high-mm="bounds.high"
             :lying="lay ?? lyingNow(draft.brief)"
             :pointing="pointing"
-            @place="setPlace"
+            @place="setPlaces"
             @point="point"
           />
         </section>

@@ -1,10 +1,10 @@
-import { fieldOf, forceOf, hasPlaces, type BriefLoad } from '@hornblende/core';
+import { fieldOf, hasPlaces, type BriefLoad } from '@hornblende/core';
 import { computed, ref, watch, type ComputedRef } from 'vue';
 import type { LoadFieldAnswer } from '../../workers/jobs/load-field';
 import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';
 import { fieldQuestion } from './field-question';
-import { directionOf, forceAlong, type Direction } from './load-direction';
+import { canBeWorked, withPlaces, type PlacedLoad } from './placed-load';
 import { useKnownFields } from './useKnownFields';
 import { useFilletTry, type FilletTry } from './useFilletTry';
 import { useShape } from './useShape';
@@ -12,7 +12,7 @@ import { useShape } from './useShape';
 /** Cells of the fine answer. */
 export const FINE_CELLS = 60_000;
 /** Cells of the first answer, and of the fine one after it. */
-const CELLS = { first: 3000, fine: FINE_CELLS };
+const CELLS = { first: 2000, fine: FINE_CELLS };
 
 /** The loads of the part worked out on its own shape. */
 export interface OwnShape {
@@ -23,8 +23,8 @@ export interface OwnShape {
   failed: ComputedRef<string>;
   /** What was found last; null where the brief has moved on. */
   found: ComputedRef<LoadFieldAnswer | null>;
-  direction: (load: BriefLoad) => Direction;
-  turn: (load: number, to: Direction) => void;
+  /** Says where a load is held and acts, or how: in one step that can be undone. */
+  place: (load: number, change: Partial<PlacedLoad>) => void;
   work: (load: number) => void;
   cancel: () => void;
   fillets: FilletTry;
@@ -45,35 +45,17 @@ export function useOwnShape(): OwnShape {
   });
   const asked = ref<{ load: number; fine: boolean } | null>(null);
 
-  const ready = (load: BriefLoad): boolean =>
-    load.heldAtMm !== null && load.actsAtMm !== null && (forceOf(load) ?? 0) > 0 && shape.value !== null;
+  const ready = (load: BriefLoad): boolean => canBeWorked(load) && shape.value !== null;
   const loadAt = (i: number): BriefLoad | undefined => draft.brief?.loads[i];
 
-  /** A load with its places as faces and a force, from the two points that were said. */
-  function placed(load: BriefLoad, to: Direction): BriefLoad {
-    const { heldAtMm, actsAtMm } = load;
-    const forceN = forceOf(load);
-    if (!heldAtMm || !actsAtMm || !forceN) return load;
-    return {
-      ...load,
-      held: [{ atMm: [...heldAtMm] }],
-      acts: [
-        {
-          ...{ atMm: [...actsAtMm], forceN: forceAlong(to, forceN), throughout: false },
-          ...{ pressureMPa: null, torqueNmm: null },
-        },
-      ],
-    };
-  }
-  const direction = (load: BriefLoad): Direction => directionOf(load.acts[0]?.forceN);
-  function turn(i: number, to: Direction): void {
+  function place(i: number, change: Partial<PlacedLoad>): void {
     const load = loadAt(i);
-    if (load) draft.set(`loads.${i}`, placed(load, to));
+    if (load) draft.set(`loads.${i}`, withPlaces(load, change));
   }
   function work(i: number): void {
     const load = loadAt(i);
     if (!load || !ready(load)) return;
-    draft.set(`loads.${i}`, placed(load, direction(load)));
+    place(i, {});
     ask(i, false);
   }
   function ask(load: number, fine: boolean): void {
@@ -108,8 +90,7 @@ export function useOwnShape(): OwnShape {
       const load = answer && loadAt(answer.load);
       return draft.brief && load && fieldOf(draft.brief, load) ? answer : null;
     }),
-    direction,
-    turn,
+    place,
     work,
     cancel: job.cancel,
     fillets,

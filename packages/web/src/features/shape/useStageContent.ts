@@ -1,6 +1,7 @@
 import type { PlatePlace } from '@hornblende/core';
 import type { MarkedPlace, Turn, Xyz } from '@hornblende/core/geometry';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { placedAs } from './placed-load';
 import { useDraft } from '../part/draft';
 import type { Painting } from './stage-part';
 import type { StageContent } from './three-stage';
@@ -84,9 +85,16 @@ export function useStageContent(
     return onPlate([x!, y!, z!]);
   };
   const loads = computed(() =>
-    (draft.brief?.loads ?? []).flatMap(l =>
-      l.heldAtMm && l.actsAtMm ? [{ heldMm: ofFile(l.heldAtMm), actsMm: ofFile(l.actsAtMm) }] : [],
-    ),
+    (draft.brief?.loads ?? []).flatMap(l => {
+      const { heldAt, actsAt } = placedAs(l);
+      const [held, acts] = [heldAt.map(ofFile), actsAt.map(ofFile)];
+      if (!held.length || !acts.length) return [];
+      // Every place stands in one arrow at least: the last of the fewer is shared.
+      return Array.from({ length: Math.max(held.length, acts.length) }, (_, k) => ({
+        heldMm: held[Math.min(k, held.length - 1)]!,
+        actsMm: acts[Math.min(k, acts.length - 1)]!,
+      }));
+    }),
   );
   const content = computed<StageContent | null>(() =>
     shape.value

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WarpBowInput } from '@hornblende/core';
+import { liftAtPlace, type WarpOutcome, type WarpSetup } from '@hornblende/core';
 import { turnWith, type Turn, type Xyz } from '@hornblende/core/geometry';
 import { computed, onMounted, ref, watch } from 'vue';
 import { Button, Progress } from '../../ui/kit';
@@ -11,19 +11,20 @@ import LineDrawing from '../shape/LineDrawing.vue';
 import { placeWords } from '../shape/place-words';
 import { shapeBytes } from '../shape/shape-bytes';
 import { useShape } from '../shape/useShape';
+import { inHundred } from './in-hundred';
 
 /** How the part's own shape bows off the plate, edge by edge, beside the bar that stands for it above. */
-const props = defineProps<{ bow: WarpBowInput; barMm: number }>();
+const props = defineProps<{ setup: WarpSetup; outcome: WarpOutcome }>();
 const draft = useDraft();
 const { shape, fetch } = useShape();
-const { show } = useUnits();
+const { show, say } = useUnits();
 const { answer, progress, failed, ask, cancel } = useJob('warpField');
 /** Cells that are enough for a bow; one cell of it is a twentieth of a usual part. */
 const CELLS = 20_000;
 onMounted(() => void fetch());
 // Another filament, air or lay is another question.
 watch(
-  () => JSON.stringify([props.bow, draft.brief?.geometry.up, shape.value?.triangles]),
+  () => JSON.stringify([props.outcome.bowInput, draft.brief?.geometry.up, shape.value?.triangles]),
   () => {
     cancel();
     answer.value = null;
@@ -33,7 +34,7 @@ function work(): void {
   if (!shape.value) return;
   const up = draft.brief?.geometry.up ?? null;
   ask({
-    bow: props.bow,
+    bow: props.outcome.bowInput,
     up: up && [...up],
     bytes: shapeBytes(shape.value),
     cells: CELLS,
@@ -68,6 +69,7 @@ function lowestAlong(points: Float32Array, up: Xyz): number {
   return least;
 }
 const place = (at: Xyz): string => placeWords(at, show);
+const lift = computed(() => answer.value && liftAtPlace(props.setup, answer.value.result.liftsFrom));
 const edges = computed(() =>
   [...(answer.value?.result.edges ?? [])].sort((a, b) => Math.abs(b.bowMm) - Math.abs(a.bowMm)),
 );
@@ -90,8 +92,18 @@ const edges = computed(() =>
     <template v-if="answer">
       <p data-testid="own-warp-answer">
         Its own shape bows {{ show(Math.abs(answer.result.bowMm), 'length', 2) }}; the bar above,
-        {{ show(barMm, 'length', 2) }}. It pulls hardest at the plate at {{ place(answer.result.liftsAtMm) }}:
+        {{ show(outcome.bowMm, 'length', 2) }}. It pulls hardest at the plate at {{ place(answer.result.liftsAtMm) }}:
         hold it down there first.
+      </p>
+      <p v-if="lift" data-testid="own-warp-lift">
+        It lets go there {{ inHundred(lift.pLift) }}; the figures above, for the whole part, say
+        {{ inHundred(outcome.pLift) }}.
+        <template v-if="lift.with.length">
+          Something done there:
+          <template v-for="(w, i) in lift.with" :key="w.id"
+            ><template v-if="i">, </template>{{ say(w.label) }} makes it {{ inHundred(w.pLift) }}</template
+          >.
+        </template>
       </p>
       <figure v-if="drawn">
         <LineDrawing class="drawing" v-bind="drawn" :label="`The part as it lets go, ${said}`" />
@@ -108,7 +120,6 @@ const edges = computed(() =>
       </ul>
       <p class="soft small">
         {{ answer.result.cells }} cells, as if printed solid; walls and infill count by the bar’s own rule.
-        The chance of lifting stays that of the figures above.
       </p>
     </template>
   </section>

@@ -195,7 +195,7 @@ const most = computed(() => Math.max(0.05, ...sideBySide.value.map(s => s.outcom
         </section>
       </div>
     </div>
-    <OwnWarp :bow="outcome.bowInput" :bar-mm="outcome.bowMm" />
+    <OwnWarp :setup="setup" :outcome="outcome" />
     <BarBench :family="family" :calibration="calibration" />
     <GaugeBench :family="family" />
   </div>

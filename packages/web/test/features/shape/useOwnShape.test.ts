@@ -69,10 +69,9 @@ describe('a load on the part’s own shape', () => {
     expect(own.found.value?.cells).toBe(60_000);
   });
   it('pulls the way that is chosen', async () => {
-    own.turn(0, 'left');
+    own.place(0, { way: 'left' });
     await settled();
     expect(load().acts[0]!.forceN).toEqual([-10, 0, 0]);
-    expect(own.direction(load())).toBe('left');
   });
   it('keeps the first answer where the fine one is stopped', async () => {
     own.work(0);
