@@ -120,7 +120,9 @@ test('a load is worked out on the shape itself, painted, and counts in the ranki
       timeout: 60_000,
     },
   );
-  await expect(warp.getByTestId('own-warp-lift')).toContainText(/It lets go there .+ in 100; the figures above/);
+  await expect(warp.getByTestId('own-warp-lift')).toContainText(
+    /It lets go there .+ in 100; the figures above/,
+  );
   await expect(warp.getByRole('listitem').first()).toContainText('the edge from');
   await expect(warp.getByRole('img', { name: /^The part as it lets go, 5 times/ })).toBeVisible();
   expect(await warp.locator('svg path').last().getAttribute('d')).toContain('L');

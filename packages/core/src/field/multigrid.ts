@@ -27,7 +27,7 @@ export interface Multigrid {
 }
 
 /** Work, as unknowns × band², up to which a grid is solved at once. */
-const SOLVED_AT_ONCE = 3e7;
+const SOLVED_AT_ONCE = 6e6;
 /** Steps of Chebyshev’s smoother before and after each correction, and the share of the spectrum that it flattens. */
 const SMOOTHING = { steps: 2, lowest: 0.12 };
 

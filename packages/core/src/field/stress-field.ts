@@ -125,7 +125,8 @@ export function stressField(
 
 /** Without what is in every cell: what is told. */
 export function told(field: StressField): StressFieldResult {
-  const { cells, cellMm, seconds, iterations, acts, energyNmm, along, across, shear, between, warnings } = field;
+  const { cells, cellMm, seconds, iterations, acts, energyNmm, along, across, shear, between, warnings } =
+    field;
   return { cells, cellMm, seconds, iterations, acts, energyNmm, along, across, shear, between, warnings };
 }
 

@@ -136,6 +136,25 @@ export interface Peak {
   worstMPa: number;
 }
 
+/** Steps between nothing and the highest value, to find the uppermost cells without putting all in order. */
+const STEPS = 2048;
+
+/** The cells that hold the uppermost of the values, from the highest down: at least so much volume, and one more. */
+function uppermost(values: Float32Array, volumes: Float64Array, volume: number): Uint32Array {
+  const most = values.reduce((m, v) => Math.max(m, v), 0);
+  const stepOf = (v: number): number => (most > 0 ? Math.min(STEPS - 1, Math.floor((v / most) * STEPS)) : 0);
+  const held = new Float64Array(STEPS);
+  values.forEach((v, c) => (held[stepOf(v)]! += volumes[c]!));
+  let from = STEPS - 1;
+  for (let over = held[from]!; from > 0 && over <= volume * (1 + 1e-9); over += held[from]!) from--;
+  // One step more than reaches it, for the cell that the share ends in.
+  while (from > 0 && held[from - 1] === 0) from--;
+  const lowest = Math.max(0, from - 1);
+  return Uint32Array.from(values.keys())
+    .filter(c => stepOf(values[c]!) >= lowest)
+    .sort((a, b) => values[b]! - values[a]!);
+}
+
 /** Share of the volume that a peak stands over. */
 const UNDER_PEAK = 0.999;
 
@@ -149,15 +168,16 @@ export function peakOf(
   volumes: Float64Array,
   at: (c: number) => readonly [number, number, number],
 ): Peak {
-  const order = Uint32Array.from(values, (_, i) => i).sort((a, b) => values[a]! - values[b]!);
   const whole = volumes.reduce((s, v) => s + v, 0);
-  let over = whole;
-  let peak = 0;
-  for (const c of order) {
+  const highest = uppermost(values, volumes, (1 - UNDER_PEAK) * whole);
+  let over = 0;
+  let peak = values[highest[0] ?? 0] ?? 0;
+  // From the highest down, while what lies above it is no more than the share that may.
+  for (const c of highest) {
+    if (over > (1 - UNDER_PEAK) * whole * (1 + 1e-12)) break;
     peak = values[c]!;
-    over -= volumes[c]!;
-    if (over <= (1 - UNDER_PEAK) * whole) break;
+    over += volumes[c]!;
   }
-  const worst = order.at(-1)!;
+  const worst = highest[0] ?? 0;
   return { MPa: peak, atMm: at(worst), worstMPa: values[worst]! };
 }

@@ -104,7 +104,11 @@ export function knockToughnessKJm2(notchedKJm2: number, unnotchedKJm2: number, w
 function sectionOf({ widthMm, heightMm }: ImpactDropInput): { widthMm: number; heightMm: number } {
   if (widthMm !== null && heightMm !== null) return { widthMm, heightMm };
   throw new InputError([
-    { field: widthMm === null ? 'widthMm' : 'heightMm', value: null, message: 'is needed unless perMm2 is given' },
+    {
+      field: widthMm === null ? 'widthMm' : 'heightMm',
+      value: null,
+      message: 'is needed unless perMm2 is given',
+    },
   ]);
 }
 

@@ -106,7 +106,8 @@ export function feltBy(load: Pick<ServiceLoad, 'stressMPa' | 'field'>, zRatio: n
 export function assessLoad(ctx: Context, f: Family, load: ServiceLoad): LoadAssessment {
   const base = { load, ...unknown, working: load.working };
   const knocks = blowsOf(load).map(blow => knock(ctx, f, load, blow));
-  if (knocks.length) return { ...base, ...knocks.reduce((a, b) => (b.impactReserve < a.impactReserve ? b : a)) };
+  if (knocks.length)
+    return { ...base, ...knocks.reduce((a, b) => (b.impactReserve < a.impactReserve ? b : a)) };
   if (load.strainPct !== null) return { ...base, ...finger(ctx, f, load) };
   if (load.stressMPa !== null)
     return { ...base, ...stressed(ctx, f, load, feltBy(load, typical(f, 'zRatio'))) };

@@ -12,11 +12,15 @@ const slab = (more: object = {}): Parameters<typeof liftAtPlace>[0] =>
 describe('the chance that a part lets go where it is pulled hardest', () => {
   it('is that of the whole part where the place is as high and as sharp', () => {
     const setup = slab();
-    expect(liftAtPlace(setup, { heightMm: 20, atCorner: true }).pLift).toBeCloseTo(warpOutcome(setup).pLift, 12);
+    expect(liftAtPlace(setup, { heightMm: 20, atCorner: true }).pLift).toBeCloseTo(
+      warpOutcome(setup).pLift,
+      12,
+    );
   });
   it('is less where the part stands lower there, and along an edge than at a corner', () => {
     const setup = slab();
-    const at = (heightMm: number, atCorner: boolean): number => liftAtPlace(setup, { heightMm, atCorner }).pLift;
+    const at = (heightMm: number, atCorner: boolean): number =>
+      liftAtPlace(setup, { heightMm, atCorner }).pLift;
     expect(at(3, true)).toBeLessThan(at(20, true));
     expect(at(20, false)).toBeLessThan(at(20, true));
   });

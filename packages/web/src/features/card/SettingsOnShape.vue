@@ -24,18 +24,29 @@ const words = (p: SettingsPoint): string => `${p.walls} walls, ${Math.round(100 
 const verdict = computed(() => {
   if (!rows.value.length || progress.value !== null) return '';
   const { value: best } = lightest;
-  if (!best) return 'None of these carries what is asked on the shape itself: another filament or section must.';
+  if (!best)
+    return 'None of these carries what is asked on the shape itself: another filament or section must.';
   if (best.point.current) return 'As it is set now it is the lightest of these that carries what is asked.';
   return (
     `The lightest of these that carries what is asked: ${words(best.point)}, ${show(best.point.massG, 'mass', 1)}` +
     (now.value ? ` instead of ${show(now.value.point.massG, 'mass', 1)} now.` : '.')
   );
 });
-const columns = [{ title: 'Walls, infill' }, { title: 'Mass' }, { title: 'It carries' }, { title: 'Print it so', hiddenTitle: true }];
+const columns = [
+  { title: 'Walls, infill' },
+  { title: 'Mass' },
+  { title: 'It carries' },
+  { title: 'Print it so', hiddenTitle: true },
+];
 </script>
 
 <template>
-  <section v-if="can" class="on-shape" aria-label="Walls and infill on its own shape" data-testid="settings-on-shape">
+  <section
+    v-if="can"
+    class="on-shape"
+    aria-label="Walls and infill on its own shape"
+    data-testid="settings-on-shape"
+  >
     <h3>On its own shape</h3>
     <p>
       The chart above goes by a section. On the part’s own shape:
@@ -55,14 +66,18 @@ const columns = [{ title: 'Walls, infill' }, { title: 'Mass' }, { title: 'It car
         <td>{{ show(point.massG, 'mass', 1) }}</td>
         <td :class="{ out: reserve < 1 }">{{ sig(reserve, 2) }} times what is asked</td>
         <td>
-          <Button v-if="!point.current" size="small" type="text" @click="emit('take', point)">Print it so</Button>
+          <Button v-if="!point.current" size="small" type="text" @click="emit('take', point)"
+            >Print it so</Button
+          >
         </td>
       </tr>
     </PlainTable>
-    <p v-if="verdict" data-testid="settings-on-shape-answer"><b>{{ verdict }}</b></p>
+    <p v-if="verdict" data-testid="settings-on-shape-answer">
+      <b>{{ verdict }}</b>
+    </p>
     <p v-if="rows.length" class="small soft">
-      In {{ family.name }}, safety included, with some 12,000 cells: good enough to compare, a little coarse for the
-      figure itself.
+      In {{ family.name }}, safety included, with some 12,000 cells: good enough to compare, a little coarse
+      for the figure itself.
     </p>
   </section>
 </template>

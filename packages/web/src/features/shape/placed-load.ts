@@ -32,7 +32,13 @@ const places = (said: readonly { atMm: Xyz }[], point: Xyz | null): Xyz[] =>
 /** What a load says of its places so far. */
 export function placedAs(load: BriefLoad): PlacedLoad {
   const [act] = load.acts;
-  const kind = act?.throughout ? 'throughout' : act?.torqueNmm ? 'torque' : act?.pressureMPa ? 'pressure' : 'force';
+  const kind = act?.throughout
+    ? 'throughout'
+    : act?.torqueNmm
+      ? 'torque'
+      : act?.pressureMPa
+        ? 'pressure'
+        : 'force';
   return {
     heldAt: places(load.held, load.heldAtMm),
     actsAt: places(load.acts, load.actsAtMm),

@@ -19,7 +19,8 @@ export interface LoadsJudged {
 }
 
 /** What a filament carries or takes of a load over what is asked, safety included; null where it is not stated. */
-export const reserveOf = (a: LoadAssessment | undefined): number | null => a?.reserve ?? a?.impactReserve ?? null;
+export const reserveOf = (a: LoadAssessment | undefined): number | null =>
+  a?.reserve ?? a?.impactReserve ?? null;
 
 /**
  * Judges the loads of the part being worked on in one filament; null while there is none.

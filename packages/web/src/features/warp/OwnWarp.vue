@@ -92,8 +92,8 @@ const edges = computed(() =>
     <template v-if="answer">
       <p data-testid="own-warp-answer">
         Its own shape bows {{ show(Math.abs(answer.result.bowMm), 'length', 2) }}; the bar above,
-        {{ show(outcome.bowMm, 'length', 2) }}. It pulls hardest at the plate at {{ place(answer.result.liftsAtMm) }}:
-        hold it down there first.
+        {{ show(outcome.bowMm, 'length', 2) }}. It pulls hardest at the plate at
+        {{ place(answer.result.liftsAtMm) }}: hold it down there first.
       </p>
       <p v-if="lift" data-testid="own-warp-lift">
         It lets go there {{ inHundred(lift.pLift) }}; the figures above, for the whole part, say
