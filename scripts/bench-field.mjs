@@ -1,4 +1,6 @@
 // The field's share of `npm run bench`: a load on a part's own shape, beside one pass over its cells in the same run.
+import { spawnSync } from 'node:child_process';
+import { fileURLToPath } from 'node:url';
 import { found } from './bench-table.mjs';
 
 /** A box of so many mm from the origin, nine coordinates a triangle. */
@@ -16,9 +18,47 @@ function box(x, y, z) {
   return Float32Array.from(triangles.flatMap(corner));
 }
 
+/** What SciPy's conjugate gradients take for the same equations; null where Python or SciPy is not there. */
+function scipy(asked) {
+  const script = fileURLToPath(new URL('bench-field.py', import.meta.url));
+  const { status, stdout } = spawnSync('python3', [script], {
+    input: JSON.stringify(asked),
+    encoding: 'utf8',
+  });
+  return status === 0 ? JSON.parse(stdout) : null;
+}
+
+/** Sets a whole solution beside SciPy's conjugate gradients on the same matrix. */
+function besideScipy({ stressField, StressFieldInput }) {
+  const cellMm = 1.25;
+  const counts = [96, 32, 20];
+  const [x, y, z] = counts.map(n => n * cellMm);
+  const input = Object.assign(new StressFieldInput(), {
+    ...{ modulusMPa: 2000, poisson: 0.36, layerRatio: 1, solid: true, cellMm },
+    held: [{ atMm: [0, y / 2, z / 2] }],
+    acts: [{ atMm: [x, y / 2, z / 2], forceN: [0, 0, -10], pressureMPa: null, torqueNmm: null }],
+  });
+  const begin = performance.now();
+  const ours = stressField({ positions: box(x, y, z), minWallMm: null }, input);
+  const ms = performance.now() - begin;
+  const size = [cellMm, cellMm, cellMm];
+  const theirs = scipy({ counts, size, modulusMPa: 2000, poisson: 0.36, forceN: -10 });
+  if (!theirs) return;
+  const apart = Math.abs(-theirs.deflectionMm / ours.acts[0].deflectionMm - 1);
+  found({
+    what: `a load on ${ours.cells} cells from file to stresses, moving as SciPy's within ${apart.toExponential(0)}`,
+    value: ms,
+    beside: `SciPy's conjugate gradients alone, ${theirs.iterations} iterations`,
+    ratio: ms / 1000 / theirs.seconds,
+    wanted: 0.25,
+    of: 'ratio',
+  });
+}
+
 /** Works one load out on bars of growing numbers of cells, printed solid and light. */
 export async function benchField() {
-  const { stressField, StressFieldInput } = await import('../packages/cli/dist/field.js');
+  const field = await import('../packages/cli/dist/field.js');
+  const { stressField, StressFieldInput } = field;
   const shape = { positions: box(120, 40, 25), volumeMm3: 120_000 };
   const places = {
     held: [{ atMm: [0, 20, 12] }],
@@ -38,8 +78,8 @@ export async function benchField() {
       const { iterations, cells: there } = stressField(shape, input);
       return { ms: performance.now() - begin, iterations, there };
     };
-    work(3000);
-    const first = work(3000);
+    work(2000);
+    const first = work(2000);
     const fine = work(60_000);
     found({ what: `a load on ${first.there} cells, ${name}`, value: first.ms, wanted: 500 });
     found({
@@ -59,4 +99,5 @@ export async function benchField() {
       wanted: 41,
     });
   }
+  besideScipy(field);
 }

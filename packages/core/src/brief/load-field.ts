@@ -27,7 +27,7 @@ export class LoadField {
   deflectionTimesModulus!: number;
   @Quantity({
     ...KNOCK,
-    doc: 'Of a knock there: energy per area of the weakest place over its whole energy, along the layers; default null.',
+    doc: 'Of a knock there: energy per area of the weakest place over all of it, along the layers; default null.',
   })
   knockAlongPerMm2: number | null = null;
   @Quantity({ ...KNOCK, doc: 'The same of what opens the layers; default null.' })

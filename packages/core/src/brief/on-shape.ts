@@ -42,7 +42,7 @@ export function forceOf({
   return massKg !== null && decelerationG !== null ? decelerationForceN({ massKg, decelerationG }) : null;
 }
 
-/** The force, N, under which the places of a knock are worked out: its energy decides, and any force tells its shares. */
+/** The force that the places of a knock are worked out under, N: its energy decides, any force tells its shares. */
 const KNOCK_N = 1;
 
 /** The force that a load is worked out under on the shape, N; null where it has none to put there. */

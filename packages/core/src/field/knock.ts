@@ -1,4 +1,4 @@
-/** The span of a Charpy bar of ISO 179 over nine: the depth that its weakest place would need to store all of a blow. */
+/** The span of a Charpy bar of ISO 179 over nine: how deep its weakest place is, if it stores all of a blow. */
 const CHARPY_DEPTH_MM = 62 / 9;
 
 /**
@@ -9,7 +9,7 @@ const CHARPY_DEPTH_MM = 62 / 9;
  * @param modulusMPa at which that was worked out
  * @param energyNmm that the load stores in the whole shape
  * @returns 1/mm²; 0 where nothing is stored
- * @example knockPerMm2(15, 2000, 2250 / 300) // a test bar of 10 × 4 mm under as much: see the test
+ * @example knockPerMm2(15, 2000, 15.5) // 0.025 = 1/(10 mm × 4 mm)
  */
 export function knockPerMm2(stressMPa: number, modulusMPa: number, energyNmm: number): number {
   if (energyNmm <= 0) return 0;

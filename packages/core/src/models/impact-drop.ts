@@ -22,7 +22,7 @@ export class ImpactDropInput {
     unit: '1/mm²',
     optional: true,
     nullable: true,
-    doc: 'What a shape worked out by stress.field takes at its weakest place of all the energy, in place of a section; default null.',
+    doc: 'Share of a blow at the weakest place of a shape, by stress.field, in place of a section; default null.',
   })
   perMm2: number | null = null;
   @Quantity({

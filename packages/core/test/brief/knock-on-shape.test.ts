@@ -42,7 +42,8 @@ describe('a knock on the shape itself', () => {
     );
   });
   it('decides the gate and the draws, and its working is that of impact.drop', () => {
-    const [soft, hard] = [knocked(124), knocked(15)];
+    const soft = knocked(124);
+    const hard = knocked(15);
     const have = (b: Brief): number => {
       const gate = candidate(rank(b), 'pla').gates.find(g => g.id === 'impact')!;
       return Number(gate.have) / Number(gate.need);

@@ -6,7 +6,7 @@ import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { directions, type Direction } from './load-direction';
 import { actKinds, placedAs, type ActKind, type PlacedLoad } from './placed-load';
 
-/** How a load acts on the part, as part of a sentence: as what, which way, and how hard where the brief does not say. */
+/** How a load acts on the part, as part of a sentence: as what, which way, and how hard where it says so itself. */
 const props = defineProps<{ load: BriefLoad; number: number }>();
 const emit = defineEmits<{ place: [change: Partial<PlacedLoad>] }>();
 const said = computed(() => placedAs(props.load));

@@ -29,16 +29,16 @@ const FIRST_AMOUNT = { force: 0, throughout: 0, pressure: 0.1, torque: 1000 } as
 const places = (said: readonly { atMm: Xyz }[], point: Xyz | null): Xyz[] =>
   said.length ? said.map(p => p.atMm) : point ? [point] : [];
 
+function kindOf(act: BriefLoad['acts'][number] | undefined): ActKind {
+  if (act?.throughout) return 'throughout';
+  if (act?.torqueNmm) return 'torque';
+  return act?.pressureMPa ? 'pressure' : 'force';
+}
+
 /** What a load says of its places so far. */
 export function placedAs(load: BriefLoad): PlacedLoad {
   const [act] = load.acts;
-  const kind = act?.throughout
-    ? 'throughout'
-    : act?.torqueNmm
-      ? 'torque'
-      : act?.pressureMPa
-        ? 'pressure'
-        : 'force';
+  const kind = kindOf(act);
   return {
     heldAt: places(load.held, load.heldAtMm),
     actsAt: places(load.acts, load.actsAtMm),

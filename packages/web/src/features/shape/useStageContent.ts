@@ -87,7 +87,8 @@ export function useStageContent(
   const loads = computed(() =>
     (draft.brief?.loads ?? []).flatMap(l => {
       const { heldAt, actsAt } = placedAs(l);
-      const [held, acts] = [heldAt.map(ofFile), actsAt.map(ofFile)];
+      const held = heldAt.map(ofFile);
+      const acts = actsAt.map(ofFile);
       if (!held.length || !acts.length) return [];
       // Every place stands in one arrow at least: the last of the fewer is shared.
       return Array.from({ length: Math.max(held.length, acts.length) }, (_, k) => ({
