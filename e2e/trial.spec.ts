@@ -128,6 +128,16 @@ test('the demo’s trial is half done: what is not read is said, and readings ar
   expect(text).toMatch(/\| TPU 95A \| .+ \|/);
   await page.getByText('What it says').click();
   const answer = page.getByTestId('trial-answer');
+  // The brief's ranking with what was measured comes first: what was put out or breaks its band is out, and why.
+  const ranked = answer.getByTestId('trial-in-ranking');
+  await expect(ranked).toContainText('comes first for this part');
+  await expect(ranked).toContainText('Readings decide flexibility');
+  const standing = ranked.getByTestId('trial-standing');
+  await expect(standing.filter({ hasText: 'TPE' })).toContainText('64 A was read, 80 to 90 A is wanted');
+  await expect(standing.filter({ hasText: 'TPU 95A' })).toContainText('syrup crept past it');
+  await expect(ranked.getByTestId('trial-next')).toContainText(/Most worth reading next|you may stop/);
+  await ranked.getByText('What the readings moved').click();
+  await expect(ranked).toContainText(/TPE, hardness: the library says 60, 2 readings make it 6\d/);
   const soft = answer.getByTestId('trial-place').filter({ hasText: 'TPU 85A' });
   await expect(soft).toContainText('not read yet: grown after a week in syrup');
   await answer

@@ -1,3 +1,4 @@
+import type { Tried } from './tried.js';
 import type { FillerKey } from './filler-keys.js';
 import {
   rangeOf,
@@ -173,6 +174,8 @@ export interface Family {
   disputes: Dispute[];
   /** What it becomes in an oven, where it gains by it; its figures otherwise are as printed. */
   baked: Baked | null;
+  /** What was read of the part itself printed in it; nothing but in a trial. */
+  tried?: Tried;
 }
 
 /** An ordinary filament: a family's file states only what differs. */

@@ -3,6 +3,7 @@ import type { CriterionId, School } from '../brief/choices.js';
 import type { Weather } from '../climate/weather.js';
 import { bakedFamily } from '../materials/baked.js';
 import type { Baked, Family } from '../materials/family.js';
+import { asTried } from '../materials/tried.js';
 import { families as libraryFamilies } from '../materials/library.js';
 import { printEconomics } from '../print/economics.js';
 import { partEconomicsInput } from '../print/part-economics.js';
@@ -78,7 +79,7 @@ export function judgeAs(
   const assessment = assess(ctx, f);
   const p = printability(ctx, f, baked !== null);
   const economicsInput = partEconomicsInput(ctx.brief, f, ctx.printer, p.success);
-  const economics = printEconomics(economicsInput);
+  const economics = asTried(printEconomics(economicsInput), f.tried);
   const criteria = criteriaOf(
     { ctx, assessment, baked, printability: p, economics, economicsInput },
     weights,

@@ -5,7 +5,26 @@ import type { Trial, TrialCriterion } from './trial.js';
 export interface BenchCriterion extends TrialCriterion {
   how: string;
   tells: readonly CriterionId[];
+  /** Minutes that one reading takes at the bench, waiting not counted; estimates. */
+  minutes: number;
+  /** Standard deviation of the instrument alone, in the criterion’s unit; 0 where it is not known. */
+  instrumentSd: number;
 }
+
+/** Minutes that a reading takes which nobody has timed. */
+export const USUAL_MINUTES = 5;
+/** Minutes and scatter by criterion, where they are known: a durometer reads to a point, a strip of sag to 2 K. */
+const BENCH: Readonly<Record<string, { minutes: number; instrumentSd?: number }>> = {
+  fettling: { minutes: 1 },
+  mass: { minutes: 1 },
+  price: { minutes: 1 },
+  size: { minutes: 2 },
+  finish: { minutes: 3 },
+  hardness: { minutes: 3, instrumentSd: 1 },
+  soak: { minutes: 10 },
+  sag: { minutes: 15, instrumentSd: 2 },
+  drop: { minutes: 8 },
+};
 
 const of = (
   id: string,
@@ -26,6 +45,8 @@ const of = (
   band: null,
   enough: null,
   property: null,
+  minutes: BENCH[id]?.minutes ?? USUAL_MINUTES,
+  instrumentSd: BENCH[id]?.instrumentSd ?? 0,
   ...rest,
 });
 
@@ -103,6 +124,22 @@ export const benchCriteria: readonly BenchCriterion[] = [
   ),
 ];
 
+/** A criterion of the bench by its id; undefined for one of somebody’s own. */
+export function benchCriterion(id: string): BenchCriterion | undefined {
+  return benchCriteria.find(c => c.id === id);
+}
+
+/** A criterion of the bench as a trial keeps it. */
+export function trialCriterionOf({
+  how: _how,
+  tells: _tells,
+  minutes: _minutes,
+  instrumentSd: _sd,
+  ...criterion
+}: BenchCriterion): TrialCriterion {
+  return criterion;
+}
+
 /** Asked for by name only: they measure what another, quicker one does. */
 const ON_DEMAND = new Set(['stress']);
 
@@ -164,28 +201,12 @@ export function criteriaFor(
 ): TrialCriterion[] {
   const most = Math.max(...Object.values(weights), 0);
   const limits = askedLimits(asks);
-  return benchCriteria.flatMap(({ tells, how: _, ...criterion }) => {
+  return benchCriteria.flatMap(bench => {
+    const { tells } = bench;
+    const criterion = trialCriterionOf(bench);
     const weight = Math.max(0, ...tells.map(id => weights[id] ?? 0));
     return weight > 0 && weight >= LEAST_WEIGHT_SHARE * most && !ON_DEMAND.has(criterion.id)
       ? [{ ...criterion, ...limits[criterion.id], weight: Math.min(5, weight) }]
       : [];
   });
-}
-
-/**
- * Criteria that the brief weighs and no reading of a trial tells of, the heaviest first: there only the ranking speaks.
- * @param weights of the brief's ranking
- */
-export function untoldBy(
-  trial: Pick<Trial, 'criteria'>,
-  weights: Partial<Record<CriterionId, number>>,
-): CriterionId[] {
-  const told = new Set(
-    benchCriteria.filter(c => trial.criteria.some(t => t.id === c.id)).flatMap(c => c.tells),
-  );
-  const most = Math.max(...Object.values(weights), 0);
-  return (Object.entries(weights) as [CriterionId, number][])
-    .filter(([id, weight]) => weight > 0 && weight >= LEAST_WEIGHT_SHARE * most && !told.has(id))
-    .sort((a, b) => b[1] - a[1])
-    .map(([id]) => id);
 }

@@ -98,6 +98,11 @@ export class Trial {
   partId: string | null = null;
   @Text({ maxLength: 120, optional: true, allowEmpty: true, doc: 'What is printed: the part, or a coupon.' })
   piece = '';
+  @Choice(['part', 'coupon'], {
+    optional: true,
+    doc: 'Whether the piece is the part itself: then its mass, price and truth are those of the part; default coupon.',
+  })
+  pieceIs: 'part' | 'coupon' = 'coupon';
   @Text({
     maxLength: 1000,
     optional: true,

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import {
   asBriefAsks,
   benchCriteria,
+  benchCriterion,
   criteriaFor,
   familyByKey,
   gradeByTrial,
@@ -17,8 +18,8 @@ import {
   simulatedInstrument,
   simulatedTruth,
   trialAnswer,
+  trialCriterionOf,
   trialDoubts,
-  untoldBy,
   type Spool,
   type Trial,
   type TrialReading,
@@ -135,7 +136,7 @@ describe('before anything is printed', () => {
       format: 'hornblende-trial',
       version: 1,
       name: 'Bumper',
-      criteria: [benchCriteria.find(c => c.id === 'hardness')!].map(({ how: _, tells: __, ...c }) => c),
+      criteria: [trialCriterionOf(benchCriterion('hardness')!)],
       entrants: [soft('tpu-95a', 95), soft('tpu-85a', 85), soft('tpu-60a', 60)],
     });
     // Planned before the brief asked for it, the hardest led, and the one exactly as wanted did not.
@@ -154,13 +155,6 @@ describe('before anything is printed', () => {
     expect(asked.pBest['tpu-85a']).toBeCloseTo(1, 9);
     expect(criteriaFor({ flex: 3 }, asks)).toMatchObject([{ id: 'hardness', band: [82, 88] }]);
     expect(criteriaFor({ mass: 3 }, { ...asks, maxMassG: 40 })).toMatchObject([{ id: 'mass', limit: 40 }]);
-  });
-  it('says what the brief weighs and nothing measures', () => {
-    const weights = { uv: 5, heat: 4, creep: 2, finish: 0.5, mass: 1 };
-    expect(untoldBy(trial(), weights)).toEqual(['uv', 'creep']);
-    const broken = { criteria: benchCriteria.filter(c => c.id === 'break' || c.id === 'sag') };
-    expect(untoldBy(broken, weights)).toEqual(['uv', 'mass']);
-    expect(untoldBy({ criteria: [...benchCriteria] }, { heat: 3, strength: 1 })).toEqual([]);
   });
   it('names what differs besides the filament', () => {
     const spool = (colour: string): Spool =>

@@ -33,17 +33,19 @@ export const accuracyCriterion: CriterionRule = {
     );
   },
   read: ({ ctx, assessment: { family }, printability, baked }) => ({
-    value: expectedDeviationMm({
-      waterUptakePct: typical(family, 'waterUptakePct'),
-      alphaPerK: typical(family, 'alphaPerK'),
-      solidificationC: typical(family, 'solidificationC'),
-      crystallisationStrain: printability.bowInput.crystallisationStrain,
-      bowMm: printability.bow.bowMm,
-      lengthMm: plateLengthMm(ctx.brief),
-      water: ctx.brief.water,
-      bakedPct: baked?.shrinkagePct ?? 0,
-      gauge: gaugeLeftOf(ctx.printer, family),
-    }),
+    value:
+      family.tried?.deviationMm ??
+      expectedDeviationMm({
+        waterUptakePct: typical(family, 'waterUptakePct'),
+        alphaPerK: typical(family, 'alphaPerK'),
+        solidificationC: typical(family, 'solidificationC'),
+        crystallisationStrain: printability.bowInput.crystallisationStrain,
+        bowMm: printability.bow.bowMm,
+        lengthMm: plateLengthMm(ctx.brief),
+        water: ctx.brief.water,
+        bakedPct: baked?.shrinkagePct ?? 0,
+        gauge: gaugeLeftOf(ctx.printer, family),
+      }),
     unit: 'mm',
     unacceptable: UNACCEPTABLE_TIMES * atEaseMm(ctx.brief.toleranceMm),
     comfortable: atEaseMm(ctx.brief.toleranceMm),

@@ -1,5 +1,6 @@
 import { plateLengthMm } from '../../brief/size.js';
 import { typical, type Family } from '../../materials/family.js';
+import { asTried } from '../../materials/tried.js';
 import { printEconomics } from '../../print/economics.js';
 import { cornerFactor, liftChance, releasedPerMm } from '../../models/warp-lift-off.js';
 import { warpBowOf } from '../../models/warp-bow.js';
@@ -99,7 +100,7 @@ export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPr
       economics.pricePerKg = v[sPrice]!;
       economics.maxFlowMm3s = Math.min(v[sFlow]!, printerFlow);
       economics.success = Math.max(0.05, self.success);
-      const e = printEconomics(economics);
+      const e = asTried(printEconomics(economics), f.tried);
       self.massG = e.massG;
       self.costEach = e.costEach;
       deviation.waterUptakePct = v[sWater]!;
@@ -107,7 +108,7 @@ export function leanPrint(ctx: Context, f: Family, candidate: Candidate): LeanPr
       deviation.solidificationC = ts;
       deviation.crystallisationStrain = shrink;
       deviation.bowMm = self.bowMm;
-      self.deviationMm = expectedDeviationMm(deviation);
+      self.deviationMm = f.tried?.deviationMm ?? expectedDeviationMm(deviation);
     },
   };
   return self;

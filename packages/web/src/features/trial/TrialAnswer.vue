@@ -1,12 +1,10 @@
 <script setup lang="ts">
 import {
-  criterionLabels,
   gradeByTrial,
   PUT_OUT,
   trialCorrections,
   type TrialEntrant,
   type TrialPlace,
-  untoldBy,
 } from '@hornblende/core';
 import { Button } from '../../ui/kit';
 import { computed, nextTick, reactive, ref } from 'vue';
@@ -18,6 +16,7 @@ import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useDecisionReason } from '../part/useDecisionReason';
 import { useRanking } from '../part/useRanking';
+import TrialInRanking from './TrialInRanking.vue';
 import TrialIntervals from './TrialIntervals.vue';
 import { answerWorking, inDraws } from './answer-words';
 import type { LiveTrial } from './useTrial';
@@ -30,13 +29,6 @@ const { ranking } = useRanking();
 const { attempt } = useFeedback();
 const trial = computed(() => props.live.asked.value!);
 const answer = computed(() => props.live.answer.value!);
-/** What the brief weighs and nothing here measures. */
-const untold = computed(() =>
-  untoldBy(
-    trial.value,
-    Object.fromEntries((ranking.value?.candidates[0]?.criteria ?? []).map(c => [c.id, c.weight])),
-  ).map(id => criterionLabels[id].label.toLowerCase()),
-);
 /** What was brought to how the others were printed, in sentences. */
 const corrected = computed(() =>
   trialCorrections(trial.value).map(
@@ -63,12 +55,14 @@ const first = ref('');
 const second = ref('');
 const reason = ref('');
 const partReason = useDecisionReason();
+/** What is offered to decide: by the brief’s ranking where it could be worked out. */
+const best = computed(() => props.live.inRanking.value ?? answer.value);
 const firstPicked = computed({
-  get: () => first.value || (answer.value.firstChoice ?? ''),
+  get: () => first.value || (best.value.firstChoice ?? ''),
   set: v => (first.value = v),
 });
 const secondPicked = computed({
-  get: () => second.value || (answer.value.secondChoice ?? ''),
+  get: () => second.value || (best.value.secondChoice ?? ''),
   set: v => (second.value = v),
 });
 const names = computed(() =>
@@ -117,6 +111,8 @@ function open(): void {
 
 <template>
   <div class="answer" data-testid="trial-answer">
+    <TrialInRanking :live="live" />
+    <h2>By the readings alone</h2>
     <p v-if="answer.firstChoice" class="lead">
       <b>{{ live.nameOf(answer.firstChoice) }}</b> leads: the best by the weights
       <WorkingNumber @click="open">{{
@@ -126,9 +122,6 @@ function open(): void {
       >.
     </p>
     <p v-else class="lead">Nothing is left in the running.</p>
-    <p v-if="untold.length" class="small" data-testid="trial-untold">
-      No reading here tells of {{ untold.join(', ') }}, which the brief weighs: look at the ranking for that.
-    </p>
     <ul v-if="answer.ties.length" class="marginal small" data-testid="trial-ties">
       <li v-for="t in answer.ties" :key="t.criterion">
         {{ live.nameOf(t.a) }} and {{ live.nameOf(t.b) }} are not told apart in {{ labelOf(t.criterion) }}:

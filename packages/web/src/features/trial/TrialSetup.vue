@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   benchCriteria,
+  trialCriterionOf,
   criteriaFor,
   parseTrial,
   trialDoubts,
@@ -131,13 +132,14 @@ const trial = computed(() =>
     name: (name.value ?? usualName.value).slice(0, 120) || usualName.value,
     partId: draft.id,
     piece: `${draft.brief?.name ?? 'the part'}`.slice(0, 120),
+    pieceIs: 'part',
     heldSame: heldSame.value,
     replicates: replicates.value,
     seed: Math.floor(Date.now() / 1000) % 1e9,
     criteria: [
       ...benchCriteria
         .filter(c => criteria.value.includes(c.id))
-        .map(({ how: _, tells: __, ...c }) => usual.value.find(u => u.id === c.id) ?? c),
+        .map(c => usual.value.find(u => u.id === c.id) ?? trialCriterionOf(c)),
       ...own.value,
     ],
     section: draft.brief ? trialSection(draft.brief) : null,

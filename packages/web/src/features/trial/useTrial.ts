@@ -2,10 +2,15 @@ import {
   asBriefAsks,
   heatComfortK,
   nextStep,
+  readingsWorth,
   trialAnswer,
+  trialRanking,
+  type ReadingWorth,
   type StoredTrial,
   type Trial,
   type TrialCompareResult,
+  type TrialGround,
+  type TrialRanking,
   type TrialEntrant,
   type TrialAsks,
   type TrialReading,
@@ -28,6 +33,10 @@ export interface LiveTrial {
   /** What the brief asks of readings; null while that is worked out. */
   asks: ComputedRef<TrialAsks | null>;
   answer: ComputedRef<TrialCompareResult | null>;
+  /** The brief’s own ranking of its filaments with what was measured; null while that cannot be worked out. */
+  inRanking: ComputedRef<TrialRanking | null>;
+  /** What one more reading would settle, the most worth a minute first. */
+  worth: ComputedRef<ReadingWorth[]>;
   /** The reading that is next in the trial's order. */
   next: ComputedRef<TrialStep | null>;
   nameOf: (material: string) => string;
@@ -56,7 +65,7 @@ export function useTrial(): LiveTrial {
     set: value => (picked.value = value),
   });
   const trial = computed(() => all.value.find(t => t.id === id.value)?.trial ?? null);
-  const { ranking } = useRanking();
+  const { ranking, candidates, printer, weather } = useRanking();
   const asks = computed<TrialAsks | null>(() => {
     const { brief } = draft;
     if (!brief || !ranking.value) return null;
@@ -73,6 +82,14 @@ export function useTrial(): LiveTrial {
   const asked = computed(
     () => trial.value && (asks.value ? asBriefAsks(trial.value, asks.value) : trial.value),
   );
+  const ground = computed<TrialGround | null>(() => {
+    const { brief } = draft;
+    // A year of weather that is still being worked out holds the ranking back, and this with it.
+    if (!brief || !ranking.value) return null;
+    const known = new Map(candidates.value.map(f => [f.key, f]));
+    const options = { printer: printer.value, weather: weather.value };
+    return { brief, options, find: key => known.get(key) ?? library.find(key) };
+  });
   function change(part: Partial<Trial>): void {
     if (id.value && trial.value) trials.change(id.value, { ...trial.value, ...part });
   }
@@ -89,6 +106,8 @@ export function useTrial(): LiveTrial {
     asked,
     asks,
     answer: computed(() => (asked.value ? trialAnswer(asked.value) : null)),
+    inRanking: computed(() => asked.value && ground.value && trialRanking(asked.value, ground.value)),
+    worth: computed(() => (asked.value && ground.value ? readingsWorth(asked.value, ground.value) : [])),
     next: computed(() => (trial.value ? nextStep(trial.value) : null)),
     nameOf: material => library.nameOf(material),
     change,
