@@ -111,6 +111,9 @@ test('a part is placed, looked at on a phone with a photograph, fails, and the f
   await page.getByText('Said and done', { exact: true }).click();
   await expect(page.getByTestId('happened-row').first()).toContainText('Housing by the pond');
   await expect(page.getByTestId('happened-row').first()).toContainText('missed');
+  const trust = page.getByTestId('model-trust');
+  await expect(trust).toContainText(/Of \d+ parts that tell, .+ Brier score 0\.\d\d/);
+  await expect(trust.getByTestId('model-bias').first()).toContainText(/parts?, \d+ failed that way/);
   const field = page.getByTestId('field-row').filter({ hasText: /^ASA/ });
   await expect(field).toContainText('1 failed by the sun');
   await field.getByRole('button').click();

@@ -8,6 +8,7 @@ import type { Due } from './service/due.js';
 import type { EvidenceGroup } from './service/evidence.js';
 import type { FieldEvidence } from './service/field-evidence.js';
 import type { Happened } from './service/happened.js';
+import type { ModelCalibration } from './service/model-calibration.js';
 import type { Placement } from './service/placement.js';
 import type { ServiceStanding } from './service/standing.js';
 import type { Fault } from './triage/fault.js';
@@ -160,6 +161,7 @@ export interface ServiceEvidence {
   groups: EvidenceGroup[];
   field: FieldEvidence[];
   happened: Happened[];
+  calibration: ModelCalibration;
 }
 
 /** A phone that may look at parts in service. */

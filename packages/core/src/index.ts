@@ -1,3 +1,4 @@
+export * from './lib/reliability.js';
 export * from './input/field-info.js';
 export * from './input/fields.js';
 export * from './input/json-schema.js';
@@ -255,6 +256,8 @@ export * from './service/evidence.js';
 export * from './service/field-evidence.js';
 export * from './service/field-factor.js';
 export * from './service/happened.js';
+export * from './service/model-calibration.js';
+export * from './service/model-claim.js';
 export * from './service/kaplan-meier.js';
 export * from './service/kin.js';
 export * from './service/lab-life.js';

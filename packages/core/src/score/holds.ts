@@ -7,7 +7,7 @@ import { isLimit, type Gate, type GateId } from './gate.js';
 import { serviceGates } from './service-gates.js';
 
 /** Standard deviations from the typical value to the poor end of a range, which one spool in ten falls short of. */
-const SDS_TO_POOR_END = 1.2816;
+export const SDS_TO_POOR_END = 1.2816;
 
 /** Gates that rest on the same properties: of such only the least certain counts, once. */
 const together: readonly (readonly GateId[])[] = [
@@ -24,12 +24,27 @@ const together: readonly (readonly GateId[])[] = [
  * @param gates the gates that it was judged by
  */
 export function chanceThatHolds(ctx: Context, f: Family, gates: readonly Gate[]): number {
+  return chanceOfAll(gatesWithPoor(ctx, f, gates));
+}
+
+/** A gate of a typical spool, and the same of a poor one. */
+export interface GateWithPoor {
+  gate: Gate;
+  poor: Gate;
+}
+
+/** Each service gate with what it would be for a spool that is poor in everything. */
+export function gatesWithPoor(ctx: Context, f: Family, gates: readonly Gate[]): GateWithPoor[] {
   const poor = new Map(serviceGates(ctx, assess(ctx, extremeOf(f, 'worst'))).map(g => [g.id, g]));
-  const chances = new Map<GateId, number>();
-  for (const gate of gates) {
+  return gates.flatMap(gate => {
     const worst = poor.get(gate.id);
-    if (worst) chances.set(gate.id, gateChance(gate, worst));
-  }
+    return worst ? [{ gate, poor: worst }] : [];
+  });
+}
+
+/** The chance that every gate holds, what moves together counted once. */
+export function chanceOfAll(gates: readonly GateWithPoor[]): number {
+  const chances = new Map(gates.map(({ gate, poor }) => [gate.id, gateChance(gate, poor)]));
   for (const ids of together) {
     const shared = ids.flatMap(id => chances.get(id) ?? []);
     if (shared.length < 2) continue;

@@ -1,11 +1,13 @@
 import type { Brief } from '../brief/brief.js';
 import { parseBrief } from '../brief/parse-brief.js';
 import type { Family } from '../materials/family.js';
-import { contextOf } from '../score/context.js';
+import { contextFor, contextOf } from '../score/context.js';
+import { chanceOfAll, gatesWithPoor } from '../score/holds.js';
 import { weightsOf } from '../score/criteria.js';
 import type { Gate, GateId } from '../score/gate.js';
 import { judge } from '../score/judge.js';
 import { lowerShare } from '../lib/distributions.js';
+import { claimOf, type ModelClaim } from './model-claim.js';
 import type { FailureMode } from './modes.js';
 import type { Placed } from './placed.js';
 import { knownMaterial, type Placement } from './placement.js';
@@ -35,6 +37,11 @@ export interface Happened {
   mode: FailureMode | null;
   years: number;
   verdict: HappenedVerdict;
+  /** The chance that it holds, as the models had it. */
+  pHolds: number;
+  /** What each model said of it that parts can tell of, and the gates that foresee the way in which it failed. */
+  claims: ModelClaim[];
+  foreseenBy: GateId[];
 }
 
 /**
@@ -97,6 +104,8 @@ export function happened(placed: Placed, family: Family | null, of: Brief | null
   const brief = briefAsPlaced(placed, of);
   const ctx = contextOf(brief, null, null);
   const { gates } = judge(ctx, family, weightsOf(ctx), brief.school);
+  const own = contextFor(ctx, family);
+  const withPoor = gatesWithPoor(own, family, gates);
   const telling = gates.filter(g => foresees[g.id] && g.verdict !== 'pass');
   const failing = telling.filter(g => g.verdict === 'fail');
   const failed = standing.verdict === 'failed';
@@ -109,6 +118,9 @@ export function happened(placed: Placed, family: Family | null, of: Brief | null
     by: by.map(g => ({ id: g.id, why: g.why })),
     failed,
     mode: standing.mode,
+    pHolds: chanceOfAll(withPoor),
+    claims: withPoor.flatMap(g => claimOf(g) ?? []),
+    foreseenBy: gates.flatMap(g => (standing.mode && foresees[g.id]?.includes(standing.mode) ? [g.id] : [])),
     years: standing.seenYears,
     verdict: failed
       ? ofFailed(names(failing), names(telling))

@@ -85,6 +85,7 @@ describe('what was predicted, and what happened', () => {
       mode: null,
       years: 1,
       verdict,
+      ...{ pHolds: 1, claims: [], foreseenBy: [] },
     });
     const shuffled = [
       of('too soon'),

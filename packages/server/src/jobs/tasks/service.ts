@@ -7,6 +7,7 @@ import {
   fieldEvidence,
   gradeFamily,
   happened,
+  modelCalibration,
   serviceCsv,
   serviceStanding,
   type Brief,
@@ -102,10 +103,12 @@ async function workedOut(db: Knex, by: Grouping, now: string): Promise<ServiceEv
     placement.partId === null ? null : (briefs.get(placement.partId) ?? null);
   const materialOf = ({ placement }: Placed): Family | null =>
     library.get(placement.materials[0]!.material) ?? null;
+  const outcomes = byLesson(placed.flatMap(p => happened(p, materialOf(p), briefOf(p)) ?? []));
   return {
     groups: evidence(placed, by, key => library.get(key)?.grade?.family ?? (library.has(key) ? key : null)),
     field: fieldOf(placed, library),
-    happened: byLesson(placed.flatMap(p => happened(p, materialOf(p), briefOf(p)) ?? [])),
+    happened: outcomes,
+    calibration: modelCalibration(outcomes),
   };
 }
 

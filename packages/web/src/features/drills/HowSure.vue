@@ -6,14 +6,15 @@ import ChartFrame from '../../charts/ChartFrame.vue';
 import { useChartColours } from '../../charts/useCharts';
 import { useDrills } from '../../stores/drills';
 import { useFeedback } from '../../ui/useFeedback';
-import { calibrationOption } from './calibration-chart';
+import { calibrationOption } from '../../charts/calibration-chart';
 
 /** How well one knows how well one knows. */
 const drills = useDrills();
 const colours = useChartColours();
 const { ask } = useFeedback();
 const known = computed(() => calibration(drills.mine));
-const option = computed(() => calibrationOption(known.value, colours.value));
+const axes = { said: 'held to be right', came: 'were right' };
+const option = computed(() => calibrationOption(known.value, colours.value, axes));
 function forget(): void {
   ask({
     title: 'Forget all your answers?',

@@ -15,6 +15,7 @@ import { useWorking } from '../../stores/working';
 import PageState from '../../ui/PageState.vue';
 import PlainTable from '../../ui/PlainTable.vue';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
+import ModelTrust from './ModelTrust.vue';
 import { useEvidence } from './useEvidence';
 
 /** What the models would have said of each part for the years it stood, beside what happened: misses first. */
@@ -84,6 +85,7 @@ function open(at: number): void {
       <p v-if="rows.length > most">
         <Button type="text" @click="most += MORE">{{ rows.length - most }} more</Button>
       </p>
+      <ModelTrust v-if="evidence" :calibration="evidence.calibration" />
       <template v-if="evidence?.field.length">
         <h2>What the sun did to yours</h2>
         <p class="small soft">

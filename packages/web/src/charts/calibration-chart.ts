@@ -1,24 +1,34 @@
 import type { Calibration } from '@hornblende/core';
 import type { ECBasicOption } from 'echarts/types/dist/shared';
-import { chartAxis, chartText, chartTooltip } from '../../charts/chart-parts';
-import type { useChartColours } from '../../charts/useCharts';
+import { chartAxis, chartText, chartTooltip } from './chart-parts';
+import type { useChartColours } from './useCharts';
 
 type Colours = ReturnType<typeof useChartColours>['value'];
 
-/** What was right against what was said, with its interval; on the slanted line one is as sure as one should be. */
-export function calibrationOption({ points }: Calibration, colours: Colours): ECBasicOption {
+/** What is counted: said along, came upwards, each in 100. */
+export interface CalibrationAxes {
+  said: string;
+  came: string;
+}
+
+/** What came against what was said, with its interval; on the slanted line one is as sure as one should be. */
+export function calibrationOption(
+  { points }: Calibration,
+  colours: Colours,
+  axes: CalibrationAxes,
+): ECBasicOption {
   const percent = (share: number): number => Math.round(1000 * share) / 10;
   return {
     animation: false,
     textStyle: chartText,
     grid: { left: 54, right: 20, top: 14, bottom: 46 },
     tooltip: chartTooltip(colours, { trigger: 'item', valueFormatter: (v: number) => `${v} in 100` }),
-    xAxis: chartAxis(colours, 'held to be right, in 100', 28, {
+    xAxis: chartAxis(colours, `${axes.said}, in 100`, 28, {
       min: 0,
       max: 100,
       splitLine: { show: false },
     }),
-    yAxis: chartAxis(colours, 'were right, in 100', 36, { min: 0, max: 100 }),
+    yAxis: chartAxis(colours, `${axes.came}, in 100`, 36, { min: 0, max: 100 }),
     series: [
       {
         type: 'line',
@@ -42,7 +52,7 @@ export function calibrationOption({ points }: Calibration, colours: Colours): EC
       })),
       {
         type: 'line',
-        name: 'were right',
+        name: axes.came,
         data: points.map(p => [percent(p.said), percent(p.hit)]),
         symbol: 'circle',
         symbolSize: (_: unknown, { dataIndex }: { dataIndex: number }) =>

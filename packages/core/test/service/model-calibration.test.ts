@@ -1,0 +1,91 @@
+import { describe, expect, it } from 'vitest';
+import {
+  familyByKey,
+  happened,
+  modelBiases,
+  modelCalibration,
+  shiftOf,
+  type Happened,
+  type ModelOutcome,
+} from '../../src/index.js';
+import { chance } from '../../src/lib/random.js';
+import { normalCdf } from '../../src/lib/normal.js';
+import { placed } from './placed.js';
+
+/** Parts of a workshop whose model of heat says so much too much, K: each fails by chance, as it really stands. */
+function workshop(seed: number, tooBrightK: number, parts = 40): ModelOutcome[] {
+  const source = chance(seed);
+  for (let i = 0; i < 8; i++) source.uniform();
+  return Array.from({ length: parts }, () => {
+    const margin = -10 + 40 * source.uniform();
+    const sigma = 3 + 3 * source.uniform();
+    return { margin, sigma, failed: source.uniform() > normalCdf((margin - tooBrightK) / sigma) };
+  });
+}
+const found = (tooBrightK: number, wanted: string): number =>
+  Array.from(
+    { length: 100 },
+    (_, seed) => modelBiases({ heat: workshop(seed + 1, tooBrightK) })[0]!.sees,
+  ).filter(sees => sees === wanted).length;
+
+describe('which model is off, by parts in service', () => {
+  it('finds a model that is 10 K too bright in 9 of 10 workshops of forty parts, and one as much too dark', () => {
+    expect(found(10, 'too bright')).toBeGreaterThanOrEqual(90);
+    expect(found(-10, 'too dark')).toBeGreaterThanOrEqual(90);
+  });
+  it('accuses a model that is right in hardly one of ten', () => {
+    expect(found(0, 'right, as far as they tell')).toBeGreaterThanOrEqual(90);
+  });
+  it('names about how much: the interval holds the truth, and few parts move it little', () => {
+    const many = shiftOf(workshop(7, 10, 400), 12);
+    expect(many.low).toBeLessThan(-10);
+    expect(many.high).toBeGreaterThan(-10);
+    expect(Math.abs(many.shift + 10)).toBeLessThan(2);
+    const one = shiftOf([{ margin: 8, sigma: 4, failed: true }], 12);
+    expect(one.shift).toBeLessThan(0);
+    expect(one.low).toBeLessThan(one.shift);
+    expect(shiftOf([], 12).shift).toBeCloseTo(0, 9);
+  });
+  it('tells a ratio as a factor, and those that are off first', () => {
+    const bright = Array.from({ length: 30 }, (_, i) => ({ margin: 0.7, sigma: 0.2, failed: i % 2 === 0 }));
+    const right = Array.from({ length: 60 }, () => ({ margin: 20, sigma: 3, failed: false }));
+    const [first, second] = modelBiases({ heat: right, uv: bright });
+    expect(first).toMatchObject({ model: 'uv', sees: 'too bright', failures: 15 });
+    // Half of them failed where a margin of ln 2 was claimed: about half of what it has is there.
+    expect(first!.factor).toBeGreaterThan(0.45);
+    expect(first!.factor).toBeLessThan(0.6);
+    expect(second).toMatchObject({ model: 'heat', factor: null, failures: 0 });
+  });
+});
+
+describe('what was said against what happened', () => {
+  const pla = familyByKey('pla')!;
+  const of = (...parts: Parameters<typeof placed>[0][]): Happened[] =>
+    parts.flatMap(p => happened(placed({ ...p, material: 'pla' }), pla, null) ?? []);
+  const car = { material: 'pla', heat: 'closed-vehicle', years: 1 } as const;
+  const shelf = { material: 'pla', heat: 'indoors', years: 3 } as const;
+
+  it('puts a part into the bin of its chance, and counts who held', () => {
+    const { holds } = modelCalibration(
+      of(shelf, shelf, shelf, { ...car, verdict: 'failed', mode: 'deformed' }),
+    );
+    expect(holds.answers).toBe(4);
+    expect(holds.points.map(p => [p.hit, p.answers])).toEqual([
+      [0, 1],
+      [1, 3],
+    ]);
+    expect(holds.brier).toBeLessThan(0.05);
+  });
+  it('puts a failure down to the model least at ease about it, and to no other', () => {
+    const { biases } = modelCalibration(of({ ...shelf, verdict: 'failed', mode: 'deformed' }, shelf));
+    const heat = biases.find(b => b.model === 'heat')!;
+    expect(heat).toMatchObject({ parts: 2, failures: 1 });
+    expect(heat.shift).toBeLessThan(0);
+    const gnawed = modelCalibration(of({ ...shelf, verdict: 'failed', mode: 'chewed' }));
+    expect(gnawed.biases).toEqual([]);
+    expect(gnawed.holds.answers).toBe(1);
+  });
+  it('leaves out what is too young to tell', () => {
+    expect(modelCalibration(of({ ...shelf, years: 0.05 })).holds.answers).toBe(0);
+  });
+});

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { gateLabel, sig, type ModelBias, type ModelCalibration } from '@hornblende/core';
+import { computed } from 'vue';
+import ChartFrame from '../../charts/ChartFrame.vue';
+import { calibrationOption } from '../../charts/calibration-chart';
+import { useChartColours } from '../../charts/useCharts';
+import { useUnits } from '../../ui/useUnits';
+
+/** How far the models can be trusted: how sure they were against what held, and which of them is off, by how much. */
+const props = defineProps<{ calibration: ModelCalibration }>();
+const colours = useChartColours();
+const { show } = useUnits();
+const axes = { said: 'said to hold', came: 'held' };
+const option = computed(() => calibrationOption(props.calibration.holds, colours.value, axes));
+const lead = computed(() => {
+  const { answers, brier, brierOfShare, overconfidence } = props.calibration.holds;
+  if (brier === null || brierOfShare === null || overconfidence === null)
+    return 'No part tells of the models yet.';
+  const off = Math.round(100 * Math.abs(overconfidence));
+  const bias =
+    off < 3
+      ? 'about as many held as was said'
+      : `${off} in 100 ${overconfidence > 0 ? 'fewer' : 'more'} held than was said`;
+  const skill = brier < brierOfShare ? 'better than' : 'no better than';
+  return (
+    `Of ${answers} parts that tell, ${bias}. The models tell them apart ${skill} always saying the same ` +
+    `(Brier score ${brier.toFixed(2)}, against ${brierOfShare.toFixed(2)}; nought is perfect).`
+  );
+});
+function sees({ model, sees: how, shift, low, high, factor }: ModelBias): string {
+  const ends = range(model, low, high);
+  if (how === 'right, as far as they tell') return `fits what happened; it may be off by ${ends}`;
+  const by =
+    factor === null
+      ? show(Math.abs(shift), 'temperatureStep')
+      : `a factor of ${sig(Math.max(factor, 1 / factor), 2)}`;
+  return `promises too ${how === 'too bright' ? 'much' : 'little'}, by about ${by} (${ends})`;
+}
+function range(model: ModelBias['model'], low: number, high: number): string {
+  if (model === 'heat') return `${show(low, 'temperatureStep')} to ${show(high, 'temperatureStep')}`;
+  return `× ${sig(Math.exp(low), 2)} to × ${sig(Math.exp(high), 2)}`;
+}
+const partsWords = (n: number): string => (n === 1 ? '1 part' : `${n} parts`);
+const tone = ({ sees: how }: ModelBias): string =>
+  how === 'right, as far as they tell' ? 'soft' : 'marginal';
+</script>
+
+<template>
+  <section aria-label="How far the models can be trusted" data-testid="model-trust">
+    <h2>How far the models can be trusted</h2>
+    <p>{{ lead }}</p>
+    <ChartFrame
+      v-if="calibration.holds.points.length"
+      class="curve"
+      :option="option"
+      :label="`Said to hold, against what held. ${lead}`"
+    />
+    <ul v-if="calibration.biases.length">
+      <li v-for="b in calibration.biases" :key="b.model" data-testid="model-bias">
+        <b>{{ gateLabel(b.model) }}</b>
+        <span :class="tone(b)">{{ sees(b) }}</span>
+        <span class="soft small">{{ partsWords(b.parts) }}, {{ b.failures }} failed that way</span>
+      </li>
+    </ul>
+    <p v-if="calibration.biases.length" class="small soft">
+      What a model has over what it needs would have to be moved by so much to fit what happened; few parts
+      move it little, and the ends hold the truth in 95 of 100. Nothing is changed by it: give a place its own
+      temperature, or a grade its own figures, where one is off.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.curve {
+  height: 300px;
+  max-width: 560px;
+}
+ul {
+  list-style: none;
+  margin: 8px 0;
+  padding: 0;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: baseline;
+  border-top: 1px solid var(--rule);
+  padding: 5px 0;
+}
+h2 {
+  font-size: 16px;
+  margin: 24px 0 2px;
+}
+</style>
