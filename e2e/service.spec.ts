@@ -51,7 +51,7 @@ test('a part is placed, looked at on a phone with a photograph, fails, and the f
   await page.getByRole('button', { name: 'Place a part' }).click();
   const form = page.getByTestId('place-page');
   await form.getByRole('button', { name: 'Place it' }).click();
-  await expect(form).toContainText('say what it is called, say what it is made of, say where it is');
+  await expect(form).toContainText('say what it is called, say what it is made of');
   await choose(form, 'One of', 'Hive-scale housing');
   await expect(form.getByLabel('What it is called')).toHaveValue('Hive-scale housing');
   await form.getByLabel('What it is called').fill('Housing by the pond');
@@ -112,7 +112,7 @@ test('a part is placed, looked at on a phone with a photograph, fails, and the f
   await expect(page.getByTestId('happened-row').first()).toContainText('Housing by the pond');
   await expect(page.getByTestId('happened-row').first()).toContainText('missed');
   const trust = page.getByTestId('model-trust');
-  await expect(trust).toContainText(/Of \d+ parts that tell, .+ Brier score 0\.\d\d/);
+  await expect(trust).toContainText(/Of \d+ parts that tell, .+Brier score 0\.\d\d/);
   await expect(trust.getByTestId('model-bias').first()).toContainText(/parts?, \d+ failed that way/);
   const field = page.getByTestId('field-row').filter({ hasText: /^ASA/ });
   await expect(field).toContainText('1 failed by the sun');

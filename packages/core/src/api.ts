@@ -9,6 +9,7 @@ import type { EvidenceGroup } from './service/evidence.js';
 import type { FieldEvidence } from './service/field-evidence.js';
 import type { Happened } from './service/happened.js';
 import type { ModelCalibration } from './service/model-calibration.js';
+import type { Inspection } from './service/inspection.js';
 import type { Placement } from './service/placement.js';
 import type { ServiceStanding } from './service/standing.js';
 import type { Fault } from './triage/fault.js';
@@ -162,6 +163,21 @@ export interface ServiceEvidence {
   field: FieldEvidence[];
   happened: Happened[];
   calibration: ModelCalibration;
+}
+
+/** A table of parts to place: `POST /api/service/import`. */
+export interface PlacedImport {
+  parts: { placement: Placement; look: Omit<Inspection, 'id' | 'placementId'> | null }[];
+}
+
+/** The parts that an import placed, in its order. */
+export interface PlacedImportResult {
+  ids: string[];
+}
+
+/** What of an import could not be taken back, and why. */
+export interface PlacedImportUndone {
+  left: { id: string; why: string }[];
 }
 
 /** A phone that may look at parts in service. */

@@ -258,6 +258,7 @@ export * from './service/field-factor.js';
 export * from './service/happened.js';
 export * from './service/model-calibration.js';
 export * from './service/model-claim.js';
+export * from './service/rough-date.js';
 export * from './service/kaplan-meier.js';
 export * from './service/kin.js';
 export * from './service/lab-life.js';

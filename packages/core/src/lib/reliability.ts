@@ -5,6 +5,8 @@ import { Z_95 } from './physical-constants.js';
 export interface Forecast {
   said: number;
   came: boolean;
+  /** How much it counts; default 1. */
+  weight?: number;
 }
 
 /** Forecasts that were held to be about as likely, and how many of them came. */
@@ -53,11 +55,11 @@ export function reliability(
   forecasts: readonly Forecast[],
   groupOf: (said: number) => number = said => said,
 ): Calibration {
-  const all = forecasts.length;
+  const all = weighed(forecasts);
   if (!all) return { brier: null, brierOfShare: null, overconfidence: null, answers: 0, points: [] };
-  const share = forecasts.filter(f => f.came).length / all;
-  const said = forecasts.reduce((sum, f) => sum + f.said, 0) / all;
-  const brier = forecasts.reduce((sum, f) => sum + (f.said - Number(f.came)) ** 2, 0) / all;
+  const share = weighed(forecasts, f => Number(f.came)) / all;
+  const said = weighed(forecasts, f => f.said) / all;
+  const brier = weighed(forecasts, f => (f.said - Number(f.came)) ** 2) / all;
   const groups = [...new Set(forecasts.map(f => groupOf(f.said)))].sort((a, b) => a - b);
   return {
     brier,
@@ -69,11 +71,16 @@ export function reliability(
 }
 
 function pointOf(those: readonly Forecast[]): CalibrationPoint {
-  const hits = those.filter(f => f.came).length;
-  return {
-    said: mean(those.map(f => f.said)),
-    hit: hits / those.length,
-    ...wilsonInterval(hits, those.length),
-    answers: those.length,
-  };
+  const all = weighed(those);
+  const hits = weighed(those, f => Number(f.came));
+  // Of such as count alike the mean itself, without what sums of products lose in the last place.
+  const said = those.every(f => f.weight === undefined)
+    ? mean(those.map(f => f.said))
+    : weighed(those, f => f.said) / all;
+  return { said, hit: hits / all, ...wilsonInterval(hits, all), answers: all };
+}
+
+/** The sum of something over forecasts, by what each counts. */
+function weighed(forecasts: readonly Forecast[], of: (f: Forecast) => number = () => 1): number {
+  return forecasts.reduce((sum, f) => sum + (f.weight ?? 1) * of(f), 0);
 }

@@ -34,7 +34,7 @@ export function evidence(
   return [...groups]
     .map(([key, list]) => {
       const seen = list.filter(p => p.standing.looks > 0);
-      const records = seen.map(p => serviceRecord(p.standing));
+      const records = seen.map(p => serviceRecord(p.standing, p.placement));
       return {
         key,
         survival: serviceSurvival(Object.assign(new ServiceSurvivalInput(), { records })),

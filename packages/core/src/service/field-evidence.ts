@@ -34,7 +34,7 @@ export function fieldEvidence(
     // A failure that was found at a look came somewhere since the last one.
     const years = failed ? (standing.soundYears + standing.seenYears) / 2 : standing.seenYears;
     const list = records.get(family) ?? [];
-    list.push(Object.assign(new FieldRecord(), { years, labYears, failed }));
+    list.push(Object.assign(new FieldRecord(), { years, labYears, failed, weight: placement.weight }));
     records.set(family, list);
   }
   return [...records].map(([family, list]) => {

@@ -10,6 +10,7 @@ export class FieldRecord {
   @Quantity({ min: 1e-3, max: 1e6, unit: 'a', doc: 'Years after which ageing tests have half of such fail.' })
   labYears!: number;
   @Flag({ optional: true, doc: 'Whether the sun ended it then; default false.' }) failed = false;
+  @Quantity({ min: 0, max: 1, optional: true, doc: 'How much it counts, 0 to 1; default 1.' }) weight = 1;
 }
 
 /** Input of `service.field`. */
@@ -47,9 +48,9 @@ export interface ServiceFieldResult {
  */
 export function serviceField(i: ServiceFieldInput): ServiceFieldResult {
   const { priorFailures, shape } = i;
-  const failures = i.records.filter(r => r.failed).length;
+  const failures = i.records.reduce((sum, r) => sum + (r.failed ? r.weight : 0), 0);
   const priorRate = priorRateOf(i);
-  const exposed = i.records.reduce((sum, r) => sum + Math.LN2 * (r.years / r.labYears) ** shape, 0);
+  const exposed = exposedOf(i);
   const a = priorFailures + failures;
   const b = priorRate + exposed;
   const factorAt = (p: number): number => gammaQuantile(1 - p, a, b) ** (-1 / shape);
@@ -61,6 +62,11 @@ export function serviceField(i: ServiceFieldInput): ServiceFieldResult {
     failures,
     parts: i.records.length,
   };
+}
+
+/** The hazard summed over all parts, by what each counts. */
+function exposedOf({ records, shape }: ServiceFieldInput): number {
+  return records.reduce((sum, r) => sum + r.weight * Math.LN2 * (r.years / r.labYears) ** shape, 0);
 }
 
 /** The prior's rate: such that with no parts the middle is the library's word itself, median θ = φ₀^−β. */
@@ -77,7 +83,7 @@ export const serviceFieldModel = model({
   Input: ServiceFieldInput,
   compute(i: ServiceFieldInput) {
     const r = serviceField(i);
-    const exposed = i.records.reduce((s, x) => s + Math.LN2 * (x.years / x.labYears) ** i.shape, 0);
+    const exposed = exposedOf(i);
     return {
       result: r,
       warnings: r.ownWeight < 0.1 ? ['Own parts say little yet: this is the library’s word.'] : [],

@@ -42,6 +42,8 @@ export interface Happened {
   /** What each model said of it that parts can tell of, and the gates that foresee the way in which it failed. */
   claims: ModelClaim[];
   foreseenBy: GateId[];
+  /** How much it counts where parts are counted. */
+  weight: number;
 }
 
 /**
@@ -118,6 +120,7 @@ export function happened(placed: Placed, family: Family | null, of: Brief | null
     by: by.map(g => ({ id: g.id, why: g.why })),
     failed,
     mode: standing.mode,
+    weight: placement.weight,
     pHolds: chanceOfAll(withPoor),
     claims: withPoor.flatMap(g => claimOf(g) ?? []),
     foreseenBy: gates.flatMap(g => (standing.mode && foresees[g.id]?.includes(standing.mode) ? [g.id] : [])),

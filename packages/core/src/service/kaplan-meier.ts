@@ -4,6 +4,8 @@ export interface Lifetime {
   years: number;
   failed: boolean;
   mode: string | null;
+  /** How much it counts; default 1. */
+  weight?: number;
 }
 
 /** A step of a survival curve. */
@@ -13,7 +15,7 @@ export interface SurvivalStep {
   survival: number;
   low: number;
   high: number;
-  /** Parts that were at risk, and that failed, at this time. */
+  /** Parts that were at risk, and that failed, at this time, by what they count. */
   atRisk: number;
   failed: number;
 }
@@ -26,7 +28,7 @@ export function kaplanMeier(lives: readonly Lifetime[]): SurvivalStep[] {
   let survival = 1;
   let greenwood = 0;
   return timesOf(lives).map(({ years, atRisk, failures }) => {
-    const failed = failures.length;
+    const failed = weightOf(failures);
     survival *= 1 - failed / atRisk;
     greenwood += atRisk > failed ? failed / (atRisk * (atRisk - failed)) : 0;
     const half = survival > 0 ? Z_95 * survival * Math.sqrt(greenwood) : 0;
@@ -55,27 +57,31 @@ export function incidenceByMode(lives: readonly Lifetime[]): Record<string, Inci
   const incidence: Record<string, IncidenceStep[]> = {};
   let survival = 1;
   for (const { years, atRisk, failures } of timesOf(lives)) {
-    for (const mode of new Set(failures)) {
+    for (const mode of new Set(failures.map(f => f.mode ?? 'other'))) {
       const steps = (incidence[mode] ??= []);
-      const share = (survival * failures.filter(m => m === mode).length) / atRisk;
+      const share = (survival * weightOf(failures.filter(f => (f.mode ?? 'other') === mode))) / atRisk;
       steps.push({ years, incidence: (steps.at(-1)?.incidence ?? 0) + share });
     }
-    survival *= 1 - failures.length / atRisk;
+    survival *= 1 - weightOf(failures) / atRisk;
   }
   return incidence;
 }
 
-/** Every time that was seen, with who was at risk then and how those that failed did. */
-function timesOf(lives: readonly Lifetime[]): { years: number; atRisk: number; failures: string[] }[] {
-  const sorted = [...lives].sort((a, b) => a.years - b.years);
-  const times: { years: number; atRisk: number; failures: string[] }[] = [];
-  for (const [n, life] of sorted.entries()) {
+const weightOf = (lives: readonly Lifetime[]): number => lives.reduce((sum, l) => sum + (l.weight ?? 1), 0);
+
+/** Every time that was seen, with how much was at risk then and those that failed. */
+function timesOf(lives: readonly Lifetime[]): { years: number; atRisk: number; failures: Lifetime[] }[] {
+  const sorted = lives.filter(l => l.weight !== 0).sort((a, b) => a.years - b.years);
+  const times: { years: number; atRisk: number; failures: Lifetime[] }[] = [];
+  let atRisk = weightOf(sorted);
+  for (const life of sorted) {
     let last = times.at(-1);
     if (last?.years !== life.years) {
-      last = { years: life.years, atRisk: sorted.length - n, failures: [] };
+      last = { years: life.years, atRisk, failures: [] };
       times.push(last);
     }
-    if (life.failed) last.failures.push(life.mode ?? 'other');
+    if (life.failed) last.failures.push(life);
+    atRisk -= life.weight ?? 1;
   }
   return times;
 }

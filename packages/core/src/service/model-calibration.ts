@@ -7,6 +7,8 @@ import { calibratedModels, type CalibratedModel, type ModelClaim } from './model
 /** A claim, and whether the part gave way as that model foresees. */
 export interface ModelOutcome extends Omit<ModelClaim, 'model'> {
   failed: boolean;
+  /** How much it counts; default 1. */
+  weight?: number;
 }
 
 /** How far a model is off, by the parts that it spoke of. */
@@ -46,9 +48,9 @@ export function shiftOf(
   );
   const logs = grid.map(delta =>
     outcomes.reduce(
-      (sum, { margin, sigma, failed }) => {
+      (sum, { margin, sigma, failed, weight = 1 }) => {
         const holds = normalCdf((margin + delta) / sigma);
-        return sum + Math.log(Math.max(1e-9, failed ? 1 - holds : holds));
+        return sum + weight * Math.log(Math.max(1e-9, failed ? 1 - holds : holds));
       },
       -(delta ** 2) / (2 * priorSd ** 2),
     ),
@@ -109,9 +111,10 @@ export function modelCalibration(list: readonly Happened[]): ModelCalibration {
   for (const h of telling) {
     const blamed = h.failed ? blamedOf(h) : null;
     for (const { model, margin, sigma } of h.claims)
-      if (!h.failed || model === blamed) (outcomes[model] ??= []).push({ margin, sigma, failed: h.failed });
+      if (!h.failed || model === blamed)
+        (outcomes[model] ??= []).push({ margin, sigma, failed: h.failed, weight: h.weight });
   }
-  const forecasts = telling.map(h => ({ said: h.pHolds, came: !h.failed }));
+  const forecasts = telling.map(h => ({ said: h.pHolds, came: !h.failed, weight: h.weight }));
   return { holds: reliability(forecasts, binOf), biases: modelBiases(outcomes) };
 }
 

@@ -33,9 +33,17 @@ export class PhotoRef {
   caption = '';
 }
 
+/** Where a part is of which nobody has said. */
+export const PLACE_UNSAID = 'not said';
+
 /** Where a part is. */
 export class ServicePlace {
-  @Text({ maxLength: 120, doc: 'Where it is, in words: a list to walk with goes by it.' }) where!: string;
+  @Text({
+    maxLength: 120,
+    optional: true,
+    doc: 'Where it is, in words: a list to walk with goes by it; default not said.',
+  })
+  where = PLACE_UNSAID;
   @Choice(heatSettings, { optional: true, doc: 'Its air; default outdoors.' }) heat: HeatSetting = 'outdoors';
   @Choice(exposures, { optional: true, doc: 'Its sun; default none.' }) sun: Exposure = 'none';
   @Choice(aspects, { optional: true, doc: 'Which way it faces; default any.' })
@@ -89,7 +97,8 @@ export class Placement {
   @Choice(colours, { optional: true, doc: 'How dark it is; default mid.' }) colour: Colour = 'mid';
   @Quantity({ min: 0, max: 50, optional: true, nullable: true, doc: 'Its walls; default null: not known.' })
   walls: number | null = null;
-  @Nested(() => ServicePlace, { doc: 'Where it is.' }) place!: ServicePlace;
+  @Nested(() => ServicePlace, { optional: true, doc: 'Where it is; default outdoors, nothing else said.' })
+  place = new ServicePlace();
   @Text({ maxLength: 10, doc: 'Since when, as YYYY-MM-DD.' }) since!: string;
   @Flag({ optional: true, doc: 'Whether that is from memory; default false.' }) sinceRough = false;
   @Choice(consequences, { optional: true, doc: 'What happens if it fails; default annoys.' })
@@ -107,6 +116,15 @@ export class Placement {
   @Text({ maxLength: 2000, optional: true, allowEmpty: true, doc: 'Anything worth keeping; default empty.' })
   note = '';
   @Flag({ optional: true, doc: 'Whether it is put away; default false.' }) archived = false;
+  @Text({ maxLength: 120, optional: true, allowEmpty: true, doc: 'Whose record it is; default one’s own.' })
+  origin = '';
+  @Quantity({
+    min: 0,
+    max: 1,
+    optional: true,
+    doc: 'How much it counts wherever parts are counted, 0 to 1; default 1.',
+  })
+  weight = 1;
 }
 
 /** Reads a part in service: defaults filled in, unknown fields refused. @throws InputError */

@@ -65,20 +65,19 @@ function byTime(a: Look, b: Look): number {
 
 /**
  * A part as `service.survival` takes it. One that stands counts until it was last seen: nobody knows of the time since.
- * One that failed counts from its last sound look to the one that found it.
+ * One that failed counts from its last sound look to the one that found it. What somebody else wrote down counts for as
+ * much as it was given.
  */
-export function serviceRecord({
-  ended,
-  verdict,
-  mode,
-  seenYears,
-  soundYears,
-}: ServiceStanding): ServiceRecord {
+export function serviceRecord(
+  { ended, verdict, mode, seenYears, soundYears }: ServiceStanding,
+  { weight }: Pick<Placement, 'weight'>,
+): ServiceRecord {
   const failed = ended && verdict === 'failed';
   return {
     years: seenYears,
     ended,
     mode: failed ? (mode ?? 'other') : ended ? verdict : null,
     soundYears: failed ? soundYears : null,
+    weight,
   };
 }

@@ -34,6 +34,7 @@ export class ServiceRecord {
     doc: 'When it was last seen sound, where the failure was found later; default null: it failed at that time.',
   })
   soundYears: number | null = null;
+  @Quantity({ min: 0, max: 1, optional: true, doc: 'How much it counts, 0 to 1; default 1.' }) weight = 1;
 }
 
 /** Input of `service.survival`. */
@@ -65,7 +66,7 @@ export interface ServiceSurvivalResult {
   /** Share that stands at {@link atYears}, at least, with 95 % confidence; null of none that has reached it. */
   lowerBound95: number | null;
   atYears: number;
-  /** Parts that tell of that time, and how many of them stood it. */
+  /** Parts that tell of that time, and how many of them stood it, by what they count. */
   reached: number;
   stood: number;
   /** Share that failed in each way by a time, the ways competing. */
@@ -84,12 +85,18 @@ export function isFailure({ ended, mode }: Pick<ServiceRecord, 'ended' | 'mode'>
  * how those that failed did.
  */
 export function serviceSurvival({ records, atYears }: ServiceSurvivalInput): ServiceSurvivalResult {
-  const lives = records.map((r): Lifetime => ({ years: foundYears(r), failed: isFailure(r), mode: r.mode }));
+  const lives = records.map((r): Lifetime => ({
+    ...{ years: foundYears(r), failed: isFailure(r), mode: r.mode, weight: r.weight },
+  }));
   const at = atYears ?? timeOf(records);
   const telling = records.filter(r => tells(r, at));
-  const stood = telling.filter(r => stands(r, at)).length;
+  const counts = (list: readonly ServiceRecord[]): number => list.reduce((sum, r) => sum + r.weight, 0);
+  const reached = counts(telling);
+  const stood = counts(telling.filter(r => stands(r, at)));
   const fit = fitWeibull(
-    records.map((r): WeibullTime => ({ years: r.years, failed: isFailure(r), sinceYears: r.soundYears })),
+    records.map((r): WeibullTime => ({
+      ...{ years: r.years, failed: isFailure(r), sinceYears: r.soundYears, weight: r.weight },
+    })),
   );
   return {
     curve: kaplanMeier(lives),
@@ -101,9 +108,9 @@ export function serviceSurvival({ records, atYears }: ServiceSurvivalInput): Ser
       scaleLow: fit.scale.low,
       scaleHigh: fit.scale.high,
     },
-    lowerBound95: telling.length ? lowerShare(stood, telling.length, 0.95) : null,
+    lowerBound95: reached > 0 ? lowerShare(stood, reached, 0.95) : null,
     atYears: at,
-    reached: telling.length,
+    reached,
     stood,
     incidence: incidenceByMode(lives),
     parts: records.length,

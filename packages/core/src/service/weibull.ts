@@ -7,6 +7,8 @@ export interface WeibullTime {
   failed: boolean;
   /** Last seen sound, where the failure was found later; null: failed at the time itself. */
   sinceYears: number | null;
+  /** How much it counts; default 1. */
+  weight?: number;
 }
 
 /** A time that several parts share. */
@@ -41,7 +43,7 @@ const SCALE_SPAN = 8;
  * intervals by profile likelihood. Null of fewer than two failures, or where they do not bound the shape.
  */
 export function fitWeibull(times: readonly WeibullTime[]): WeibullFit | null {
-  const used = counted(times.filter(t => t.years > 0));
+  const used = counted(times.filter(t => t.years > 0 && t.weight !== 0));
   if (failuresOf(used) < LEAST_FAILURES) return null;
   const low = Math.log(SHAPES.low);
   const high = Math.log(SHAPES.high);
@@ -87,8 +89,9 @@ function counted(times: readonly WeibullTime[]): CountedTime[] {
     const sinceYears = since !== null && since >= years ? null : since;
     const key = `${years} ${t.failed} ${sinceYears}`;
     const known = byTime.get(key);
-    if (known) known.count++;
-    else byTime.set(key, { years, failed: t.failed, sinceYears, count: 1 });
+    const count = t.weight ?? 1;
+    if (known) known.count += count;
+    else byTime.set(key, { years, failed: t.failed, sinceYears, count });
   }
   return [...byTime.values()];
 }

@@ -16,7 +16,7 @@ const field = (records: readonly Partial<FieldRecord>[], priorFactor = 1): Retur
   serviceField(
     Object.assign(new ServiceFieldInput(), {
       priorFactor,
-      records: records.map(r => ({ years: 1, labYears: 1, failed: false, ...r })),
+      records: records.map(r => ({ years: 1, labYears: 1, failed: false, weight: 1, ...r })),
     }),
   );
 

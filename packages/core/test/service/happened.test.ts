@@ -85,7 +85,7 @@ describe('what was predicted, and what happened', () => {
       mode: null,
       years: 1,
       verdict,
-      ...{ pHolds: 1, claims: [], foreseenBy: [] },
+      ...{ pHolds: 1, claims: [], foreseenBy: [], weight: 1 },
     });
     const shuffled = [
       of('too soon'),

@@ -20,6 +20,7 @@ import {
 } from '../../src/index.js';
 import { placed } from './placed.js';
 
+const own = { weight: 1 };
 const look = (id: string, at: string, verdict: Look['verdict'], mode: Look['mode'] = null): Look => ({
   id,
   at,
@@ -51,7 +52,7 @@ describe('how a part in service stands', () => {
     expect(s).toMatchObject({ ended: true, verdict: 'failed', mode: 'cracked', looks: 4 });
     expect(s.seenYears).toBeCloseTo(3, 1);
     expect(s.soundYears).toBeCloseTo(2, 1);
-    expect(serviceRecord(s)).toMatchObject({ ended: true, mode: 'cracked' });
+    expect(serviceRecord(s, own)).toMatchObject({ ended: true, mode: 'cracked' });
   });
 
   it('does not mind in which order two phones brought the looks', () => {
@@ -72,13 +73,13 @@ describe('how a part in service stands', () => {
   it('counts one that stands until it was last seen, not until today', () => {
     const s = serviceStanding(since, looks.slice(0, 2), '2026-01-01');
     expect(s.years).toBeCloseTo(6, 1);
-    expect(serviceRecord(s).years).toBeCloseTo(2, 1);
-    expect(serviceRecord(serviceStanding(since, [], '2026-01-01')).years).toBe(0);
+    expect(serviceRecord(s, own).years).toBeCloseTo(2, 1);
+    expect(serviceRecord(serviceStanding(since, [], '2026-01-01'), own).years).toBe(0);
   });
 
   it('keeps one that was lost as lost', () => {
     const s = serviceStanding(since, [look('x', '2021-01-01T10:00:00Z', 'lost')], '2026-01-01');
-    expect(serviceRecord(s)).toMatchObject({ ended: true, mode: 'lost', soundYears: null });
+    expect(serviceRecord(s, own)).toMatchObject({ ended: true, mode: 'lost', soundYears: null });
   });
 });
 

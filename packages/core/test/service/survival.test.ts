@@ -9,7 +9,7 @@ import {
 } from '../../src/index.js';
 
 const records = (list: readonly Partial<ServiceRecord>[]): ServiceRecord[] =>
-  list.map(r => ({ years: 0, ended: false, mode: null, soundYears: null, ...r }));
+  list.map(r => ({ years: 0, ended: false, mode: null, soundYears: null, weight: 1, ...r }));
 const survival = (
   list: readonly Partial<ServiceRecord>[],
   atYears: number | null = null,
@@ -151,5 +151,31 @@ describe('service.survival', () => {
     expect(() =>
       calculate('service.survival', { records: [{ years: 1, ended: true, soundYears: 2 }] }),
     ).toThrow(/records\[0\]\.soundYears/);
+  });
+});
+
+describe('parts that count less than one', () => {
+  it('twice a half is a whole, and nothing is as if it were not there', () => {
+    const halves = twelve.flatMap(r => [
+      { ...r, weight: 0.5 },
+      { ...r, weight: 0.5 },
+    ]);
+    const whole = survival(twelve, 4);
+    const half = survival([...halves, { years: 1, ended: true, mode: 'cracked', weight: 0 }], 4);
+    expect(half.curve.map(s => s.survival)).toEqual(
+      whole.curve.map(s => expect.closeTo(s.survival, 12) as number),
+    );
+    expect(half.curve.at(-1)!.low).toBeCloseTo(whole.curve.at(-1)!.low, 12);
+    expect(half.weibull!.shape).toBeCloseTo(whole.weibull!.shape, 6);
+    expect(half.lowerBound95).toBeCloseTo(whole.lowerBound95!, 9);
+    for (const [mode, steps] of Object.entries(whole.incidence))
+      expect(half.incidence[mode]!.at(-1)!.incidence).toBeCloseTo(steps.at(-1)!.incidence, 12);
+  });
+  it('prove less than as many whole ones', () => {
+    const nine = (weight: number): number =>
+      survival(Array.from({ length: 9 }, () => ({ years: 5, weight }))).lowerBound95!;
+    expect(nine(1)).toBeCloseTo(0.717, 3);
+    expect(nine(0.5)).toBeLessThan(nine(1));
+    expect(nine(0.5)).toBeCloseTo(0.05 ** (1 / 4.5), 9);
   });
 });

@@ -116,6 +116,20 @@ export const apiRoutes: ReadonlyMap<string, Described> = new Map<string, Describ
   ['POST /photos', { does: 'Keeps a photograph, JPEG or PNG.', takes: 'image/*', status: 201 }],
   ['GET /photos/{sha256}', { does: 'A photograph.', gives: 'image/*' }],
   ['GET /service/evidence', { does: 'How long parts last, by group.', asks: ['by'] }],
+  [
+    'POST /service/import',
+    {
+      does: 'Places a table of parts, each with its look, all or nothing.',
+      takes: fields({ parts: { type: 'array', items: anything } }),
+    },
+  ],
+  [
+    'POST /service/import/undo',
+    {
+      does: 'Takes parts back that an import placed and that are as they were.',
+      takes: fields({ ids: { type: 'array', items: text } }),
+    },
+  ],
   ['GET /service/due.ics', { does: 'What is to be looked at, as a calendar.', gives: 'text/calendar' }],
   ['GET /service/parts.csv', { does: 'Parts in service as a table.', gives: 'text/csv' }],
   ['GET /drills/answers', { does: 'Drills that were answered, in pages.', asks: PAGE }],

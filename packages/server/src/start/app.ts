@@ -34,6 +34,7 @@ import { gradeRoutes } from '../routes/grades.js';
 import { partRoutes } from '../routes/parts.js';
 import { weatherRoutes } from '../routes/weathers.js';
 import { phoneRoutes, type Sharing } from '../routes/phones.js';
+import { placedImportRoutes } from '../routes/placed-import.js';
 import { inspectionRoutes, photoRoutes, placementRoutes, serviceRoutes } from '../routes/service.js';
 import { shapeRoutes } from '../routes/shapes.js';
 import { workshopRoutes } from '../routes/workshop.js';
@@ -42,7 +43,12 @@ import { workshopRoutes } from '../routes/workshop.js';
 export const BODY_LIMIT = 512 * 1024;
 
 /** Paths whose bodies are not JSON, or are too large to be read here. */
-const unread: ReadonlySet<string> = new Set(['/grades/import', '/archive/previews', '/photos']);
+const unread: ReadonlySet<string> = new Set([
+  '/grades/import',
+  '/service/import',
+  '/archive/previews',
+  '/photos',
+]);
 const unreadShape = /^\/parts\/[^/]+\/shape$/;
 
 /** What the application is made of. */
@@ -115,6 +121,7 @@ export function createApp({
   api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));
   api.use('/photos', photoRoutes(new PhotoStore(db, photoFolder(workplace.file)), now));
   api.use('/service', serviceRoutes(jobs, now));
+  api.use('/service', placedImportRoutes(db, jobs, now));
   api.use('/drills', drillRoutes(new DrillAnswerStore(db), jobs));
   api.use('/weathers', weatherRoutes(new WeatherStore(db), jobs, now));
   api.use('/workshop', workshopRoutes(new WorkshopStore(db), now));

@@ -1,4 +1,7 @@
 import type {
+  PlacedImport,
+  PlacedImportResult,
+  PlacedImportUndone,
   ArchiveImported,
   ArchivePreview,
   ArchiveUndone,
@@ -294,6 +297,10 @@ export const api = {
   inspections: (id: string) => whole<Inspection>(`/placements/${id}/inspections`),
   sendInspection: (inspection: Inspection) =>
     request<Inspection>('PUT', `/inspections/${inspection.id}`, { inspection }),
+  importPlaced: (items: PlacedImport, signal: AbortSignal) =>
+    request<PlacedImportResult>('POST', '/service/import', items, { signal }),
+  undoPlaced: (ids: readonly string[]) =>
+    request<PlacedImportUndone>('POST', '/service/import/undo', { ids }),
   strikeInspection: (id: string, struck: boolean) =>
     request<Inspection>('POST', `/inspections/${id}/strike`, { struck }),
   sendPhoto: async (photo: Blob) => answered<StoredPhoto>(await sent('/photos', photo)),

@@ -1,6 +1,7 @@
 import {
   freshCode,
   type ListedPlacement,
+  type PlacedImport,
   type Placed,
   type Placement,
   type StoredPlacement,
@@ -52,10 +53,31 @@ export const useService = defineStore('service', () => {
     await load();
   }
 
+  /** Places a whole table of parts, each under a code of its own: all or none. @throws ApiError */
+  async function importAll(parts: PlacedImport['parts'], signal: AbortSignal): Promise<string[]> {
+    const taken = new Set(list.value.map(p => p.placement.code));
+    const coded = parts.map(({ placement, look }) => {
+      const code = placement.code || freshCode(taken, Math.random);
+      taken.add(code);
+      return { placement: { ...placement, code }, look };
+    });
+    const { ids } = await api.importPlaced({ parts: coded }, signal);
+    await load();
+    return ids;
+  }
+  /** Takes an import back. @returns how many of its parts stay, for they were touched since */
+  async function undoImport(ids: readonly string[]): Promise<number> {
+    const { left } = await api.undoPlaced(ids);
+    await load();
+    return left.length;
+  }
+
   return {
     list,
     state,
     load,
+    importAll,
+    undoImport,
     add,
     save,
     remove,

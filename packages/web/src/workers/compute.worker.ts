@@ -15,6 +15,7 @@ const loaders: { [N in JobName]: () => Promise<{ run: Job<Jobs[N]['question'], J
   lays: () => import('./jobs/lays'),
   layVerdicts: () => import('./jobs/lay-verdicts'),
   openQuestions: () => import('./jobs/open-questions'),
+  placed: () => import('./jobs/placed'),
   provisionals: () => import('./jobs/provisionals'),
   relax: () => import('./jobs/relax'),
   robustness: () => import('./jobs/robustness'),

@@ -8,6 +8,7 @@ import type { LayVerdictsAnswer, LayVerdictsQuestion } from './jobs/lay-verdicts
 import type { LadderQuestion } from './jobs/ladder';
 import type { LaysAnswer, LaysQuestion } from './jobs/lays';
 import type { OpenQuestionsQuestion } from './jobs/open-questions';
+import type { PlacedQuestion } from './jobs/placed';
 import type { RelaxQuestion } from './jobs/relax';
 import type { RobustnessQuestion } from './jobs/robustness';
 import type { SettingsTradeAnswer, SettingsTradeQuestion } from './jobs/settings-trade';
@@ -17,6 +18,7 @@ import type { UpgradesQuestion } from './jobs/upgrades';
 import type { WarpFieldAnswer, WarpFieldQuestion } from './jobs/warp-field';
 import type { WeatherAnswer } from './jobs/weather';
 import type { YearAnswer, YearQuestion } from './jobs/year';
+import type { PlacedTable } from '@hornblende/core/tables';
 import type {
   FavouriteTip,
   FirstMachine,
@@ -41,6 +43,7 @@ export interface Jobs {
   lays: { question: LaysQuestion; answer: LaysAnswer };
   layVerdicts: { question: LayVerdictsQuestion; answer: LayVerdictsAnswer };
   openQuestions: { question: OpenQuestionsQuestion; answer: Provisional };
+  placed: { question: PlacedQuestion; answer: PlacedTable };
   provisionals: { question: StandingsQuestion; answer: string[] };
   relax: { question: RelaxQuestion; answer: NothingFits };
   robustness: { question: RobustnessQuestion; answer: Robustness };

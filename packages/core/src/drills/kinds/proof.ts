@@ -12,11 +12,13 @@ export const proof: DrillMaker = {
   make(ask) {
     const many = ask.whole(3, 16);
     const years = ask.pick([1, 2, 3, 5, 8]);
-    const records = Array.from({ length: many }, () => ({
+    const records = Array.from({ length: many }, (): ServiceRecord => ({
       years,
       ended: false,
       mode: null,
-    })) as ServiceRecord[];
+      soundYears: null,
+      weight: 1,
+    }));
     const bound = serviceSurvival(
       Object.assign(new ServiceSurvivalInput(), { records, atYears: years }),
     ).lowerBound95;

@@ -24,6 +24,8 @@ export const tasks = {
   listPlacements: () => import('./service.js').then(m => m.listPlacements),
   listInspections: () => import('./service.js').then(m => m.listInspections),
   serviceEvidence: () => import('./service.js').then(m => m.serviceEvidence),
+  importPlaced: () => import('./placed-import.js').then(m => m.importPlaced),
+  undoPlaced: () => import('./placed-import.js').then(m => m.undoPlaced),
   calendar: () => import('./service.js').then(m => m.calendar),
   serviceTable: () => import('./service.js').then(m => m.serviceTable),
   lookForDamage: () => import('./keeping.js').then(m => m.lookForDamage),

@@ -97,7 +97,7 @@ function open(): void {
   if (!shown || by.value === 'part') return;
   const records = service.placed
     .filter(p => p.standing.looks > 0 && groupOf(p.placement, by.value, library.familyKeyOf) === shown.key)
-    .map(p => serviceRecord(p.standing));
+    .map(p => serviceRecord(p.standing, p.placement));
   working.show({ title: nameOf(shown.key), refs: [{ model: 'service.survival', inputs: { records } }] });
 }
 </script>

@@ -28,7 +28,7 @@ import PlaceAir from './PlaceAir.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { shrunk } from './photo';
 import { usePlacedFrom } from './usePlacedFrom';
-import { placingDraft, usePlacing, type PlacingDraft } from './usePlacing';
+import { placingDraft, placingLike, usePlacing, type PlacingDraft } from './usePlacing';
 import RestoredNotice from '../../ui/RestoredNotice.vue';
 import { useKeptForm } from '../../ui/useKeptForm';
 import PartPicker from './PartPicker.vue';
@@ -46,6 +46,10 @@ const { attempt, tell } = useFeedback();
 const state = ref<'loading' | 'ready' | 'failed'>('loading');
 const tried = ref(false);
 const partAsked = typeof query.part === 'string' ? query.part : null;
+/** A part that this one is to be like. */
+const like = computed(() =>
+  typeof query.like === 'string' ? (service.byId(query.like)?.placement ?? null) : null,
+);
 const kept = useKeptForm<PlacingDraft>(`place-${props.id ?? `new-${partAsked ?? ''}`}`, placingDraft(null));
 const draft = kept.form;
 const { problems, placement } = usePlacing(draft);
@@ -55,6 +59,7 @@ async function fetchAll(): Promise<void> {
   const done = await attempt(async () => {
     await Promise.all([service.load(), library.load(), prints.load(), shelf.load()]);
     if (props.id) kept.begin(placingDraft(service.byId(props.id)?.placement ?? null));
+    else if (like.value && !kept.restored.value) kept.begin(placingLike(like.value));
     else if (partAsked !== null && !kept.restored.value) await ofPart(partAsked);
     if (draft.value.partId) part.value = await api.part(draft.value.partId).catch(() => null);
   });
@@ -180,8 +185,7 @@ async function save(): Promise<void> {
             :model-value="draft.place.where"
             label="Where, in words"
             :maxlength="120"
-            placeholder="upper apiary"
-            :problem="said('place.where')"
+            placeholder="upper apiary; not needed"
             @update:model-value="v => putPlace({ where: v })"
           />
           <OptionSelect

@@ -80,6 +80,9 @@ const photos = computed(() => [
         <div class="page-head">
           <h1>{{ p.name }}</h1>
           <div class="right">
+            <RouterLink v-slot="{ navigate }" :to="{ path: '/service/new', query: { like: id } }" custom
+              ><Button type="text" @click="navigate">Another like it</Button></RouterLink
+            >
             <RouterLink v-slot="{ navigate }" :to="`/service/${id}/edit`" custom
               ><Button type="text" @click="navigate">Change it</Button></RouterLink
             >
@@ -113,6 +116,10 @@ const photos = computed(() => [
           <template v-if="p.code">
             <dt>Tag</dt>
             <dd>{{ p.code }}</dd>
+          </template>
+          <template v-if="p.origin">
+            <dt>Record of</dt>
+            <dd>{{ p.origin }}, which counts for {{ p.weight }}</dd>
           </template>
           <template v-if="p.note">
             <dt>Note</dt>

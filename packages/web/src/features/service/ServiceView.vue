@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from '../../ui/kit';
 import { useSessionStorage } from '@vueuse/core';
-import { computed, onMounted } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useHealth } from '../../stores/health';
 import { useLooksQueue } from '../../stores/looks-queue';
@@ -20,6 +20,8 @@ const queue = useLooksQueue();
 const library = useLibrary();
 const health = useHealth();
 const { attempt } = useFeedback();
+const PlacedImport = defineAsyncComponent(() => import('./PlacedImport.vue'));
+const isImporting = ref(false);
 type Side = 'due' | 'all' | 'lives' | 'happened';
 const side = useSessionStorage<Side>('hornblende-service-side', 'due');
 const sides: { value: Side; label: string }[] = [
@@ -48,10 +50,12 @@ onMounted(() => void fetchAll());
         <RouterLink v-if="!health.isPhone" v-slot="{ navigate }" to="/service/labels" custom
           ><Button type="text" @click="navigate">Labels</Button></RouterLink
         >
+        <Button v-if="!health.isPhone" type="text" @click="isImporting = true">Place many</Button>
         <RouterLink v-if="!health.isPhone" v-slot="{ navigate }" to="/service/new" custom
           ><Button type="primary" @click="navigate">Place a part</Button></RouterLink
         >
       </div>
+      <PlacedImport v-if="isImporting" @close="isImporting = false" />
     </div>
     <div v-if="queue.waiting.length" class="notice" role="status" data-testid="looks-waiting">
       <p>

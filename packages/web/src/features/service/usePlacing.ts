@@ -1,4 +1,10 @@
-import { parsePlacement, InputError, type Placement, type PlacedMaterial } from '@hornblende/core';
+import {
+  parsePlacement,
+  InputError,
+  PLACE_UNSAID,
+  type Placement,
+  type PlacedMaterial,
+} from '@hornblende/core';
 import { computed, type ComputedRef, type Ref } from 'vue';
 
 /** A part in service as it is being written. */
@@ -78,11 +84,10 @@ export function placingDraft(of: Placement | null): PlacingDraft {
 }
 
 /** Fields that cannot stay empty, with what to do about it. */
-function emptyFields({ name, first, place, since }: PlacingDraft): Map<string, string> {
+function emptyFields({ name, first, since }: PlacingDraft): Map<string, string> {
   return new Map([
     ...(name.trim() ? [] : [['name', 'say what it is called'] as const]),
     ...(first ? [] : [['materials', 'say what it is made of'] as const]),
-    ...(place.where.trim() ? [] : [['place.where', 'say where it is'] as const]),
     ...(since ? [] : [['since', 'say since when'] as const]),
   ]);
 }
@@ -103,6 +108,7 @@ export function usePlacing(draft: Ref<PlacingDraft>): Placing {
         partId: partId || null,
         printId: printId || null,
         materials,
+        place: { ...rest.place, where: rest.place.where.trim() || PLACE_UNSAID },
       };
       return { placement: parsePlacement(JSON.parse(JSON.stringify(plain))), problems: new Map() };
     } catch (e) {
@@ -114,4 +120,10 @@ export function usePlacing(draft: Ref<PlacingDraft>): Placing {
     problems: computed(() => read.value.problems),
     placement: computed(() => read.value.placement),
   };
+}
+
+/** A part like one that is out there: of the same filament, at the same place, to be named anew. */
+export function placingLike(of: Placement): PlacingDraft {
+  const { since, sinceRough } = placingDraft(null);
+  return { ...placingDraft(of), name: '', code: '', since, sinceRough, photos: [], note: '', printId: '' };
 }

@@ -7,7 +7,7 @@ import {
 } from '@hornblende/core';
 import { ref } from 'vue';
 import { describe, expect, it } from 'vitest';
-import { placingDraft, usePlacing } from '../../../src/features/service/usePlacing';
+import { placingDraft, placingLike, usePlacing } from '../../../src/features/service/usePlacing';
 import { dueWords, standingMark } from '../../../src/features/service/words';
 
 const placement = parsePlacement({
@@ -26,17 +26,24 @@ describe('a part being placed', () => {
   it('says what is missing, all of it at once, and comes to a placement when nothing is', () => {
     const draft = ref(placingDraft(null));
     const { problems, placement: made } = usePlacing(draft);
-    expect([...problems.value.values()]).toEqual([
-      'say what it is called',
-      'say what it is made of',
-      'say where it is',
-    ]);
-    const { place } = draft.value;
-    draft.value = { ...draft.value, name: 'Gate', first: 'pp', place: { ...place, where: 'Orchard' } };
+    expect([...problems.value.values()]).toEqual(['say what it is called', 'say what it is made of']);
+    draft.value = { ...draft.value, name: 'Gate', first: 'pp' };
     expect(problems.value.size).toBe(0);
+    expect(made.value!.place.where).toBe('not said');
     expect(made.value).toMatchObject({ name: 'Gate', materials: [{ material: 'pp', share: 1 }] });
     draft.value = { ...draft.value, other: 'pp' };
     expect([...problems.value.keys()]).toEqual(['materials[1].material']);
+  });
+
+  it('like another has its filament and place, and a name and a day of its own', () => {
+    const like = placingLike(placement);
+    expect(like).toMatchObject({
+      name: '',
+      code: '',
+      first: 'petg',
+      place: { where: 'Orchard', sun: 'part' },
+    });
+    expect(like.since).toBe(new Date().toISOString().slice(0, 10));
   });
 
   it('that is changed begins as it is, with both filaments that it may be of', () => {

@@ -1,0 +1,346 @@
+import Papa from 'papaparse';
+import { decodeText } from '../lib/decode-text.js';
+import { unguarded } from '../lib/formula-guard.js';
+import { InputError, type Problem } from '../input/parse.js';
+import { parseQuantity, QuantityError } from '../units/index.js';
+import { familyNamed } from '../materials/family-named.js';
+import { parseInspection, type Inspection } from './inspection.js';
+import { failureModes, type FailureMode } from './modes.js';
+import { parsePlacement, PLACE_UNSAID, type PlacedMaterial, type Placement } from './placement.js';
+import {
+  colourSaid,
+  consequenceSaid,
+  heatSaid,
+  loadSaid,
+  outcomeSaid,
+  placedColumns,
+  sunSaid,
+  waterSaid,
+  type PlacedColumn,
+} from './placed-words.js';
+import { roughDate } from './rough-date.js';
+
+/** What becomes of a row: it is taken, stands there already, or cannot be read. */
+export type PlacedVerdict = 'add' | 'double' | 'reject';
+
+/** A row of a table of placed parts, as it was understood. */
+export interface PlacedRow {
+  /** Line of the file, from 1; the heading is one. */
+  line: number;
+  verdict: PlacedVerdict;
+  name: string;
+  /** Null where it cannot be read. */
+  placement: Placement | null;
+  /** The look that its outcome amounts to; null where it says none. */
+  look: Omit<Inspection, 'id' | 'placementId'> | null;
+  problems: Problem[];
+  /** Why it is a double. */
+  twin: string;
+}
+
+/** A table of placed parts, read. */
+export interface PlacedTable {
+  rows: PlacedRow[];
+  /** Columns of the file, with what each was taken for; null for those that are left out. */
+  columns: { heading: string; as: PlacedColumn | null }[];
+  problems: Problem[];
+  notes: string[];
+}
+
+/** What a table is read against. */
+export interface PlacedReading {
+  /** Parts that are out there already. */
+  existing: readonly Pick<Placement, 'name' | 'since' | 'place'>[];
+  /** The key of a family or grade by a name; null for none. */
+  materialNamed: (text: string) => string | null;
+  /** Whose records they are; empty for one’s own. */
+  origin: string;
+  /** How much each counts, 0 to 1. */
+  weight: number;
+  /** Today, YYYY-MM-DD. */
+  today: string;
+}
+
+/** Rows that are taken at once. */
+const MOST_ROWS = 20_000;
+
+/** Reads placed parts from CSV, a paste out of a sheet (tabs), or JSON. Never throws for what is in the file. */
+export function readPlacedTable(bytes: Uint8Array, reading: PlacedReading): PlacedTable {
+  const { text, note } = decodeText(bytes);
+  const plain = text.replace(/^\ufeff/, '');
+  const cells = /^\s*[[{]/.test(plain) ? fromJson(plain) : fromCsv(plain);
+  const notes = note ? [note] : [];
+  if ('problem' in cells) return { rows: [], columns: [], problems: [cells.problem], notes };
+  const columns = cells.headings.map(heading => ({ heading, as: columnNamed(heading) }));
+  const problem = missing(columns);
+  if (problem) return { rows: [], columns, problems: [problem], notes };
+  const unknown = columns.filter(c => c.as === null && c.heading.trim()).map(c => c.heading);
+  if (unknown.length) notes.push(`Columns that are not known here are left out: ${unknown.join(', ')}.`);
+  const rows = cells.lines
+    .map(({ line, values }) => ({ line, values: values.map(v => unguarded(v.trim())) }))
+    .filter(l => l.values.some(Boolean))
+    .map(({ line, values }) => rowOf(line, columns, values, reading));
+  markDoubles(rows, reading.existing);
+  return { rows, columns, problems: rows.length ? [] : [whole('has a heading but no rows')], notes };
+}
+
+interface Cells {
+  headings: string[];
+  lines: { line: number; values: string[] }[];
+}
+
+const whole = (message: string): Problem => ({ field: '(file)', value: null, message });
+
+function fromCsv(text: string): Cells | { problem: Problem } {
+  if (!text.trim()) return { problem: whole('is empty') };
+  const { data, errors } = Papa.parse<string[]>(text, {
+    preview: MOST_ROWS + 2,
+    delimitersToGuess: ['\t', ';', ',', '|'],
+  });
+  const broken = errors.find(e => e.type === 'Quotes');
+  if (broken)
+    return {
+      problem: whole(`has a quotation mark that is never closed, near line ${(broken.row ?? 0) + 1}`),
+    };
+  if (data.length > MOST_ROWS + 1) return { problem: whole(`holds more than ${MOST_ROWS} rows`) };
+  const [headings = [], ...lines] = data;
+  return { headings, lines: lines.map((values, i) => ({ line: i + 2, values })) };
+}
+
+function fromJson(text: string): Cells | { problem: Problem } {
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (e) {
+    return { problem: whole(`looks like JSON but cannot be read: ${(e as Error).message}`) };
+  }
+  const list = Array.isArray(data) ? (data as unknown[]) : (data as { parts?: unknown }).parts;
+  if (!Array.isArray(list) || list.some(x => typeof x !== 'object' || x === null))
+    return { problem: whole('must be a list of parts, or an object with a list "parts"') };
+  if (list.length > MOST_ROWS) return { problem: whole(`holds more than ${MOST_ROWS} rows`) };
+  const objects = list as Record<string, unknown>[];
+  const headings = [...new Set(objects.flatMap(o => Object.keys(o)))];
+  const cell = (v: unknown): string =>
+    typeof v === 'string' || typeof v === 'number' || typeof v === 'boolean' ? String(v) : '';
+  return { headings, lines: objects.map((o, i) => ({ line: i + 1, values: headings.map(h => cell(o[h])) })) };
+}
+
+function columnNamed(heading: string): PlacedColumn | null {
+  const plain = heading
+    .trim()
+    .toLowerCase()
+    .replace(/[_-]+/g, ' ')
+    .replace(/\s*\(.*\)$/, '');
+  const found = (Object.keys(placedColumns) as PlacedColumn[]).find(c =>
+    (placedColumns[c] as readonly string[]).includes(plain),
+  );
+  return found ?? null;
+}
+
+/** Three answers are needed: what it is, of which filament, and since when. */
+function missing(columns: PlacedTable['columns']): Problem | null {
+  const has = (c: PlacedColumn): boolean => columns.some(x => x.as === c);
+  const lacking = (['name', 'material', 'since'] as const).filter(c => !has(c));
+  const twice = columns.find((c, i) => c.as && columns.findIndex(x => x.as === c.as) !== i);
+  if (twice) return whole(`has two columns for ${twice.as}: “${twice.heading}” is the second`);
+  return lacking.length
+    ? whole(
+        `lacks the column${lacking.length > 1 ? 's' : ''} ${lacking.join(' and ')}; it has ` +
+          `${
+            columns
+              .map(c => c.heading)
+              .filter(Boolean)
+              .slice(0, 12)
+              .join(', ') || 'none'
+          }`,
+      )
+    : null;
+}
+
+function rowOf(
+  line: number,
+  columns: PlacedTable['columns'],
+  values: readonly string[],
+  reading: PlacedReading,
+): PlacedRow {
+  const problems: Problem[] = [];
+  const cell = (c: PlacedColumn): string => values[columns.findIndex(x => x.as === c)] ?? '';
+  const refuse = (field: PlacedColumn, message: string): null => {
+    problems.push({ field, value: cell(field), message });
+    return null;
+  };
+  const name = cell('name');
+  if (!name) refuse('name', 'is needed');
+  const since = readSince(cell('since'), reading.today, message => refuse('since', message));
+  const materials = readMaterials(cell('material'), reading, message => refuse('material', message));
+  const oneOf = <T extends string>(
+    c: PlacedColumn,
+    words: Readonly<Record<T, readonly string[]>>,
+  ): T | null => wordIn(cell(c), words, message => refuse(c, message));
+  const place = {
+    where: cell('where') || PLACE_UNSAID,
+    ...kept('heat', oneOf('heat', heatSaid)),
+    ...kept('sun', oneOf('sun', sunSaid)),
+    ...kept('water', oneOf('water', waterSaid)),
+    ...kept('load', oneOf('load', loadSaid)),
+    ...kept(
+      'partMaxC',
+      readTemperature(cell('partMaxC'), m => refuse('partMaxC', m)),
+    ),
+  };
+  const plain = {
+    format: 'hornblende-service',
+    version: 1,
+    name,
+    materials,
+    place,
+    since: since?.on,
+    sinceRough: since?.rough ?? false,
+    ...kept('colour', oneOf('colour', colourSaid)),
+    ...kept('ifItFails', oneOf('ifItFails', consequenceSaid)),
+    ...kept(
+      'walls',
+      readNumber(cell('walls'), m => refuse('walls', m)),
+    ),
+    ...kept(
+      'lifeYears',
+      readNumber(cell('lifeYears'), m => refuse('lifeYears', m)),
+    ),
+    code: cell('code'),
+    note: cell('note'),
+    origin: cell('origin') || reading.origin,
+    weight: readNumber(cell('weight'), m => refuse('weight', m)) ?? reading.weight,
+  };
+  const look = since && lookOf(cell, since.on, reading.today, refuse);
+  const row: PlacedRow = {
+    line,
+    verdict: 'reject',
+    name,
+    placement: null,
+    look: look ?? null,
+    problems,
+    twin: '',
+  };
+  if (problems.length) return row;
+  try {
+    return { ...row, verdict: 'add', placement: parsePlacement(plain) };
+  } catch (e) {
+    if (!(e instanceof InputError)) throw e;
+    return { ...row, problems: e.problems };
+  }
+}
+
+type Refuse = (message: string) => null;
+
+const kept = <K extends string, V>(key: K, value: V | null): Partial<Record<K, V>> =>
+  value === null ? {} : ({ [key]: value } as Partial<Record<K, V>>);
+
+function readSince(text: string, today: string, refuse: Refuse): { on: string; rough: boolean } | null {
+  if (!text) return refuse('is needed');
+  const found = roughDate(text);
+  if (!found) return refuse('is no date such as 2021-05-14, 14.5.2021, May 2021 or 2021');
+  return found.on > today ? refuse('lies ahead') : found;
+}
+
+/** One filament, or several where that is half remembered: "PETG or ASA", "PETG/ASA?". */
+function readMaterials(text: string, { materialNamed }: PlacedReading, refuse: Refuse): PlacedMaterial[] {
+  if (!text) {
+    refuse('is needed; where it is half remembered, name both: PETG or ASA');
+    return [];
+  }
+  const names = text
+    .replace(/\?+$/, '')
+    .split(/\s+or\s+|\s*\/\s*|\s*\|\s*/i)
+    .map(n => n.trim())
+    .filter(Boolean);
+  const keys = names.map(n => materialNamed(n));
+  const unknown = names.filter((_, i) => keys[i] === null);
+  if (unknown.length) refuse(`is no family or grade here: ${unknown.join(', ')}`);
+  return keys.flatMap(material => (material === null ? [] : [{ material, share: 1 / keys.length }]));
+}
+
+function wordIn<T extends string>(
+  text: string,
+  words: Readonly<Record<T, readonly string[]>>,
+  refuse: Refuse,
+): T | null {
+  if (!text) return null;
+  const plain = text.toLowerCase();
+  const found = (Object.keys(words) as T[]).find(k => words[k].includes(plain));
+  return found ?? refuse(`must be one of ${Object.keys(words).join(', ')}`);
+}
+
+function readNumber(text: string, refuse: Refuse): number | null {
+  if (!text) return null;
+  const value = Number(text.replace(',', '.'));
+  return Number.isFinite(value) ? value : refuse('must be a number');
+}
+
+function readTemperature(text: string, refuse: Refuse): number | null {
+  if (!text) return null;
+  try {
+    return parseQuantity(text, 'temperature').value;
+  } catch (e) {
+    if (e instanceof QuantityError) return refuse(e.message);
+    throw e;
+  }
+}
+
+/** The look that an outcome amounts to: on the day that it was seen, else today; null where nothing was said. */
+function lookOf(
+  cell: (c: PlacedColumn) => string,
+  since: string,
+  today: string,
+  refuse: (field: PlacedColumn, message: string) => null,
+): PlacedRow['look'] {
+  const text = cell('outcome').toLowerCase();
+  const howText = cell('mode').toLowerCase();
+  if (!text && !cell('seen') && !howText) return null;
+  const said = outcomeSaid[text || (howText ? 'failed' : 'fine')];
+  if (!said) return refuse('outcome', `must be one of ${Object.keys(outcomeSaid).join(', ')}`);
+  const seen = cell('seen') ? roughDate(cell('seen')) : { on: today, rough: false };
+  if (!seen) return refuse('seen', 'is no date such as 2021-05-14, 14.5.2021, May 2021 or 2021');
+  if (seen.on < since) return refuse('seen', `lies before it was placed, ${since}`);
+  if (seen.on > today) return refuse('seen', 'lies ahead');
+  const how =
+    outcomeSaid[howText]?.mode ?? (failureModes as readonly string[]).find(m => m === howText) ?? null;
+  if (howText && !how) return refuse('mode', `must be one of ${failureModes.join(', ')}`);
+  const mode = said.verdict === 'failed' ? ((how ?? said.mode) as FailureMode) : null;
+  const {
+    id: _id,
+    placementId: _placementId,
+    ...look
+  } = parseInspection({
+    id: 'of-a-table',
+    placementId: 'of-a-table',
+    at: `${seen.on}T12:00:00Z`,
+    verdict: said.verdict,
+    mode,
+  });
+  return look;
+}
+
+/** A part of the same name at the same place since the same day is the same part. */
+function markDoubles(rows: readonly PlacedRow[], existing: PlacedReading['existing']): void {
+  const keyOf = ({ name, since, place }: PlacedReading['existing'][number]): string =>
+    [name, place.where, since].map(t => t.trim().toLowerCase()).join('\n');
+  const known = new Map(existing.map(p => [keyOf(p), 'is out there already']));
+  for (const row of rows) {
+    if (!row.placement) continue;
+    const twin = known.get(keyOf(row.placement));
+    if (twin) Object.assign(row, { verdict: 'double', twin });
+    else known.set(keyOf(row.placement), `is the same as line ${row.line}`);
+  }
+}
+
+/** A look-up of filaments by key or name, families first. @param grades the workshop’s own */
+export function materialFinderByName(
+  grades: readonly { key: string; name: string }[],
+  isFamily: (key: string) => boolean,
+): (text: string) => string | null {
+  const own = new Map(grades.flatMap(g => [g.key, g.name].map(n => [n.toLowerCase(), g.key] as const)));
+  return text => {
+    const key = familyNamed(text);
+    return isFamily(key) ? key : (own.get(text.trim().toLowerCase()) ?? null);
+  };
+}

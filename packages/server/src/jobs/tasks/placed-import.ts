@@ -1,0 +1,151 @@
+import {
+  InputError,
+  parseInspection,
+  parsePlacement,
+  type Inspection,
+  type PlacedImport,
+  type PlacedImportResult,
+  type PlacedImportUndone,
+  type Placement,
+  type Problem,
+} from '@hornblende/core';
+import { randomUUID } from 'node:crypto';
+import type { Knex } from 'knex';
+import { InspectionStore } from '../../db/inspections.js';
+import { placements } from '../../db/kinds/placements.js';
+import { RevisionedStore } from '../../db/revisioned-store.js';
+import { writing } from '../../db/write-gate.js';
+import { HttpProblem } from '../../lib/errors.js';
+import { within } from '../../lib/split.js';
+import { json } from '../answer.js';
+import type { Task } from '../task.js';
+import { isWanted } from '../wanted.js';
+
+/** Rows of one import, and problems told of one that is refused. */
+const MOST_ROWS = 20_000;
+const MOST_PROBLEMS_LISTED = 50;
+
+/** A part to place, and the look that its outcome amounts to. */
+interface Item {
+  placement: Placement;
+  look: ((id: string) => Inspection) | null;
+}
+
+/**
+ * Places a whole table of parts, each with its look, or nothing of it: every row is read before one is written, in one
+ * transaction, which is dropped when whoever sent it goes away.
+ */
+export const importPlaced: Task<{ body: Uint8Array; now: string; wanted: SharedArrayBuffer }> = {
+  writes: true,
+  async run(db, { body, now, wanted }) {
+    const items = readItems(body);
+    const ids = await writing(db, async t => {
+      const made: string[] = [];
+      for (const [i, item] of items.entries()) {
+        if (!isWanted(wanted)) throw new HttpProblem(499, [bad('(request)', null, 'was given up')]);
+        made.push(await placeOne(t, item, i, now));
+      }
+      return made;
+    });
+    return json({ ids } satisfies PlacedImportResult);
+  },
+};
+
+async function placeOne(
+  t: Knex.Transaction,
+  { placement, look }: Item,
+  i: number,
+  now: string,
+): Promise<string> {
+  try {
+    const { id } = await new RevisionedStore(t, placements).create(placement, now);
+    if (look) await new InspectionStore(t).put(look(id), now);
+    return id;
+  } catch (e) {
+    if (!(e instanceof HttpProblem)) throw e;
+    const problems = e.problems.map(p => ({ ...p, field: `parts[${i}].${p.field}` }));
+    throw new HttpProblem(e.status, problems);
+  }
+}
+
+/** Takes parts back that were placed by an import and have not been touched since. */
+export const undoPlaced: Task<{ ids: readonly string[]; now: string }> = {
+  writes: true,
+  async run(db, { ids, now }) {
+    const left: PlacedImportUndone['left'] = [];
+    await writing(db, async t => {
+      const store = new RevisionedStore(t, placements);
+      for (const id of ids) {
+        const why = await touched(t, id);
+        if (why === null) {
+          await t('inspections').where({ placement_id: id }).delete();
+          await store.remove(id, now);
+        } else left.push({ id, why });
+      }
+    });
+    return json({ left } satisfies PlacedImportUndone);
+  },
+};
+
+/** Why a part is not taken back; null where it may be. */
+async function touched(t: Knex.Transaction, id: string): Promise<string | null> {
+  const row = (await t('placements').where({ id }).first('revision')) as { revision: number } | undefined;
+  if (!row) return 'is gone already';
+  if (row.revision !== 1) return 'was changed since';
+  const looks = (await t('inspections').where({ placement_id: id }).select('id')) as { id: string }[];
+  return looks.some(l => !l.id.startsWith(IMPORTED)) ? 'was looked at since' : null;
+}
+
+/** How ids of looks begin that came with an import. */
+const IMPORTED = 'imported-';
+
+/** @throws InputError naming every row that cannot be used, up to a few dozen */
+function readItems(body: Uint8Array): Item[] {
+  let plain: unknown;
+  try {
+    plain = JSON.parse(new TextDecoder().decode(body));
+  } catch {
+    throw new InputError([bad('(body)', null, 'is not JSON')]);
+  }
+  const list = (plain as Partial<PlacedImport> | null)?.parts as unknown;
+  if (!Array.isArray(list) || !list.length || list.length > MOST_ROWS)
+    throw new InputError([
+      bad(
+        'parts',
+        Array.isArray(list) ? list.length : (list ?? null),
+        `must be a list of 1 to ${MOST_ROWS} parts`,
+      ),
+    ]);
+  const problems: Problem[] = [];
+  const items = (list as unknown[]).flatMap((entry, i) => {
+    if (problems.length >= MOST_PROBLEMS_LISTED) return [];
+    try {
+      return [readItem(`parts[${i}]`, entry)];
+    } catch (e) {
+      if (!(e instanceof InputError)) throw e;
+      problems.push(...e.problems);
+      return [];
+    }
+  });
+  if (problems.length) throw new InputError(problems.slice(0, MOST_PROBLEMS_LISTED));
+  return items;
+}
+
+function readItem(field: string, entry: unknown): Item {
+  const { placement, look } = (typeof entry === 'object' && entry !== null ? entry : {}) as Record<
+    string,
+    unknown
+  >;
+  const lookOf = (id: string): Inspection =>
+    within(`${field}.look`, () =>
+      parseInspection({ ...(look as object), id: `${IMPORTED}${randomUUID()}`, placementId: id }),
+    );
+  // Read once before anything is written, so that a bad look is told with all others.
+  if (look) lookOf('not-placed-yet');
+  return {
+    placement: within(`${field}.placement`, () => parsePlacement(placement)),
+    look: look ? lookOf : null,
+  };
+}
+
+const bad = (field: string, value: unknown, message: string): Problem => ({ field, value, message });

@@ -1,0 +1,200 @@
+<script setup lang="ts">
+import { materialWords, type Placement } from '@hornblende/core';
+import type { PlacedColumn, PlacedRow } from '@hornblende/core/tables';
+import { computed, ref } from 'vue';
+import { useLibrary } from '../../stores/library';
+import FileButton from '../../ui/FileButton.vue';
+import { Button, Modal } from '../../ui/kit';
+import NumberInput from '../../ui/NumberInput.vue';
+import PlainTable from '../../ui/PlainTable.vue';
+import TextField from '../../ui/TextField.vue';
+import { useFeedback } from '../../ui/useFeedback';
+import { useReturnFocus } from '../../ui/useReturnFocus';
+import { usePlacedImport } from './usePlacedImport';
+
+/** Many parts placed at once: a paste from a sheet, or a file, with what becomes of each row shown first. */
+const emit = defineEmits<{ close: [] }>();
+useReturnFocus();
+const library = useLibrary();
+const { tell, attempt } = useFeedback();
+const open = ref(true);
+const { text, origin, weight, table, counts, rows, isReading, isWriting, problems, placed, ...deeds } =
+  usePlacedImport();
+
+const EXAMPLE = [
+  'name\tfilament\tsince\twhere\tsun\toutcome\tseen',
+  'Rain gauge bracket\tPETG\tMay 2021\tgarden\tfull\tbroken\t2025-08-02',
+  'Hose hook\tASA\t2020\tgarden\thalf\tfine\t',
+].join('\n');
+/** Rows of the preview that stand there at first. */
+const MORE = 60;
+const most = ref(MORE);
+const matched = computed(() =>
+  (table.value?.columns ?? []).filter(c => c.as !== null && c.heading.trim().toLowerCase() !== c.as),
+);
+const columnWords: Partial<Record<PlacedColumn, string>> = {
+  material: 'filament',
+  where: 'place',
+  seen: 'last seen',
+};
+const asWords = (c: PlacedColumn): string => columnWords[c] ?? c;
+const deed = computed(() => {
+  const n = counts.value.add;
+  if (!n) return 'Nothing to place';
+  const leftOut = counts.value.reject + counts.value.double;
+  return `Place ${n} ${n === 1 ? 'part' : 'parts'}${leftOut ? `, leave out ${leftOut}` : ''}`;
+});
+const ofWhat = (p: Placement): string => materialWords(p, library.nameOf);
+const columns = [
+  { title: 'Line', width: '8%' },
+  { title: 'Part', width: '24%' },
+  { title: 'Of', width: '18%' },
+  { title: 'Since, where', width: '24%' },
+  { title: 'So', width: '26%' },
+];
+function outcome({ verdict, twin, look, problems: wrong }: PlacedRow): string {
+  if (verdict === 'double') return `left out: ${twin}`;
+  if (verdict === 'reject')
+    return wrong
+      .map(p => `${p.field}${p.value ? ` “${String(p.value as string)}”` : ''} ${p.message}`)
+      .join('; ');
+  if (!look) return 'placed; nobody has looked yet';
+  return `placed; ${look.mode ?? look.verdict} on ${look.at.slice(0, 10)}`;
+}
+const sign = { add: '●', double: '◐', reject: '○' } as const;
+const tone = { add: 'fits', double: 'marginal', reject: 'out' } as const;
+async function undo(): Promise<void> {
+  await attempt(async () => {
+    tell(await deeds.undo());
+    open.value = false;
+  });
+}
+function gone(): void {
+  deeds.cancel();
+  emit('close');
+}
+</script>
+
+<template>
+  <Modal
+    v-model:open="open"
+    title="Place many parts"
+    :width="880"
+    :footer="null"
+    :mask-closable="false"
+    :after-close="gone"
+  >
+    <div data-testid="placed-import">
+      <template v-if="placed">
+        <p role="status">
+          <b>{{ placed.length }} {{ placed.length === 1 ? 'part is' : 'parts are' }} placed.</b> They count in
+          what parts tell from now on.
+        </p>
+        <div class="actions">
+          <Button @click="undo">Take it back</Button>
+          <Button type="primary" @click="open = false">Done</Button>
+        </div>
+      </template>
+      <template v-else>
+        <p class="soft small">
+          Paste rows from a sheet, with their headings: what it is, of which filament and since when are
+          needed; where, sun, air, water, load, outcome, last seen and a note are taken where they are there.
+          A year or a month is enough for a date; “PETG or ASA” where it is half remembered.
+        </p>
+        <TextField
+          v-model="text"
+          label="Rows with their headings"
+          :rows="6"
+          :maxlength="2000000"
+          :placeholder="EXAMPLE"
+        />
+        <div class="whose">
+          <FileButton
+            label="or take a file (CSV, JSON)"
+            accept=".csv,.tsv,.txt,.json"
+            @file="deeds.readFile"
+          />
+          <TextField v-model="origin" label="Whose records, if not yours" :maxlength="120" />
+          <NumberInput
+            v-if="origin.trim()"
+            v-model="weight"
+            label="How much each counts, 0 to 1"
+            :min="0"
+            :max="1"
+            :step="0.1"
+          />
+        </div>
+        <p v-for="p in problems" :key="p" class="out small" role="alert">{{ p }}</p>
+        <p v-if="isReading" class="soft small" role="status">Reading…</p>
+        <template v-if="table">
+          <p v-for="p in table.problems" :key="p.message" class="out small" role="alert">
+            The table {{ p.message }}.
+          </p>
+          <p v-for="n in table.notes" :key="n" class="marginal small">◐ {{ n }}</p>
+          <p v-if="matched.length" class="small soft" data-testid="placed-import-columns">
+            Taken as:
+            <template v-for="(c, i) in matched" :key="c.heading"
+              ><template v-if="i">, </template>“{{ c.heading }}” as {{ asWords(c.as!) }}</template
+            >.
+          </p>
+          <template v-if="rows.length">
+            <p class="small" data-testid="placed-import-counts">
+              <span class="fits">● {{ counts.add }} to place</span>,
+              <span class="marginal">◐ {{ counts.double }} there already</span>,
+              <span class="out">○ {{ counts.reject }} that cannot be read</span>
+            </p>
+            <div class="rows">
+              <PlainTable :columns="columns">
+                <tr v-for="r in rows.slice(0, most)" :key="r.line" data-testid="placed-import-row">
+                  <td>{{ r.line }}</td>
+                  <td>{{ r.name || '–' }}</td>
+                  <td>{{ r.placement ? ofWhat(r.placement) : '' }}</td>
+                  <td>
+                    <template v-if="r.placement"
+                      >{{ r.placement.sinceRough ? 'about ' : '' }}{{ r.placement.since }},
+                      {{ r.placement.place.where }}</template
+                    >
+                  </td>
+                  <td :class="tone[r.verdict]">{{ sign[r.verdict] }} {{ outcome(r) }}</td>
+                </tr>
+              </PlainTable>
+              <Button v-if="rows.length > most" type="text" @click="most += MORE">
+                {{ rows.length - most }} more
+              </Button>
+            </div>
+          </template>
+        </template>
+        <div class="actions">
+          <Button @click="open = false">Leave it</Button>
+          <Button
+            type="primary"
+            :disabled="!counts.add || isWriting"
+            data-testid="placed-import-write"
+            @click="deeds.write"
+            >{{ isWriting ? 'Placing…' : deed }}</Button
+          >
+        </div>
+      </template>
+    </div>
+  </Modal>
+</template>
+
+<style scoped>
+.whose {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 16px;
+  align-items: end;
+  margin: 10px 0;
+}
+.rows {
+  max-height: 300px;
+  overflow: auto;
+}
+.actions {
+  display: flex;
+  gap: 12px;
+  justify-content: flex-end;
+  margin: 14px 0 0;
+}
+</style>
