@@ -29,7 +29,7 @@ test('old parts are pasted from a sheet, looked through, placed at once, and tak
   await expect(form.getByTestId('placed-import-columns')).toContainText('“Installed” as since');
   const rows = form.getByTestId('placed-import-row');
   // What cannot be read stands first, with field, value and what is allowed.
-  await expect(rows.first()).toContainText('material “kryptonite” is no family or grade here: kryptonite');
+  await expect(rows.first()).toContainText('filament “kryptonite” is no family or grade here');
   await expect(rows.first()).toContainText('since “soon” is no date such as 2021-05-14');
   await expect(rows.nth(1)).toContainText('left out: is the same as line 3');
   await expect(rows.filter({ hasText: 'Rain gauge bracket' })).toContainText('placed; cracked on 2025-08-02');

@@ -55,6 +55,7 @@ export * from './models/uv-retained.js';
 export * from './models/strength-allowable.js';
 export * from './models/creep-strain.js';
 export * from './models/impact-drop.js';
+export * from './models/makers-shrink.js';
 export * from './models/section-printed.js';
 export * from './models/infill-pattern.js';
 export * from './models/heat-ageing.js';

@@ -13,6 +13,7 @@ import { heatYear } from './models/heat-year.js';
 import { heatSurface } from './models/heat-surface.js';
 import { heatVehicle } from './models/heat-vehicle.js';
 import { impactDrop } from './models/impact-drop.js';
+import { makersShrink } from './models/makers-shrink.js';
 import { loadBeam } from './models/load-beam.js';
 import { loadClamp } from './models/load-clamp.js';
 import { loadDeceleration } from './models/load-deceleration.js';
@@ -79,6 +80,7 @@ export const models: readonly Model[] = [
   strengthAllowableModel,
   creepStrain,
   impactDrop,
+  makersShrink,
   uvDose,
   uvRetained,
   warpFree,

@@ -1,6 +1,9 @@
+import { mean } from 'simple-statistics';
+import { shrunk } from '../lib/shrink.js';
+import { t975 } from '../lib/student.js';
+import { SOLID_EXPONENT, USUAL_SOLID, warpBowOf } from '../models/warp-bow.js';
 import { familyByKey } from '../materials/library.js';
 import { typical, type Family } from '../materials/family.js';
-import { warpBowOf } from '../models/warp-bow.js';
 import { warpCalibrate, type MeasuredBar, type WarpCalibrateResult } from '../models/warp-calibrate.js';
 import type { Printer } from '../workshop/printer.js';
 import type { WarpBar } from '../workshop/warp-bar.js';
@@ -60,26 +63,74 @@ export function measuredBar(bar: WarpBar, f: Family): MeasuredBar | null {
     : { predictedMm, measuredMm, solidFraction: bar.solidFraction, errorMm: barErrorMm(bar) };
 }
 
-/** A printer's scale for a family by its own bars; null where it has none of it. */
-export const warpCalibrationOf = keptByPrinter<WarpCalibration | null>((printer, familyKey) =>
-  calibrated(
+/** What joins a family and a grade of it in a key; no key has it. */
+const OF = ' ';
+
+const calibrationOf = keptByPrinter<WarpCalibration | null>((printer, key) => {
+  const [familyKey = '', grade = null] = key.split(OF);
+  return calibrated(
     (printer.warpBars ?? []).filter(b => b.family === familyKey),
     familyByKey(familyKey) ?? null,
-  ),
-);
+    grade,
+  );
+});
 
-/** The same for a family or a grade of it; null without a printer. */
-export function warpCalibrationFor(printer: Printer | null, f: Family): WarpCalibration | null {
-  return printer && warpCalibrationOf(printer, f.grade?.family ?? f.key);
+/** A printer's scale for a family by its own bars; null where it has none of it. */
+export function warpCalibrationOf(printer: Printer, familyKey: string): WarpCalibration | null {
+  return calibrationOf(printer, familyKey);
 }
 
-function calibrated(bars: readonly WarpBar[], f: Family | null): WarpCalibration | null {
+/**
+ * The same for a family or a grade of it; null without a printer. What was measured of a grade stays with the grade;
+ * the family moves only as far as several of its makers agree.
+ */
+export function warpCalibrationFor(printer: Printer | null, f: Family): WarpCalibration | null {
+  return printer && calibrationOf(printer, f.grade ? `${f.grade.family}${OF}${f.key}` : f.key);
+}
+
+function calibrated(
+  bars: readonly WarpBar[],
+  f: Family | null,
+  grade: string | null,
+): WarpCalibration | null {
   if (!f) return null;
   const used = bars.flatMap(bar => {
     const measured = measuredBar(bar, f);
     return measured ? [{ bar, measured }] : [];
   });
-  return used.length ? { ...warpCalibrate(used.map(u => u.measured)), bars: used.map(u => u.bar) } : null;
+  if (!used.length) return null;
+  const pooled = warpCalibrate(used.map(u => u.measured));
+  const found = { ...pooled, bars: used.map(u => u.bar) };
+  return used.some(u => u.bar.grade) ? { ...found, ...scaleByMaker(used, pooled, grade) } : found;
+}
+
+/** How much makers of one family differ in warp, and how far a machine may be off before a bar is read, in ln. */
+const MAKERS = { between: 0.2, prior: { mean: 0, sd: 0.5 } };
+
+/** The scale of one maker's filament, or of the family as several makers agree, with its interval. */
+function scaleByMaker(
+  used: readonly { bar: WarpBar; measured: MeasuredBar }[],
+  { solidExponent, scatter }: WarpCalibrateResult,
+  grade: string | null,
+): Pick<WarpCalibrateResult, 'scale' | 'scaleLow' | 'scaleHigh'> {
+  const makers = [...new Set(used.map(u => u.bar.grade))];
+  const groups = makers.map(maker => {
+    const own = used.filter(u => u.bar.grade === maker).map(u => u.measured);
+    const off = own.map(
+      b =>
+        Math.log(b.measuredMm / b.predictedMm) -
+        (solidExponent - SOLID_EXPONENT) * Math.log(b.solidFraction / USUAL_SOLID),
+    );
+    const variance = own.map(b => scatter ** 2 + (b.errorMm / b.measuredMm) ** 2);
+    return { mean: mean(off), se: Math.sqrt(mean(variance) / own.length) };
+  });
+  const { overall, groups: believed } = shrunk(groups, MAKERS.between, MAKERS.prior);
+  const at = grade === null ? -1 : makers.indexOf(grade);
+  // A maker of whom nothing was measured may lie anywhere about the family.
+  const unseen = { mean: overall.mean, sd: Math.hypot(overall.sd, grade === null ? 0 : MAKERS.between) };
+  const { mean: ln, sd } = believed[at] ?? unseen;
+  const wide = t975(used.length + 1);
+  return { scale: Math.exp(ln), scaleLow: Math.exp(ln - wide * sd), scaleHigh: Math.exp(ln + wide * sd) };
 }
 
 /** What is odd about a bar's readings, as questions: nothing is dropped for it. */

@@ -255,7 +255,12 @@ function readMaterials(text: string, { materialNamed }: PlacedReading, refuse: R
     .filter(Boolean);
   const keys = names.map(n => materialNamed(n));
   const unknown = names.filter((_, i) => keys[i] === null);
-  if (unknown.length) refuse(`is no family or grade here: ${unknown.join(', ')}`);
+  if (unknown.length)
+    refuse(
+      names.length === 1
+        ? 'is no family or grade here'
+        : `names what is no family or grade here: ${unknown.join(', ')}`,
+    );
   return keys.flatMap(material => (material === null ? [] : [{ material, share: 1 / keys.length }]));
 }
 

@@ -10,6 +10,13 @@ export const warpBarMm = { length: 150, width: 15, height: 6 } as const;
 /** A bar printed to see how much this machine warps: how it was printed, and how far its ends stand up. */
 export class WarpBar {
   @FamilyKey({ doc: 'The family it is of.' }) family!: string;
+  @Text({
+    maxLength: 80,
+    optional: true,
+    nullable: true,
+    doc: 'The grade it is of; default null: not known.',
+  })
+  grade: string | null = null;
   @Text({ maxLength: 40, doc: 'When it was measured, as an ISO 8601 date.' }) at!: string;
   @Quantity({ min: 20, max: 500, unit: 'mm', doc: 'Length.' }) lengthMm!: number;
   @Quantity({ min: 2, max: 100, unit: 'mm', doc: 'Height.' }) heightMm!: number;

@@ -7,11 +7,15 @@ import {
   barPredictedMm,
   calculate,
   familyByKey,
+  gradeFamily,
+  parseGrade,
   parseBrief,
   parsePrinter,
   rank,
   warpCalibrate,
+  warpCalibrationFor,
   warpCalibrationOf,
+  type Family,
   type MeasuredBar,
   type Printer,
   type WarpBar,
@@ -105,6 +109,7 @@ describe('a machine’s own scale', () => {
 
 const bar = (change: Partial<WarpBar> = {}): WarpBar => ({
   family: 'abs',
+  grade: null,
   at: '2026-10-01',
   lengthMm: 150,
   heightMm: 10,
@@ -184,5 +189,35 @@ describe('a printer with bars of its own', () => {
       /warpBars\[0\]\.lengthMm: 1 must be a number from 20/,
     );
     expect(() => profile([bar({ middleMm: [] })])).toThrow(/warpBars\[0\]\.middleMm/);
+  });
+});
+
+describe('bars of several makers', () => {
+  /** A bar that bows so many times what the model says of the usual one. */
+  const times = (factor: number, grade: string | null): WarpBar => {
+    const mm = factor * barPredictedMm(bar(), familyByKey('abs')!);
+    return bar({ grade, endAMm: [10 + mm], endBMm: [10 + mm], middleMm: [10] });
+  };
+  const cabinet = (warpBars: WarpBar[]): Printer =>
+    parsePrinter({ format: 'hornblende-printer', version: 1, name: 'Cabinet', warpBars });
+  const made = (key: string): Family => gradeFamily(parseGrade({ ...own, key, name: key }));
+  const own = { format: 'hornblende-grade', version: 1, family: 'abs' };
+  const scale = (p: Printer, f: Family): number => warpCalibrationFor(p, f)!.scale;
+  const abs = familyByKey('abs')!;
+
+  it('leave with a grade what was measured of it, and move the family only as far as several agree', () => {
+    const one = cabinet([times(2, 'fell-abs'), times(2, 'fell-abs'), times(2.1, 'fell-abs')]);
+    const three = cabinet(['fell-abs', 'moor-abs', 'tarn-abs'].flatMap(g => [times(2, g), times(2.05, g)]));
+    expect(scale(one, made('fell-abs'))).toBeGreaterThan(1.6);
+    expect(scale(one, abs)).toBeLessThan(scale(one, made('fell-abs')));
+    expect(scale(three, abs)).toBeGreaterThan(scale(one, abs));
+    // Of another maker nobody knows more than of the family, and that less surely.
+    const { scale: other, scaleLow } = warpCalibrationFor(one, made('beck-abs'))!;
+    expect(other).toBeCloseTo(scale(one, abs), 9);
+    expect(scaleLow).toBeLessThan(warpCalibrationFor(one, abs)!.scaleLow);
+  });
+  it('of makers that nobody named are the family’s, as before', () => {
+    const plain = cabinet([times(1.5, null), times(1.6, null)]);
+    expect(scale(plain, made('fell-abs'))).toBe(scale(plain, abs));
   });
 });

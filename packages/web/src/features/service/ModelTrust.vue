@@ -23,7 +23,8 @@ const lead = computed(() => {
       : `${off} in 100 ${overconfidence > 0 ? 'fewer' : 'more'} held than was said`;
   const skill = brier < brierOfShare ? 'better than' : 'no better than';
   return (
-    `Of ${Number(answers.toFixed(1))} parts that tell, ${bias}. The models tell them apart ${skill} always saying the same ` +
+    `Of ${Number(answers.toFixed(1))} parts that tell, ${bias}. The models tell them apart ${skill} ` +
+    'always saying the same ' +
     `(Brier score ${brier.toFixed(2)}, against ${brierOfShare.toFixed(2)}; nought is perfect).`
   );
 });

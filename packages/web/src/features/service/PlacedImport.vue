@@ -6,7 +6,6 @@ import { useLibrary } from '../../stores/library';
 import FileButton from '../../ui/FileButton.vue';
 import { Button, Modal } from '../../ui/kit';
 import NumberInput from '../../ui/NumberInput.vue';
-import PlainTable from '../../ui/PlainTable.vue';
 import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useReturnFocus } from '../../ui/useReturnFocus';
@@ -29,15 +28,15 @@ const EXAMPLE = [
 /** Rows of the preview that stand there at first. */
 const MORE = 60;
 const most = ref(MORE);
-const matched = computed(() =>
-  (table.value?.columns ?? []).filter(c => c.as !== null && c.heading.trim().toLowerCase() !== c.as),
-);
 const columnWords: Partial<Record<PlacedColumn, string>> = {
   material: 'filament',
   where: 'place',
   seen: 'last seen',
 };
 const asWords = (c: PlacedColumn): string => columnWords[c] ?? c;
+const matched = computed(() =>
+  (table.value?.columns ?? []).filter(c => c.as !== null && c.heading.trim().toLowerCase() !== asWords(c.as)),
+);
 const deed = computed(() => {
   const n = counts.value.add;
   if (!n) return 'Nothing to place';
@@ -45,18 +44,14 @@ const deed = computed(() => {
   return `Place ${n} ${n === 1 ? 'part' : 'parts'}${leftOut ? `, leave out ${leftOut}` : ''}`;
 });
 const ofWhat = (p: Placement): string => materialWords(p, library.nameOf);
-const columns = [
-  { title: 'Line', width: '8%' },
-  { title: 'Part', width: '24%' },
-  { title: 'Of', width: '18%' },
-  { title: 'Since, where', width: '24%' },
-  { title: 'So', width: '26%' },
-];
 function outcome({ verdict, twin, look, problems: wrong }: PlacedRow): string {
   if (verdict === 'double') return `left out: ${twin}`;
   if (verdict === 'reject')
     return wrong
-      .map(p => `${p.field}${p.value ? ` “${String(p.value as string)}”` : ''} ${p.message}`)
+      .map(
+        p =>
+          `${asWords(p.field as PlacedColumn)}${p.value ? ` “${String(p.value as string)}”` : ''} ${p.message}`,
+      )
       .join('; ');
   if (!look) return 'placed; nobody has looked yet';
   return `placed; ${look.mode ?? look.verdict} on ${look.at.slice(0, 10)}`;
@@ -144,20 +139,18 @@ function gone(): void {
               <span class="out">○ {{ counts.reject }} that cannot be read</span>
             </p>
             <div class="rows">
-              <PlainTable :columns="columns">
-                <tr v-for="r in rows.slice(0, most)" :key="r.line" data-testid="placed-import-row">
-                  <td>{{ r.line }}</td>
-                  <td>{{ r.name || '–' }}</td>
-                  <td>{{ r.placement ? ofWhat(r.placement) : '' }}</td>
-                  <td>
-                    <template v-if="r.placement"
-                      >{{ r.placement.sinceRough ? 'about ' : '' }}{{ r.placement.since }},
-                      {{ r.placement.place.where }}</template
-                    >
-                  </td>
-                  <td :class="tone[r.verdict]">{{ sign[r.verdict] }} {{ outcome(r) }}</td>
-                </tr>
-              </PlainTable>
+              <ul>
+                <li v-for="r in rows.slice(0, most)" :key="r.line" data-testid="placed-import-row">
+                  <span class="soft small">line {{ r.line }}</span> <b>{{ r.name || 'without a name' }}</b>
+                  <span v-if="r.placement" class="small">
+                    {{ ofWhat(r.placement) }}, {{ r.placement.sinceRough ? 'since about' : 'since' }}
+                    {{ r.placement.since }}, {{ r.placement.place.where }}</span
+                  >
+                  <span class="so small" :class="tone[r.verdict]"
+                    >{{ sign[r.verdict] }} {{ outcome(r) }}</span
+                  >
+                </li>
+              </ul>
               <Button v-if="rows.length > most" type="text" @click="most += MORE">
                 {{ rows.length - most }} more
               </Button>
@@ -186,6 +179,18 @@ function gone(): void {
   gap: 10px 16px;
   align-items: end;
   margin: 10px 0;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  border-top: 1px solid var(--rule);
+  padding: 5px 0;
+}
+.so {
+  display: block;
 }
 .rows {
   max-height: 300px;

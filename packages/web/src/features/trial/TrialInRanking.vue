@@ -54,8 +54,8 @@ const next = computed(() => {
   if (best.gain < WORTH_A_READING)
     return 'No further reading that the ranking heeds is expected to change the answer: you may stop.';
   return (
-    `Most worth reading next: ${labelOf(best.criterion)} of ${name(best.material)}, about ${best.minutes} min; it may ` +
-    'change the first choice.'
+    `Most worth reading next: ${labelOf(best.criterion)} of ${name(best.material)}, about ${best.minutes} min; ` +
+    'it may change the first choice.'
   );
 });
 </script>

@@ -66,6 +66,7 @@ export function useBarSheet(
     if (!endAMm.length || !endBMm.length || !middleMm.length || !toValue(printer)) return null;
     return {
       family: key.value,
+      grade: toValue(family).grade ? toValue(family).key : null,
       at: new Date().toISOString().slice(0, 10),
       lengthMm: s.lengthMm,
       heightMm: s.heightMm,
