@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { choose, segment } from './controls';
+import { choose, chosen, segment } from './controls';
 import { expect, test } from './server';
 
 /** Opens a page of a part of the demo. */
@@ -63,6 +63,30 @@ test('in US units the assumptions and the doubts speak them too', async ({ page,
   await expect(assumed).toContainText('°F');
   await expect(assumed).not.toContainText('°C');
   await expect(assumed).not.toContainText(' mm');
+});
+
+test('a part is said in a line: what was understood is marked, what was not is asked about', async ({
+  page,
+  server,
+}) => {
+  await page.goto(server.url);
+  await page.getByRole('button', { name: 'New part' }).click();
+  const line = page.getByLabel('Or say it in a line');
+  await line.fill(
+    'hook outside in the sun, 3 kg on a 60 mm arm, ten years, white, on the shed printer, zorbed',
+  );
+  const said = page.getByTestId('said');
+  await expect(said.getByRole('listitem').filter({ hasText: 'in the sun' })).toContainText('Sun: full');
+  await expect(said.getByTestId('said-unclear')).toContainText('Not understood: zorbed.');
+  // Typing on corrects it.
+  await line.fill('hook outside in the sun, 3 kg on a 60 mm arm, ten years, white, on the shed printer');
+  await expect(said.getByTestId('said-unclear')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await expect(page.getByLabel('Name of the part')).toHaveValue('Hook');
+  await expect(chosen(page, 'Sun')).toHaveText('in full sun');
+  await expect(chosen(page, 'Setting')).toHaveText('outdoors');
+  await expect(page.getByTestId('first-choice')).not.toHaveText('Not asked yet');
+  await expect(page.getByText('Shed bench, open').first()).toBeVisible();
 });
 
 test('an untouched brief says what is still unknown, and names no winner', async ({ page, server }) => {

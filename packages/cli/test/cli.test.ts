@@ -31,6 +31,35 @@ const brief = {
   sun: 'full',
 };
 
+describe('hornblende say', () => {
+  it('reads a sentence into a brief, as JSON and in words', async () => {
+    const sentence = 'hook outside in the sun, 3 kg on a 60 mm arm, ten years, white, with a zorb';
+    const { status, out } = await run(['say', sentence, '--json']);
+    expect(status).toBe(0);
+    const said = JSON.parse(out) as { brief: object; understood: object[]; unclear: string[] };
+    expect(Object.keys(said)).toEqual(['brief', 'understood', 'unclear']);
+    expect(said.brief).toMatchObject({
+      name: 'Hook',
+      sun: 'full',
+      lifeYears: 10,
+      looks: { colour: 'white' },
+    });
+    expect(said.understood).toContainEqual({ text: 'in the sun', field: 'sun', value: 'full' });
+    expect(said.unclear).toEqual(['zorb']);
+    const words = (await run(['say', sentence])).out;
+    expect(words).toContain('in the sun: Sun: full');
+    expect(words).toContain('? zorb: not understood');
+    // What it makes can be ranked as it stands.
+    const ranked = await run(['rank', file('said.json', said.brief), '--json']);
+    expect(ranked.status).toBe(0);
+  });
+  it('refuses nothing at all, by name', async () => {
+    const { status, err } = await run(['say', '  ']);
+    expect(status).toBe(2);
+    expect(err).toMatch(/^sentence: .* must not be empty/);
+  });
+});
+
 describe('hornblende', () => {
   it('prints the schema of a format, lists the formats, and refuses one that is none', async () => {
     const { status, out } = await run(['schema', 'spool']);

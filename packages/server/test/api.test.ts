@@ -21,6 +21,14 @@ function withHeaders(headers: Record<string, string>): Promise<number> {
 }
 
 describe('computation', () => {
+  it('reads a sentence into a brief, and says what it did not understand', async () => {
+    const { body } = await call('POST', '/api/say', { sentence: 'gasket, 80 to 90 A, in the rain, zorbed' });
+    expect(body).toMatchObject({
+      brief: { name: 'Gasket', water: 'rain', flex: { shoreA: [80, 90] } },
+      unclear: ['zorbed'],
+    });
+    expect((await call('POST', '/api/say', {})).status).toBe(400);
+  });
   it('ranks, calculates and lists', async () => {
     expect((await call('POST', '/api/rank', { brief: brief() })).body).toMatchObject({
       format: 'hornblende-ranking',

@@ -183,6 +183,13 @@ export const apiRoutes: ReadonlyMap<string, Described> = new Map<string, Describ
   ['GET /models', { does: 'Every model with its inputs.' }],
   ['POST /calc/{id}', { does: 'Runs one model and shows its working.', takes: anything }],
   [
+    'POST /say',
+    {
+      does: 'Reads a sentence that says what a part is for into a brief.',
+      takes: fields({ sentence: text }),
+    },
+  ],
+  [
     'POST /rank',
     {
       does: 'Ranks filaments for a brief.',

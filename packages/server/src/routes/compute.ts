@@ -1,8 +1,13 @@
 import { Router } from 'express';
-import { families, familyByKey, fieldsOf, modelById, models } from '@hornblende/core';
+import { families, familyByKey, fieldsOf, modelById, models, parseInput, say, Text } from '@hornblende/core';
 import { notFound } from '../lib/errors.js';
 import type { Jobs } from '../jobs/jobs.js';
 import { leaving, send } from './send.js';
+
+/** Body of `POST /api/say`. */
+class SayInput {
+  @Text({ maxLength: 2000, doc: 'A sentence that says what a part is for.' }) sentence!: string;
+}
 
 /** What needs no database: families, models, calculation and ranking. */
 export function computeRoutes(jobs: Jobs): Router {
@@ -23,6 +28,10 @@ export function computeRoutes(jobs: Jobs): Router {
     if (!modelById(id)) throw notFound('model', id);
     const body: unknown = req.body ?? null;
     send(res, await jobs.run('heavy', 'calculateModel', { id, body }, { signal: leaving(res) }));
+  });
+  router.post('/say', (req, res) => {
+    const { sentence } = parseInput(SayInput, req.body);
+    res.json(say(sentence));
   });
   router.post('/rank', async (req, res) => {
     send(res, await jobs.run('heavy', 'rankBrief', { body: req.body as unknown }, { signal: leaving(res) }));

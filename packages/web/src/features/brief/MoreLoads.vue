@@ -6,7 +6,7 @@ import { useDraft } from '../part/draft';
 import NumberInput from '../../ui/NumberInput.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
-import { loadOf } from './load-start';
+import { loadOf } from '@hornblende/core';
 import LoadSentence from './LoadSentence.vue';
 import LoadPicture from './pictures/LoadPicture.vue';
 import { words } from './words';

@@ -16,7 +16,7 @@ import { usePrinters } from '../../stores/printers';
 import NumberInput from '../../ui/NumberInput.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
-import { loadOf } from './load-start';
+import { loadOf } from '@hornblende/core';
 import LoadSentence from './LoadSentence.vue';
 import { words } from './words';
 

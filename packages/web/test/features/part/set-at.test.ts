@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { setAt } from '../../../src/features/part/set-at';
 import { failedLayer } from '../../../src/features/rank/failed-layer';
-import { loadOf } from '../../../src/features/brief/load-start';
+import { loadOf } from '@hornblende/core';
 import { gateLabel, loadCases, newBrief, parseBrief, rank } from '@hornblende/core';
 
 describe('setAt', () => {

@@ -1,4 +1,5 @@
-import type { BriefLoad, LoadCase, LoadNumber } from '@hornblende/core';
+import type { BriefLoad, LoadNumber } from './brief-load.js';
+import type { LoadCase } from './choices.js';
 
 const empty: Omit<BriefLoad, 'kind' | 'case'> = {
   forceN: null,
@@ -25,7 +26,7 @@ const empty: Omit<BriefLoad, 'kind' | 'case'> = {
 };
 
 /** Plausible numbers to start a case from, so that a brief is valid at every moment. */
-const starts: Record<LoadCase, Partial<Record<LoadNumber, number>>> = {
+export const loadStarts: Record<LoadCase, Partial<Record<LoadNumber, number>>> = {
   cantilever: { forceN: 10, lengthMm: 50, widthMm: 20, heightMm: 8 },
   'simply-supported': { forceN: 20, lengthMm: 80, widthMm: 20, heightMm: 8 },
   'fixed-fixed': { forceN: 20, lengthMm: 80, widthMm: 20, heightMm: 6 },
@@ -44,7 +45,7 @@ const starts: Record<LoadCase, Partial<Record<LoadNumber, number>>> = {
  * marked as such: nobody has said it.
  */
 export function loadOf(next: LoadCase, kind: BriefLoad['kind'], from: BriefLoad | null = null): BriefLoad {
-  const start = starts[next];
+  const start = loadStarts[next];
   const numbers = Object.keys(start) as LoadNumber[];
   const kept = numbers.filter(n => from !== null && from[n] !== null);
   return {
