@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import { decodeText } from '../lib/decode-text.js';
 import { unguarded } from '../lib/formula-guard.js';
 import { InputError, type Problem } from '../input/parse.js';
@@ -7,6 +6,7 @@ import { familyNamed } from '../materials/family-named.js';
 import { parseInspection, type Inspection } from './inspection.js';
 import { failureModes, type FailureMode } from './modes.js';
 import { parsePlacement, PLACE_UNSAID, type PlacedMaterial, type Placement } from './placement.js';
+import { tableCells, whole } from './placed-cells.js';
 import {
   colourSaid,
   consequenceSaid,
@@ -61,14 +61,11 @@ export interface PlacedReading {
   today: string;
 }
 
-/** Rows that are taken at once. */
-const MOST_ROWS = 20_000;
-
 /** Reads placed parts from CSV, a paste out of a sheet (tabs), or JSON. Never throws for what is in the file. */
 export function readPlacedTable(bytes: Uint8Array, reading: PlacedReading): PlacedTable {
   const { text, note } = decodeText(bytes);
   const plain = text.replace(/^\ufeff/, '');
-  const cells = /^\s*[[{]/.test(plain) ? fromJson(plain) : fromCsv(plain);
+  const cells = tableCells(plain);
   const notes = note ? [note] : [];
   if ('problem' in cells) return { rows: [], columns: [], problems: [cells.problem], notes };
   const columns = cells.headings.map(heading => ({ heading, as: columnNamed(heading) }));
@@ -82,47 +79,6 @@ export function readPlacedTable(bytes: Uint8Array, reading: PlacedReading): Plac
     .map(({ line, values }) => rowOf(line, columns, values, reading));
   markDoubles(rows, reading.existing);
   return { rows, columns, problems: rows.length ? [] : [whole('has a heading but no rows')], notes };
-}
-
-interface Cells {
-  headings: string[];
-  lines: { line: number; values: string[] }[];
-}
-
-const whole = (message: string): Problem => ({ field: '(file)', value: null, message });
-
-function fromCsv(text: string): Cells | { problem: Problem } {
-  if (!text.trim()) return { problem: whole('is empty') };
-  const { data, errors } = Papa.parse<string[]>(text, {
-    preview: MOST_ROWS + 2,
-    delimitersToGuess: ['\t', ';', ',', '|'],
-  });
-  const broken = errors.find(e => e.type === 'Quotes');
-  if (broken)
-    return {
-      problem: whole(`has a quotation mark that is never closed, near line ${(broken.row ?? 0) + 1}`),
-    };
-  if (data.length > MOST_ROWS + 1) return { problem: whole(`holds more than ${MOST_ROWS} rows`) };
-  const [headings = [], ...lines] = data;
-  return { headings, lines: lines.map((values, i) => ({ line: i + 2, values })) };
-}
-
-function fromJson(text: string): Cells | { problem: Problem } {
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch (e) {
-    return { problem: whole(`looks like JSON but cannot be read: ${(e as Error).message}`) };
-  }
-  const list = Array.isArray(data) ? (data as unknown[]) : (data as { parts?: unknown }).parts;
-  if (!Array.isArray(list) || list.some(x => typeof x !== 'object' || x === null))
-    return { problem: whole('must be a list of parts, or an object with a list "parts"') };
-  if (list.length > MOST_ROWS) return { problem: whole(`holds more than ${MOST_ROWS} rows`) };
-  const objects = list as Record<string, unknown>[];
-  const headings = [...new Set(objects.flatMap(o => Object.keys(o)))];
-  const cell = (v: unknown): string =>
-    typeof v === 'string' || typeof v === 'number' || typeof v === 'boolean' ? String(v) : '';
-  return { headings, lines: objects.map((o, i) => ({ line: i + 1, values: headings.map(h => cell(o[h])) })) };
 }
 
 function columnNamed(heading: string): PlacedColumn | null {

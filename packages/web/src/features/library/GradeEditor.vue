@@ -13,7 +13,7 @@ import {
   windowWords,
 } from '@hornblende/core';
 import { propertyMeasure } from '@hornblende/core/units';
-import { UndoOutlined } from '@ant-design/icons-vue';
+import { RollbackOutlined } from '@ant-design/icons-vue';
 import { Button } from '../../ui/kit';
 import { computed, ref, shallowRef } from 'vue';
 import { useLibrary } from '../../stores/library';
@@ -176,7 +176,7 @@ async function save(): Promise<void> {
           >What is left empty stays the family’s. Measured beats the data sheet. {{ stated }} stated.</span
         >
         <Button type="text" :disabled="!past.length" @click="undo"
-          ><template #icon><UndoOutlined aria-hidden="true" /></template>Undo</Button
+          ><template #icon><RollbackOutlined aria-hidden="true" /></template>Undo</Button
         >
       </div>
       <div class="scroll" tabindex="0" role="region" aria-label="Properties of the grade">

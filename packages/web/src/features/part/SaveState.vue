@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { RedoOutlined, UndoOutlined } from '@ant-design/icons-vue';
+import { RollbackOutlined } from '@ant-design/icons-vue';
 import { Button, Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import { useDraft, type SaveState } from './draft';
@@ -26,12 +26,12 @@ const text = computed(() => texts[draft.saveState]);
   <div class="state small" role="status">
     <Tooltip title="Undo (Ctrl Z)">
       <Button type="text" :disabled="!draft.canUndo" aria-label="Undo" @click="draft.undo()"
-        ><template #icon><UndoOutlined aria-hidden="true" /></template
+        ><template #icon><RollbackOutlined aria-hidden="true" /></template
       ></Button>
     </Tooltip>
     <Tooltip title="Redo (Ctrl Shift Z)">
       <Button type="text" :disabled="!draft.canRedo" aria-label="Redo" @click="draft.redo()"
-        ><template #icon><RedoOutlined aria-hidden="true" /></template
+        ><template #icon><RollbackOutlined aria-hidden="true" class="again" /></template
       ></Button>
     </Tooltip>
     <span data-testid="save-state" class="words" :class="tones[draft.saveState]">{{ text }}</span>
@@ -47,6 +47,10 @@ const text = computed(() => texts[draft.saveState]);
   align-items: center;
   gap: 2px;
   white-space: nowrap;
+}
+/* The hook of undo the other way round: arrows in a circle look like loading anew. */
+.again :deep(svg) {
+  transform: scaleX(-1);
 }
 /* As wide as its longest words, so that the bar does not shift while it saves. */
 .words {

@@ -22,6 +22,7 @@ import {
   type Object3D,
 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
+import { framedDistance } from './framed-distance';
 import { discMesh, loadMeshes, markMesh } from './stage-marks';
 import { StagePart, type Painting, type ScaleColours } from './stage-part';
 
@@ -77,6 +78,7 @@ export class Stage {
   private readonly markGroup = new Group();
   private part: StagePart | null = null;
   private size = 100;
+  private sizeMm: Xyz = [100, 100, 100];
   private middle = new Vector3();
   private flight = 0;
   private drawing = 0;
@@ -118,6 +120,7 @@ export class Stage {
     const cutAtMm = cut === null ? null : cornerMm[1] + cut * sizeMm[1];
     this.part?.cut(cutAtMm);
     this.size = Math.hypot(...sizeMm);
+    this.sizeMm = sizeMm;
     this.middle.set(cornerMm[0] + sizeMm[0] / 2, cornerMm[1] + sizeMm[1] / 2, cornerMm[2] + sizeMm[2] / 2);
     clear(this.plateGroup);
     clear(this.markGroup);
@@ -170,10 +173,9 @@ export class Stage {
   /** Looks at the whole part. */
   overview(): void {
     this.controls.target.copy(this.middle);
-    const far = this.size * 1.9 + 20;
-    this.camera.position
-      .copy(this.middle)
-      .add(new Vector3(-0.55, -0.85, 0.62).normalize().multiplyScalar(far));
+    const from = new Vector3(-0.55, -0.85, 0.62).normalize();
+    const far = framedDistance(this.sizeMm, [from.x, from.y, from.z], this.camera);
+    this.camera.position.copy(this.middle).addScaledVector(from, far);
     this.controls.update();
     this.draw();
   }

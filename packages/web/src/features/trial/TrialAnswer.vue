@@ -222,6 +222,9 @@ function open(): void {
 .answer {
   margin-top: 16px;
 }
+.answer > h2 {
+  margin: 24px 0 4px;
+}
 .lead {
   font-size: 18px;
   margin: 0 0 8px;
