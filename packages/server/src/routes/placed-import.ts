@@ -1,11 +1,10 @@
 import { InputError } from '@hornblende/core';
-import { raw, Router } from 'express';
+import { Router } from 'express';
 import type { Knex } from 'knex';
 import { holdingGate } from '../db/write-gate.js';
 import type { Jobs } from '../jobs/jobs.js';
-import { drop, wantedFlag } from '../jobs/wanted.js';
-import { IMPORT_LIMIT } from './grade-imports.js';
 import { send } from './send.js';
+import { takesTable } from './table-import.js';
 
 /** Parts that one import can hold. */
 const MOST_IDS = 20_000;
@@ -24,16 +23,7 @@ function idsIn(body: unknown): string[] {
 /** /service/import: whole tables of parts in service, all or nothing, and taken back. */
 export function placedImportRoutes(db: Knex, jobs: Jobs, now: () => string): Router {
   const router = Router();
-  // The body is read in the thread that writes it.
-  router.post('/import', raw({ limit: IMPORT_LIMIT, type: () => true }), async (req, res) => {
-    const wanted = wantedFlag();
-    res.on('close', () => {
-      if (!res.writableFinished) drop(wanted);
-    });
-    const body = Buffer.isBuffer(req.body) ? new Uint8Array(req.body) : new Uint8Array();
-    const input = { body, now: now(), wanted };
-    send(res, await holdingGate(db, () => jobs.run('heavy', 'importPlaced', input)));
-  });
+  router.post('/import', ...takesTable(db, jobs, 'importPlaced', now));
   router.post('/import/undo', async (req, res) => {
     const ids = idsIn(req.body);
     send(res, await holdingGate(db, () => jobs.run('heavy', 'undoPlaced', { ids, now: now() })));
