@@ -9,10 +9,9 @@ import { useKnownFields } from './useKnownFields';
 import { useFilletTry, type FilletTry } from './useFilletTry';
 import { useShape } from './useShape';
 
-/** Cells of the fine answer. */
+/** Cells of the first answer, which comes at once, and of the fine one after it. */
+export const FIRST_CELLS = 2000;
 export const FINE_CELLS = 60_000;
-/** Cells of the first answer, and of the fine one after it. */
-const CELLS = { first: 2000, fine: FINE_CELLS };
 
 /** The loads of the part worked out on its own shape. */
 export interface OwnShape {
@@ -39,7 +38,7 @@ export function useOwnShape(): OwnShape {
   const job = useJob('loadField');
   let takenWithRadius: LoadFieldAnswer | null = null;
   // What is painted and told is, once a radius is taken, what it makes of the part.
-  const fillets = useFilletTry(CELLS.fine, answer => {
+  const fillets = useFilletTry(FINE_CELLS, answer => {
     takenWithRadius = answer;
     job.answer.value = answer;
   });
@@ -59,7 +58,7 @@ export function useOwnShape(): OwnShape {
     ask(i, false);
   }
   function ask(load: number, fine: boolean): void {
-    const cells = fine ? CELLS.fine : CELLS.first;
+    const cells = fine ? FINE_CELLS : FIRST_CELLS;
     const question = draft.brief && fieldQuestion(part, draft.brief, load, cells);
     if (!question) return;
     asked.value = { load, fine };
@@ -68,11 +67,11 @@ export function useOwnShape(): OwnShape {
   watch(job.answer, answer => {
     const load = answer && loadAt(answer.load);
     if (!answer || !load || !hasPlaces(load)) return;
-    if (answer.cells === CELLS.fine) remember(answer.field);
+    if (answer.cells === FINE_CELLS) remember(answer.field);
     // What a radius that was taken makes of it stands in the brief already.
     if (answer === takenWithRadius) return;
     draft.set(`loads.${answer.load}`, { ...load, field: answer.field });
-    if (answer.cells === CELLS.first) ask(answer.load, true);
+    if (answer.cells === FIRST_CELLS) ask(answer.load, true);
   });
   // Another part, or another file, is another question.
   watch([() => draft.id, () => shape.value?.positions], () => {

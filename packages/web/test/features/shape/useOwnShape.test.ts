@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, ref, shallowRef, type EffectScope } from 'vue';
 import { asked, askedJobs } from '../../fake-computer';
 import { useDraft } from '../../../src/features/part/draft';
-import { useOwnShape, type OwnShape } from '../../../src/features/shape/useOwnShape';
+import { FINE_CELLS, FIRST_CELLS, useOwnShape, type OwnShape } from '../../../src/features/shape/useOwnShape';
 import { stubPartServer } from '../../part-server';
 
 vi.mock('../../../src/workers/compute', async () => (await import('../../fake-computer')).fakeCompute());
@@ -58,15 +58,15 @@ describe('a load on the part’s own shape', () => {
     expect(load().acts[0]).toMatchObject({ atMm: [60, 6, 4], forceN: [0, 0, -10] });
     expect(asked('loadField')).toHaveLength(1);
     expect(own.busy.value).toMatchObject({ load: 0, fine: false });
-    asked('loadField')[0]!.answer(found(3000));
+    asked('loadField')[0]!.answer(found(FIRST_CELLS));
     await settled();
-    expect(load().field?.alongMPa).toBe(3);
+    expect(load().field?.alongMPa).toBe(FIRST_CELLS / 1000);
     expect(own.busy.value).toMatchObject({ fine: true });
-    asked('loadField')[1]!.answer(found(60_000));
+    asked('loadField')[1]!.answer(found(FINE_CELLS));
     await settled();
-    expect(load().field?.alongMPa).toBe(60);
+    expect(load().field?.alongMPa).toBe(FINE_CELLS / 1000);
     expect(own.busy.value).toBeNull();
-    expect(own.found.value?.cells).toBe(60_000);
+    expect(own.found.value?.cells).toBe(FINE_CELLS);
   });
   it('pulls the way that is chosen', async () => {
     own.place(0, { way: 'left' });
@@ -76,19 +76,19 @@ describe('a load on the part’s own shape', () => {
   it('keeps the first answer where the fine one is stopped', async () => {
     own.work(0);
     await settled();
-    asked('loadField')[0]!.answer(found(3000));
+    asked('loadField')[0]!.answer(found(FIRST_CELLS));
     await settled();
     own.cancel();
     await settled();
     expect(asked('loadField')[1]!.cancelled).toBe(true);
     expect(own.busy.value).toBeNull();
-    expect(own.found.value?.cells).toBe(3000);
-    expect(load().field?.alongMPa).toBe(3);
+    expect(own.found.value?.cells).toBe(FIRST_CELLS);
+    expect(load().field?.alongMPa).toBe(FIRST_CELLS / 1000);
   });
   it('is found no more once the brief has moved on', async () => {
     own.work(0);
     await settled();
-    asked('loadField')[0]!.answer(found(3000));
+    asked('loadField')[0]!.answer(found(FIRST_CELLS));
     await settled();
     useDraft().set('print.walls', 7);
     await settled();

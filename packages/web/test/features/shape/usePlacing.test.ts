@@ -27,7 +27,7 @@ describe('the places of a load on the part', () => {
     point({ load: 0, end: 'acts', index: 0 });
     expect(pointing.value).toBeNull();
   });
-  it('are picked into the brief, to a hundredth, and turn the load across its layers where it pulls upright', async () => {
+  it('are picked into the brief, to a hundredth; a load that pulls upright is across its layers', async () => {
     const { point, pick, pointing } = usePlacing();
     point({ load: 0, end: 'held', index: 0 });
     pick([0.004, 6, 0]);
