@@ -31,7 +31,7 @@ test('the weak inner corner is pointed at, a radius is tried there, counted, and
   await expect(answer).toContainText(/carries [\d.]+ times/, { timeout: 60_000 });
   // Coarse cells do not see the corner: the fine answer does.
   await expect(own.getByLabel('Radius in that corner')).toBeVisible({ timeout: 90_000 });
-  await expect(own.getByRole('button', { name: 'Stop' })).toHaveCount(0);
+  await expect(own.getByRole('button', { name: 'Stop' })).toHaveCount(0, { timeout: 120_000 });
   const before = Number(/carries ([\d.]+) times/.exec(await answer.innerText())![1]);
   await own.getByLabel('Radius in that corner').fill('6 mm');
   await own.getByRole('button', { name: 'Try it' }).press('Enter');
