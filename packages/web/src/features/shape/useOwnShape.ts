@@ -9,8 +9,9 @@ import { useKnownFields } from './useKnownFields';
 import { useFilletTry, type FilletTry } from './useFilletTry';
 import { useShape } from './useShape';
 
-/** Cells of the first answer, which comes at once, and of the fine one after it. */
+/** Cells of the first answer, which comes at once. */
 export const FIRST_CELLS = 2000;
+/** Cells of the fine answer after it. */
 export const FINE_CELLS = 60_000;
 
 /** The loads of the part worked out on its own shape. */
