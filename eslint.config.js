@@ -126,11 +126,4 @@ export default ts.config(
     ignores: ['packages/core/src/materials/families/**'],
     rules: { 'max-len': ['error', { code: LONGEST_LINE, ignoreUrls: true }] },
   },
-  {
-    // What people say, as patterns: one broken over lines cannot be read.
-    files: ['packages/core/src/brief/say/**/*.ts', 'packages/core/test/brief/say/**/*.ts'],
-    rules: {
-      'max-len': ['error', { code: LONGEST_LINE, ignoreStrings: true, ignoreTemplateLiterals: true }],
-    },
-  },
 );

@@ -1,5 +1,36 @@
+import { either, oneOf } from './lexicon.js';
 import { AT_MOST, LENGTH, lengthMm, NUMBER, numberOf, round } from './units.js';
 import type { Reading } from './reading.js';
+
+const TRUE_TO = oneOf(
+  ...[
+    'within',
+    'true to',
+    'to within',
+    '±',
+    '\\+/-',
+    'accurate to',
+    'precise to',
+    'tolerances? (?:of )?',
+    'exact to',
+  ],
+);
+const WORKED = oneOf(
+  ...[
+    'opened',
+    'closed',
+    'folded',
+    'pressed',
+    'clicked',
+    'snapped',
+    'used',
+    'bent',
+    'moved',
+    'turned',
+    'worked',
+  ],
+);
+const MONEY = oneOf('euros?', 'eur', 'dollars?', 'usd', 'bucks', 'pounds?', '€', '\\$', '£');
 
 /** Sizes, sections, walls and tolerances. */
 export function readSizes(r: Reading): void {
@@ -23,13 +54,10 @@ export function readSizes(r: Reading): void {
       return mm === null ? null : [r.set('geometry.wallMm', round(mm))];
     },
   );
-  r.each(
-    `(?:within|true to|to within|±|\\+/-|accurate to|precise to|tolerances? (?:of )?|exact to)\\s*(?:±\\s*)?(${NUMBER}) ?(${LENGTH})`,
-    m => {
-      const mm = lengthMm(m[1]!, m[2]!);
-      return mm === null ? null : [r.set('toleranceMm', round(mm))];
-    },
-  );
+  r.each(`${TRUE_TO}\\s*(?:±\\s*)?(${NUMBER}) ?(${LENGTH})`, m => {
+    const mm = lengthMm(m[1]!, m[2]!);
+    return mm === null ? null : [r.set('toleranceMm', round(mm))];
+  });
 }
 
 /** Points to each side of a hardness that is named alone. */
@@ -61,11 +89,14 @@ export function readCounts(r: Reading): void {
     r.set('safety', numberOf(m[1] ?? m[2]!)),
   ]);
   r.each(
-    `(?:i need |we need |make )?(${NUMBER}) (?:of (?:them|these|those)|pieces|pcs|copies|off|units)|(?:x ?(\\d+)|(\\d+) ?x)`,
+    either(
+      `(?:i need |we need |make )?(${NUMBER}) (?:of (?:them|these|those)|pieces|pcs|copies|off|units)`,
+      '(?:x ?(\\d+)|(\\d+) ?x)',
+    ),
     m => [r.set('quantity', numberOf(m[1] ?? m[2] ?? m[3]!))],
   );
   r.each(
-    `(?:opened|closed|folded|pressed|clicked|snapped|used|bent|moved|turned|worked)? ?(?:about )?(${NUMBER}) (thousand |million )?(?:times|cycles|openings)( (?:a|per) (?:day|week|hour))?`,
+    `${WORKED}? ?(?:about )?(${NUMBER}) (thousand |million )?(?:times|cycles|openings)( (?:a|per) (?:day|week|hour))?`,
     m => {
       const n = numberOf(m[1]!) * ({ thousand: 1e3, million: 1e6 }[m[2]?.trim() ?? ''] ?? 1);
       if (m[3]) r.timesADay = n * (/week/.test(m[3]) ? 1 / 7 : /hour/.test(m[3]) ? 24 : 1);
@@ -76,10 +107,9 @@ export function readCounts(r: Reading): void {
 
 /** The most that one may cost. */
 export function readMoney(r: Reading): void {
-  r.each(
-    `(?:costs? )?${AT_MOST} (?:[€$£] ?)?(${NUMBER}) ?(?:euros?|eur|dollars?|usd|bucks|pounds? each|€|\\$|£)?(?: (?:each|apiece|a piece|per piece))`,
-    m => [r.set('maxCostEach', numberOf(m[1]!))],
-  );
+  r.each(`(?:costs? )?${AT_MOST} (?:[€$£] ?)?(${NUMBER}) ?${MONEY}? (?:each|apiece|a piece|per piece)`, m => [
+    r.set('maxCostEach', numberOf(m[1]!)),
+  ]);
   r.each(
     `(?:costs? )?${AT_MOST} (?:[€$£] ?(${NUMBER})|(${NUMBER}) ?(?:euros?|eur|dollars?|usd|bucks|€|\\$|£))`,
     m => [r.set('maxCostEach', numberOf(m[1] ?? m[2]!))],

@@ -2,13 +2,52 @@ import { decelerationForceN } from '../../models/load-deceleration.js';
 import type { LoadCase } from '../choices.js';
 import type { BriefLoad, LoadNumber } from '../brief-load.js';
 import { loadOf } from '../load-start.js';
+import { either, oneOf } from './lexicon.js';
 import type { Reading, SaidLoad } from './reading.js';
 import { AT_MOST, FORCE, LENGTH, lengthMm, MASS, NUMBER, quantity, round } from './units.js';
+
+const SUFFERS = '(?:gets? |is |be |being |often |sometimes |survives? |must survive )*';
+const ARM = oneOf(
+  ...['arm', 'lever', 'reach', 'overhang', 'out(?: from the wall)?', 'from (?:the |a )?wall'],
+  'away(?: from the wall)?',
+);
+const CARRIES = oneOf(
+  ...[
+    'holds?',
+    'holding',
+    'carr(?:y|ies|ying)',
+    'hangs?',
+    'hanging',
+    'bears?',
+    'supports?',
+    'takes?',
+    'lifts?',
+  ],
+  ...[
+    'loaded with',
+    'under',
+    'with',
+    'for',
+    'pulls?',
+    'pulled',
+    'pushed',
+    'pushes',
+    'up to',
+    'a',
+    'load of',
+    'about',
+  ],
+);
+
+const SPAN = oneOf(
+  `(?:span|gap)s? (?:of )?(${NUMBER}) ?(${LENGTH})`,
+  `(${NUMBER})[- ]?(${LENGTH}) (?:span|gap)`,
+);
 
 /** Loads: how hard, how far out, how it acts. */
 export function readLoads(r: Reading): void {
   r.each(
-    `(?:(?:is |gets |be |being |sometimes |survives? |must survive )*(?:a )?(?:drop(?:ped|s)?|falls?|fall(?:s|ing)?)) (?:\\w+ ){0,3}?(?:from |of |by )?(${NUMBER}) ?(${LENGTH})`,
+    `${SUFFERS}(?:a )?(?:drop(?:ped|s)?|fall(?:s|ing)?) (?:\\w+ ){0,3}?(?:from |of |by )?(${NUMBER}) ?(${LENGTH})`,
     m => {
       const mm = lengthMm(m[1]!, m[2]!);
       return mm === null
@@ -17,17 +56,14 @@ export function readLoads(r: Reading): void {
     },
   );
   r.each(
-    `(?:on|with|at the end of|has|having)? ?(?:a |an |the )?(${NUMBER})[- ]?(${LENGTH})(?:[- ]long)? (?:arm|lever|reach|overhang|out(?: from the wall)?|from (?:the |a )?wall|away(?: from the wall)?)`,
+    `(?:on|with|at the end of|has|having)? ?(?:a |an |the )?(${NUMBER})[- ]?(${LENGTH})(?:[- ]long)? ${ARM}`,
     m => armOf(r, m[1]!, m[2]!),
   );
   r.each(`(?:arm|lever|reach|overhang) (?:of |is )?(${NUMBER}) ?(${LENGTH})`, m => armOf(r, m[1]!, m[2]!));
-  r.each(
-    `(?:across |over )?(?:a |the )?(?:(?:span|gap)s? (?:of )?(${NUMBER}) ?(${LENGTH})|(${NUMBER})[- ]?(${LENGTH}) (?:span|gap))`,
-    m => {
-      const mm = lengthMm(m[1] ?? m[3]!, m[2] ?? m[4]!);
-      return mm === null ? null : [r.setLoad('case', 'simply-supported'), r.setLoad('lengthMm', round(mm))];
-    },
-  );
+  r.each(`(?:across |over )?(?:a |the )?${SPAN}`, m => {
+    const mm = lengthMm(m[1] ?? m[3]!, m[2] ?? m[4]!);
+    return mm === null ? null : [r.setLoad('case', 'simply-supported'), r.setLoad('lengthMm', round(mm))];
+  });
   r.each(`${AT_MOST} (${NUMBER}) ?(${MASS})`, m => {
     const g = quantity(m[1]!, m[2]!, 'mass');
     return g === null || /hold|carr|bear|load|support|hang/.test(r.before(m.index))
@@ -39,7 +75,7 @@ export function readLoads(r: Reading): void {
     return g === null ? null : [r.set('targetMassG', round(g))];
   });
   r.each(
-    `(?:(?:holds?|holding|carr(?:y|ies|ying)|hangs?|hanging|bears?|supports?|takes?|lifts?|loaded with|under|with|for|pulls?|pulled|pushed|pushes|up to|a|load of|about) )*(${NUMBER}) ?(${MASS}|${FORCE})(?: (?:load|weight|of force|on it|on top|hanging))?`,
+    `(?:${CARRIES} )*(${NUMBER}) ?(${MASS}|${FORCE})(?: (?:load|weight|of force|on it|on top|hanging))?`,
     m => {
       const unit = m[2]!;
       const isForce = new RegExp(`^${FORCE}$`).test(unit);
@@ -95,7 +131,13 @@ const loadSayings: readonly (readonly [said: string, field: keyof SaidLoad, valu
   ['(?:pulls?|opens?|pulled) (?:the )?(?:layers|it) apart|across (?:the |its )?layers', 'acrossLayers', true],
   ['along (?:the |its )?layers', 'acrossLayers', false],
   [
-    '(?:gets? |is |be |being |often |sometimes )*(?:knocked(?: about| over)?|bumped|hit|struck|kicked|dropped|banged)|knocks|crashes?|takes? (?:a )?(?:knocks?|beating)|hammered',
+    either(
+      SUFFERS + oneOf('knocked(?: about| over)?', 'bumped', 'hit', 'struck', 'kicked', 'dropped', 'banged'),
+      'knocks',
+      'crashes?',
+      'takes? (?:a )?(?:knocks?|beating)',
+      'hammered',
+    ),
     'case',
     'drop',
   ],
@@ -108,7 +150,16 @@ const loadSayings: readonly (readonly [said: string, field: keyof SaidLoad, valu
     'sustained',
   ],
   [
-    'again and again|over and over|repeated(?:ly)?|vibrat(?:es|ion|ing)|opens and closes|every day|thousands of times|back and forth',
+    either(
+      'again and again',
+      'over and over',
+      'repeated(?:ly)?',
+      'vibrat(?:es|ion|ing)',
+      'opens and closes',
+      'every day',
+      'thousands of times',
+      'back and forth',
+    ),
     'kind',
     'cyclic',
   ],

@@ -18,6 +18,10 @@ export interface SaidLoad extends Partial<Record<LoadNumber, number>> {
   acrossLayers?: boolean;
 }
 
+/** What says the opposite of the words that follow it: "not in the sun", "never gets wet", "without any oil". */
+const DENIED =
+  /\b(?:not|no|never|without|cannot|\w+n't)\s+(?:(?:get|gets|be|being|is|see|sees|touch|need|any|a|the|much)\s+){0,2}$/;
+
 /** A sentence while it is read: what has been understood is blanked, so that nothing is read twice. */
 export class Reading {
   readonly understood: (Understood & { at: number })[] = [];
@@ -41,7 +45,8 @@ export class Reading {
   ): void {
     const pattern = new RegExp(`(?<![\\w.])(?:${said})(?![\\w])`, 'g');
     for (let m = pattern.exec(this.left); m; m = pattern.exec(this.left)) {
-      const found = m[0].trim() && !m[0].includes('\0') ? take(m) : null;
+      const isNew = m[0].trim() && !m[0].includes('\0') && !DENIED.test(this.left.slice(0, m.index));
+      const found = isNew ? take(m) : null;
       if (!found) {
         pattern.lastIndex = m.index + 1;
         continue;

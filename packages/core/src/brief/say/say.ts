@@ -65,8 +65,11 @@ export function sayFields(sentence: string, options: SayOptions = {}): SaidField
 function readPrinter(r: Reading, { printers = [] }: SayOptions): void {
   r.each('(?:on|with|by) (?:the|my|our) ((?:[\\w-]+ ){0,4}?)(?:3d )?(?:printer|machine)', m => {
     const words = (m[1] ?? '').trim().split(/\s+/).filter(Boolean);
+    if (!words.length) return null;
+    // Where no printers are known what was said stands for itself.
+    if (!printers.length) return [['printer', words.join(' ')]];
     const found = printers.filter(p => words.every(w => p.name.toLowerCase().includes(w)));
-    return [['printer', found.length === 1 && words.length ? found[0]!.id : null]];
+    return found.length === 1 ? [['printer', found[0]!.id]] : null;
   });
 }
 

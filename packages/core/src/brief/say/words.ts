@@ -5,7 +5,7 @@ import type { Understood } from './reading.js';
 /** What some words were taken for: "sun: full", "load 1, force: 29.4 N". */
 export function briefSaying({ field, value }: Pick<Understood, 'field' | 'value'>): string {
   if (field === 'name') return `called ${String(value)}`;
-  if (field === 'printer') return value === null ? 'a printer that is not known here' : 'the printer';
+  if (field === 'printer') return 'the printer that it is made on';
   return `${labelOf(field)}: ${valueWords(value)}`;
 }
 

@@ -51,7 +51,13 @@ describe('a sentence that says what a part is for', () => {
       say(text, { printers }).understood.find(u => u.field === 'printer')?.value;
     expect(named('hook on the shed printer')).toBe('a');
     expect(named('hook on my cabinet machine')).toBe('b');
-    expect(named('hook on the attic printer')).toBeNull();
+    expect(named('hook on the attic printer')).toBeUndefined();
+    expect(say('hook on the attic printer', { printers }).unclear).toEqual(['attic printer']);
+    // Where none are known, what was said stands for itself.
+    expect(say('hook on the attic printer').understood.at(-1)).toMatchObject({
+      field: 'printer',
+      value: 'attic',
+    });
   });
   it('leaves out what no part can be, and says so', () => {
     const { brief, unclear } = say('hook for 900 years');
@@ -83,5 +89,23 @@ describe('a sentence that says what a part is for', () => {
     expect(briefSaying({ field: 'heat.setting', value: 'closed-vehicle' })).toBe(
       'Where it lives: closed vehicle',
     );
+  });
+});
+
+describe('what is denied', () => {
+  it.each([
+    ['hook, not in the sun', 'sun', 'not in the sun'],
+    ['hook that never gets wet, not white', 'looks', 'not white'],
+    ['box without any oil', 'contact', 'without any oil'],
+    ["clip that isn't flexible", 'flex', "isn't flexible"],
+  ])('%s is asked about, and not taken for its opposite', (sentence, field, unclear) => {
+    const { brief } = say('hook');
+    const denied = say(sentence);
+    expect(at(denied.brief, field)).toEqual(at(brief, field));
+    expect(denied.unclear.join('; ')).toContain(unclear);
+  });
+  it('leaves what denies by itself as it is', () => {
+    expect(say('hook, never wet, no sun').brief).toMatchObject({ water: 'dry', sun: 'none' });
+    expect(say('hook, no more than 40 g').brief.maxMassG).toBe(40);
   });
 });
