@@ -1,5 +1,5 @@
 import type { Consequence } from '../brief/choices.js';
-import type { Placement } from './placement.js';
+import { isOwn, type Placement } from './placement.js';
 import { serviceStanding, type Look, type ServiceStanding } from './standing.js';
 import { DAY_MS } from '../lib/physical-constants.js';
 
@@ -39,17 +39,18 @@ export interface DueRisk {
 
 /**
  * When a part is to be looked at next: an interval by what happens if it fails, halved for each of: a thin margin,
- * past three quarters of its life, worn at the last look, failures of its kind. Null where its service has ended.
+ * past three quarters of its life, worn at the last look, failures of its kind. Null where its service has ended, and
+ * of somebody else’s part.
  * @param now an ISO 8601 moment
  */
 export function dueOf(
-  placement: Pick<Placement, 'since' | 'ifItFails' | 'lifeYears'>,
+  placement: Pick<Placement, 'since' | 'ifItFails' | 'lifeYears' | 'origin'>,
   looks: readonly Look[],
   risk: DueRisk,
   now: string,
 ): Due | null {
   const s = serviceStanding(placement, looks, now);
-  if (s.ended) return null;
+  if (s.ended || !isOwn(placement)) return null;
   const because = reasons(placement, s, risk);
   const usual = usualDays[placement.ifItFails];
   const everyDays = Math.max(LEAST_DAYS, Math.round(usual / 2 ** because.length));

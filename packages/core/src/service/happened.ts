@@ -1,5 +1,6 @@
 import type { Brief } from '../brief/brief.js';
 import { parseBrief } from '../brief/parse-brief.js';
+import { bakedFamily } from '../materials/baked.js';
 import type { Family } from '../materials/family.js';
 import { contextFor, contextOf } from '../score/context.js';
 import { chanceOfAll, gatesWithPoor } from '../score/holds.js';
@@ -105,9 +106,9 @@ export function happened(placed: Placed, family: Family | null, of: Brief | null
   if (!family || knownMaterial(placement) === null || standing.looks === 0) return null;
   const brief = briefAsPlaced(placed, of);
   const ctx = contextOf(brief, null, null);
-  const { gates } = judge(ctx, family, weightsOf(ctx), brief.school);
+  const { gates, baked } = judge(ctx, family, weightsOf(ctx), brief.school);
   const own = contextFor(ctx, family);
-  const withPoor = gatesWithPoor(own, family, gates);
+  const withPoor = gatesWithPoor(own, baked ? bakedFamily(family) : family, gates);
   const telling = gates.filter(g => foresees[g.id] && g.verdict !== 'pass');
   const failing = telling.filter(g => g.verdict === 'fail');
   const failed = standing.verdict === 'failed';
@@ -164,20 +165,26 @@ export interface ModelRecord {
   lowerBound95: number | null;
 }
 
+/** How many parts that is, by what each counts; to a tenth, which is as fine as weights are given. */
+function countOf(list: readonly Happened[]): number {
+  return Number(list.reduce((sum, h) => sum + h.weight, 0).toFixed(1));
+}
+
 /** Counts how often the models were right; what was no claim, or is too young to tell, counts for nothing. */
 export function modelRecord(list: readonly Happened[]): ModelRecord {
   const telling = list.filter(h => h.verdict !== 'no claim' && h.verdict !== 'too soon');
-  const right = telling.filter(h => h.verdict === 'right' || h.verdict === 'foreseen').length;
+  const all = countOf(telling);
+  const right = countOf(telling.filter(h => h.verdict === 'right' || h.verdict === 'foreseen'));
   return {
-    telling: telling.length,
+    telling: all,
     right,
-    lowerBound95: telling.length ? lowerShare(right, telling.length, 0.95) : null,
+    lowerBound95: all > 0 ? lowerShare(right, all, 0.95) : null,
   };
 }
 
 /** The record in sentences: what it counts, what it leaves out, and how much it proves. */
 export function modelRecordWords(list: readonly Happened[]): string {
-  const count = (verdict: HappenedVerdict): number => list.filter(h => h.verdict === verdict).length;
+  const count = (verdict: HappenedVerdict): number => countOf(list.filter(h => h.verdict === verdict));
   const parts = (n: number): string => (n === 1 ? '1 part' : `${n} parts`);
   const { telling, right, lowerBound95 } = modelRecord(list);
   const soon = count('too soon');
@@ -188,7 +195,7 @@ export function modelRecordWords(list: readonly Happened[]): string {
   ].filter(Boolean);
   const out = leftOut.length ? ` Not counted: ${leftOut.join('; ')}.` : '';
   if (lowerBound95 === null)
-    return `Of ${parts(list.length)} that were looked at none tells yet whether the models were right.${out}`;
+    return `Of ${parts(countOf(list))} that were looked at none tells yet whether the models were right.${out}`;
   const missed = [
     count('missed') ? `missed ${count('missed')}` : '',
     count('too dark') ? `said ${count('too dark')} would fail that stand` : '',

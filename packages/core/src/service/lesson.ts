@@ -1,6 +1,6 @@
 import { failureModeWords, type FailureMode } from './modes.js';
 import type { Placed } from './placed.js';
-import { knownMaterial } from './placement.js';
+import { isOwn, knownMaterial } from './placement.js';
 import { yearsText } from './yours-like.js';
 
 /**
@@ -14,7 +14,7 @@ export function familyLesson(
 ): string {
   const own = placed.filter(({ placement, standing }) => {
     const key = knownMaterial(placement);
-    return key !== null && familyOf(key) === family && standing.looks > 0;
+    return isOwn(placement) && key !== null && familyOf(key) === family && standing.looks > 0;
   });
   if (!own.length) return '';
   const failed = own.filter(p => p.standing.verdict === 'failed');

@@ -16,13 +16,14 @@ export interface ModelBias {
   model: CalibratedModel;
   parts: number;
   failures: number;
-  /** What its margins are to be moved by: below 0 it sees too bright. Kelvins for heat, else in ln. */
+  /** What its margins are to be moved by: below 0 it promises too much. Kelvins for heat, else in ln. */
   shift: number;
   low: number;
   high: number;
   /** What `shift` means as a factor on what it has over what it needs; null for heat, which is in kelvins. */
   factor: number | null;
-  sees: 'too bright' | 'too dark' | 'right, as far as they tell';
+  /** What it promises, as far as the parts tell. */
+  promises: 'too much' | 'too little' | 'what came';
 }
 
 /** Before a part has spoken: how far a model may be off, as a standard deviation; estimates. */
@@ -78,15 +79,15 @@ export function modelBiases(
     const own = outcomes[model] ?? [];
     if (!own.length) return [];
     const belief = shiftOf(own, model === 'heat' ? PRIOR.kelvin : PRIOR.ln);
-    const sees = belief.high < 0 ? 'too bright' : belief.low > 0 ? 'too dark' : 'right, as far as they tell';
+    const promises = belief.high < 0 ? 'too much' : belief.low > 0 ? 'too little' : 'what came';
     return [
       {
-        ...{ model, parts: own.length, failures: own.filter(o => o.failed).length, ...belief, sees },
+        ...{ model, parts: own.length, failures: own.filter(o => o.failed).length, ...belief, promises },
         factor: model === 'heat' ? null : Math.exp(belief.shift),
       },
     ];
   });
-  const isOff = (b: ModelBias): number => Number(b.sees !== 'right, as far as they tell');
+  const isOff = (b: ModelBias): number => Number(b.promises !== 'what came');
   return found.sort((a, b) => isOff(b) - isOff(a) || b.parts - a.parts);
 }
 

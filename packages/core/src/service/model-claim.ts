@@ -1,7 +1,7 @@
 import { isLimit, type Gate } from '../score/gate.js';
 import { SDS_TO_POOR_END, type GateWithPoor } from '../score/holds.js';
 
-/** Models of which parts in service can tell whether they see too dark or too bright. */
+/** Models of which parts in service can tell whether they promise too much or too little. */
 export const calibratedModels = ['heat', 'uv', 'creep', 'clamp', 'impact'] as const;
 /** A model of which parts in service can tell. */
 export type CalibratedModel = (typeof calibratedModels)[number];

@@ -1,8 +1,6 @@
 import Papa from 'papaparse';
 import type { Problem } from '../input/parse.js';
-
-/** Rows that are taken at once. */
-const MOST_ROWS = 20_000;
+import { MOST_PLACED_AT_ONCE } from './placement.js';
 
 /** A table as text: its headings, and its rows with their lines in the file. */
 export interface Cells {
@@ -17,7 +15,7 @@ export const whole = (message: string): Problem => ({ field: '(file)', value: nu
 function fromCsv(text: string): Cells | { problem: Problem } {
   if (!text.trim()) return { problem: whole('is empty') };
   const { data, errors } = Papa.parse<string[]>(text, {
-    preview: MOST_ROWS + 2,
+    preview: MOST_PLACED_AT_ONCE + 2,
     delimitersToGuess: ['\t', ';', ',', '|'],
   });
   const broken = errors.find(e => e.type === 'Quotes');
@@ -25,7 +23,8 @@ function fromCsv(text: string): Cells | { problem: Problem } {
     return {
       problem: whole(`has a quotation mark that is never closed, near line ${(broken.row ?? 0) + 1}`),
     };
-  if (data.length > MOST_ROWS + 1) return { problem: whole(`holds more than ${MOST_ROWS} rows`) };
+  if (data.length > MOST_PLACED_AT_ONCE + 1)
+    return { problem: whole(`holds more than ${MOST_PLACED_AT_ONCE} rows`) };
   const [headings = [], ...lines] = data;
   return { headings, lines: lines.map((values, i) => ({ line: i + 2, values })) };
 }
@@ -41,7 +40,8 @@ function fromJson(text: string): Cells | { problem: Problem } {
   const list = Array.isArray(data) ? (data as unknown[]) : (data as { parts?: unknown }).parts;
   if (!Array.isArray(list) || list.some(x => typeof x !== 'object' || x === null))
     return { problem: whole('must be a list of parts, or an object with a list "parts"') };
-  if (list.length > MOST_ROWS) return { problem: whole(`holds more than ${MOST_ROWS} rows`) };
+  if (list.length > MOST_PLACED_AT_ONCE)
+    return { problem: whole(`holds more than ${MOST_PLACED_AT_ONCE} rows`) };
   const objects = list as Record<string, unknown>[];
   const headings = [...new Set(objects.flatMap(o => Object.keys(o)))];
   const cell = (v: unknown): string =>

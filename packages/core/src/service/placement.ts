@@ -158,6 +158,14 @@ export function photoProblems(photos: readonly PhotoRef[]): Problem[] {
   );
 }
 
+/** Whether a part is one’s own: what others wrote down is counted by its weight, and looked at by them. */
+export function isOwn({ origin }: Pick<Placement, 'origin'>): boolean {
+  return origin === '';
+}
+
+/** Parts that can be placed at once. */
+export const MOST_PLACED_AT_ONCE = 20_000;
+
 /** The one filament that a part is of; null where that is not known. */
 export function knownMaterial({ materials }: Pick<Placement, 'materials'>): string | null {
   return materials.length === 1 ? materials[0]!.material : null;

@@ -2,7 +2,7 @@ import type { Brief } from '../brief/brief.js';
 import { lowerShare } from '../lib/distributions.js';
 import { failureModeWords } from './modes.js';
 import type { Placed } from './placed.js';
-import { knownMaterial } from './placement.js';
+import { isOwn, knownMaterial } from './placement.js';
 
 /** Own parts of one family in a place like the one asked for. */
 export interface YoursLike {
@@ -32,6 +32,7 @@ export function yoursLike(
     const key = knownMaterial(placement);
     const { sun, heat, water } = placement.place;
     return (
+      isOwn(placement) &&
       key !== null &&
       familyOf(key) === family &&
       standing.looks > 0 &&

@@ -18,6 +18,8 @@ export function placed(of: {
   verdict?: InspectionVerdict;
   mode?: FailureMode | null;
   partMaxC?: number;
+  origin?: string;
+  weight?: number;
 }): Placed {
   const id = `placed-${++made}`;
   const placement = parsePlacement({
@@ -26,6 +28,8 @@ export function placed(of: {
     name: 'A part',
     since: '2010-01-01',
     materials: [{ material: of.material }],
+    origin: of.origin ?? '',
+    weight: of.weight ?? 1,
     place: {
       where: 'the garden',
       sun: of.sun ?? 'none',

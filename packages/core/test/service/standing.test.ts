@@ -33,7 +33,7 @@ const family = (key: string): string | null => familyByKey(key)?.key ?? null;
 
 describe('a part that is due at the end of days', () => {
   it('is due on the last day that can be written', () => {
-    const placed = { since: '9999-12-20', ifItFails: 'annoys' as const, lifeYears: 5 };
+    const placed = { since: '9999-12-20', ifItFails: 'annoys' as const, lifeYears: 5, origin: '' };
     const due = dueOf(placed, [], { marginal: false, failuresOfKind: 0 }, '2026-01-01T00:00:00Z');
     expect(due?.on).toBe('9999-12-31');
   });
@@ -84,7 +84,7 @@ describe('how a part in service stands', () => {
 });
 
 describe('when it is due', () => {
-  const part = { since: '2026-01-01', ifItFails: 'annoys', lifeYears: 10 } as const;
+  const part = { since: '2026-01-01', ifItFails: 'annoys', lifeYears: 10, origin: '' } as const;
   const calm = { marginal: false, failuresOfKind: 0 };
   const seen = [look('a', '2026-06-01T10:00:00Z', 'fine')];
 
@@ -106,6 +106,10 @@ describe('when it is due', () => {
       ifItFails => dueOf({ ...part, ifItFails }, seen, calm, '2026-06-11')!.everyDays,
     );
     expect(days).toEqual([...days].sort((a, b) => b - a));
+  });
+
+  it('is not due where it is somebody else’s: they look at it', () => {
+    expect(dueOf({ ...part, origin: 'Fell growers' }, seen, calm, '2026-06-11')).toBeNull();
   });
 
   it('is not due once its service has ended', () => {
@@ -172,6 +176,10 @@ describe('what parts tell together', () => {
     );
     expect(like.lowerBound95).toBeCloseTo(0.3426, 3);
     expect(yoursLike(list, 'petg', brief, family)).toBeNull();
+    // What others wrote down is not yours.
+    const theirs = placed({ material: 'asa', sun: 'full', years: 9, origin: 'Fell growers', weight: 0.5 });
+    expect(yoursLike([...list, theirs], 'asa', brief, family)!.words).toBe(like.words);
+    expect(yoursLike([theirs], 'asa', brief, family)).toBeNull();
   });
 
   it('writes a line for the library’s card from data', () => {
@@ -183,6 +191,9 @@ describe('what parts tell together', () => {
       '2 of yours are out there, the longest for 4 years; 1 bent out of shape.',
     );
     expect(familyLesson(list, 'asa', family)).toBe('');
+    expect(familyLesson([placed({ material: 'asa', years: 4, origin: 'Fell growers' })], 'asa', family)).toBe(
+      '',
+    );
   });
 
   it('says years as people do', () => {

@@ -1,4 +1,4 @@
-import { InputError } from '@hornblende/core';
+import { InputError, MOST_PLACED_AT_ONCE } from '@hornblende/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
 import { holdingGate } from '../db/write-gate.js';
@@ -6,16 +6,18 @@ import type { Jobs } from '../jobs/jobs.js';
 import { send } from './send.js';
 import { takesTable } from './table-import.js';
 
-/** Parts that one import can hold. */
-const MOST_IDS = 20_000;
-
 /** The ids of parts that are named. @throws InputError */
 function idsIn(body: unknown): string[] {
   const { ids } = (typeof body === 'object' && body !== null ? body : {}) as { ids?: unknown };
-  const fits = Array.isArray(ids) && ids.length <= MOST_IDS && ids.every(id => typeof id === 'string');
+  const fits =
+    Array.isArray(ids) && ids.length <= MOST_PLACED_AT_ONCE && ids.every(id => typeof id === 'string');
   if (!fits)
     throw new InputError([
-      { field: 'ids', value: ids ?? null, message: `must be a list of at most ${MOST_IDS} ids of parts` },
+      {
+        field: 'ids',
+        value: ids ?? null,
+        message: `must be a list of at most ${MOST_PLACED_AT_ONCE} ids of parts`,
+      },
     ]);
   return ids as string[];
 }

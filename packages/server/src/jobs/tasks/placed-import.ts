@@ -1,5 +1,6 @@
 import {
   InputError,
+  MOST_PLACED_AT_ONCE,
   parseInspection,
   parsePlacement,
   type Inspection,
@@ -21,8 +22,7 @@ import { json } from '../answer.js';
 import type { Task } from '../task.js';
 import { isWanted } from '../wanted.js';
 
-/** Rows of one import, and problems told of one that is refused. */
-const MOST_ROWS = 20_000;
+/** Problems told of one import that is refused. */
 const MOST_PROBLEMS_LISTED = 50;
 
 /** A part to place, and the look that its outcome amounts to. */
@@ -108,12 +108,12 @@ function readItems(body: Uint8Array): Item[] {
     throw new InputError([bad('(body)', null, 'is not JSON')]);
   }
   const list = (plain as Partial<PlacedImport> | null)?.parts as unknown;
-  if (!Array.isArray(list) || !list.length || list.length > MOST_ROWS)
+  if (!Array.isArray(list) || !list.length || list.length > MOST_PLACED_AT_ONCE)
     throw new InputError([
       bad(
         'parts',
         Array.isArray(list) ? list.length : (list ?? null),
-        `must be a list of 1 to ${MOST_ROWS} parts`,
+        `must be a list of 1 to ${MOST_PLACED_AT_ONCE} parts`,
       ),
     ]);
   const problems: Problem[] = [];

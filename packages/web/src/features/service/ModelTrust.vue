@@ -28,22 +28,21 @@ const lead = computed(() => {
     `(Brier score ${brier.toFixed(2)}, against ${brierOfShare.toFixed(2)}; nought is perfect).`
   );
 });
-function sees({ model, sees: how, shift, low, high, factor }: ModelBias): string {
+function said({ model, promises, shift, low, high, factor }: ModelBias): string {
   const ends = range(model, low, high);
-  if (how === 'right, as far as they tell') return `fits what happened; it may be off by ${ends}`;
+  if (promises === 'what came') return `fits what happened; it may be off by ${ends}`;
   const by =
     factor === null
       ? show(Math.abs(shift), 'temperatureStep')
       : `a factor of ${sig(Math.max(factor, 1 / factor), 2)}`;
-  return `promises too ${how === 'too bright' ? 'much' : 'little'}, by about ${by} (${ends})`;
+  return `promises ${promises}, by about ${by} (${ends})`;
 }
 function range(model: ModelBias['model'], low: number, high: number): string {
   if (model === 'heat') return `${show(low, 'temperatureStep')} to ${show(high, 'temperatureStep')}`;
   return `× ${sig(Math.exp(low), 2)} to × ${sig(Math.exp(high), 2)}`;
 }
 const partsWords = (n: number): string => (n === 1 ? '1 part' : `${n} parts`);
-const tone = ({ sees: how }: ModelBias): string =>
-  how === 'right, as far as they tell' ? 'soft' : 'marginal';
+const tone = ({ promises }: ModelBias): string => (promises === 'what came' ? 'soft' : 'marginal');
 </script>
 
 <template>
@@ -59,7 +58,7 @@ const tone = ({ sees: how }: ModelBias): string =>
     <ul v-if="calibration.biases.length">
       <li v-for="b in calibration.biases" :key="b.model" data-testid="model-bias">
         <b>{{ gateLabel(b.model) }}</b>
-        <span :class="tone(b)">{{ sees(b) }}</span>
+        <span :class="tone(b)">{{ said(b) }}</span>
         <span class="soft small">{{ partsWords(b.parts) }}, {{ b.failures }} failed that way</span>
       </li>
     </ul>
