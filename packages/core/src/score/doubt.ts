@@ -52,7 +52,7 @@ export function ratingOf(score: number, doubt: number): number {
 }
 
 /**
- * The score as it is shown, by which candidates are ordered: less doubt. Rankings that were kept before there was any
+ * The score as it is shown, by which candidates are ordered: less doubt. Rankings kept before doubt was counted
  * have their score alone.
  */
 export function scoreShown(c: { score: number; rating?: number }): number {

@@ -76,8 +76,8 @@ const columns = [
       <b>{{ verdict }}</b>
     </p>
     <p v-if="rows.length" class="small soft">
-      In {{ family.name }}, safety included, with some 12,000 cells: good enough to compare, a little coarse
-      for the figure itself.
+      By strength alone; how far it bends is judged in the ranking. In {{ family.name }}, safety included,
+      with some 12,000 cells: good enough to compare, a little coarse for the figure itself.
     </p>
   </section>
 </template>

@@ -10,6 +10,7 @@ import {
   trialSection,
   wantedWords,
   type Candidate,
+  type Trial,
   type TrialCriterion,
 } from '@hornblende/core';
 import { Button } from '../../ui/kit';
@@ -65,6 +66,7 @@ const kept = useKeptForm(`trial-${draft.id ?? ''}`, {
   name: null as string | null,
   heldSame: '',
   replicates: 3,
+  pieceIs: 'part' as Trial['pieceIs'],
 });
 const filaments = kept.field('filaments');
 /** What is offered: those in the running, and whatever was added besides. */
@@ -122,6 +124,12 @@ const hows = computed(() => benchCriteria.filter(c => criteria.value.includes(c.
 const name = kept.field('name');
 const heldSame = kept.field('heldSame');
 const replicates = kept.field('replicates');
+/** Of the part itself mass, price and truth are those that the brief asks about; of a test piece they are not. */
+const pieceIs = kept.field('pieceIs');
+const pieces: { value: Trial['pieceIs']; label: string }[] = [
+  { value: 'part', label: 'the part itself' },
+  { value: 'coupon', label: 'a test piece' },
+];
 const usualName = computed(() => `${picked.value.length} filaments for the ${draft.brief?.name ?? 'part'}`);
 const spoolOf = (material: string): string | null =>
   shelf.rows.find(r => r.spool.material === material && !r.spool.archived && r.leftG > 0)?.id ?? null;
@@ -131,8 +139,8 @@ const trial = computed(() =>
     version: 1,
     name: (name.value ?? usualName.value).slice(0, 120) || usualName.value,
     partId: draft.id,
-    piece: `${draft.brief?.name ?? 'the part'}`.slice(0, 120),
-    pieceIs: 'part',
+    piece: (pieceIs.value === 'part' ? (draft.brief?.name ?? 'the part') : 'a test piece').slice(0, 120),
+    pieceIs: pieceIs.value,
     heldSame: heldSame.value,
     replicates: replicates.value,
     seed: Math.floor(Date.now() / 1000) % 1e9,
@@ -239,6 +247,7 @@ function leave(): void {
       </li>
     </ul>
     <div class="row">
+      <OptionSelect v-model="pieceIs" label="What is printed" :options="pieces" />
       <NumberInput v-model="replicates" label="Prints of each" :min="1" :max="50" :fallback="3" integer />
       <TextField
         v-model="heldSame"
