@@ -1,3 +1,4 @@
+import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
@@ -39,8 +40,22 @@ export default defineConfig({
         test: {
           name: 'web',
           include: ['packages/web/test/**/*.test.ts'],
+          exclude: ['packages/web/test/components/**'],
           testTimeout: 180_000,
           hookTimeout: 180_000,
+        },
+      },
+      {
+        // Components with the real control kit in a document in memory: the kit is read once for all files.
+        plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } })],
+        test: {
+          name: 'components',
+          include: ['packages/web/test/components/**/*.test.ts'],
+          environment: 'happy-dom',
+          testTimeout: 180_000,
+          hookTimeout: 180_000,
+          isolate: false,
+          server: { deps: { inline: [/ant-design-vue/] } },
         },
       },
     ],

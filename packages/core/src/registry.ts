@@ -47,6 +47,8 @@ import { triageRankModel } from './triage/triage-rank.js';
 import { trialCompareModel } from './trials/compare.js';
 import { trialBreakModel } from './trials/break.js';
 import { trialLooksModel } from './trials/looks.js';
+import { trialBendModel } from './trials/bend.js';
+import { trialMovementModel } from './trials/movement.js';
 import { trialPosteriorModel } from './trials/posterior.js';
 import { trialPowerModel } from './trials/power.js';
 import { trialSagModel } from './trials/sag.js';
@@ -113,7 +115,9 @@ export const models: readonly Model[] = [
   trialLooksModel,
   trialStaircaseModel,
   trialBreakModel,
+  trialBendModel,
   trialSagModel,
+  trialMovementModel,
   serviceSurvivalModel,
   serviceFieldModel,
   triageRankModel,

@@ -33,6 +33,26 @@ describe('coupons', () => {
     expect(threeMf.type).toBe('model/3mf');
     expect(readMesh('a.3mf', threeMf.bytes).positions.length).toBeGreaterThan(9 * 200);
   });
+  it('come together on one plate, and say what they want where they do not fit', async () => {
+    const plate = await fileOf('plate.3mf?pieces=warp-bar:2,swatch:3&x=220&y=200&mark=B');
+    expect(plate).toMatchObject({ status: 200, type: 'model/3mf' });
+    const { positions } = readMesh('plate.3mf', plate.bytes);
+    expect(Math.max(...positions.filter((_, i) => i % 3 === 0))).toBeLessThanOrEqual(220);
+    // Each is engraved with a code of its own.
+    const plain = await fileOf('plate.3mf?pieces=warp-bar:2,swatch:3&x=220&y=200');
+    expect(plate.bytes.length).toBeGreaterThan(2 * plain.bytes.length);
+    const refused = async (query: string): Promise<unknown> =>
+      (await call('GET', `/api/coupons/plate.3mf?${query}`)).body;
+    expect(await refused('pieces=warp-bar:9&x=120&y=100')).toMatchObject({
+      errors: [{ field: 'pieces', value: 9 }],
+    });
+    expect(await refused('pieces=warp-bar')).toMatchObject({
+      errors: [{ field: 'pieces', value: 'warp-bar' }],
+    });
+    expect(await refused('pieces=swatch:1&x=wide')).toMatchObject({
+      errors: [{ field: 'x', value: 'wide' }],
+    });
+  });
   it('are refused by name where the kind, the file or a number is none', async () => {
     const problem = async (path: string): Promise<unknown> =>
       (await call('GET', `/api/coupons/${path}`)).body;

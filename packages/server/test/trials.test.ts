@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { png } from './pictures.js';
 import { brief, runningApi } from './running.js';
 
-const { call } = runningApi();
+const { call, server } = runningApi();
 
 const trial = (change: object = {}): object => ({
   trial: {
@@ -54,6 +55,55 @@ describe('trials', () => {
       'trial.entrants[0].readings[0].criterion',
       'trial.entrants[0].readings[0].at',
     ]);
+  });
+  it('take what comes from elsewhere by a name of its own, and photographs of pieces that are kept', async () => {
+    const foreign = { name: 'Turned brass', priceEach: 19, needs: 'three weeks' };
+    const made = await call(
+      'POST',
+      '/api/trials',
+      trial({ entrants: [{ material: 'elsewhere-1', foreign }] }),
+    );
+    expect(made.status).toBe(201);
+    const kept = await fetch(`${server().url}/api/photos`, {
+      method: 'POST',
+      headers: { 'content-type': 'image/png' },
+      body: new Uint8Array(png(90)),
+    });
+    const { sha256 } = (await kept.json()) as { sha256: string };
+    const withPhoto = (of: string): object => ({
+      ...trial({
+        entrants: [
+          {
+            material: 'asa',
+            readings: [
+              { criterion: 'mass', value: 12, at: '2026-11-20T10:00:00Z', photos: [{ sha256: of }] },
+            ],
+          },
+        ],
+      }),
+      revision: 1,
+    });
+    const id = made.body.id as string;
+    const unknown = await call('PUT', `/api/trials/${id}`, withPhoto('0'.repeat(64)));
+    expect(unknown.body.errors?.[0]).toMatchObject({
+      field: 'trial.entrants[0].readings[0].photos[0].sha256',
+    });
+    const changed = await call('PUT', `/api/trials/${id}`, withPhoto(sha256));
+    expect(changed.status).toBe(200);
+    expect((await call('GET', '/api/trials')).body).toEqual(
+      expect.arrayContaining([
+        expect.objectContaining({
+          id,
+          trial: expect.objectContaining({
+            entrants: [
+              expect.objectContaining({
+                readings: [expect.objectContaining({ photos: [{ sha256, caption: '' }] })],
+              }),
+            ],
+          }) as unknown,
+        }),
+      ]),
+    );
   });
   it('outlive their part', async () => {
     const part = await call('POST', '/api/parts', { brief: brief() });

@@ -2,7 +2,7 @@ import { isISO8601 } from 'class-validator';
 import { Choice, Flag, ListOf, Quantity, Text } from '../input/fields.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
 import { failureModes, type FailureMode } from './modes.js';
-import { PhotoRef, photoProblems } from './placement.js';
+import { PhotoRef, photoProblems } from '../records/photo-ref.js';
 
 /** What a look came to. Failed, lost and removed end its service. */
 export const verdicts = ['fine', 'worn', 'failed', 'lost', 'removed'] as const;

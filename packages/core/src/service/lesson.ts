@@ -1,7 +1,7 @@
 import { failureModeWords, type FailureMode } from './modes.js';
 import type { Placed } from './placed.js';
 import { isOwn, knownMaterial } from './placement.js';
-import { yearsText } from './yours-like.js';
+import { yearsText } from '../lib/years-text.js';
 
 /**
  * What own parts have taught of a family, in a line for its card; empty where none was looked at.

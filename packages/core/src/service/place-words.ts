@@ -4,7 +4,7 @@ import type { Inspection } from './inspection.js';
 import { failureModeWords } from './modes.js';
 import type { Placement } from './placement.js';
 import type { ServiceStanding } from './standing.js';
-import { yearsText } from './yours-like.js';
+import { yearsText } from '../lib/years-text.js';
 
 /** What parts are in, in words. */
 export const heatWords: Record<Placement['place']['heat'], string> = {

@@ -13,6 +13,7 @@ import { exposures, type Exposure } from '../models/uv-dose.js';
 import { Choice, Flag, ListOf, Nested, Quantity, Text } from '../input/fields.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
 import { colours, type Colour } from '../materials/colours.js';
+import { PhotoRef, photoProblems } from '../records/photo-ref.js';
 
 /** Which way a part faces. */
 export const aspects = ['any', 'north', 'east', 'south', 'west', 'up'] as const;
@@ -24,13 +25,6 @@ export class PlacedMaterial {
   @MaterialKey({ doc: 'The key of its family or grade.' }) material!: string;
   @Quantity({ min: 0.01, max: 1, optional: true, doc: 'How likely it is that one; default 1: it is known.' })
   share = 1;
-}
-
-/** A photograph, kept under the hash of its bytes. */
-export class PhotoRef {
-  @Text({ maxLength: 64, doc: 'SHA-256 of the file, in hexadecimal.' }) sha256!: string;
-  @Text({ maxLength: 120, optional: true, allowEmpty: true, doc: 'What it shows; default nothing.' })
-  caption = '';
 }
 
 /** Where a part is of which nobody has said. */
@@ -147,15 +141,6 @@ export function parsePlacement(plain: unknown): Placement {
   problems.push(...photoProblems(placement.photos));
   if (problems.length) throw new InputError(problems);
   return placement;
-}
-
-/** What is wrong with references to photographs. */
-export function photoProblems(photos: readonly PhotoRef[]): Problem[] {
-  return photos.flatMap(({ sha256 }, n) =>
-    /^[0-9a-f]{64}$/.test(sha256)
-      ? []
-      : [{ field: `photos[${n}].sha256`, value: sha256, message: 'must be 64 hexadecimal figures' }],
-  );
 }
 
 /** Whether a part is one’s own: what others wrote down is counted by its weight, and looked at by them. */

@@ -1,5 +1,6 @@
 import type { Brief } from '../brief/brief.js';
 import { lowerShare } from '../lib/distributions.js';
+import { yearsText } from '../lib/years-text.js';
 import { failureModeWords } from './modes.js';
 import type { Placed } from './placed.js';
 import { isOwn, knownMaterial } from './placement.js';
@@ -65,12 +66,4 @@ export function yoursLike(
     lowerBound95: lowerShare(upright.length, like.length, 0.95),
     words: `${parts.join('; ')}.`,
   };
-}
-
-/** Years as people say them: whole ones, or months. */
-export function yearsText(years: number): string {
-  const months = Math.round(12 * years);
-  if (months < 18) return months === 1 ? 'a month' : `${months} months`;
-  const text = Number(years.toFixed(1));
-  return `${text} years`;
 }

@@ -3,17 +3,29 @@ import { trialCompare, TrialCompareInput, type TrialCompareResult } from './comp
 import { trialCorrections } from './corrections.js';
 import type { Trial, TrialCriterion, TrialEntrant } from './trial.js';
 
-/** Readings of a criterion that count. */
+/**
+ * Readings of a criterion that count: what was struck does not, nor what was measured while the piece was still on its
+ * plate, for it is the released piece that is used.
+ */
 export function counted(entrant: TrialEntrant, criterion: string): number[] {
-  return entrant.readings.filter(r => r.criterion === criterion && !r.struck).map(r => r.value);
+  return entrant.readings
+    .filter(r => r.criterion === criterion && !r.struck && (r.state === null || r.state === 'released'))
+    .map(r => r.value);
+}
+
+/** Readings of a criterion as they are judged: of one with a sign by their size. */
+export function judged(
+  entrant: TrialEntrant,
+  { id, signed }: Pick<TrialCriterion, 'id' | 'signed'>,
+): number[] {
+  const values = counted(entrant, id);
+  return signed ? values.map(Math.abs) : values;
 }
 
 /** Whether a mean keeps its criterion's limit or band; null where there is none, or nothing was read. */
-export function keepsLimit(
-  entrant: TrialEntrant,
-  { id, limit, band, lessIsBetter }: TrialCriterion,
-): boolean | null {
-  const values = counted(entrant, id);
+export function keepsLimit(entrant: TrialEntrant, criterion: TrialCriterion): boolean | null {
+  const { limit, band, lessIsBetter } = criterion;
+  const values = judged(entrant, criterion);
   if (!values.length) return null;
   const middle = mean(values);
   if (band) return middle >= band[0] && middle <= band[1];
@@ -23,6 +35,8 @@ export function keepsLimit(
 
 /** The name under which an entrant that was put out by hand fails. */
 export const PUT_OUT = 'put out';
+/** The name under which an entrant fails that is there to lose. */
+export const TO_LOSE = 'printed to lose';
 
 /**
  * A trial as `trial.compare` takes it: limits are its gates, and so is having been put out; what was printed otherwise
@@ -36,8 +50,9 @@ export function trialInput(trial: Trial): TrialCompareInput {
     filaments: trial.entrants.map(e => ({
       key: e.material,
       readings: Object.fromEntries(
-        trial.criteria.flatMap(({ id }) => {
-          const values = counted(e, id).map(v => v * factor(e.material, id));
+        trial.criteria.flatMap(criterion => {
+          const { id } = criterion;
+          const values = judged(e, criterion).map(v => v * factor(e.material, id));
           return values.length ? [[id, values]] : [];
         }),
       ),
@@ -49,6 +64,7 @@ export function trialInput(trial: Trial): TrialCompareInput {
           }),
         ),
         ...(e.eliminated === null ? {} : { [PUT_OUT]: false }),
+        ...(e.baseline ? { [TO_LOSE]: false } : {}),
       },
     })),
     weights: Object.fromEntries(trial.criteria.map(c => [c.id, c.weight])),

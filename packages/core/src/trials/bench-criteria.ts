@@ -18,7 +18,10 @@ const BENCH: Readonly<Record<string, { minutes: number; instrumentSd?: number }>
   fettling: { minutes: 1 },
   mass: { minutes: 1 },
   price: { minutes: 1 },
-  size: { minutes: 2 },
+  size: { minutes: 2, instrumentSd: 0.03 },
+  lift: { minutes: 2 },
+  bend: { minutes: 6 },
+  movement: { minutes: 5 },
   finish: { minutes: 3 },
   hardness: { minutes: 3, instrumentSd: 1 },
   soak: { minutes: 10 },
@@ -44,6 +47,7 @@ const of = (
   limit: null,
   band: null,
   enough: null,
+  signed: false,
   property: null,
   minutes: BENCH[id]?.minutes ?? USUAL_MINUTES,
   instrumentSd: BENCH[id]?.instrumentSd ?? 0,
@@ -69,9 +73,10 @@ export const benchCriteria: readonly BenchCriterion[] = [
     'Off its drawing',
     'mm',
     ['accuracy', 'warp'],
-    'The size that matters most, by caliper: how far it is off.',
+    'The size that matters most, by caliper: + where it came out bigger than drawn, − where it came out smaller.',
     {
       lessIsBetter: true,
+      signed: true,
     },
   ),
   of(
@@ -107,6 +112,30 @@ export const benchCriteria: readonly BenchCriterion[] = [
   of('sag', 'Softens at', '°C', ['heat'], 'The strip of 2 mm: the warmth at which it hangs by 1 mm.', {
     property: 'vicatC',
   }),
+  of(
+    'lift',
+    'Corners lift by',
+    'mm',
+    ['warp'],
+    'On a flat table, the gap under the worst corner by feeler gauge: hot, cooled and released, with the door open, ' +
+      'propped and closed.',
+    { lessIsBetter: true },
+  ),
+  of(
+    'movement',
+    'Hours to the first movement',
+    'h',
+    ['creep', 'heat'],
+    'A strip in the warmth of the part, loaded as the part is: the hours until it hangs visibly, and how thick it is.',
+  ),
+  of(
+    'bend',
+    'Bends before it breaks',
+    '%',
+    ['flex'],
+    'A bar on two supports, pressed in the middle until it breaks, whitens or slips: its strain by ISO 178.',
+    { property: 'elongationPct' },
+  ),
   of('drop', 'Falls it bears', 'm', ['impact'], 'From rising heights on to stone, until it cracks.'),
   of(
     'break',
@@ -140,8 +169,8 @@ export function trialCriterionOf({
   return criterion;
 }
 
-/** Asked for by name only: they measure what another, quicker one does. */
-const ON_DEMAND = new Set(['stress']);
+/** Asked for by name only: another, quicker one measures much the same, or they take days. */
+const ON_DEMAND = new Set(['stress', 'bend', 'movement', 'lift']);
 
 /** A criterion is worth measuring from this share of the heaviest on. */
 const LEAST_WEIGHT_SHARE = 0.2;
@@ -205,7 +234,9 @@ export function criteriaFor(
     const { tells } = bench;
     const criterion = trialCriterionOf(bench);
     const weight = Math.max(0, ...tells.map(id => weights[id] ?? 0));
-    return weight > 0 && weight >= LEAST_WEIGHT_SHARE * most && !ON_DEMAND.has(criterion.id)
+    // A durometer tells of a rubbery part; of a stiff one it tells nothing that the brief asks.
+    const isAsked = criterion.id !== 'hardness' || asks.shoreA !== null;
+    return isAsked && weight > 0 && weight >= LEAST_WEIGHT_SHARE * most && !ON_DEMAND.has(criterion.id)
       ? [{ ...criterion, ...limits[criterion.id], weight: Math.min(5, weight) }]
       : [];
   });

@@ -3,15 +3,16 @@ import { sig } from '../lib/figures.js';
 import { beam, LoadBeamInput } from '../models/load-beam.js';
 import { model, step } from '../models/model.js';
 
-/** How a bar that was bent gave way. */
-export const breakManners = ['snapped', 'between-layers', 'tore', 'bent', 'held'] as const;
-/** How a bar that was bent gave way. */
+/** How a piece gave way. */
+export const breakManners = ['snapped', 'between-layers', 'at-hole', 'tore', 'bent', 'held'] as const;
+/** How a piece gave way. */
 export type BreakManner = (typeof breakManners)[number];
 
-/** How a bar gave way, in words. */
+/** How a piece gave way, in words. */
 export const breakMannerWords: Record<BreakManner, string> = {
-  snapped: 'snapped clean',
+  snapped: 'snapped clean across',
   'between-layers': 'split between layers',
+  'at-hole': 'broke at a hole or a corner',
   tore: 'tore, white at the edge',
   bent: 'bent and stayed bent',
   held: 'did not give way',

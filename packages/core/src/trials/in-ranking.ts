@@ -1,5 +1,4 @@
 import { mean, sampleStandardDeviation } from 'simple-statistics';
-import type { Brief } from '../brief/brief.js';
 import type { CriterionId } from '../brief/choices.js';
 import { gradeFamily } from '../materials/grade-family.js';
 import type { GradeValue, GradeValues } from '../materials/grade.js';
@@ -7,22 +6,17 @@ import type { Family } from '../materials/family.js';
 import { propertyDefinition, type PropertyName } from '../materials/property.js';
 import type { Tried } from '../materials/tried.js';
 import type { Candidate, Ranking } from '../score/candidate.js';
-import type { RankOptions } from '../score/judge.js';
 import { rank } from '../score/rank.js';
-import { counted, keepsLimit } from './answer.js';
+import { counted, judged, keepsLimit } from './answer.js';
 import { benchCriterion } from './bench-criteria.js';
+import { foreignStandings, type ForeignStanding } from './foreign.js';
+import { movedOf, type Moved } from './moved.js';
 import { trialPosterior } from './posterior.js';
+import type { TrialGround } from './trial-ground.js';
 import type { Trial, TrialCriterion, TrialEntrant } from './trial.js';
 
 /** Standard deviations from the middle of a range to its end, see `trial.posterior`: 3.29 from end to end. */
 const TO_END = 3.29 / 2;
-
-/** What a trial is judged on: the brief, its printer and weather, and the filaments as the library has them. */
-export interface TrialGround {
-  brief: Brief;
-  options: Omit<RankOptions, 'families'>;
-  find: (material: string) => Family | undefined;
-}
 
 /** What is believed of a property of a filament, before it was read and since. */
 export interface Belief {
@@ -55,6 +49,10 @@ export interface TrialRanking {
   /** The first choice of the same filaments by the library alone. */
   byModels: string | null;
   beliefs: Belief[];
+  /** What is no filament of the library: the models know nothing of it, its readings and its price stand beside. */
+  foreign: ForeignStanding[];
+  /** Hours to the first movement that were read, brought to the part's own wall. */
+  moved: Moved[];
   /** What the brief weighs and readings decide for all that are in the running; and what is left to the models. */
   settled: CriterionId[];
   toModels: CriterionId[];
@@ -142,11 +140,12 @@ function triedOf(trial: Trial, entrant: TrialEntrant): Tried {
   };
   const massG = read('mass');
   const costEach = read('price');
-  const off = read('size');
+  // An error to either side is one: a mean of both signs would hide it.
+  const off = counted(entrant, 'size').map(Math.abs);
   return {
     ...(massG === undefined ? {} : { massG }),
     ...(costEach === undefined ? {} : { costEach }),
-    ...(off === undefined ? {} : { deviationMm: Math.abs(off) }),
+    ...(off.length ? { deviationMm: mean(off) } : {}),
   };
 }
 
@@ -168,17 +167,18 @@ export function measuredFamilies(
 }
 
 /** Why the trial itself puts an entrant out; null where it does not. */
-export function outOfTrial(trial: Trial, entrant: TrialEntrant): string | null {
+export function outOfTrial(trial: Trial, entrant: TrialEntrant, ground: TrialGround): string | null {
   if (entrant.eliminated !== null) return entrant.eliminated;
+  if (entrant.baseline) return 'it was printed to lose: the others are held against it';
   const broken = trial.criteria.find(c => keepsLimit(entrant, c) === false);
-  return broken ? limitWords(entrant, broken) : null;
+  if (broken) return limitWords(entrant, broken);
+  const moved = movedOf(trial, entrant, ground);
+  return moved?.tooShort ? moved.words : null;
 }
 
-function limitWords(
-  entrant: TrialEntrant,
-  { id, label, unit, band, limit, lessIsBetter }: TrialCriterion,
-): string {
-  const read = `${Number(mean(counted(entrant, id)).toPrecision(3))}${unit && ` ${unit}`}`;
+function limitWords(entrant: TrialEntrant, criterion: TrialCriterion): string {
+  const { label, unit, band, limit, lessIsBetter } = criterion;
+  const read = `${Number(mean(judged(entrant, criterion)).toPrecision(3))}${unit && ` ${unit}`}`;
   const wanted = band
     ? `${band[0]} to ${band[1]}`
     : `${lessIsBetter ? 'at most' : 'at least'} ${String(limit)}`;
@@ -190,14 +190,15 @@ function limitWords(
  * library has (`trial.posterior`), and of the part itself its mass, price and truth as they were read. A reading that
  * breaks its limit puts its filament out, and so does whoever took it out by hand.
  */
-export function trialRanking(trial: Trial, { brief, options, find }: TrialGround): TrialRanking {
+export function trialRanking(trial: Trial, ground: TrialGround): TrialRanking {
+  const { brief, options, find } = ground;
   const { families, beliefs } = measuredFamilies(trial, find);
   const ranking = rank(brief, { ...options, families });
   const plain = rank(brief, { ...options, families: trial.entrants.flatMap(e => find(e.material) ?? []) });
   const entrantOf = new Map(trial.entrants.map(e => [e.material, e]));
   let position = 0;
   const standings = ranking.candidates.map((candidate): TrialStanding => {
-    const out = outOfTrial(trial, entrantOf.get(candidate.material)!);
+    const out = outOfTrial(trial, entrantOf.get(candidate.material)!, ground);
     const running = candidate.rank !== null && out === null;
     return {
       material: candidate.material,
@@ -213,6 +214,8 @@ export function trialRanking(trial: Trial, { brief, options, find }: TrialGround
     secondChoice: running[1]?.material ?? null,
     byModels: plain.firstChoice,
     beliefs,
+    foreign: foreignStandings(trial),
+    moved: trial.entrants.flatMap(e => movedOf(trial, e, ground) ?? []),
     ...toldApart(
       trial,
       ranking,

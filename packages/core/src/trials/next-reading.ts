@@ -10,8 +10,8 @@ import {
   outOfTrial,
   believedRange,
   scatterOf,
-  type TrialGround,
 } from './in-ranking.js';
+import type { TrialGround } from './trial-ground.js';
 import type { Trial, TrialCriterion, TrialEntrant } from './trial.js';
 import type { PropertyName } from '../materials/property.js';
 
@@ -44,7 +44,7 @@ export const WORTH_A_READING = 0.002;
  */
 export function readingsWorth(trial: Trial, ground: TrialGround): ReadingWorth[] {
   const { families } = measuredFamilies(trial, ground.find);
-  const out = new Map(trial.entrants.map(e => [e.material, outOfTrial(trial, e)]));
+  const out = new Map(trial.entrants.map(e => [e.material, outOfTrial(trial, e, ground)]));
   const inside = families.filter(f => out.get(f.key) === null);
   const judged = judgeAll(ground.brief, { ...ground.options, families: inside }).candidates;
   const rating = new Map(judged.map(c => [c.material, ratingOf(c)]));

@@ -1,5 +1,6 @@
 import { parseQuantity, QuantityError, type DimensionKey } from '../units/index.js';
 import { sig } from '../lib/figures.js';
+import type { Family } from '../materials/family.js';
 import { instrumentLine } from './instruments.js';
 import type { TrialCriterion } from './trial.js';
 
@@ -25,13 +26,17 @@ const byUnit: Readonly<Record<string, UnitRange>> = {
   N: { min: 0, max: 20_000, of: { dimension: 'force', perCanonical: 1 } },
   MPa: { min: 0, max: 2000, of: { dimension: 'stress', perCanonical: 1 } },
   '°C': { min: -60, max: 500, of: { dimension: 'temperature', perCanonical: 1 } },
+  h: { min: 0, max: 100_000, of: { dimension: 'time', perCanonical: 1 / 60 } },
+  '%': { min: -100, max: 2000, of: null },
   min: { min: 0, max: 10_000, of: { dimension: 'time', perCanonical: 60 } },
   each: { min: 0, max: 100_000, of: null },
 };
 
-/** Readings that have no unit, by their criterion. */
+/** Readings that have no unit, or whose criterion knows closer limits than its unit. */
 const byId: Readonly<Record<string, ReadingRange>> = {
   finish: { min: 1, max: 40 },
+  size: { min: -20, max: 20 },
+  lift: { min: 0, max: 50 },
   scratch: { min: 1, max: 17 },
 };
 
@@ -39,7 +44,7 @@ const ANYTHING: ReadingRange = { min: -1e9, max: 1e9 };
 
 /** What a reading of a criterion can be. */
 export function readingRange({ id, unit }: Pick<TrialCriterion, 'id' | 'unit'>): ReadingRange {
-  return byUnit[unit] ?? byId[id] ?? ANYTHING;
+  return byId[id] ?? byUnit[unit] ?? ANYTHING;
 }
 
 /** A reading as it was typed or sent: its value, or what is wrong with it and what was meant most likely. */
@@ -110,4 +115,16 @@ function likely(value: number, { min, max }: ReadingRange, near: readonly number
   const usual = near.reduce((a, b) => a + b, 0) / near.length;
   const far = (g: number): number => Math.abs(Math.log(Math.max(1e-9, g) / Math.max(1e-9, usual)));
   return guesses.sort((a, b) => far(a) - far(b))[0] ?? null;
+}
+
+/**
+ * What the library expects of a reading, from the low to the high end of its range; null where the criterion measures
+ * no property of it, or it has none.
+ */
+export function expectedReading(
+  { property }: Pick<TrialCriterion, 'property'>,
+  family: Family | null,
+): { low: number; high: number } | null {
+  const range = property === null ? null : (family?.properties[property] ?? null);
+  return range && { low: range.low, high: range.high };
 }

@@ -3,18 +3,24 @@ import type { Sheet } from '../records/sheet.js';
 import { CERTIFICATION_NOTICE } from '../score/cautions.js';
 import { trialAnswer } from './answer.js';
 import type { TrialCompareResult, TrialMean } from './compare.js';
+import { breakingsOf } from './breakings.js';
 import { trialCorrections } from './corrections.js';
+import { foreignStandings } from './foreign.js';
 import type { Trial, TrialCriterion } from './trial.js';
 import { wantedWords } from './wanted-words.js';
 
 /**
  * A trial on paper: what was measured with its intervals, what was put out and why, what it came to.
- * @param nameOf what a family or grade is called
+ * @param nameInLibrary what a family or grade is called
  */
-export function trialSheet(trial: Trial, nameOf: (key: string) => string): Sheet {
+export function trialSheet(trial: Trial, nameInLibrary: (key: string) => string): Sheet {
+  const nameOf = (key: string): string =>
+    trial.entrants.find(e => e.material === key)?.foreign?.name ?? nameInLibrary(key);
   const answer = trialAnswer(trial);
   const out = trial.entrants.filter(e => e.eliminated !== null);
   const corrections = trialCorrections(trial);
+  const foreign = foreignStandings(trial);
+  const broke = breakingsOf(trial);
   const labelOf = (id: string): string => trial.criteria.find(c => c.id === id)?.label ?? id;
   return {
     title: trial.name,
@@ -46,6 +52,30 @@ export function trialSheet(trial: Trial, nameOf: (key: string) => string): Sheet
           ]),
         },
       },
+      ...(broke.length
+        ? [
+            {
+              title: 'How the pieces gave way',
+              paragraphs: broke.map(b => `${nameOf(b.material)}: ${b.words}.`),
+            },
+          ]
+        : []),
+      ...(foreign.length
+        ? [
+            {
+              title: 'From elsewhere',
+              table: {
+                head: ['What', 'Price each', 'What it asks besides', 'Did not keep'],
+                rows: foreign.map(f => [
+                  f.name,
+                  f.priceEach === null ? 'not known' : sig(f.priceEach, 3),
+                  f.needs,
+                  f.broken.join('; '),
+                ]),
+              },
+            },
+          ]
+        : []),
       ...(out.length
         ? [
             {

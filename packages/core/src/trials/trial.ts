@@ -2,8 +2,10 @@ import { MaterialKey } from '../materials/material-key.js';
 import { isISO8601 } from 'class-validator';
 import { Choice, Flag, Interval, ListOf, Nested, Quantity, Text } from '../input/fields.js';
 import { InputError, parseInput, type Problem } from '../input/parse.js';
+import { PhotoRef, photoProblems } from '../records/photo-ref.js';
 import { SectionPrintedInput } from '../models/section-printed.js';
 import { propertyNames } from '../materials/property.js';
+import { breakManners, type BreakManner } from './break.js';
 
 /** Something that is measured of every filament of a trial. */
 export class TrialCriterion {
@@ -36,6 +38,11 @@ export class TrialCriterion {
     doc: 'Where it is enough: beyond it more, or less, earns nothing; default null.',
   })
   enough: number | null = null;
+  @Flag({
+    optional: true,
+    doc: 'Whether readings have a sign and are judged by their size: −0.2 is as far off as 0.2; default false.',
+  })
+  signed = false;
   @Choice(propertyNames, {
     optional: true,
     nullable: true,
@@ -43,6 +50,15 @@ export class TrialCriterion {
   })
   property: (typeof propertyNames)[number] | null = null;
 }
+
+/** How the door of the printer stood, or what was in its place. */
+export const doors = ['open', 'propped', 'closed'] as const;
+/** How the door of the printer stood. */
+export type Door = (typeof doors)[number];
+/** When a piece was measured after its print: still hot on the plate, cooled on it, or off it. */
+export const pieceStates = ['hot', 'cooled', 'released'] as const;
+/** When a piece was measured after its print. */
+export type PieceState = (typeof pieceStates)[number];
 
 /** One reading. */
 export class TrialReading {
@@ -59,11 +75,65 @@ export class TrialReading {
     doc: 'How it came about, such as the falls behind it; default nothing.',
   })
   note = '';
+  @Choice(breakManners, {
+    optional: true,
+    nullable: true,
+    doc: 'How the piece gave way; default null: it did not, or nobody said.',
+  })
+  broke: BreakManner | null = null;
+  @Choice(doors, {
+    optional: true,
+    nullable: true,
+    doc: 'How the printer’s door stood while it was printed; default null: not said.',
+  })
+  door: Door | null = null;
+  @Choice(pieceStates, {
+    optional: true,
+    nullable: true,
+    doc: 'When it was measured: hot on the plate, cooled on it, released; default null: as usual, released.',
+  })
+  state: PieceState | null = null;
+  @Quantity({
+    min: 0.1,
+    max: 100,
+    unit: 'mm',
+    optional: true,
+    nullable: true,
+    doc: 'How thick the piece was, where that decides what is read; default null: not said.',
+  })
+  thicknessMm: number | null = null;
+  @ListOf(() => PhotoRef, { max: 6, optional: true, doc: 'Photographs of the piece; default none.' })
+  photos: PhotoRef[] = [];
+}
+
+/** What stands in a trial without being a filament of the library: another process, or a bought part. */
+export class TrialForeign {
+  @Text({
+    maxLength: 80,
+    doc: 'What it is called, such as “turned brass” or “printed in resin by a service”.',
+  })
+  name!: string;
+  @Quantity({
+    min: 0,
+    max: 1e6,
+    optional: true,
+    nullable: true,
+    doc: 'What one costs, in the workshop’s currency; default null: not known.',
+  })
+  priceEach: number | null = null;
+  @Text({
+    maxLength: 300,
+    optional: true,
+    allowEmpty: true,
+    doc: 'What it asks besides: gloves and a mask, cleaning, curing, a minimum order; default nothing.',
+  })
+  needs = '';
 }
 
 /** A filament in a trial. */
 export class TrialEntrant {
-  @MaterialKey({ doc: 'The key of its family or grade.' }) material!: string;
+  @MaterialKey({ doc: 'The key of its family or grade; of something else, any name of its own.' })
+  material!: string;
   @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The spool it comes off; default null.' })
   spoolId: string | null = null;
   @Quantity({
@@ -78,6 +148,17 @@ export class TrialEntrant {
   readings: TrialReading[] = [];
   @Text({ maxLength: 500, optional: true, nullable: true, doc: 'Why it is out; default null: it is not.' })
   eliminated: string | null = null;
+  @Flag({
+    optional: true,
+    doc: 'Whether it is there to lose: what the others are better than. It is read, and never chosen; default false.',
+  })
+  baseline = false;
+  @Nested(() => TrialForeign, {
+    optional: true,
+    nullable: true,
+    doc: 'What it is, where it is no filament of the library; default null: it is one.',
+  })
+  foreign: TrialForeign | null = null;
 }
 
 /** What a trial came to. */
@@ -142,8 +223,9 @@ export function parseTrial(plain: unknown): Trial {
   for (const [i, key] of keys.entries())
     if (keys.indexOf(key) !== i) say(`entrants[${i}].material`, key, 'stands there twice');
   for (const [i, { readings }] of trial.entrants.entries())
-    for (const [j, { criterion, at }] of readings.entries()) {
+    for (const [j, { criterion, at, photos }] of readings.entries()) {
       const field = `entrants[${i}].readings[${j}]`;
+      problems.push(...photoProblems(photos).map(p => ({ ...p, field: `${field}.${p.field}` })));
       if (!ids.includes(criterion))
         say(`${field}.criterion`, criterion, `must be one of ${ids.join(', ') || 'none'}`);
       if (!isISO8601(at, { strict: true, strictSeparator: true }))
@@ -153,7 +235,21 @@ export function parseTrial(plain: unknown): Trial {
   for (const name of ['first', 'second'] as const) {
     const key = decided?.[name];
     if (key && !keys.includes(key)) say(`decided.${name}`, key, 'is not among its filaments');
+    if (key && trial.entrants.some(e => e.material === key && e.baseline))
+      say(`decided.${name}`, key, 'is printed to lose: it cannot be chosen');
   }
   if (problems.length) throw new InputError(problems);
   return trial;
+}
+
+/** A reading with nothing said of it but what is given. */
+export function newReading(
+  said: Pick<TrialReading, 'criterion' | 'value' | 'at'> & Partial<TrialReading>,
+): TrialReading {
+  return Object.assign(new TrialReading(), { photos: [] }, said);
+}
+
+/** A filament or something else that joins a trial, with nothing read of it yet. */
+export function newEntrant(said: Pick<TrialEntrant, 'material'> & Partial<TrialEntrant>): TrialEntrant {
+  return Object.assign(new TrialEntrant(), { readings: [] }, said);
 }

@@ -177,6 +177,13 @@ export const apiRoutes: ReadonlyMap<string, Described> = new Map<string, Describ
   ['GET /jobs/{id}', { does: 'How far long work is, and what it came to.' }],
   ['DELETE /jobs/{id}', { does: 'Gives long work up.', status: 204 }],
   ['GET /coupons', { does: 'Pieces to print for a measurement, with their numbers.' }],
+  [
+    'GET /coupons/plate.3mf',
+    {
+      does: 'Several pieces on one plate: `pieces=gauge:3,sag-strips:3`, `x`, `y`, `mark`.',
+      gives: 'model/*',
+    },
+  ],
   ['GET /coupons/{file}', { does: 'One of them as STL or 3MF; its numbers in the query.', gives: 'model/*' }],
   ['GET /families', { does: 'Every filament family.' }],
   ['GET /families/{key}', { does: 'One family.' }],

@@ -133,6 +133,12 @@ async function whole<T>(path: string): Promise<T[]> {
 /** Rows that the server gives at once at most. */
 const LONGEST_PAGE = 1000;
 
+/** A file that the server makes or keeps. */
+async function file(path: string): Promise<ArrayBuffer> {
+  const response = await fetched(path, { method: 'GET' });
+  return response.ok ? response.arrayBuffer() : answered<never>(response);
+}
+
 async function answered<T>(response: Response): Promise<T> {
   const text = await response.text();
   let data: unknown = null;
@@ -267,6 +273,7 @@ export const api = {
   savePrint: ({ id, print, revision }: StoredPrint) =>
     request<StoredPrint>('PUT', `/prints/${id}`, { print, revision }),
   removePrint: (id: string) => request<null>('DELETE', `/prints/${id}`),
+  file,
   coupons: () => request<CouponKind[]>('GET', '/coupons'),
   layOutDemo: () => request<{ laidOut: boolean }>('POST', '/demo'),
   drillAnswers: () => whole<DrillAnswer>('/drills/answers'),
@@ -310,10 +317,7 @@ export const api = {
   pair: (code: string, name: string) => request<{ paired: string }>('POST', '/pair', { code, name }),
   serviceEvidence: (by: Grouping) => request<ServiceEvidence>('GET', `/service/evidence?by=${by}`),
   shape: (partId: string) => request<StoredShape | null>('GET', `/parts/${partId}/shape`),
-  shapeFile: async (partId: string): Promise<ArrayBuffer> => {
-    const response = await fetched(`/parts/${partId}/shape/file`, { method: 'GET' });
-    return response.ok ? response.arrayBuffer() : answered<never>(response);
-  },
+  shapeFile: (partId: string) => file(`/parts/${partId}/shape/file`),
   keepShape: async (partId: string, name: string, unit: MeshUnit | null, file: Blob) => {
     const query = new URLSearchParams({ name, ...(unit ? { unit } : {}) });
     return answered<StoredShape>(await sent(`/parts/${partId}/shape?${query}`, file, undefined, 'PUT'));

@@ -22,6 +22,7 @@ export { default as Select } from 'ant-design-vue/es/select';
 export { default as Skeleton } from 'ant-design-vue/es/skeleton';
 export { default as Slider } from 'ant-design-vue/es/slider';
 export { default as Table } from 'ant-design-vue/es/table';
+export { default as Steps } from 'ant-design-vue/es/steps';
 export { default as Tabs, TabPane } from 'ant-design-vue/es/tabs';
 export { default as Tooltip } from 'ant-design-vue/es/tooltip';
 export { default as Upload, UploadDragger } from 'ant-design-vue/es/upload';

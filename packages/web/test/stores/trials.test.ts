@@ -1,4 +1,4 @@
-import { parseTrial, type StoredTrial, type Trial, type TrialReading } from '@hornblende/core';
+import { newReading, parseTrial, type StoredTrial, type Trial, type TrialReading } from '@hornblende/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { useTrials } from '../../src/stores/trials';
@@ -12,14 +12,12 @@ const trial = (values: number[] = []): Trial =>
     criteria: [{ id: 'mass', label: 'Mass' }],
     entrants: [{ material: 'asa', readings: values.map(reading) }, { material: 'pla' }],
   });
-const reading = (value: number): TrialReading => ({
-  criterion: 'mass',
-  value,
-  at: `2026-11-20T10:00:${String(Math.round(value) % 60).padStart(2, '0')}Z`,
-  instrument: '',
-  struck: false,
-  note: '',
-});
+const reading = (value: number): TrialReading =>
+  newReading({
+    criterion: 'mass',
+    value,
+    at: `2026-11-20T10:00:${String(Math.round(value) % 60).padStart(2, '0')}Z`,
+  });
 const valuesOf = (t: Trial): number[] => t.entrants[0]!.readings.map(r => r.value);
 
 let stored: StoredTrial;

@@ -26,7 +26,8 @@ export const trials: DocumentKind<Trial, StoredTrial, TrialRow> = {
     { column: 'part_id', field: 'partId', to: 'parts', gone: 'forgotten' },
     {
       each: "json_each(x.data, '$.entrants')",
-      value: "e.value ->> 'material'",
+      // What comes from elsewhere is no filament: its name is its own.
+      value: "case when e.value ->> 'foreign' is null then e.value ->> 'material' end",
       field: '.material',
       to: 'grades',
       gone: 'keeps the name',
@@ -39,6 +40,14 @@ export const trials: DocumentKind<Trial, StoredTrial, TrialRow> = {
       to: 'spools',
       gone: 'forgotten',
       needed: false,
+    },
+    {
+      each: "json_tree(x.data, '$.entrants')",
+      value: "case when e.key = 'sha256' then e.atom end",
+      field: '',
+      to: 'photos',
+      gone: 'holds it',
+      needed: true,
     },
   ],
   writtenAt: ['updated_at'],

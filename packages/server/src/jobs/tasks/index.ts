@@ -6,6 +6,7 @@ export const tasks = {
   rankBrief: () => import('./compute.js').then(m => m.rankBrief),
   listCoupons: () => import('./coupons.js').then(m => m.listCoupons),
   writeCoupon: () => import('./coupons.js').then(m => m.writeCoupon),
+  writePlate: () => import('./coupons.js').then(m => m.writePlate),
   workOutDecision: () => import('./decisions.js').then(m => m.workOutDecision),
   decisionDrift: () => import('./decisions.js').then(m => m.decisionDrift),
   decisionReport: () => import('./decisions.js').then(m => m.decisionReport),

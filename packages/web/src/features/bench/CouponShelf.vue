@@ -1,26 +1,18 @@
 <script setup lang="ts">
 import type { FieldInfo } from '@hornblende/core';
 import { Button } from '../../ui/kit';
-import { computed, onMounted, reactive, ref, shallowRef } from 'vue';
-import { api, type CouponKind } from '../../api/client';
+import { storeToRefs } from 'pinia';
+import { computed, onMounted, reactive, ref } from 'vue';
+import { useCouponKinds } from '../../stores/coupon-kinds';
 import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import PageState from '../../ui/PageState.vue';
 import TextField from '../../ui/TextField.vue';
 
 /** Pieces to print for a measurement: their numbers, a code to tell them apart, STL or 3MF. */
-const kinds = shallowRef<CouponKind[]>([]);
-const state = ref<'loading' | 'ready' | 'failed'>('loading');
-async function load(): Promise<void> {
-  state.value = 'loading';
-  try {
-    kinds.value = await api.coupons();
-    state.value = 'ready';
-  } catch {
-    state.value = 'failed';
-  }
-}
-onMounted(() => void load());
+const store = useCouponKinds();
+const { kinds, state } = storeToRefs(store);
+onMounted(() => void store.load());
 const picked = ref('hardness-plate');
 const kind = computed(() => kinds.value.find(k => k.id === picked.value) ?? null);
 const options = computed(() => kinds.value.map(k => ({ value: k.id, label: k.title })));
@@ -47,7 +39,7 @@ const fileOf = (as: 'stl' | '3mf'): string => {
 
 <template>
   <section aria-label="Coupons" data-testid="coupon-shelf">
-    <PageState :state="state" what="the coupons" @retry="load">
+    <PageState :state="state" what="the coupons" @retry="store.load">
       <div class="row">
         <OptionSelect v-model="picked" label="Coupon" :options="options" />
         <NumberInput

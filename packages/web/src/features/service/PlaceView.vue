@@ -26,7 +26,7 @@ import PageState from '../../ui/PageState.vue';
 import TextField from '../../ui/TextField.vue';
 import PlaceAir from './PlaceAir.vue';
 import { useFeedback } from '../../ui/useFeedback';
-import { shrunk } from './photo';
+import { shrunk } from '../../ui/photo';
 import { usePlacedFrom } from './usePlacedFrom';
 import { placingDraft, placingLike, usePlacing, type PlacingDraft } from './usePlacing';
 import RestoredNotice from '../../ui/RestoredNotice.vue';

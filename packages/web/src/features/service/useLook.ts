@@ -10,7 +10,7 @@ import {
 import { useKept } from '../../stores/browser-store';
 import { computed, ref, shallowRef, type ComputedRef, type Ref, type ShallowRef } from 'vue';
 import { useLooksQueue } from '../../stores/looks-queue';
-import { lookId, nameOf, shrunk } from './photo';
+import { lookId, nameOf, shrunk } from '../../ui/photo';
 
 /** A look as it is being written. */
 export type LookDraft = Pick<

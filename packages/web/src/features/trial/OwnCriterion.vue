@@ -44,6 +44,7 @@ function add(): void {
     limit: null,
     band: band.value,
     enough: null,
+    signed: false,
     property: null,
   });
   label.value = '';

@@ -1,8 +1,15 @@
 <script setup lang="ts">
-import { colourByWords, type TrialCriterion, type TrialEntrant } from '@hornblende/core';
+import {
+  colourByWords,
+  newReading,
+  type BreakManner,
+  type TrialCriterion,
+  type TrialEntrant,
+} from '@hornblende/core';
 import { computed } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useShelf } from '../../stores/shelf';
+import BendBar from './aids/BendBar.vue';
 import FallStairs from './aids/FallStairs.vue';
 import LeverBar from './aids/LeverBar.vue';
 import LooksRound from './aids/LooksRound.vue';
@@ -11,7 +18,7 @@ import type { LiveTrial } from './useTrial';
 
 /** What helps to read a criterion that no instrument reads by itself; nothing for the others. */
 const props = defineProps<{ live: LiveTrial; entrant: TrialEntrant; criterion: TrialCriterion }>();
-const emit = defineEmits<{ take: [value: number, note: string] }>();
+const emit = defineEmits<{ take: [value: number, note: string, broke: BreakManner | null] }>();
 const library = useLibrary();
 const shelf = useShelf();
 const trial = computed(() => props.live.trial.value!);
@@ -29,15 +36,16 @@ function takeAll(places: Record<string, number[]>, note: string): void {
     new Map(
       Object.entries(places).map(([material, values]) => [
         material,
-        values.map((value, person) => ({
-          criterion: props.criterion.id,
-          value,
-          // A reading is known by its time: two people may give the same place.
-          at: new Date(now + person).toISOString(),
-          instrument: 'By eye',
-          struck: false,
-          note,
-        })),
+        values.map((value, person) =>
+          newReading({
+            criterion: props.criterion.id,
+            value,
+            // A reading is known by its time: two people may give the same place.
+            at: new Date(now + person).toISOString(),
+            instrument: 'By eye',
+            note,
+          }),
+        ),
       ]),
     ),
   );
@@ -49,16 +57,17 @@ function takeAll(places: Record<string, number[]>, note: string): void {
     v-if="criterion.id === 'drop'"
     :key="kept"
     :kept="kept"
-    @take="(v, note) => emit('take', v, note)"
+    @take="(v, note) => emit('take', v, note, null)"
   />
-  <LeverBar v-else-if="criterion.id === 'stress'" @take="(v, note) => emit('take', v, note)" />
+  <LeverBar v-else-if="criterion.id === 'stress'" @take="(v, note, broke) => emit('take', v, note, broke)" />
+  <BendBar v-else-if="criterion.id === 'bend'" @take="(v, note) => emit('take', v, note, null)" />
   <SagLog
     v-else-if="criterion.id === 'sag'"
     :key="kept"
     :kept="kept"
     :family="family"
     :colour="colour"
-    @take="(v, note) => emit('take', v, note)"
+    @take="(v, note) => emit('take', v, note, null)"
   />
   <LooksRound
     v-else-if="criterion.id === 'finish'"

@@ -2,12 +2,13 @@
 import {
   gradeByTrial,
   PUT_OUT,
+  TO_LOSE,
   trialCorrections,
   type TrialEntrant,
   type TrialPlace,
 } from '@hornblende/core';
 import { Button } from '../../ui/kit';
-import { computed, nextTick, reactive, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useWorking } from '../../stores/working';
 import OptionSelect from '../../ui/OptionSelect.vue';
@@ -16,6 +17,8 @@ import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useDecisionReason } from '../part/useDecisionReason';
 import { useRanking } from '../part/useRanking';
+import PutOutForm from './PutOutForm.vue';
+import TrialAside from './TrialAside.vue';
 import TrialInRanking from './TrialInRanking.vue';
 import TrialIntervals from './TrialIntervals.vue';
 import { answerWorking, inDraws } from './answer-words';
@@ -42,13 +45,11 @@ const labelOf = (id: string): string =>
 /** More prints than anybody makes for one figure. */
 const MOST_REPLICATES_ADVISED = 20;
 
-/** Reasons as they are being written, by filament. */
-const reasons = reactive<Record<string, string>>({});
-function putOut(key: string): void {
-  const reason = reasons[key]?.trim();
-  if (!reason) return;
-  props.live.changeEntrant(key, { eliminated: reason });
-  delete reasons[key];
+/** The filament that is being put out. */
+const leaving = ref<string | null>(null);
+function putOut(key: string, eliminated: string): void {
+  props.live.changeEntrant(key, { eliminated });
+  leaving.value = null;
 }
 
 const first = ref('');
@@ -66,7 +67,9 @@ const secondPicked = computed({
   set: v => (second.value = v),
 });
 const names = computed(() =>
-  answer.value.ranking.map(p => ({ value: p.key, label: props.live.nameOf(p.key) })),
+  answer.value.ranking
+    .filter(p => !entrantOf(p.key).baseline)
+    .map(p => ({ value: p.key, label: props.live.nameOf(p.key) })),
 );
 function decide(): void {
   props.live.change({
@@ -112,6 +115,7 @@ function open(): void {
 <template>
   <div class="answer" data-testid="trial-answer">
     <TrialInRanking :live="live" />
+    <TrialAside :live="live" />
     <h2>By the readings alone</h2>
     <p v-if="answer.firstChoice" class="lead">
       <b>{{ live.nameOf(answer.firstChoice) }}</b> leads: the best by the weights
@@ -146,11 +150,14 @@ function open(): void {
             >Let it run again</Button
           >
         </p>
+        <p v-else-if="entrantOf(p.key).baseline" class="soft small">
+          Printed on purpose to lose: the others are held against it.
+        </p>
         <p v-else-if="p.failed.length" class="out small">
           ○ does not keep its limit:
           {{
             p.failed
-              .filter(f => f !== PUT_OUT)
+              .filter(f => f !== PUT_OUT && f !== TO_LOSE)
               .join(', ')
               .toLowerCase()
           }}
@@ -161,28 +168,18 @@ function open(): void {
         <p v-else-if="p.dominatedBy" class="soft small">
           {{ live.nameOf(p.dominatedBy) }} is no worse in anything.
         </p>
-        <p v-if="entrantOf(p.key).eliminated === null && reasons[p.key] === undefined" class="acts">
-          <Button type="text" size="small" @click="reasons[p.key] = ''"
-            >Put {{ live.nameOf(p.key) }} out</Button
-          >
+        <p v-if="entrantOf(p.key).eliminated === null && leaving !== p.key" class="acts">
+          <Button type="text" size="small" @click="leaving = p.key">Put {{ live.nameOf(p.key) }} out</Button>
           <Button v-if="canTeach(p)" type="text" size="small" @click="teach(p)"
             >Keep what was measured</Button
           >
         </p>
-        <form
+        <PutOutForm
           v-else-if="entrantOf(p.key).eliminated === null"
-          class="out-form"
-          @submit.prevent="putOut(p.key)"
-        >
-          <TextField
-            :model-value="reasons[p.key] ?? ''"
-            :label="`Why ${live.nameOf(p.key)} is out`"
-            :maxlength="300"
-            @update:model-value="v => (reasons[p.key] = v)"
-          />
-          <Button html-type="submit" :disabled="!reasons[p.key]?.trim()">Put it out</Button>
-          <Button type="text" @click="delete reasons[p.key]">Leave it in</Button>
-        </form>
+          :name="live.nameOf(p.key)"
+          @out="reason => putOut(p.key, reason)"
+          @stay="leaving = null"
+        />
       </li>
     </ol>
     <ul v-if="corrected.length" class="small soft" data-testid="trial-corrected">
@@ -250,12 +247,6 @@ function open(): void {
 .acts {
   margin-left: -8px;
 }
-.out-form {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto auto;
-  gap: 10px;
-  align-items: end;
-}
 .learnt {
   border-left: 3px solid var(--info);
   padding-left: 10px;
@@ -268,10 +259,5 @@ function open(): void {
   grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
   gap: 12px;
   align-items: end;
-}
-@media (max-width: 640px) {
-  .out-form {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

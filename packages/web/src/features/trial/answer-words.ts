@@ -1,4 +1,4 @@
-import { trialInput, type Trial } from '@hornblende/core';
+import { trialInput, type Door, type PieceState, type Trial } from '@hornblende/core';
 import type { WorkingTopic } from '../../stores/working';
 
 /** A chance in words. */
@@ -12,3 +12,16 @@ export function inDraws(p: number): string {
 export function answerWorking(trial: Trial): WorkingTopic {
   return { title: trial.name, refs: [{ model: 'trial.compare', inputs: trialInput(trial) }] };
 }
+
+/** How the printer’s door stood, in words. */
+export const doorWords: Record<Door, string> = {
+  open: 'door open, or none',
+  propped: 'door propped',
+  closed: 'door closed',
+};
+/** When a piece was measured, in words. */
+export const stateWords: Record<PieceState, string> = {
+  hot: 'still hot on the plate',
+  cooled: 'cooled on the plate',
+  released: 'off the plate',
+};

@@ -47,6 +47,8 @@ export interface LiveTrial {
   takeAll: (readings: ReadonlyMap<string, TrialReading[]>) => void;
   /** Strikes a reading out, or lets it count again: it is never removed. */
   strike: (material: string, reading: TrialReading) => void;
+  /** Changes what is said of a reading: its photographs, how it broke. */
+  changeReading: (material: string, reading: TrialReading, change: Partial<TrialReading>) => void;
 }
 
 /** The trials of the part being worked on, and one of them in hand. */
@@ -99,6 +101,11 @@ export function useTrial(): LiveTrial {
   }
   const readingsOf = (material: string): TrialReading[] =>
     trial.value?.entrants.find(e => e.material === material)?.readings ?? [];
+  function changeReading(material: string, reading: TrialReading, part: Partial<TrialReading>): void {
+    changeEntrant(material, {
+      readings: readingsOf(material).map(r => (r === reading ? { ...r, ...part } : r)),
+    });
+  }
   return {
     all,
     id,
@@ -109,7 +116,8 @@ export function useTrial(): LiveTrial {
     inRanking: computed(() => asked.value && ground.value && trialRanking(asked.value, ground.value)),
     worth: computed(() => (asked.value && ground.value ? readingsWorth(asked.value, ground.value) : [])),
     next: computed(() => (trial.value ? nextStep(trial.value) : null)),
-    nameOf: material => library.nameOf(material),
+    nameOf: material =>
+      trial.value?.entrants.find(e => e.material === material)?.foreign?.name ?? library.nameOf(material),
     change,
     changeEntrant,
     take: (material, reading) => changeEntrant(material, { readings: [...readingsOf(material), reading] }),
@@ -120,9 +128,7 @@ export function useTrial(): LiveTrial {
       }));
       if (entrants) change({ entrants });
     },
-    strike: (material, reading) =>
-      changeEntrant(material, {
-        readings: readingsOf(material).map(r => (r === reading ? { ...r, struck: !r.struck } : r)),
-      }),
+    strike: (material, reading) => changeReading(material, reading, { struck: !reading.struck }),
+    changeReading,
   };
 }

@@ -6,7 +6,7 @@ import { useLook, type OpenLook } from '../../../src/features/service/useLook';
 import { useLooksQueue } from '../../../src/stores/looks-queue';
 import { stubBrowserStore } from '../../browser-store';
 
-vi.mock('../../../src/features/service/photo', () => ({
+vi.mock('../../../src/ui/photo', () => ({
   lookId: () => 'look-0000-0001',
   shrunk: (file: Blob) => (file.size ? Promise.resolve(file) : Promise.reject(new Error('is no picture'))),
   nameOf: (file: Blob) => Promise.resolve(String(file.size).padStart(64, '0')),

@@ -1,4 +1,11 @@
-import { familyByKey, instrumentKinds, parseTrial, type Trial } from '@hornblende/core';
+import {
+  familyByKey,
+  instrumentKinds,
+  newReading,
+  parseTrial,
+  type Trial,
+  type TrialReading,
+} from '@hornblende/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { ref } from 'vue';
@@ -10,14 +17,8 @@ import { useCurrentPart } from '../../../src/stores/current-part';
 import { useTrials } from '../../../src/stores/trials';
 import { stubPartServer } from '../../part-server';
 
-const reading = (value: number): Trial['entrants'][number]['readings'][number] => ({
-  criterion: 'mass',
-  value,
-  at: '2026-11-20T10:00:00Z',
-  instrument: '',
-  struck: false,
-  note: '',
-});
+const reading = (value: number): TrialReading =>
+  newReading({ criterion: 'mass', value, at: '2026-11-20T10:00:00Z' });
 const trial = (partId: string | null, name = 'Two'): Trial =>
   parseTrial({
     format: 'hornblende-trial',

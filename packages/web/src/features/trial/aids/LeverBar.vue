@@ -15,7 +15,7 @@ import WorkingNumber from '../../../ui/WorkingNumber.vue';
 import { useBenchSheet } from '../../bench/useBenchSheet';
 
 /** A bar bent to breaking by its end: what the scale read becomes a stress, and how it broke is kept. */
-const emit = defineEmits<{ take: [value: number, note: string] }>();
+const emit = defineEmits<{ take: [value: number, note: string, broke: BreakManner] }>();
 const working = useWorking();
 const { sheet, put } = useBenchSheet('lever', {
   lengthMm: 60,
@@ -40,7 +40,7 @@ function take(): void {
   if (!answer.value || !input.value) return;
   const { forceN: force, lengthMm, widthMm, heightMm, manner } = input.value;
   const note = `${force} N at ${lengthMm} mm on ${widthMm} × ${heightMm} mm, ${breakMannerWords[manner]}`;
-  emit('take', Number(answer.value.result.stressMPa.toFixed(2)), note);
+  emit('take', Number(answer.value.result.stressMPa.toFixed(2)), note, manner);
   forceN.value = null;
 }
 function open(): void {
