@@ -6,6 +6,7 @@ import type { Grade } from '../materials/grade.js';
 import { families as libraryFamilies } from '../materials/library.js';
 import { robustness } from '../score/draws/robustness.js';
 import type { Printer } from '../workshop/printer.js';
+import type { ModelScales } from '../workshop/model-scales.js';
 import type { ShelfMaterial } from '../workshop/shelf.js';
 import { decisionProblems, type DecisionInput } from './decision-input.js';
 import { premisedCandidates, premisesNow } from './premises.js';
@@ -24,6 +25,8 @@ export interface DecisionGround {
   families?: readonly Family[];
   /** What is on the shelf; default nothing. */
   shelf?: readonly ShelfMaterial[];
+  /** How far the workshop moves the models; default not at all. */
+  scales?: ModelScales;
 }
 
 /** How a decision is worked out: when, and by how many draws. */
@@ -40,7 +43,7 @@ export interface DecideHow {
  * @throws InputError naming every field that does not hold
  */
 export function decide(input: DecisionInput, ground: DecisionGround, how: DecideHow): DecisionRecord {
-  const { brief, given, printer, weather, families = libraryFamilies, shelf = [] } = ground;
+  const { brief, given, printer, weather, families = libraryFamilies, shelf = [], scales } = ground;
   const known = new Set([...families.map(f => f.key), ...ground.grades.map(g => g.key)]);
   const problems: Problem[] = decisionProblems(input, brief, known);
   if (!Number.isFinite(Date.parse(how.at)))
@@ -53,6 +56,7 @@ export function decide(input: DecisionInput, ground: DecisionGround, how: Decide
     grades: [...ground.grades],
     families,
     shelf,
+    ...(scales ? { scales } : {}),
   });
   const { draws, seed } = how;
   const sure = robustness(brief, {

@@ -7,6 +7,7 @@ import type { Grade } from '../materials/grade.js';
 import { families as libraryFamilies, LIBRARY_VERSION } from '../materials/library.js';
 import { currentKey } from '../materials/renamed.js';
 import type { Printer } from '../workshop/printer.js';
+import { ModelScales, scaledFamilies } from '../workshop/model-scales.js';
 import { withShelf, type ShelfMaterial } from '../workshop/shelf.js';
 import { contenders } from '../advice/contenders.js';
 import { DecisionInput } from './decision-input.js';
@@ -20,18 +21,23 @@ export interface RecordPremises {
   families: readonly Family[];
   /** What was on the shelf, by the spools that would be used; absent in records from before. */
   shelf?: readonly ShelfMaterial[];
+  /** How far the workshop moved the models then; absent in records from before. */
+  scales?: ModelScales;
   libraryVersion: string;
 }
 
-/** The candidates of a record's premises: the families as they were, the grades on top, as the shelf had them. */
-export function premisedCandidates(p: Pick<RecordPremises, 'families' | 'grades' | 'shelf'>): Family[] {
+/** The candidates of a record's premises: families as they were, grades on top, as shelf and workshop had them. */
+export function premisedCandidates(
+  p: Pick<RecordPremises, 'families' | 'grades' | 'shelf' | 'scales'>,
+): Family[] {
   const grades = p.grades.map(g =>
     gradeFamily(
       g,
       p.families.find(f => f.key === g.family),
     ),
   );
-  return withShelf([...p.families, ...grades], p.shelf ?? []);
+  const all = withShelf([...p.families, ...grades], p.shelf ?? []);
+  return [...scaledFamilies(all, p.scales ?? new ModelScales())];
 }
 
 /**

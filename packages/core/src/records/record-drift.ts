@@ -5,6 +5,7 @@ import { propertyDefinition, propertyNames } from '../materials/property.js';
 import { rank } from '../score/rank.js';
 import type { Ranking, Status } from '../score/candidate.js';
 import type { DecisionRecord } from './record.js';
+import { ModelScales } from '../workshop/model-scales.js';
 import { METHOD_VERSION, methodOf } from './method.js';
 import { revived, premisedCandidates } from './premises.js';
 
@@ -36,11 +37,13 @@ export interface RecordDrift {
  * Asks a record's question again, of today's library: the same brief, printer and weather, other data.
  * @param families today's families
  * @param grades today's grades that are in use
+ * @param scales how far the workshop moves the models today
  */
 export function recordDrift(
   record: Pick<DecisionRecord, 'premises' | 'ranking' | 'methodVersion'>,
   families: readonly Family[],
   grades: readonly Grade[],
+  scales: ModelScales = new ModelScales(),
 ): RecordDrift {
   const then = record.ranking;
   const premises = revived(record.premises);
@@ -49,6 +52,7 @@ export function recordDrift(
     families,
     grades: grades.filter(g => keys.has(g.key)),
     shelf: premises.shelf,
+    scales,
   });
   const now = rank(premises.brief, { printer: premises.printer, weather: premises.weather, families: today });
   const of = (r: Ranking, key: string): { status: Status; score: number } | null => {

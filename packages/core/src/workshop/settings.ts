@@ -1,6 +1,7 @@
-import { Choice, ListOf, NumberMap, Quantity, Text } from '../input/fields.js';
+import { Choice, ListOf, Nested, NumberMap, Quantity, Text } from '../input/fields.js';
 import { parseInput } from '../input/parse.js';
 import { AllowedFilament } from './allowed.js';
+import { ModelScales } from './model-scales.js';
 import { USUAL_RATES } from './print-rates.js';
 import { machineKinds, type MachineKind } from './presets.js';
 import { upgradeKinds, type UpgradeKind } from './purchases.js';
@@ -43,6 +44,11 @@ export class WorkshopSettings {
     doc: 'The only families and grades that are printed here, such as a class prints three; default all.',
   })
   allowed: AllowedFilament[] = [];
+  @Nested(() => ModelScales, {
+    optional: true,
+    doc: 'How far the models are moved by what parts in service taught; default not at all.',
+  })
+  scales = new ModelScales();
   @NumberMap(upgradeKinds, {
     min: 0,
     max: 1e6,

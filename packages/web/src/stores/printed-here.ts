@@ -1,4 +1,4 @@
-import { allowedOf, families, withShelf } from '@hornblende/core';
+import { families, familiesHere, withShelf } from '@hornblende/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { useShelf } from './shelf';
@@ -8,7 +8,7 @@ import { useWorkshop } from './workshop';
 export const usePrintedHere = defineStore('printed-here', () => {
   const shelf = useShelf();
   const workshop = useWorkshop();
-  const list = computed(() => allowedOf(withShelf(families, shelf.materials), workshop.settings.allowed));
+  const list = computed(() => familiesHere(withShelf(families, shelf.materials), workshop.settings));
   async function load(): Promise<void> {
     await Promise.allSettled([shelf.load(), workshop.load()]);
   }

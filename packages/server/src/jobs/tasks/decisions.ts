@@ -5,6 +5,7 @@ import {
   DRAWS,
   familiesFor,
   isAllowed,
+  isUnscaled,
   parseInput,
   recordDrift,
   recordHtml,
@@ -46,7 +47,8 @@ export const decisionDrift: Task<DecisionAsked & { now: string }> = {
     const record = await new DecisionStore(db).whole(partId, id);
     const { brief } = record.premises;
     const field = brief.outdoorSchool === 'field' ? await ownFieldEvidence(db, now) : [];
-    return json(recordDrift(record, familiesFor(brief, field), await new GradeStore(db).active()));
+    const { scales } = (await new WorkshopStore(db).get()).settings;
+    return json(recordDrift(record, familiesFor(brief, field), await new GradeStore(db).active(), scales));
   },
 };
 
@@ -72,7 +74,7 @@ export const decisionReport: Task<DecisionAsked & { type: string }> = {
 async function groundOf(db: Knex, partId: string, now: string): Promise<DecisionGround> {
   const { brief, given, printerId, weatherId } = await new PartStore(db).get(partId);
   const grades = await new GradeStore(db).active();
-  const { allowed } = (await new WorkshopStore(db).get()).settings;
+  const { allowed, scales } = (await new WorkshopStore(db).get()).settings;
   return {
     brief,
     given,
@@ -82,6 +84,7 @@ async function groundOf(db: Knex, partId: string, now: string): Promise<Decision
       familiesFor(brief, brief.outdoorSchool === 'field' ? await ownFieldEvidence(db, now) : []),
       allowed,
     ),
+    ...(isUnscaled(scales) ? {} : { scales }),
     printer: printerId ? (await new RevisionedStore(db, printers).get(printerId)).profile : null,
     weather: weatherId ? await new WeatherStore(db).get(weatherId) : null,
   };

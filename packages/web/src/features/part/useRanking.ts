@@ -1,6 +1,6 @@
 import {
-  allowedOf,
   families,
+  familiesHere,
   rank,
   runnerUp,
   withFieldEvidence,
@@ -58,7 +58,7 @@ export const useRanking = createSharedComposable((): LiveRanking => {
   const candidates = computed(() => {
     const all = [...families, ...grades.value];
     const heeded = draft.brief?.outdoorSchool === 'field' ? withFieldEvidence(all, evidence.field) : all;
-    return allowedOf(withShelf(heeded, shelf.materials), workshop.settings.allowed);
+    return familiesHere(withShelf(heeded, shelf.materials), workshop.settings);
   });
   // While a year of weather is being worked out elsewhere, the last ranking stands; `stale` says where it cannot be.
   let last: Ranking | null = null;

@@ -49,6 +49,7 @@ export function useStandings(): Standings {
       settings.units,
       workshop.currency,
       workshop.settings.allowed,
+      workshop.settings.scales,
       evidence.field,
     ],
     () => {
@@ -57,7 +58,7 @@ export function useStandings(): Standings {
       asked = {
         reader: { units: settings.units, currency: workshop.currency },
         spools: spools.list.map(s => s.spool),
-        allowed: workshop.settings.allowed,
+        workshop: { allowed: workshop.settings.allowed, scales: workshop.settings.scales },
         field: evidence.field,
         air: {
           now: new Date().toISOString(),

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { rulers as rulersOf, type CriterionId, type Ruler } from '@hornblende/core';
+import { acceptedScales, rulers as rulersOf, type CriterionId, type Ruler } from '@hornblende/core';
 import { useSessionStorage } from '@vueuse/core';
 import { Button, Checkbox, TabPane, Tabs } from '../../ui/kit';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import Segments from '../../ui/Segments.vue';
+import { scaleText } from '../../ui/scale-words';
+import { useUnits } from '../../ui/useUnits';
 import WeightSliders from '../brief/WeightSliders.vue';
 import { words } from '../brief/words';
 import { useDraft } from '../part/draft';
@@ -92,6 +94,12 @@ function weigh(id: CriterionId, weight: number): void {
 /** Whether the workshop keeps to some filaments. */
 const workshop = useWorkshop();
 const allowed = computed(() => workshop.settings.allowed.length > 0);
+const { show } = useUnits();
+const moved = computed(() =>
+  acceptedScales(workshop.settings.scales)
+    .map(s => scaleText(s, show))
+    .join(', '),
+);
 const school = computed({
   get: () => ranking.value?.school ?? 'weighted',
   set: s => draft.set('school', s),
@@ -119,6 +127,10 @@ const school = computed({
     <p v-if="allowed" class="soft small" data-testid="allowed-line">
       Only the filaments that are printed here take part.
       <RouterLink to="/settings">Which they are</RouterLink>
+    </p>
+    <p v-if="moved" class="soft small" data-testid="scales-line">
+      Judged as this workshop’s parts in service taught: {{ moved }}.
+      <RouterLink to="/service">Where that comes from</RouterLink>
     </p>
     <EqualsLine :ranking="ranking" />
     <FavouriteLine v-if="first" :ranking="ranking" />

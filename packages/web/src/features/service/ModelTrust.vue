@@ -1,10 +1,22 @@
 <script setup lang="ts">
-import { gateLabel, sig, type ModelBias, type ModelCalibration } from '@hornblende/core';
+import {
+  acceptedScales,
+  gateLabel,
+  ModelScales,
+  proposedScale,
+  sig,
+  type ModelBias,
+  type ModelCalibration,
+} from '@hornblende/core';
+import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
 import { calibrationOption } from '../../charts/calibration-chart';
 import { useChartColours } from '../../charts/useCharts';
+import { useWorkshop } from '../../stores/workshop';
+import { useFeedback } from '../../ui/useFeedback';
 import { useUnits } from '../../ui/useUnits';
+import { scaleText } from '../../ui/scale-words';
 
 /** How far the models can be trusted: how sure they were against what held, and which of them is off, by how much. */
 const props = defineProps<{ calibration: ModelCalibration }>();
@@ -41,6 +53,20 @@ function range(model: ModelBias['model'], low: number, high: number): string {
   if (model === 'heat') return `${show(low, 'temperatureStep')} to ${show(high, 'temperatureStep')}`;
   return `× ${sig(Math.exp(low), 2)} to × ${sig(Math.exp(high), 2)}`;
 }
+const workshop = useWorkshop();
+const { attempt } = useFeedback();
+const scales = computed(() => workshop.settings.scales);
+const accepted = computed(() => acceptedScales(scales.value));
+/** What a bias proposes that does not stand already. */
+function proposed(bias: ModelBias): { change: Partial<ModelScales>; words: string } | null {
+  const change = proposedScale(bias);
+  if (!change) return null;
+  const [name, value] = Object.entries(change)[0] as [keyof ModelScales, number];
+  return scales.value[name] === value ? null : { change, words: scaleText({ name, value }, show) };
+}
+const put = (change: Partial<ModelScales>): Promise<unknown> =>
+  attempt(() => workshop.set({ scales: { ...scales.value, ...change } }));
+const takeBack = (name: keyof ModelScales): Promise<unknown> => put({ [name]: new ModelScales()[name] });
 const partsWords = (n: number): string => (n === 1 ? '1 part' : `${n} parts`);
 const tone = ({ promises }: ModelBias): string => (promises === 'what came' ? 'soft' : 'marginal');
 </script>
@@ -60,13 +86,23 @@ const tone = ({ promises }: ModelBias): string => (promises === 'what came' ? 's
         <b>{{ gateLabel(b.model) }}</b>
         <span :class="tone(b)">{{ said(b) }}</span>
         <span class="soft small">{{ partsWords(b.parts) }}, {{ b.failures }} failed that way</span>
+        <Button v-if="proposed(b)" size="small" @click="put(proposed(b)!.change)"
+          >Judge so here: {{ proposed(b)!.words }}</Button
+        >
       </li>
     </ul>
     <p v-if="calibration.biases.length" class="small soft">
       What a model has over what it needs would have to be moved by so much to fit what happened; few parts
-      move it little, and the ends hold the truth in 95 of 100. Nothing is changed by it: give a place its own
-      temperature, or a grade its own figures, where one is off.
+      move it little, and the ends hold the truth in 95 of 100. Nothing is changed until you say so. What is
+      said and done stays as the library has it, so that it can be held against what comes.
     </p>
+    <ul v-if="accepted.length" data-testid="accepted-scales" aria-label="Judged otherwise here">
+      <li v-for="s in accepted" :key="s.name">
+        <b>Judged otherwise in this workshop:</b>
+        <span>{{ scaleText(s, show) }}, in every ranking</span>
+        <Button type="text" size="small" @click="takeBack(s.name)">Take it back</Button>
+      </li>
+    </ul>
   </section>
 </template>
 

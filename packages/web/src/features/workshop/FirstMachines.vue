@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { allowedOf, type ListedPart } from '@hornblende/core';
+import { familiesHere, type ListedPart } from '@hornblende/core';
 import { watch } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useWeathers } from '../../stores/weathers';
@@ -13,12 +13,12 @@ const weathers = useWeathers();
 const workshop = useWorkshop();
 const task = useJob('firstMachines');
 watch(
-  () => [props.parts, library.everything, workshop.settings.allowed],
+  () => [props.parts, library.everything, workshop.settings],
   () => {
     if (!props.parts.length) return;
     task.ask({
       parts: props.parts.map(p => ({ name: p.name, brief: p.brief, weather: weathers.byId(p.weatherId) })),
-      families: allowedOf(library.everything, workshop.settings.allowed),
+      families: familiesHere(library.everything, workshop.settings),
       prices: workshop.settings.machinePrices,
     });
   },

@@ -1,7 +1,7 @@
 import {
-  allowedOf,
   contenders,
   families,
+  familiesHere,
   gradeFamily,
   isProvisional,
   isUntouched,
@@ -9,7 +9,6 @@ import {
   shelfMaterials,
   withFieldEvidence,
   withShelf,
-  type AllowedFilament,
   type Brief,
   type Family,
   type FieldEvidence,
@@ -21,6 +20,7 @@ import {
   type Spool,
   type Status,
   type Weather,
+  type WorkshopSettings,
 } from '@hornblende/core';
 import type { Progress } from '../job';
 import { prose, withCurrency, type UnitSystem } from '@hornblende/core/units';
@@ -46,8 +46,8 @@ export interface StandingsQuestion {
   air: ShelfAir;
   /** What own parts outdoors say, for briefs that ask the field. */
   field: FieldEvidence[];
-  /** The only filaments that are printed here; all where it is empty. */
-  allowed: AllowedFilament[];
+  /** What the workshop prints, and how far it moves the models. */
+  workshop: Pick<WorkshopSettings, 'allowed' | 'scales'>;
   /** Whose units and money its sentences are told in. */
   reader: { units: UnitSystem; currency: string };
 }
@@ -68,14 +68,17 @@ interface Entrants {
   everything: ReadonlyMap<string, Family>;
 }
 
-/** Who takes part: what is allowed here, as its spool is; a brief that asks the field heeds one's own parts. */
-function entrantsOf({ grades, spools, air, allowed, field }: StandingsQuestion): Entrants {
+/**
+ * Who takes part: what is printed here, as its spool is and as the workshop judges it. A brief that asks the field
+ * heeds one's own parts.
+ */
+function entrantsOf({ grades, spools, air, workshop, field }: StandingsQuestion): Entrants {
   const stated = grades.map(g => gradeFamily(g));
   const byKey = new Map([...families, ...stated].map(f => [f.key, f]));
   const shelf = shelfMaterials(spools, key => byKey.get(key), air);
   const library = withShelf(families, shelf);
   const own = withShelf(stated, shelf);
-  const here = (list: readonly Family[]): Family[] => allowedOf(list, allowed);
+  const here = (list: readonly Family[]): Family[] => familiesHere(list, workshop);
   const laboratory = { library: here(library), own: here(own) };
   const heeding = {
     library: here(withFieldEvidence(library, field)),

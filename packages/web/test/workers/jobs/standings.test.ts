@@ -1,4 +1,5 @@
 import {
+  ModelScales,
   newBrief,
   parseBrief,
   parseGrade,
@@ -31,7 +32,7 @@ const part = (given: object, decided: string | null): StandingPart => ({
 /** An empty shelf, and nothing in service. */
 const shelf = {
   field: [],
-  allowed: [],
+  workshop: { allowed: [], scales: new ModelScales() },
   spools: [],
   air: { now: '2026-06-01T12:00:00Z', rhPct: 50, dryerMaxC: null },
 };

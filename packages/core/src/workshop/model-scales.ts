@@ -1,0 +1,81 @@
+import { Quantity } from '../input/fields.js';
+import type { Family } from '../materials/family.js';
+import { propertyDefinition, type PropertyName, type Range } from '../materials/property.js';
+
+/**
+ * How far a workshop moves the models, by what its parts in service taught it: accepted by hand from what
+ * `modelCalibration` proposes.
+ */
+export class ModelScales {
+  @Quantity({
+    min: -60,
+    max: 60,
+    unit: 'K',
+    optional: true,
+    doc: 'What heat that filaments stand is moved by, below 0 where the model promised too much; default 0.',
+  })
+  heatK = 0;
+  @Quantity({ min: 0.05, max: 20, optional: true, doc: 'What life in the sun is multiplied by; default 1.' })
+  uv = 1;
+  @Quantity({
+    min: 0.05,
+    max: 20,
+    optional: true,
+    doc: 'What room under creep is multiplied by, of held loads and of clamps; default 1.',
+  })
+  creep = 1;
+  @Quantity({ min: 0.05, max: 20, optional: true, doc: 'What knocks it bears are multiplied by; default 1.' })
+  impact = 1;
+}
+
+/** Whether nothing is moved. */
+export function isUnscaled({ heatK, uv, creep, impact }: ModelScales): boolean {
+  return heatK === 0 && uv === 1 && creep === 1 && impact === 1;
+}
+
+/** What is done to each property. The field’s word on the sun is relative to the laboratory’s, which is moved. */
+function moves(s: ModelScales): Partial<Record<PropertyName, (x: number) => number>> {
+  const shift = (x: number): number => x + s.heatK;
+  const knocks = (x: number): number => x * s.impact;
+  return {
+    ...(s.heatK === 0 ? {} : { unloadedC: shift, hdt045C: shift, hdt18C: shift }),
+    ...(s.uv === 1
+      ? {}
+      : { uvHalfDoseMJm2: (x: number) => x * s.uv, fieldUvFactor: (x: number) => x / s.uv }),
+    ...(s.creep === 1 ? {} : { creepA: (x: number) => x / s.creep }),
+    ...(s.impact === 1
+      ? {}
+      : { charpy23KJm2: knocks, charpyMinus30KJm2: knocks, charpyUnnotched23KJm2: knocks }),
+  };
+}
+
+/** Families and grades as a workshop has learnt to judge them: the same list where nothing is moved. */
+export function scaledFamilies(families: readonly Family[], scales: ModelScales): readonly Family[] {
+  if (isUnscaled(scales)) return families;
+  const by = moves(scales);
+  const scaled = <P extends Partial<Record<PropertyName, Range | null>>>(properties: P): P =>
+    Object.fromEntries(
+      Object.entries(properties).map(([name, range]) => [
+        name,
+        movedRange(name as PropertyName, range ?? null),
+      ]),
+    ) as P;
+  function movedRange(name: PropertyName, range: Range | null): Range | null {
+    const move = by[name];
+    if (!range || !move) return range;
+    const { min, max } = propertyDefinition(name);
+    const inside = (x: number): number => Math.min(max, Math.max(min, move(x)));
+    return {
+      ...range,
+      low: inside(range.low),
+      typical: inside(range.typical),
+      high: inside(range.high),
+      source: `${range.source}; moved by what this workshop’s parts in service taught`,
+    };
+  }
+  return families.map(f => ({
+    ...f,
+    properties: scaled(f.properties),
+    baked: f.baked && { ...f.baked, properties: scaled(f.baked.properties) },
+  }));
+}

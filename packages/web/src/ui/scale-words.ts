@@ -1,0 +1,17 @@
+import { sig, type AcceptedScale, type ModelScales } from '@hornblende/core';
+import type { useUnits } from './useUnits';
+
+/** What each scale of a workshop moves, in words. */
+const scaleLabels: Record<keyof ModelScales, string> = {
+  heatK: 'heat that filaments stand',
+  uv: 'life in the sun',
+  creep: 'room under creep and in clamps',
+  impact: 'knocks they bear',
+};
+
+/** A scale of a workshop in words: "heat that filaments stand −6 K", "life in the sun × 1.4". */
+export function scaleText({ name, value }: AcceptedScale, show: ReturnType<typeof useUnits>['show']): string {
+  const by =
+    name === 'heatK' ? `${value > 0 ? '+' : ''}${show(value, 'temperatureStep')}` : `× ${sig(value, 2)}`;
+  return `${scaleLabels[name]} ${by}`;
+}
