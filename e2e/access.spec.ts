@@ -67,7 +67,7 @@ test('nothing in the service and the drills is hard to use or to read, and each 
     ['To look at', 'due-list'],
     ['All of it', 'placed-table'],
     ['How long it lasts', 'evidence-group'],
-    ['Said and done', 'happened-row'],
+    ['Predictions checked', 'happened-row'],
   ] as const) {
     await segment(page, side);
     await expect(page.getByTestId(ready).first()).toBeVisible();

@@ -66,3 +66,10 @@ export const fadeColourFactor: Record<Colour, number> = {
   white: 0.8,
   clear: 0.6,
 };
+
+/** From this share of the sun taken in on, a colour counts as dark. */
+const DARK = 0.8;
+/** Whether a part of a colour heats up in the sun as dark ones do. */
+export function isDark(colour: Colour): boolean {
+  return absorptivityOf[colour] >= DARK;
+}

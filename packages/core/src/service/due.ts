@@ -44,7 +44,7 @@ export interface DueRisk {
  * @param now an ISO 8601 moment
  */
 export function dueOf(
-  placement: Pick<Placement, 'since' | 'ifItFails' | 'lifeYears' | 'origin'>,
+  placement: Pick<Placement, 'since' | 'pauses' | 'ifItFails' | 'lifeYears' | 'origin'>,
   looks: readonly Look[],
   risk: DueRisk,
   now: string,

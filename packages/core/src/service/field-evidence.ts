@@ -1,6 +1,6 @@
 import { typical, type Family } from '../materials/family.js';
 import { FieldRecord, serviceField, ServiceFieldInput, type ServiceFieldResult } from './field-factor.js';
-import { labYearsOf } from './lab-life.js';
+import { labYearsOf, sunOfPlace } from './lab-life.js';
 import type { FailureMode } from './modes.js';
 import type { Placed } from './placed.js';
 import { knownMaterial } from './placement.js';
@@ -19,16 +19,18 @@ export interface FieldEvidence extends ServiceFieldResult {
  * What own parts outdoors say of each family: those that are of one known filament and see the sun. Families of which
  * there are none are left out.
  * @param familyOf the family of a grade or family by its key; the family itself, not the grade
+ * @param ofWeather the sun of a year of one's own weather by its id, kWh/m²
  */
 export function fieldEvidence(
   placed: readonly Placed[],
   familyOf: (key: string) => Family | null,
+  ofWeather: (id: string) => number | null = () => null,
 ): FieldEvidence[] {
   const records = new Map<Family, FieldRecord[]>();
   for (const { placement, standing } of placed) {
     const key = knownMaterial(placement);
     const family = key === null ? null : familyOf(key);
-    const labYears = family && labYearsOf(placement, family);
+    const labYears = family && labYearsOf(placement, family, sunOfPlace(placement.place, ofWeather));
     if (!family || labYears === null || standing.seenYears <= 0) continue;
     const failed = standing.verdict === 'failed' && byTheSun.has(standing.mode);
     // A failure that was found at a look came somewhere since the last one.

@@ -1,5 +1,6 @@
 import type { Brief } from '../brief/brief.js';
 import { parseBrief } from '../brief/parse-brief.js';
+import type { Weather } from '../climate/weather.js';
 import { bakedFamily } from '../materials/baked.js';
 import type { Family } from '../materials/family.js';
 import { contextFor, contextOf } from '../score/context.js';
@@ -85,9 +86,9 @@ export function briefAsPlaced({ placement, standing }: Placed, of: Brief | null)
 }
 
 /** The air of the place itself, where it is known. */
-function ownAir({ climate, airMaxC }: Placement['place']): object {
+function ownAir({ weatherId, climate, airMaxC }: Placement['place']): object {
   return {
-    ...(climate === null ? {} : { climate }),
+    ...(weatherId !== null ? { climate: 'own' } : climate === null ? {} : { climate }),
     ...(airMaxC === null ? {} : { ambientMaxC: airMaxC }),
   };
 }
@@ -100,12 +101,18 @@ function safeSetting(setting: Placement['place']['heat']): Placement['place']['h
 /**
  * What the models would have said of a part for the time it stood, beside what happened to it. Null where its filament
  * is not known, or nobody has looked at it.
+ * @param weather the year of one's own weather that its place names, where it names one
  */
-export function happened(placed: Placed, family: Family | null, of: Brief | null): Happened | null {
+export function happened(
+  placed: Placed,
+  family: Family | null,
+  of: Brief | null,
+  weather: Weather | null = null,
+): Happened | null {
   const { placement, standing } = placed;
   if (!family || knownMaterial(placement) === null || standing.looks === 0) return null;
   const brief = briefAsPlaced(placed, of);
-  const ctx = contextOf(brief, null, null);
+  const ctx = contextOf(brief, null, weather);
   const { gates, baked } = judge(ctx, family, weightsOf(ctx), brief.school);
   const own = contextFor(ctx, family);
   const withPoor = gatesWithPoor(own, baked ? bakedFamily(family) : family, gates);

@@ -58,6 +58,24 @@ export class Inspection {
   crackedAt = '';
   @Choice(fadings, { optional: true, doc: 'Its colour; default not-seen.' })
   fading: (typeof fadings)[number] = 'not-seen';
+  @Quantity({
+    min: 0,
+    max: 100,
+    unit: 'mm',
+    optional: true,
+    nullable: true,
+    doc: 'How much has worn away where it slides, hums or is damped; default null.',
+  })
+  wornMm: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 1e5,
+    unit: 'N',
+    optional: true,
+    nullable: true,
+    doc: 'The force at which a spare of the same age broke or gave way, bent on purpose; default null.',
+  })
+  spareBreakN: number | null = null;
   @Flag({ optional: true, doc: 'Whether it sits loose; default false.' }) loose = false;
   @Flag({ optional: true, doc: 'Whether something gnawed at it; default false.' }) chewed = false;
   @Text({ maxLength: 1000, optional: true, allowEmpty: true, doc: 'Anything else; default nothing.' }) note =

@@ -1,9 +1,24 @@
 import { defaultSite } from '../brief/conditions.js';
+import { climate } from '../climate/climates.js';
+import { annualGhiKWhm2 } from '../climate/weather.js';
 import { isFilledBlack } from '../materials/fibre.js';
 import { typical, type Family } from '../materials/family.js';
 import { uvDoseMJm2 } from '../models/uv-dose.js';
 import { uvYearsToHalf } from '../models/uv-retained.js';
 import type { Placement } from './placement.js';
+
+/**
+ * What sun falls where a part is, kWh/m² a year: by one's own weather, by the climate that it is like, or as usual.
+ * @param ofWeather the sun of a year of one's own weather by its id; null where it is gone
+ */
+export function sunOfPlace(
+  { weatherId, climate: like }: Placement['place'],
+  ofWeather: (id: string) => number | null,
+): number {
+  const own = weatherId === null ? null : ofWeather(weatherId);
+  if (own !== null) return own;
+  return like === null ? defaultSite.ghiKWhm2Year : annualGhiKWhm2(climate(like));
+}
 
 /**
  * Years of its sun after which ageing tests have a part's surface down to half its toughness; null out of the sun.

@@ -90,6 +90,8 @@ export function seenWords(l: Inspection): string {
   return [
     l.mode ? failureModeWords[l.mode] : '',
     l.bentMm === null ? '' : `bent by ${l.bentMm} mm${over}`,
+    l.wornMm === null ? '' : `worn by ${l.wornMm} mm`,
+    l.spareBreakN === null ? '' : `a spare broke at ${l.spareBreakN} N`,
     cracked && `${cracked} ${l.crackedAt}`,
     l.springs === 'stays-bent' ? 'stays bent' : '',
     nail,
@@ -108,6 +110,15 @@ export function placeText({ place: p }: Pick<Placement, 'place'>): string {
   const faces = p.aspect === 'any' ? '' : `, facing ${aspectWords[p.aspect]}`;
   const warm = p.partMaxC === null ? '' : `, up to ${p.partMaxC} °C`;
   const year = p.climate === null ? '' : `, weather as ${climateName(p.climate)}`;
+  const cycles = [
+    p.frostsAYear === null ? '' : `, freezes ${p.frostsAYear} times a year`,
+    p.heatingsAYear === null ? '' : `, heated ${p.heatingsAYear} times a year`,
+  ].join('');
   const air = p.airMaxC === null ? '' : `, air up to ${p.airMaxC} °C`;
-  return `${heatWords[p.heat]}, ${sunWords[p.sun]}${faces}, ${waterWords[p.water]}${warm}${year}${air}`;
+  return `${heatWords[p.heat]}, ${sunWords[p.sun]}${faces}, ${waterWords[p.water]}${warm}${year}${air}${cycles}`;
+}
+
+/** When a part was taken in, in words. */
+export function pausesWords({ pauses }: Pick<Placement, 'pauses'>): string {
+  return pauses.map(({ from, to }) => (to === null ? `since ${from}` : `${from} to ${to}`)).join(', ');
 }

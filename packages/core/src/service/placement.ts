@@ -69,6 +69,36 @@ export class ServicePlace {
     doc: 'The hottest air there; default null: as its setting has it.',
   })
   airMaxC: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 366,
+    optional: true,
+    nullable: true,
+    doc: 'Times a year that it freezes and thaws; default null: not known.',
+  })
+  frostsAYear: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 100_000,
+    optional: true,
+    nullable: true,
+    doc: 'Times a year that it is heated and cools again, such as by an engine or a dishwasher; default null.',
+  })
+  heatingsAYear: number | null = null;
+  @Text({
+    maxLength: 60,
+    optional: true,
+    nullable: true,
+    doc: 'A year of one’s own weather that its air and sun are like; default null. Goes before `climate`.',
+  })
+  weatherId: string | null = null;
+}
+
+/** A time in which a part was taken in: it ages little on a shelf. */
+export class ServicePause {
+  @Text({ maxLength: 10, doc: 'From when, as YYYY-MM-DD.' }) from!: string;
+  @Text({ maxLength: 10, optional: true, nullable: true, doc: 'Until when; default null: it is in still.' })
+  to: string | null = null;
 }
 
 /** `hornblende-service/1`: a part that is out there. Its inspections stand beside it. */
@@ -80,6 +110,15 @@ export class Placement {
   code = '';
   @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The part that it is one of; default null.' })
   partId: string | null = null;
+  @Quantity({
+    min: 1,
+    max: 1e9,
+    whole: true,
+    optional: true,
+    nullable: true,
+    doc: 'The version of the part’s design that was printed, by its revision; default null: not known.',
+  })
+  partRevision: number | null = null;
   @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The decision that it follows; default null.' })
   decisionId: string | null = null;
   @Text({ maxLength: 60, optional: true, nullable: true, doc: 'The print that it came from; default null.' })
@@ -97,6 +136,29 @@ export class Placement {
   @Flag({ optional: true, doc: 'Whether that is from memory; default false.' }) sinceRough = false;
   @Choice(consequences, { optional: true, doc: 'What happens if it fails; default annoys.' })
   ifItFails: Consequence = 'annoys';
+  @ListOf(() => ServicePause, {
+    max: 100,
+    optional: true,
+    doc: 'When it was taken in, such as for the winter: that time does not count; default never.',
+  })
+  pauses: ServicePause[] = [];
+  @Quantity({
+    min: 0,
+    max: 1e6,
+    optional: true,
+    nullable: true,
+    doc: 'What the bought part would cost that it replaces, in the workshop’s currency; default null: not known.',
+  })
+  replacementPrice: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 1e5,
+    unit: 'N',
+    optional: true,
+    nullable: true,
+    doc: 'The force at which a fresh one broke or gave way, bent on purpose; default null.',
+  })
+  freshBreakN: number | null = null;
   @Quantity({ min: 0.1, max: 100, unit: 'a', optional: true, doc: 'How long it is to stand; default 5.' })
   lifeYears = 5;
   @Choice(['fits', 'marginal', 'out'], {
@@ -138,9 +200,27 @@ export function parsePlacement(plain: unknown): Placement {
       value: keys[twice],
       message: 'stands there twice',
     });
-  problems.push(...photoProblems(placement.photos));
+  problems.push(...pauseProblems(placement), ...photoProblems(placement.photos));
   if (problems.length) throw new InputError(problems);
   return placement;
+}
+
+/** What is wrong with the times in which a part was taken in. */
+function pauseProblems({ pauses, since }: Placement): Problem[] {
+  const isDay = (day: string): boolean => day.length === 10 && isISO8601(day, { strict: true });
+  return pauses.flatMap(({ from, to }, n): Problem[] => {
+    const say = (field: 'from' | 'to', value: unknown, message: string): Problem[] => [
+      { field: `pauses[${n}].${field}`, value, message },
+    ];
+    if (!isDay(from)) return say('from', from, 'must be a date such as 2024-11-01');
+    if (from < since) return say('from', from, `must not be before it was placed, ${since}`);
+    if (to === null)
+      return n === pauses.length - 1 ? [] : say('to', to, 'must be said but for the last: it came out again');
+    if (!isDay(to)) return say('to', to, 'must be a date such as 2025-04-01');
+    if (to < from) return say('to', to, `must not be before ${from}`);
+    const next = pauses[n + 1];
+    return next && next.from < to ? say('to', to, 'must not be after the next one begins') : [];
+  });
 }
 
 /** Whether a part is one’s own: what others wrote down is counted by its weight, and looked at by them. */

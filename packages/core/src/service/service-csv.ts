@@ -14,6 +14,7 @@ const HEADINGS = [
   'water',
   'load',
   'since',
+  'pauses',
   'years',
   'looks',
   'lastLook',
@@ -21,6 +22,9 @@ const HEADINGS = [
   'mode',
   'dueOn',
   'ifItFails',
+  'replacementPrice',
+  'frostsAYear',
+  'heatingsAYear',
   'note',
 ] as const;
 
@@ -38,6 +42,7 @@ export function serviceCsv(rows: readonly (Placed & { due: Due | null })[]): str
       p.place.water,
       p.place.load,
       p.since,
+      p.pauses.map(x => `${x.from}/${x.to ?? ''}`).join(' '),
       s.years.toFixed(2),
       String(s.looks),
       s.lastLookAt?.slice(0, 10) ?? '',
@@ -45,6 +50,9 @@ export function serviceCsv(rows: readonly (Placed & { due: Due | null })[]): str
       s.mode ?? '',
       due?.on ?? '',
       p.ifItFails,
+      p.replacementPrice === null ? '' : String(p.replacementPrice),
+      p.place.frostsAYear === null ? '' : String(p.place.frostsAYear),
+      p.place.heatingsAYear === null ? '' : String(p.place.heatingsAYear),
       p.note,
     ].map(guarded),
   );

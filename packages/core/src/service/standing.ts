@@ -30,6 +30,13 @@ export function yearsBetween(from: string, to: string): number {
   return Math.max(0, (Date.parse(to) - Date.parse(from)) / MS_A_YEAR);
 }
 
+/** Years that a part was out there until a moment: without the time in which it was taken in. */
+export function yearsOut({ since, pauses }: Pick<Placement, 'since' | 'pauses'>, until: string): number {
+  const earlier = (a: string, b: string): string => (Date.parse(a) < Date.parse(b) ? a : b);
+  const inside = pauses.reduce((sum, p) => sum + yearsBetween(p.from, earlier(p.to ?? until, until)), 0);
+  return Math.max(0, yearsBetween(since, until) - inside);
+}
+
 const ends: ReadonlySet<string> = new Set(['failed', 'lost', 'removed']);
 
 /**
@@ -37,7 +44,7 @@ const ends: ReadonlySet<string> = new Set(['failed', 'lost', 'removed']);
  * @param now an ISO 8601 moment
  */
 export function serviceStanding(
-  { since }: Pick<Placement, 'since'>,
+  placement: Pick<Placement, 'since' | 'pauses'>,
   inspections: readonly Look[],
   now: string,
 ): ServiceStanding {
@@ -46,12 +53,12 @@ export function serviceStanding(
   const seen = end ? looks.slice(0, looks.indexOf(end) + 1) : looks;
   const last = seen.at(-1) ?? null;
   const sound = seen.filter(l => !ends.has(l.verdict)).at(-1) ?? null;
-  const yearsTo = (look: Look | null): number => (look ? yearsBetween(since, look.at) : 0);
+  const yearsTo = (look: Look | null): number => (look ? yearsOut(placement, look.at) : 0);
   return {
     verdict: last?.verdict ?? null,
     ended: end !== null,
     mode: end?.mode ?? null,
-    years: end ? yearsTo(end) : yearsBetween(since, now),
+    years: end ? yearsTo(end) : yearsOut(placement, now),
     seenYears: yearsTo(last),
     soundYears: yearsTo(sound),
     lastLookAt: last?.at ?? null,

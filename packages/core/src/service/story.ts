@@ -1,17 +1,20 @@
 import { capital } from '../lib/capital.js';
 import type { Sheet } from '../records/sheet.js';
+import { sig } from '../lib/figures.js';
 import { CERTIFICATION_NOTICE } from '../score/cautions.js';
 import type { Inspection } from './inspection.js';
 import {
   consequenceWords,
   loadWords,
   materialWords,
+  pausesWords,
   placeText,
   seenWords,
   standingWords,
   verdictWords,
 } from './place-words.js';
 import type { Placed } from './placed.js';
+import { strengthKept } from './strength-kept.js';
 
 /**
  * The story of one part in service, from its first day on; its photographs go by the SHA-256 of their files.
@@ -24,6 +27,7 @@ export function storySheet(
 ): Sheet {
   const told = [...looks].filter(l => !l.struck).sort((a, b) => a.at.localeCompare(b.at));
   const lead = standingWords(standing);
+  const kept = strengthKept(p, told).at(-1);
   const pictures = [
     ...p.photos.map(photo => ({ key: photo.sha256, caption: p.since })),
     ...told.flatMap(l => l.photos.map(photo => ({ key: photo.sha256, caption: l.at.slice(0, 10) }))),
@@ -36,6 +40,11 @@ export function storySheet(
       ['Since', `${p.since}${p.sinceRough ? ', from memory' : ''}`],
       ['Where', `${p.place.where}: ${placeText(p)}`],
       ['Bears', `${loadWords[p.place.load]}; if it fails ${consequenceWords[p.ifItFails]}`],
+      ...(p.pauses.length ? ([['Taken in', pausesWords(p)]] as const) : []),
+      ...(p.replacementPrice === null
+        ? []
+        : ([['Instead of', `a bought one for ${sig(p.replacementPrice, 3)}`]] as const)),
+      ...(kept ? ([['Strength kept', kept.words]] as const) : []),
       ...(p.code ? ([['Tag', p.code]] as const) : []),
       ...(p.note ? ([['Note', p.note]] as const) : []),
     ],

@@ -20,6 +20,8 @@ export function placed(of: {
   partMaxC?: number;
   origin?: string;
   weight?: number;
+  colour?: string;
+  load?: string;
 }): Placed {
   const id = `placed-${++made}`;
   const placement = parsePlacement({
@@ -30,11 +32,13 @@ export function placed(of: {
     materials: [{ material: of.material }],
     origin: of.origin ?? '',
     weight: of.weight ?? 1,
+    colour: of.colour ?? 'mid',
     place: {
       where: 'the garden',
       sun: of.sun ?? 'none',
       heat: of.heat ?? 'outdoors',
       partMaxC: of.partMaxC ?? null,
+      load: of.load ?? 'none',
     },
   });
   const at = new Date(Date.parse('2010-01-01') + of.years * 365.25 * 86_400_000).toISOString();

@@ -8,14 +8,21 @@ import {
   familyLesson,
   freshCode,
   InputError,
+  loggedLike,
   parseBrief,
   parseInspection,
   parsePlacement,
   serviceRecord,
   serviceStanding,
   UNSURE,
+  annualGhiKWhm2,
+  climate,
+  strengthKept,
+  sunOfPlace,
+  yearsOut,
   yearsText,
-  yoursLike,
+  yearsToHalfBySpares,
+  type Placement,
   type Look,
 } from '../../src/index.js';
 import { placed } from './placed.js';
@@ -28,12 +35,18 @@ const look = (id: string, at: string, verdict: Look['verdict'], mode: Look['mode
   mode,
   struck: false,
 });
-const since = { since: '2020-01-01' };
+const since = { since: '2020-01-01', pauses: [] };
 const family = (key: string): string | null => familyByKey(key)?.key ?? null;
 
 describe('a part that is due at the end of days', () => {
   it('is due on the last day that can be written', () => {
-    const placed = { since: '9999-12-20', ifItFails: 'annoys' as const, lifeYears: 5, origin: '' };
+    const placed = {
+      since: '9999-12-20',
+      pauses: [],
+      ifItFails: 'annoys' as const,
+      lifeYears: 5,
+      origin: '',
+    };
     const due = dueOf(placed, [], { marginal: false, failuresOfKind: 0 }, '2026-01-01T00:00:00Z');
     expect(due?.on).toBe('9999-12-31');
   });
@@ -84,7 +97,13 @@ describe('how a part in service stands', () => {
 });
 
 describe('when it is due', () => {
-  const part = { since: '2026-01-01', ifItFails: 'annoys', lifeYears: 10, origin: '' } as const;
+  const part = {
+    since: '2026-01-01',
+    pauses: [] as never[],
+    ifItFails: 'annoys',
+    lifeYears: 10,
+    origin: '',
+  } as const;
   const calm = { marginal: false, failuresOfKind: 0 };
   const seen = [look('a', '2026-06-01T10:00:00Z', 'fine')];
 
@@ -130,6 +149,9 @@ describe('what to look at', () => {
       partMaxC: null,
       climate: null,
       airMaxC: null,
+      frostsAYear: null,
+      heatingsAYear: null,
+      weatherId: null,
       ...p,
     },
   });
@@ -170,16 +192,62 @@ describe('what parts tell together', () => {
       placed({ material: 'asa', sun: 'none', years: 9 }),
       placed({ material: 'pla', sun: 'full', years: 1 }),
     ];
-    const like = yoursLike(list, 'asa', brief, family)!;
+    const like = loggedLike(list, 'asa', brief, family)!;
     expect(like.words).toBe(
-      '4 of yours like this have stood 5 years; 1 failed, the first cracked after 2 years.',
+      '4 of yours like this, as dark and as loaded, have stood 5 years; 1 failed, the first cracked after 2 years.',
     );
     expect(like.lowerBound95).toBeCloseTo(0.3426, 3);
-    expect(yoursLike(list, 'petg', brief, family)).toBeNull();
-    // What others wrote down is not yours.
-    const theirs = placed({ material: 'asa', sun: 'full', years: 9, origin: 'Fell growers', weight: 0.5 });
-    expect(yoursLike([...list, theirs], 'asa', brief, family)!.words).toBe(like.words);
-    expect(yoursLike([theirs], 'asa', brief, family)).toBeNull();
+    expect(loggedLike(list, 'petg', brief, family)).toBeNull();
+  });
+
+  it('says what others logged apart from what is yours, and counts it by its weight', () => {
+    const brief = parseBrief({
+      format: 'hornblende-brief',
+      version: 1,
+      name: 'Bracket',
+      sun: 'full',
+      heat: { setting: 'outdoors' },
+    });
+    const mine = placed({ material: 'asa', sun: 'full', years: 3 });
+    const theirs = [4, 5].map(years =>
+      placed({ material: 'asa', sun: 'full', years, origin: 'Fell growers', weight: 0.5 }),
+    );
+    const like = loggedLike([mine, ...theirs], 'asa', brief, family)!;
+    expect(like.words).toBe(
+      '1 of yours like this, as dark and as loaded, has stood 3 years. ' +
+        '2 that others logged like this, as dark and as loaded, have stood 4 years.',
+    );
+    expect([like.own.parts, like.others.parts]).toEqual([1, 2]);
+    // Two of two: 0.05^(1/2) is the bound at 95 %.
+    expect(like.lowerBound95).toBeCloseTo(Math.sqrt(0.05), 6);
+  });
+
+  it('looks for parts as dark and as loaded first, and takes the others where there are none', () => {
+    const of = (colour: string, loads: object[]): string =>
+      loggedLike(
+        [
+          placed({ material: 'asa', sun: 'full', years: 3, colour: 'black', load: 'held' }),
+          placed({ material: 'asa', sun: 'full', years: 6, colour: 'white', load: 'none' }),
+        ],
+        'asa',
+        parseBrief({
+          format: 'hornblende-brief',
+          version: 1,
+          name: 'Bracket',
+          sun: 'full',
+          heat: { setting: 'outdoors' },
+          looks: { colour },
+          loads,
+        }),
+        family,
+      )!.words;
+    const held = { kind: 'sustained', case: 'direct-stress', stressMPa: 2, hours: 1000 };
+    const cyclic = { kind: 'cyclic', case: 'direct-stress', stressMPa: 2, cycles: 1000 };
+    expect(of('black', [held])).toMatch(/1 of yours like this, as dark and as loaded, has stood 3 years/);
+    expect(of('white', [])).toMatch(/as dark and as loaded, has stood 6 years/);
+    // White and held: the load is alike.
+    expect(of('white', [held])).toBe('1 of yours like this has stood 3 years.');
+    expect(of('black', [cyclic])).toBe('1 of yours like this has stood 3 years.');
   });
 
   it('writes a line for the library’s card from data', () => {
@@ -246,5 +314,101 @@ describe('a code for a tag', () => {
     expect(first).toMatch(/^[2-9A-HJ-NP-Z]{4}$/);
     n = 0;
     expect(freshCode(new Set([first]), uniform)).not.toBe(first);
+  });
+});
+
+describe('a part that was taken in', () => {
+  const placement = parsePlacement({
+    format: 'hornblende-service',
+    version: 1,
+    name: 'Trough float',
+    since: '2020-01-01',
+    materials: [{ material: 'pp' }],
+    pauses: [{ from: '2020-11-01', to: '2021-03-01' }, { from: '2021-11-01' }],
+  });
+
+  it('was out there for the rest of its time: by hand, ten months and eight', () => {
+    const out = (until: string): number => yearsOut(placement, until) * 12;
+    expect(out('2020-11-01')).toBeCloseTo(10, 1);
+    expect(out('2021-03-01')).toBeCloseTo(10, 1);
+    expect(out('2021-11-01')).toBeCloseTo(18.07, 1);
+    // It is in still.
+    expect(out('2024-01-01')).toBeCloseTo(18.07, 1);
+  });
+
+  it('stands by that time, and never grows younger as days go by', () => {
+    const looks = [look('a', '2022-01-01T10:00:00Z', 'fine')];
+    expect(serviceStanding(placement, looks, '2023-01-01').seenYears * 12).toBeCloseTo(18.07, 1);
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 2000 }), fc.integer({ min: 0, max: 400 }), (day, more) => {
+        const at = (n: number): string => new Date(Date.parse('2020-01-01') + n * 86_400_000).toISOString();
+        expect(yearsOut(placement, at(day + more))).toBeGreaterThanOrEqual(
+          yearsOut(placement, at(day)) - 1e-12,
+        );
+      }),
+    );
+  });
+
+  it('is refused where the times go round in a circle, by the field', () => {
+    const fields = (pauses: object[]): string[] => {
+      try {
+        parsePlacement({ ...JSON.parse(JSON.stringify(placement)), pauses });
+      } catch (e) {
+        return (e as InputError).problems.map(p => p.field);
+      }
+      return [];
+    };
+    expect(fields([{ from: '2019-01-01' }])).toEqual(['pauses[0].from']);
+    expect(fields([{ from: '2021-01-01', to: '2020-06-01' }])).toEqual(['pauses[0].to']);
+    expect(fields([{ from: '2020-06-01' }, { from: '2021-01-01' }])).toEqual(['pauses[0].to']);
+    expect(fields([{ from: '2020-06-01', to: '2021-06-01' }, { from: '2021-01-01' }])).toEqual([
+      'pauses[0].to',
+    ]);
+  });
+});
+
+describe('a spare that was broken on purpose', () => {
+  const placement = { since: '2020-01-01', pauses: [], freshBreakN: 200 };
+  const broken = (year: number, spareBreakN: number): ReturnType<typeof parseInspection> =>
+    parseInspection({
+      id: `spare-${year}`,
+      placementId: 'p',
+      at: `${year}-01-01T10:00:00Z`,
+      verdict: 'fine',
+      spareBreakN,
+    });
+
+  it('says what is kept, and when half is left at that rate', () => {
+    const kept = strengthKept(placement, [broken(2024, 100), broken(2022, 160)]);
+    expect(kept.map(k => k.share)).toEqual([0.8, 0.5]);
+    expect(kept[1]!.words).toBe('50 % after 4 years (100 of 200 N)');
+    expect(yearsToHalfBySpares(kept)).toBeCloseTo(4, 1);
+    expect(yearsToHalfBySpares(kept.slice(0, 1))).toBeCloseTo((2 * Math.log(0.5)) / Math.log(0.8), 1);
+  });
+
+  it('says nothing of a rate while nearly all is there, nor where nobody broke a fresh one', () => {
+    expect(yearsToHalfBySpares(strengthKept(placement, [broken(2022, 190)]))).toBeNull();
+    expect(strengthKept({ ...placement, freshBreakN: null }, [broken(2022, 100)])).toEqual([]);
+  });
+});
+
+describe('the sun of a place', () => {
+  const place = (more: object): Placement['place'] =>
+    parsePlacement({
+      format: 'hornblende-service',
+      version: 1,
+      name: 'X',
+      since: '2020-01-01',
+      materials: [{ material: 'pp' }],
+      place: { where: 'x', ...more },
+    }).place;
+
+  it('is that of one’s own year of weather, else of the climate, else as usual', () => {
+    expect(sunOfPlace(place({ weatherId: 'w1' }), id => (id === 'w1' ? 987 : null))).toBe(987);
+    expect(sunOfPlace(place({ climate: 'desert' }), () => null)).toBeCloseTo(
+      annualGhiKWhm2(climate('desert')),
+      6,
+    );
+    expect(sunOfPlace(place({ weatherId: 'gone' }), () => null)).toBe(1500);
   });
 });

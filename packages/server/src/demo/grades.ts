@@ -49,6 +49,22 @@ export const demoGrades = [
   },
   {
     ...base,
+    key: 'lowmoor-puff-85',
+    name: 'Lowmoor Puff 85',
+    maker: 'Lowmoor',
+    family: 'tpu-foam',
+    sheet: { pricePerKg: 52 },
+    measured: {
+      shoreA: { low: 58, typical: 61, high: 64 },
+      densityGcm3: { low: 0.6, typical: 0.64, high: 0.68 },
+    },
+    windows: { nozzleC: { low: 222, high: 232 } },
+    note:
+      'Squares of one wall at 200, 215, 228 and 240 °C: 0.46, 0.61, 0.78 and 0.66 mm thick at a flow of 100 %, so it ' +
+      'foams most near 228 °C and falls in again above; 61 A and 0.64 g/cm³ there at a flow of 58 %.',
+  },
+  {
+    ...base,
     key: 'skerrow-pp-web',
     name: 'Skerrow PP Web',
     maker: 'Skerrow',

@@ -56,6 +56,15 @@ export const placements: DocumentKind<Placement, StoredPlacement, PlacementRow> 
       needed: true,
     },
     {
+      each: "json_each(x.data, '$.place')",
+      value: "case when e.key = 'weatherId' then e.atom end",
+      field: '',
+      to: 'weathers',
+      // The part says where it is all the same; it is judged by its climate, or by one hot day.
+      gone: 'keeps the name',
+      needed: true,
+    },
+    {
       each: "json_each(x.data, '$.photos')",
       value: "e.value ->> 'sha256'",
       field: '.sha256',

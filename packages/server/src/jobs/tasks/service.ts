@@ -1,4 +1,5 @@
 import {
+  annualGhiKWhm2,
   byLesson,
   dueOf,
   evidence,
@@ -19,6 +20,7 @@ import {
   type Look,
   type Placed,
   type ServiceEvidence,
+  type Weather,
 } from '@hornblende/core';
 import type { Knex } from 'knex';
 import { GradeStore } from '../../db/grades.js';
@@ -27,6 +29,7 @@ import { PartStore } from '../../db/parts.js';
 import { allPlaced, failedKinds, looksOf } from '../../db/placed.js';
 import { placements } from '../../db/kinds/placements.js';
 import { RevisionedStore } from '../../db/revisioned-store.js';
+import { WeatherStore } from '../../db/weathers.js';
 import { serviceCalendar } from '../calendar.js';
 import { bytes, json, type JobAnswer } from '../answer.js';
 import type { Task } from '../task.js';
@@ -103,10 +106,17 @@ async function workedOut(db: Knex, by: Grouping, now: string): Promise<ServiceEv
     placement.partId === null ? null : (briefs.get(placement.partId) ?? null);
   const materialOf = ({ placement }: Placed): Family | null =>
     library.get(placement.materials[0]!.material) ?? null;
-  const outcomes = byLesson(placed.flatMap(p => happened(p, materialOf(p), briefOf(p)) ?? []));
+  const weather = await weathersOf(db, placed);
+  const outcomes = byLesson(
+    placed.flatMap(p => {
+      const { weatherId } = p.placement.place;
+      const own = weatherId === null ? null : (weather.get(weatherId) ?? null);
+      return happened(p, materialOf(p), briefOf(p), own) ?? [];
+    }),
+  );
   return {
     groups: evidence(placed, by, key => library.get(key)?.grade?.family ?? (library.has(key) ? key : null)),
-    field: fieldOf(placed, library),
+    field: await fieldOf(db, placed, library),
     happened: outcomes,
     calibration: modelCalibration(outcomes),
   };
@@ -114,7 +124,7 @@ async function workedOut(db: Knex, by: Grouping, now: string): Promise<ServiceEv
 
 /** What parts in service say of the library's families outdoors. */
 export async function ownFieldEvidence(db: Knex, now: string): Promise<FieldEvidence[]> {
-  return fieldOf(await allPlaced(db, now), await libraryOf(db));
+  return fieldOf(db, await allPlaced(db, now), await libraryOf(db));
 }
 
 /** Inspections to come, as a calendar. */
@@ -173,9 +183,30 @@ async function libraryOf(db: Knex): Promise<Map<string, Family>> {
   return new Map([...families, ...grades].map(f => [f.key, f]));
 }
 
-function fieldOf(placed: readonly Placed[], library: ReadonlyMap<string, Family>): FieldEvidence[] {
-  return fieldEvidence(placed, key => {
+async function fieldOf(
+  db: Knex,
+  placed: readonly Placed[],
+  library: ReadonlyMap<string, Family>,
+): Promise<FieldEvidence[]> {
+  const weather = await weathersOf(db, placed);
+  const familyOf = (key: string): Family | null => {
     const f = library.get(key);
     return f ? (library.get(f.grade?.family ?? f.key) ?? null) : null;
+  };
+  return fieldEvidence(placed, familyOf, id => {
+    const own = weather.get(id);
+    return own ? annualGhiKWhm2(own) : null;
   });
+}
+
+/** The years of weather that parts in service name; one that is gone or damaged is left out. */
+async function weathersOf(db: Knex, placed: readonly Placed[]): Promise<Map<string, Weather>> {
+  const ids = new Set(placed.flatMap(p => p.placement.place.weatherId ?? []));
+  const store = new WeatherStore(db);
+  const known = new Map<string, Weather>();
+  for (const id of ids) {
+    const weather = await store.get(id).catch(() => null);
+    if (weather) known.set(id, weather);
+  }
+  return known;
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { DOUBT_COSTS, doubtWords, scoreShown, sig, yoursLike, type Candidate } from '@hornblende/core';
+import { DOUBT_COSTS, doubtWords, loggedLike, scoreShown, sig, type Candidate } from '@hornblende/core';
 import { computed, onMounted } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useService } from '../../stores/service';
@@ -23,12 +23,14 @@ const library = useLibrary();
 onMounted(() => {
   if (service.state !== 'ready') void service.load().catch(() => undefined);
 });
-/** What became of own parts like this one, in a sentence; empty where there are none. */
-const like = computed(() =>
-  draft.brief
-    ? (yoursLike(service.placed, props.candidate.family, draft.brief, library.familyKeyOf)?.words ?? '')
-    : '',
-);
+/** What became of logged parts like this one, own and others’, with the number behind it; empty of none. */
+const like = computed(() => {
+  if (!draft.brief) return '';
+  const logged = loggedLike(service.placed, props.candidate.family, draft.brief, library.familyKeyOf);
+  if (!logged) return '';
+  const share = Math.floor(100 * logged.lowerBound95);
+  return `${logged.words} At least ${share} in 100 such parts stand, at 95 % confidence.`;
+});
 /** How likely it holds, and what doubt takes from its score. */
 const standing = computed(() => {
   const { doubt, doubtAbout, pHolds } = props.candidate;

@@ -58,7 +58,7 @@ function open(at: number): void {
 </script>
 
 <template>
-  <section aria-label="Said and done" data-testid="happened">
+  <section aria-label="Predictions checked" data-testid="happened">
     <PageState :state="state" what="what the parts tell" @retry="load">
       <p class="lead">
         {{ modelRecordWords(rows) }}

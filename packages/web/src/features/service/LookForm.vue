@@ -123,6 +123,26 @@ async function take(): Promise<void> {
         />
       </div>
     </template>
+    <div v-if="placed.placement.place.load === 'moving' || placed.placement.freshBreakN" class="figures">
+      <NumberInput
+        v-if="placed.placement.place.load === 'moving'"
+        :model-value="draft.wornMm"
+        label="Worn away where it slides or hums, mm"
+        :min="0"
+        :max="100"
+        nullable
+        @update:model-value="v => set('wornMm', v)"
+      />
+      <NumberInput
+        v-if="placed.placement.freshBreakN"
+        :model-value="draft.spareBreakN"
+        :label="`A spare of the same age broke at, N (a fresh one at ${placed.placement.freshBreakN})`"
+        :min="0"
+        :max="1e5"
+        nullable
+        @update:model-value="v => set('spareBreakN', v)"
+      />
+    </div>
     <section class="photos" aria-label="Photographs">
       <figure v-for="p in photos" :key="p.name">
         <img :src="p.url" alt="A photograph of this look" />
@@ -184,6 +204,10 @@ img {
   max-width: 100%;
   max-height: 180px;
   border-radius: 4px;
+}
+.figures {
+  display: grid;
+  gap: 10px;
 }
 .photos {
   display: flex;

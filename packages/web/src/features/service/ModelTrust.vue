@@ -93,8 +93,8 @@ const tone = ({ promises }: ModelBias): string => (promises === 'what came' ? 's
     </ul>
     <p v-if="calibration.biases.length" class="small soft">
       What a model has over what it needs would have to be moved by so much to fit what happened; few parts
-      move it little, and the ends hold the truth in 95 of 100. Nothing is changed until you say so. What is
-      said and done stays as the library has it, so that it can be held against what comes.
+      move it little, and the ends hold the truth in 95 of 100. Nothing is changed until you say so. This page
+      goes on checking the library’s own predictions, so that they can be held against what comes.
     </p>
     <ul v-if="accepted.length" data-testid="accepted-scales" aria-label="Judged otherwise here">
       <li v-for="s in accepted" :key="s.name">

@@ -16,19 +16,19 @@ const options = computed(() => [
   ...climateKeys.map(k => ({ value: k as string, label: climateName(k) })),
   ...weathers.list.map(w => ({
     value: `own:${w.id}`,
-    label: `${w.name}: its hottest air, ${Math.round(w.airMaxC)} °C`,
+    label: `${w.name}, hour by hour`,
   })),
 ]);
 function take(value: string): void {
   const own = weathers.list.find(w => `own:${w.id}` === value);
-  if (own) emit('change', { climate: null, airMaxC: Math.round(own.airMaxC) });
-  else emit('change', { climate: (value || null) as ClimateKey | null });
+  if (own) emit('change', { climate: null, weatherId: own.id });
+  else emit('change', { climate: (value || null) as ClimateKey | null, weatherId: null });
 }
 </script>
 
 <template>
   <OptionSelect
-    :model-value="props.place.climate ?? ''"
+    :model-value="props.place.weatherId ? `own:${props.place.weatherId}` : (props.place.climate ?? '')"
     label="Weather there"
     :options="options"
     @update:model-value="take"
@@ -50,5 +50,23 @@ function take(value: string): void {
     nullable
     placeholder="not known"
     @update:model-value="v => emit('change', { partMaxC: v })"
+  />
+  <NumberInput
+    :model-value="props.place.frostsAYear"
+    label="Freezes and thaws, times a year"
+    :min="0"
+    :max="366"
+    nullable
+    placeholder="not known"
+    @update:model-value="v => emit('change', { frostsAYear: v })"
+  />
+  <NumberInput
+    :model-value="props.place.heatingsAYear"
+    label="Heated and cooled, times a year"
+    :min="0"
+    :max="100000"
+    nullable
+    placeholder="not known"
+    @update:model-value="v => emit('change', { heatingsAYear: v })"
   />
 </template>

@@ -2,6 +2,7 @@
 import {
   colourWords,
   families,
+  type PartVersion,
   type Placement,
   aspectWords,
   consequenceWords,
@@ -11,7 +12,7 @@ import {
   waterWords,
 } from '@hornblende/core';
 import { Button, Checkbox } from '../../ui/kit';
-import { computed, onMounted, ref } from 'vue';
+import { computed, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { api } from '../../api/client';
 import { useLibrary } from '../../stores/library';
@@ -31,7 +32,9 @@ import { usePlacedFrom } from './usePlacedFrom';
 import { placingDraft, placingLike, usePlacing, type PlacingDraft } from './usePlacing';
 import RestoredNotice from '../../ui/RestoredNotice.vue';
 import { useKeptForm } from '../../ui/useKeptForm';
+import { useWorkshop } from '../../stores/workshop';
 import PartPicker from './PartPicker.vue';
+import PauseList from './PauseList.vue';
 import { noSuchPlaced, optionsOf } from './words';
 
 /** A part goes out: from a decision and a logged print, or from memory. */
@@ -40,6 +43,7 @@ const service = useService();
 const library = useLibrary();
 const prints = usePrints();
 const shelf = useShelf();
+const workshop = useWorkshop();
 const router = useRouter();
 const { query } = useRoute();
 const { attempt, tell } = useFeedback();
@@ -73,6 +77,22 @@ function put(change: Partial<typeof draft.value>): void {
 function putPlace(change: Partial<Placement['place']>): void {
   put({ place: { ...draft.value.place, ...change } });
 }
+/** Versions of the part’s design that are kept, the newest first. */
+const keptVersions = shallowRef<PartVersion[]>([]);
+watch(
+  () => draft.value.partId,
+  async id => {
+    keptVersions.value = id ? await api.versions(id).catch(() => []) : [];
+  },
+  { immediate: true },
+);
+const versions = computed(() => [
+  { value: 0, label: 'not known' },
+  ...keptVersions.value.map(v => ({
+    value: v.revision,
+    label: `version ${v.revision}, ${v.savedAt.slice(0, 10)}`,
+  })),
+]);
 const said = (field: string): string => (tried.value ? (problems.value.get(field) ?? '') : '');
 const printOptions = computed(() => [
   { value: '', label: 'not logged' },
@@ -244,7 +264,33 @@ async function save(): Promise<void> {
             :max="100"
             @update:model-value="v => v !== null && put({ lifeYears: v })"
           />
+          <NumberInput
+            :model-value="draft.replacementPrice"
+            :label="`A bought one costs, ${workshop.currency}`"
+            :min="0"
+            :max="1e6"
+            nullable
+            placeholder="not known"
+            @update:model-value="v => put({ replacementPrice: v })"
+          />
+          <NumberInput
+            :model-value="draft.freshBreakN"
+            label="A fresh one broke at, N"
+            :min="0"
+            :max="1e5"
+            nullable
+            placeholder="not tried"
+            @update:model-value="v => put({ freshBreakN: v })"
+          />
+          <OptionSelect
+            v-if="versions.length > 1"
+            :model-value="draft.partRevision ?? 0"
+            label="Version of its design"
+            :options="versions"
+            @update:model-value="v => put({ partRevision: v || null })"
+          />
         </fieldset>
+        <PauseList :pauses="draft.pauses" :problems="problems" @change="pauses => put({ pauses })" />
         <div class="photos">
           <img
             v-for="photo in draft.photos"

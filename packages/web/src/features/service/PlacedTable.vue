@@ -13,13 +13,15 @@ import { dueWords, standingMark } from './words';
 const service = useService();
 const library = useLibrary();
 const search = ref('');
-type Order = 'where' | 'name' | 'due' | 'years' | 'standing';
+type Order = 'where' | 'name' | 'material' | 'due' | 'years' | 'newest' | 'standing';
 const order = ref<Order>('where');
 const orders: { value: Order; label: string }[] = [
   { value: 'where', label: 'where it is' },
   { value: 'name', label: 'its name' },
+  { value: 'material', label: 'what it is made of' },
   { value: 'due', label: 'what is due first' },
   { value: 'years', label: 'the longest out there' },
+  { value: 'newest', label: 'the newest' },
   { value: 'standing', label: 'what failed first' },
 ];
 /** What has failed, then what is worn, then what is fine, then what was lost or taken away. */
@@ -28,8 +30,11 @@ const gravity = ({ standing: { verdict } }: ListedPlacement): number =>
 const comparers: Record<Order, (a: ListedPlacement, b: ListedPlacement) => number> = {
   where: (a, b) => a.placement.place.where.localeCompare(b.placement.place.where),
   name: (a, b) => a.placement.name.localeCompare(b.placement.name),
+  material: (a, b) =>
+    materialWords(a.placement, library.nameOf).localeCompare(materialWords(b.placement, library.nameOf)),
   due: (a, b) => (a.due?.inDays ?? Infinity) - (b.due?.inDays ?? Infinity),
   years: (a, b) => b.standing.years - a.standing.years,
+  newest: (a, b) => a.standing.years - b.standing.years,
   standing: (a, b) => gravity(a) - gravity(b),
 };
 const rows = computed(() => {

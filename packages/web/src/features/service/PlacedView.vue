@@ -4,7 +4,11 @@ import {
   loadWords,
   placeText,
   materialWords,
+  pausesWords,
   standingWords,
+  strengthKept,
+  yearsText,
+  yearsToHalfBySpares,
   type Inspection,
 } from '@hornblende/core';
 import { Button } from '../../ui/kit';
@@ -16,6 +20,7 @@ import { useLooksQueue } from '../../stores/looks-queue';
 import { useService } from '../../stores/service';
 import PageState from '../../ui/PageState.vue';
 import { useFeedback } from '../../ui/useFeedback';
+import { useMoney } from '../../ui/useMoney';
 import PlacedWhy from './PlacedWhy.vue';
 import LookLine from './LookLine.vue';
 import { useStory } from './useStory';
@@ -66,6 +71,9 @@ function remove(): void {
   });
 }
 const p = computed(() => placed.value!.placement);
+const money = useMoney();
+const kept = computed(() => strengthKept(p.value, looks.value));
+const half = computed(() => yearsToHalfBySpares(kept.value));
 const photos = computed(() => [
   ...p.value.photos.map(photo => ({ ...photo, at: p.value.since })),
   ...[...looks.value].reverse().flatMap(l => l.photos.map(photo => ({ ...photo, at: l.at.slice(0, 10) }))),
@@ -113,6 +121,31 @@ const photos = computed(() => [
           </dd>
           <dt>Bears</dt>
           <dd>{{ loadWords[p.place.load] }}; if it fails {{ consequenceWords[p.ifItFails] }}</dd>
+          <template v-if="p.pauses.length">
+            <dt>Taken in</dt>
+            <dd>{{ pausesWords(p) }}</dd>
+          </template>
+          <template v-if="p.replacementPrice !== null">
+            <dt>Instead of</dt>
+            <dd>a bought one for {{ money(p.replacementPrice) }}</dd>
+          </template>
+          <template v-if="p.partRevision !== null && p.partId">
+            <dt>Design</dt>
+            <dd>
+              <RouterLink :to="`/parts/${p.partId}/brief`"
+                >version {{ p.partRevision }} of its part</RouterLink
+              >
+            </dd>
+          </template>
+          <template v-if="kept.length">
+            <dt>Strength kept</dt>
+            <dd data-testid="strength-kept">
+              {{ kept.map(k => k.words).join(', then ')
+              }}<template v-if="half !== null"
+                >; half is left after about {{ yearsText(half) }} at that rate</template
+              >
+            </dd>
+          </template>
           <template v-if="p.code">
             <dt>Tag</dt>
             <dd>{{ p.code }}</dd>

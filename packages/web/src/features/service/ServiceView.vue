@@ -28,7 +28,7 @@ const sides: { value: Side; label: string }[] = [
   { value: 'due', label: 'To look at' },
   { value: 'all', label: 'All of it' },
   { value: 'lives', label: 'How long it lasts' },
-  { value: 'happened', label: 'Said and done' },
+  { value: 'happened', label: 'Predictions checked' },
 ];
 /** On a phone what is worked out at the desk is left there. */
 const shown = computed(() =>

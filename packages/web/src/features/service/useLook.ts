@@ -15,7 +15,17 @@ import { lookId, nameOf, shrunk } from '../../ui/photo';
 /** A look as it is being written. */
 export type LookDraft = Pick<
   Inspection,
-  'bentMm' | 'bentOverMm' | 'springs' | 'nail' | 'cracks' | 'crackedAt' | 'fading' | 'note' | 'by'
+  | 'bentMm'
+  | 'bentOverMm'
+  | 'wornMm'
+  | 'spareBreakN'
+  | 'springs'
+  | 'nail'
+  | 'cracks'
+  | 'crackedAt'
+  | 'fading'
+  | 'note'
+  | 'by'
 > & {
   verdict: Inspection['verdict'] | '';
   mode: FailureMode | '';
@@ -32,6 +42,8 @@ const empty = (by: string): LookDraft => ({
   chewed: '',
   bentMm: null,
   bentOverMm: null,
+  wornMm: null,
+  spareBreakN: null,
   springs: 'not-tried',
   nail: 'not-tried',
   cracks: 'not-looked',

@@ -21,6 +21,10 @@ export interface PlacingDraft {
   colour: Placement['colour'];
   walls: number | null;
   place: Placement['place'];
+  partRevision: number | null;
+  pauses: Placement['pauses'];
+  replacementPrice: number | null;
+  freshBreakN: number | null;
   since: string;
   sinceRough: boolean;
   ifItFails: Placement['ifItFails'];
@@ -61,7 +65,14 @@ export function placingDraft(of: Placement | null): PlacingDraft {
       partMaxC: null,
       climate: null,
       airMaxC: null,
+      frostsAYear: null,
+      heatingsAYear: null,
+      weatherId: null,
     },
+    partRevision: null,
+    pauses: [],
+    replacementPrice: null,
+    freshBreakN: null,
     since: today,
     sinceRough: false,
     ifItFails: 'annoys',
@@ -125,5 +136,15 @@ export function usePlacing(draft: Ref<PlacingDraft>): Placing {
 /** A part like one that is out there: of the same filament, at the same place, to be named anew. */
 export function placingLike(of: Placement): PlacingDraft {
   const { since, sinceRough } = placingDraft(null);
-  return { ...placingDraft(of), name: '', code: '', since, sinceRough, photos: [], note: '', printId: '' };
+  return {
+    ...placingDraft(of),
+    name: '',
+    code: '',
+    since,
+    sinceRough,
+    photos: [],
+    pauses: [],
+    note: '',
+    printId: '',
+  };
 }
