@@ -1,9 +1,16 @@
 import { familyByKey } from '../materials/library.js';
 import { typical, type Family } from '../materials/family.js';
-import { accuracyGauge, type AccuracyGaugeResult, type MeasuredSize } from '../models/accuracy-gauge.js';
+import type { Belief } from '../lib/posterior.js';
+import { shrunk } from '../lib/shrink.js';
+import {
+  accuracyGauge,
+  type AccuracyGaugeResult,
+  type MeasuredSize,
+  type WithInterval,
+} from '../models/accuracy-gauge.js';
 import type { Gauge, GaugeSize } from '../workshop/gauge.js';
 import type { Printer } from '../workshop/printer.js';
-import { keptByPrinter } from './kept-by-printer.js';
+import { familyAndGrade, familyAndGradeKey, keptByPrinter } from './kept-by-printer.js';
 import { meanOf, varianceOfMean } from './reading-error.js';
 import { STANDARD_ROOM_C } from '../lib/physical-constants.js';
 
@@ -15,7 +22,6 @@ export interface GaugeCalibration extends AccuracyGaugeResult {
   usualPct: number;
 }
 
-/** Room in which a part is measured and used, °C. */
 /** Share of the contraction from solid to cold that is left in a print, the slicer told nothing; an estimate. */
 const LEFT_OF_CONTRACTION = 0.6;
 
@@ -35,17 +41,25 @@ export function measuredSize({ kind, nominalMm, measuredMm }: GaugeSize, resolut
   };
 }
 
-/** A printer's shrinkage and offsets for a family by its own gauges; null where it has none of it. */
-export const gaugeCalibrationOf = keptByPrinter<GaugeCalibration | null>((printer, familyKey) => {
+const calibrationOf = keptByPrinter<GaugeCalibration | null>((printer, key) => {
+  const { family: familyKey, grade } = familyAndGrade(key);
   const family = familyByKey(familyKey);
   const gauges = (printer.gauges ?? []).filter(g => g.family === familyKey);
   if (!family || !gauges.length) return null;
-  return gaugesFitted(gauges, family);
+  return gaugesFitted(gauges, family, grade);
 });
 
-/** The same for a family or a grade of it; null without a printer. */
+/** A printer's shrinkage and offsets for a family by its own gauges; null where it has none of it. */
+export function gaugeCalibrationOf(printer: Printer, familyKey: string): GaugeCalibration | null {
+  return calibrationOf(printer, familyKey);
+}
+
+/**
+ * The same for a family or a grade of it; null without a printer. What a maker's filament shrinks stays with the grade;
+ * the family moves only as far as several of its makers agree. Offsets are the machine's, whoever made the filament.
+ */
 export function gaugeCalibrationFor(printer: Printer | null, f: Family): GaugeCalibration | null {
-  return printer && gaugeCalibrationOf(printer, f.grade?.family ?? f.key);
+  return printer && calibrationOf(printer, familyAndGradeKey(f));
 }
 
 /** What gauges leave of a size's deviation once their compensation is typed in; null where there are none. */
@@ -54,10 +68,61 @@ export function gaugeLeftOf(printer: Printer | null, f: Family): GaugeCalibratio
 }
 
 /** What gauges of one family say. */
-function gaugesFitted(gauges: readonly Gauge[], family: Family): GaugeCalibration {
-  const sizes = gauges.flatMap(g => g.sizes.map(s => measuredSize(s, g.resolutionMm)));
+function gaugesFitted(gauges: readonly Gauge[], family: Family, grade: string | null): GaugeCalibration {
+  const sizes = sizesOf(gauges);
   const usualPct = usualShrinkPct(family);
-  return { ...accuracyGauge({ sizes, shrinkPct: usualPct }), gauges, sizes, usualPct };
+  const pooled = accuracyGauge({ sizes, shrinkPct: usualPct });
+  const found = { ...pooled, gauges, sizes, usualPct };
+  return gauges.some(g => g.grade !== null) ? { ...found, ...shrinkByMaker(gauges, pooled, usualPct, grade) } : found;
+}
+
+const sizesOf = (gauges: readonly Gauge[]): MeasuredSize[] =>
+  gauges.flatMap(g => g.sizes.map(s => measuredSize(s, g.resolutionMm)));
+
+/** How much makers of one family differ in shrinkage, and how far it may lie from the usual beforehand, %; estimates. */
+const MAKERS_PCT = { between: 0.1, beforehand: 0.4 };
+/** Standard deviations from the middle of a 95 % interval to its end. */
+const TO_END = 1.96;
+
+/** What one maker's filament shrinks on this machine, or the family as several makers agree, with its interval. */
+function shrinkByMaker(
+  gauges: readonly Gauge[],
+  pooled: AccuracyGaugeResult,
+  usualPct: number,
+  grade: string | null,
+): Pick<GaugeCalibration, 'shrinkXyPct' | 'shrinkZPct' | 'compensation' | 'left'> {
+  const makers = [...new Set(gauges.map(g => g.grade))];
+  const fits = makers.map(maker =>
+    accuracyGauge({ sizes: sizesOf(gauges.filter(g => g.grade === maker)), shrinkPct: usualPct }),
+  );
+  const believed = (name: 'shrinkXyPct' | 'shrinkZPct'): Belief => {
+    const groups = fits.map(fit => ({
+      mean: fit[name].value,
+      se: (fit[name].high - fit[name].low) / 2 / TO_END,
+    }));
+    const all = shrunk(groups, MAKERS_PCT.between, { mean: usualPct, sd: MAKERS_PCT.beforehand });
+    const own = grade === null ? undefined : all.groups[makers.indexOf(grade)];
+    // A maker of whom nothing was measured may lie anywhere about the family.
+    const spread = grade === null ? 0 : MAKERS_PCT.between;
+    return own ?? { mean: all.overall.mean, sd: Math.hypot(all.overall.sd, spread) };
+  };
+  const xy = believed('shrinkXyPct');
+  const z = believed('shrinkZPct');
+  const shown = ({ mean, sd }: Belief): WithInterval => ({
+    value: mean,
+    low: mean - TO_END * sd,
+    high: mean + TO_END * sd,
+  });
+  return {
+    shrinkXyPct: shown(xy),
+    shrinkZPct: shown(z),
+    compensation: {
+      ...pooled.compensation,
+      scaleXyPct: 100 / (1 - xy.mean / 100),
+      scaleZPct: 100 / (1 - z.mean / 100),
+    },
+    left: { sizeMm: pooled.left.sizeMm, perMm: xy.sd / 100 },
+  };
 }
 
 /** Millimetres in an inch. */

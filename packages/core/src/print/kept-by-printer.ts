@@ -1,3 +1,4 @@
+import type { Family } from '../materials/family.js';
 import type { Printer } from '../workshop/printer.js';
 
 /**
@@ -17,4 +18,18 @@ export function keptByPrinter<T>(
     known.set(familyKey, made);
     return made;
   };
+}
+
+/** What joins a family and a grade of it in a key; no key has it. */
+const OF = ' ';
+
+/** What is kept of a printer for a family, or for a grade of it. */
+export function familyAndGradeKey(f: Pick<Family, 'key' | 'grade'>): string {
+  return f.grade ? `${f.grade.family}${OF}${f.key}` : f.key;
+}
+
+/** The family, and the grade where there is one, of a key by {@link familyAndGradeKey}. */
+export function familyAndGrade(key: string): { family: string; grade: string | null } {
+  const [family = '', grade = null] = key.split(OF);
+  return { family, grade };
 }

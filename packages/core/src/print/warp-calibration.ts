@@ -7,7 +7,7 @@ import { typical, type Family } from '../materials/family.js';
 import { warpCalibrate, type MeasuredBar, type WarpCalibrateResult } from '../models/warp-calibrate.js';
 import type { Printer } from '../workshop/printer.js';
 import type { WarpBar } from '../workshop/warp-bar.js';
-import { keptByPrinter } from './kept-by-printer.js';
+import { familyAndGrade, familyAndGradeKey, keptByPrinter } from './kept-by-printer.js';
 import { meanOf, varianceOfMean } from './reading-error.js';
 
 /** What a printer's own bars say of one family, and the bars that say it. */
@@ -63,14 +63,11 @@ export function measuredBar(bar: WarpBar, f: Family): MeasuredBar | null {
     : { predictedMm, measuredMm, solidFraction: bar.solidFraction, errorMm: barErrorMm(bar) };
 }
 
-/** What joins a family and a grade of it in a key; no key has it. */
-const OF = ' ';
-
 const calibrationOf = keptByPrinter<WarpCalibration | null>((printer, key) => {
-  const [familyKey = '', grade = null] = key.split(OF);
+  const { family, grade } = familyAndGrade(key);
   return calibrated(
-    (printer.warpBars ?? []).filter(b => b.family === familyKey),
-    familyByKey(familyKey) ?? null,
+    (printer.warpBars ?? []).filter(b => b.family === family),
+    familyByKey(family) ?? null,
     grade,
   );
 });
@@ -85,7 +82,7 @@ export function warpCalibrationOf(printer: Printer, familyKey: string): WarpCali
  * the family moves only as far as several of its makers agree.
  */
 export function warpCalibrationFor(printer: Printer | null, f: Family): WarpCalibration | null {
-  return printer && calibrationOf(printer, f.grade ? `${f.grade.family}${OF}${f.key}` : f.key);
+  return printer && calibrationOf(printer, familyAndGradeKey(f));
 }
 
 function calibrated(

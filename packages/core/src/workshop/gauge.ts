@@ -14,6 +14,13 @@ export class GaugeSize {
 /** A gauge printed to see how true this machine is, and the sizes read of it. */
 export class Gauge {
   @FamilyKey({ doc: 'The family it is of.' }) family!: string;
+  @Text({
+    maxLength: 80,
+    optional: true,
+    nullable: true,
+    doc: 'The grade it is of; default null: not known.',
+  })
+  grade: string | null = null;
   @Text({ maxLength: 40, doc: 'When it was measured, as an ISO 8601 date.' }) at!: string;
   @ListOf(() => GaugeSize, { max: 40, doc: 'The sizes that were read.' }) sizes!: GaugeSize[];
   @Quantity({

@@ -51,8 +51,9 @@ const printer = (gauges: Gauge[] = []): Printer =>
     chamberC: 45,
     gauges,
   });
-const gaugeOf = (sizes: readonly MeasuredSize[]): Gauge => ({
+const gaugeOf = (sizes: readonly MeasuredSize[], grade: string | null = null): Gauge => ({
   family: 'asa',
+  grade,
   at: '2026-09-20',
   resolutionMm: 0.02,
   note: '',
@@ -156,5 +157,55 @@ describe('a printer with a gauge', () => {
     expect(usualShrinkPct(f)).toBeLessThan(0.8);
     expect(usualShrinkPct(familyByKey('pla')!)).toBeLessThan(0.3);
     expect(usualShrinkPct(familyByKey('pp')!)).toBeGreaterThan(usualShrinkPct(f));
+  });
+});
+
+describe('makers of one family', () => {
+  const asaFamily = familyByKey('asa')!;
+  const gradeOf = (key: string): typeof asaFamily => ({
+    ...asaFamily,
+    key,
+    grade: { family: 'asa', maker: '', soakedGcm3: null },
+  });
+  const shrinks = (s: number): Known => ({ ...asa, s: s / 100 });
+  // Three gauges of each: one maker's shrinks 0.4 %, the other's 0.9 %.
+  const both = printer([
+    ...[1, 2, 3].map(n => gaugeOf(read(n, shrinks(0.4)), 'fell-asa')),
+    ...[4, 5, 6].map(n => gaugeOf(read(n, shrinks(0.9)), 'dale-asa')),
+  ]);
+  const pct = (f: typeof asaFamily): number => gaugeCalibrationFor(both, f)!.shrinkXyPct.value;
+
+  it('keep what was measured of their own filament', () => {
+    expect(pct(gradeOf('fell-asa'))).toBeCloseTo(0.4, 1);
+    expect(pct(gradeOf('dale-asa'))).toBeCloseTo(0.9, 1);
+  });
+
+  it('move the family to between them, and one of whom nothing was measured with it, less surely', () => {
+    const family = gaugeCalibrationFor(both, asaFamily)!;
+    expect(family.shrinkXyPct.value).toBeGreaterThan(pct(gradeOf('fell-asa')));
+    expect(family.shrinkXyPct.value).toBeLessThan(pct(gradeOf('dale-asa')));
+    const unseen = gaugeCalibrationFor(both, gradeOf('tarn-asa'))!;
+    const width = (c: typeof family): number => c.shrinkXyPct.high - c.shrinkXyPct.low;
+    expect(unseen.shrinkXyPct.value).toBeCloseTo(family.shrinkXyPct.value, 9);
+    expect(width(unseen)).toBeGreaterThan(width(family));
+    expect(unseen.left.perMm).toBeGreaterThan(gaugeCalibrationFor(both, gradeOf('fell-asa'))!.left.perMm);
+  });
+
+  it('move the family little where one alone was measured', () => {
+    const one = printer([1, 2, 3].map(n => gaugeOf(read(n, shrinks(1.2)), 'fell-asa')));
+    const nobody = printer([1, 2, 3].map(n => gaugeOf(read(n, shrinks(1.2)))));
+    const usual = usualShrinkPct(asaFamily);
+    const moved = (p: Printer): number => gaugeCalibrationFor(p, asaFamily)!.shrinkXyPct.value - usual;
+    expect(moved(one)).toBeGreaterThan(0);
+    expect(moved(one)).toBeLessThan(moved(nobody));
+    expect(gaugeCalibrationFor(one, gradeOf('fell-asa'))!.shrinkXyPct.value).toBeGreaterThan(usual + moved(one));
+  });
+
+  it('share the machine’s offsets, and the slicer is told each maker’s own scale', () => {
+    const fell = gaugeCalibrationFor(both, gradeOf('fell-asa'))!;
+    const dale = gaugeCalibrationFor(both, gradeOf('dale-asa'))!;
+    expect(fell.outsideMm).toEqual(dale.outsideMm);
+    expect(fell.compensation.scaleXyPct).toBeCloseTo(100 / (1 - fell.shrinkXyPct.value / 100), 9);
+    expect(dale.compensation.scaleXyPct).toBeGreaterThan(fell.compensation.scaleXyPct);
   });
 });

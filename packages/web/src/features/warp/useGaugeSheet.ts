@@ -61,6 +61,7 @@ export function useGaugeSheet(
         ? null
         : {
             family: key.value,
+            grade: toValue(family).grade ? toValue(family).key : null,
             at: new Date().toISOString().slice(0, 10),
             sizes: sizes.value,
             resolutionMm: 0.02,
