@@ -1,5 +1,21 @@
 import vue from '@vitejs/plugin-vue';
+import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
+
+/**
+ * Once core is built, the web's tests load it as the few files that it was built into, as the command line does: its
+ * five hundred modules would be read one by one for each test file.
+ */
+const dist = fileURLToPath(new URL('packages/cli/dist', import.meta.url));
+const builtCore = process.env.HORNBLENDE_BUILT
+  ? [
+      { find: /^@hornblende\/core$/, replacement: `${dist}/core.js` },
+      {
+        find: /^@hornblende\/core\/(tables|geometry|field|units|weather|coupons)$/,
+        replacement: `${dist}/$1.js`,
+      },
+    ]
+  : [];
 
 export default defineConfig({
   test: {
@@ -37,8 +53,10 @@ export default defineConfig({
         },
       },
       {
+        resolve: { alias: builtCore },
         test: {
           name: 'web',
+          server: { deps: { external: [/packages\/cli\/dist\//] } },
           include: ['packages/web/test/**/*.test.ts'],
           exclude: ['packages/web/test/components/**'],
           testTimeout: 180_000,
@@ -47,6 +65,13 @@ export default defineConfig({
       },
       {
         // Components with the real control kit in a document in memory: the kit is read once for all files.
+        resolve: {
+          alias: [
+            ...builtCore,
+            // Its CommonJS form, which Node reads as it is: the other names its files in a way that Node does not know.
+            { find: /^ant-design-vue\/es\//, replacement: 'ant-design-vue/lib/' },
+          ],
+        },
         plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } })],
         test: {
           name: 'components',
@@ -55,7 +80,7 @@ export default defineConfig({
           testTimeout: 180_000,
           hookTimeout: 180_000,
           isolate: false,
-          server: { deps: { inline: [/ant-design-vue/] } },
+          server: { deps: { external: [/packages\/cli\/dist\//] } },
         },
       },
     ],
