@@ -18,6 +18,7 @@ export interface Mounted extends BoundFunctions<typeof queries> {
 }
 
 const apps: App[] = [];
+let made = 0;
 afterEach(() => {
   for (const app of apps.splice(0)) app.unmount();
   document.body.innerHTML = '';
@@ -43,6 +44,8 @@ export function mounted(
   );
   const element = document.body.appendChild(document.createElement('div'));
   const app = createApp({ render: () => h(component, { ...given, ...listeners }) });
+  // Ids of one application are none of another's that stood in the document before it.
+  app.config.idPrefix = `app${++made}`;
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [{ path: '/:any(.*)*', component: { render: () => null } }],

@@ -2,7 +2,7 @@
 import type { FieldInfo } from '@hornblende/core';
 import { Button } from '../../ui/kit';
 import { storeToRefs } from 'pinia';
-import { computed, onMounted, reactive, ref } from 'vue';
+import { computed, reactive, ref } from 'vue';
 import { useCouponKinds } from '../../stores/coupon-kinds';
 import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
@@ -12,7 +12,8 @@ import TextField from '../../ui/TextField.vue';
 /** Pieces to print for a measurement: their numbers, a code to tell them apart, STL or 3MF. */
 const store = useCouponKinds();
 const { kinds, state } = storeToRefs(store);
-onMounted(() => void store.load());
+// Before it is drawn: what was fetched before is not drawn again unasked.
+void store.load();
 const picked = ref('hardness-plate');
 const kind = computed(() => kinds.value.find(k => k.id === picked.value) ?? null);
 const options = computed(() => kinds.value.map(k => ({ value: k.id, label: k.title })));

@@ -1,6 +1,7 @@
 import type { Decision, DecisionSummary } from '@hornblende/core';
 import { ref, shallowRef, type Ref, type ShallowRef } from 'vue';
 import { api } from '../../api/client';
+import { useLatestDecisions } from '../../stores/latest-decisions';
 
 /** A part's decisions, newest first; a record is fetched when it is opened. */
 export interface Decisions {
@@ -19,6 +20,7 @@ export interface Decisions {
 
 /** The decisions of one part. */
 export function useDecisions(): Decisions {
+  const latest = useLatestDecisions();
   const list = shallowRef<DecisionSummary[]>([]);
   const opened = shallowRef<ReadonlyMap<string, Decision>>(new Map());
   const state = ref<'loading' | 'ready' | 'failed'>('loading');
@@ -34,10 +36,11 @@ export function useDecisions(): Decisions {
       // Another part may have been chosen meanwhile.
       if (part !== partId) return;
       list.value = page.items;
+      latest.note(partId, page.items);
       next.value = page.next;
       // The newest that stands is what the page is about.
-      const latest = page.items.find(d => d.withdrawn === null);
-      if (latest) await open(latest);
+      const standing = page.items.find(d => d.withdrawn === null);
+      if (standing) await open(standing);
       if (part === partId) state.value = 'ready';
     } catch {
       if (part === partId) state.value = 'failed';
@@ -59,6 +62,7 @@ export function useDecisions(): Decisions {
   function withdrawn(changed: Decision): void {
     opened.value = new Map(opened.value).set(changed.id, changed);
     list.value = list.value.map(d => (d.id === changed.id ? { ...d, withdrawn: changed.withdrawn } : d));
+    latest.note(changed.partId, list.value);
   }
   return { list, opened, state, next, load, loadMore, open, withdrawn };
 }

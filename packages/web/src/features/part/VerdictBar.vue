@@ -15,13 +15,14 @@ import {
   scoreShown,
 } from '@hornblende/core';
 import { LoadingOutlined } from '@ant-design/icons-vue';
-import { Button, Tooltip } from '../../ui/kit';
+import { Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import { useWorking } from '../../stores/working';
 import StatusMark from '../../ui/StatusMark.vue';
 import { useUnits } from '../../ui/useUnits';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { useDraft } from './draft';
+import DecidedMark from './DecidedMark.vue';
 import SaveState from './SaveState.vue';
 import { thinnestMargin } from './thinnest-margin';
 import { useProvisional } from './useProvisional';
@@ -151,9 +152,7 @@ function showScore(c: Candidate): void {
     </template>
     <div class="end">
       <SaveState />
-      <RouterLink v-slot="{ href, navigate }" custom :to="`/parts/${partId}/decision`">
-        <Button type="primary" class="record" :href="href" @click="navigate">Record the decision</Button>
-      </RouterLink>
+      <DecidedMark :part-id="partId" :first="first" />
     </div>
   </header>
 </template>

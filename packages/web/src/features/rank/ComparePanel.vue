@@ -8,20 +8,27 @@ import { useUnits } from '../../ui/useUnits';
 /** Any two candidates, criterion by criterion: where each wins, and the trade in a sentence. */
 const props = defineProps<{ candidates: Candidate[]; selected: string | null }>();
 const { convert, say } = useUnits();
+const of = (key: string): Candidate | undefined => props.candidates.find(c => c.material === key);
 const a = ref('');
 const b = ref('');
-// The first against the one that is selected, or the second.
+/** The best of another family: its own grades are nearly the same, and tell nothing. */
+function rivalOf(key: string): string {
+  const family = of(key)?.family;
+  const inRunning = props.candidates.filter(c => c.material !== key && c.rank !== null);
+  const rival = inRunning.find(c => c.family !== family) ?? inRunning[0];
+  return (rival ?? props.candidates.find(c => c.material !== key))?.material ?? '';
+}
+// The first against the one that is selected, or the best of another family.
 watch(
   () => [props.candidates, props.selected],
   () => {
     const keys = props.candidates.map(c => c.material);
     if (!keys.includes(a.value)) a.value = keys[0] ?? '';
     if (props.selected && props.selected !== a.value) b.value = props.selected;
-    if (!keys.includes(b.value) || b.value === a.value) b.value = keys.find(k => k !== a.value) ?? '';
+    if (!keys.includes(b.value) || b.value === a.value) b.value = rivalOf(a.value);
   },
   { immediate: true },
 );
-const of = (key: string): Candidate | undefined => props.candidates.find(c => c.material === key);
 const comparison = computed(() => {
   const x = of(a.value);
   const y = of(b.value);
@@ -31,6 +38,12 @@ const widest = computed(() =>
   Math.max(0.001, ...(comparison.value?.criteria ?? []).map(c => Math.abs(c.worth))),
 );
 const shown = (v: number): string => (Number.isFinite(v) ? sig(v, 3) : 'no limit');
+/** Less than this is lost in the rounding: the two are as good there. */
+const SLIGHT = 0.0005;
+function worthText(worth: number): string {
+  if (Math.abs(worth) < SLIGHT) return 'as good';
+  return `${worth > 0 ? '◂ ' : ''}${Math.abs(worth).toFixed(3)}${worth < 0 ? ' ▸' : ''}`;
+}
 const HALF = 130;
 const names = computed(() =>
   props.candidates.map(c => ({ value: c.material, label: c.status === 'out' ? `${c.name} (out)` : c.name })),
@@ -64,11 +77,11 @@ const columns = computed(() => [
         </template>
         <template #a="{ row }">
           <span :class="{ win: row.winner === 'a' }">{{ shown(convert(row.a, row.unit).value) }}</span>
-          <span class="soft small"> {{ convert(row.a, row.unit).unit }}</span>
+          <span class="soft small unit">{{ convert(row.a, row.unit).unit }}</span>
         </template>
         <template #b="{ row }">
           <span :class="{ win: row.winner === 'b' }">{{ shown(convert(row.b, row.unit).value) }}</span>
-          <span class="soft small"> {{ convert(row.b, row.unit).unit }}</span>
+          <span class="soft small unit">{{ convert(row.b, row.unit).unit }}</span>
         </template>
         <template #worth="{ row }">
           <svg :viewBox="`0 0 ${HALF * 2} 16`" :width="HALF * 2" height="16" aria-hidden="true">
@@ -80,10 +93,7 @@ const columns = computed(() => [
               height="10"
               :fill="`var(--s-${row.id})`"
             /></svg
-          ><span class="small worth"
-            >{{ row.worth > 0 ? '◂ ' : '' }}{{ Math.abs(row.worth).toFixed(3)
-            }}{{ row.worth < 0 ? ' ▸' : '' }}</span
-          >
+          ><span class="small worth">{{ worthText(row.worth) }}</span>
         </template>
       </DataTable>
     </template>
@@ -107,6 +117,9 @@ tbody th {
 .n {
   text-align: right !important;
   white-space: nowrap;
+}
+.unit {
+  margin-left: 4px;
 }
 .win {
   font-weight: 700;
