@@ -73,7 +73,9 @@ function gaugesFitted(gauges: readonly Gauge[], family: Family, grade: string | 
   const usualPct = usualShrinkPct(family);
   const pooled = accuracyGauge({ sizes, shrinkPct: usualPct });
   const found = { ...pooled, gauges, sizes, usualPct };
-  return gauges.some(g => g.grade !== null) ? { ...found, ...shrinkByMaker(gauges, pooled, usualPct, grade) } : found;
+  return gauges.some(g => g.grade !== null)
+    ? { ...found, ...shrinkByMaker(gauges, pooled, usualPct, grade) }
+    : found;
 }
 
 const sizesOf = (gauges: readonly Gauge[]): MeasuredSize[] =>

@@ -198,7 +198,9 @@ describe('makers of one family', () => {
     const moved = (p: Printer): number => gaugeCalibrationFor(p, asaFamily)!.shrinkXyPct.value - usual;
     expect(moved(one)).toBeGreaterThan(0);
     expect(moved(one)).toBeLessThan(moved(nobody));
-    expect(gaugeCalibrationFor(one, gradeOf('fell-asa'))!.shrinkXyPct.value).toBeGreaterThan(usual + moved(one));
+    expect(gaugeCalibrationFor(one, gradeOf('fell-asa'))!.shrinkXyPct.value).toBeGreaterThan(
+      usual + moved(one),
+    );
   });
 
   it('share the machine’s offsets, and the slicer is told each maker’s own scale', () => {
