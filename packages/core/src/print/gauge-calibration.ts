@@ -81,7 +81,7 @@ function gaugesFitted(gauges: readonly Gauge[], family: Family, grade: string | 
 const sizesOf = (gauges: readonly Gauge[]): MeasuredSize[] =>
   gauges.flatMap(g => g.sizes.map(s => measuredSize(s, g.resolutionMm)));
 
-/** How much makers of one family differ in shrinkage, and how far it may lie from the usual beforehand, %; estimates. */
+/** How much makers of one family differ in shrinkage, and how far it may lie from usual beforehand, %; estimates. */
 const MAKERS_PCT = { between: 0.1, beforehand: 0.4 };
 /** Standard deviations from the middle of a 95 % interval to its end. */
 const TO_END = 1.96;
