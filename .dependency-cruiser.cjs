@@ -69,7 +69,7 @@ const reaches = {
   rank: ['part', 'brief', 'trial'],
   shape: ['part'],
   trial: ['part', 'bench'],
-  warp: ['part', 'shape'],
+  warp: ['part', 'shape', 'bench'],
   workshop: ['rank'],
 };
 const features = [

@@ -36,6 +36,9 @@ test('a decision made by mouse, by keyboard and on the command line is the same 
   await page.locator('main').focus();
   await page.keyboard.press('g');
   await page.keyboard.press('d');
+  // The form is folded once something is decided: the decision stands there, large.
+  await expect(page.getByTestId('decided-panel')).toContainText(reason);
+  await page.getByRole('button', { name: 'Decide again' }).press('Enter');
   for (
     let i = 0;
     i < 40 && !(await page.getByTestId('decide-reason').evaluate(el => el === document.activeElement));

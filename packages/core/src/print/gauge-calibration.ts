@@ -1,7 +1,8 @@
 import { familyByKey } from '../materials/library.js';
 import { typical, type Family } from '../materials/family.js';
 import type { Belief } from '../lib/posterior.js';
-import { shrunk } from '../lib/shrink.js';
+import { shrunk, type GroupMean } from '../lib/shrink.js';
+import { MakersShrinkInput } from '../models/makers-shrink.js';
 import {
   accuracyGauge,
   type AccuracyGaugeResult,
@@ -20,6 +21,8 @@ export interface GaugeCalibration extends AccuracyGaugeResult {
   sizes: readonly MeasuredSize[];
   /** What the family is known to shrink, %. */
   usualPct: number;
+  /** What `makers.shrink` was given along the plate, where gauges say whose filament they are of; else null. */
+  makers: MakersShrinkInput | null;
 }
 
 /** Share of the contraction from solid to cold that is left in a print, the slicer told nothing; an estimate. */
@@ -72,7 +75,7 @@ function gaugesFitted(gauges: readonly Gauge[], family: Family, grade: string | 
   const sizes = sizesOf(gauges);
   const usualPct = usualShrinkPct(family);
   const pooled = accuracyGauge({ sizes, shrinkPct: usualPct });
-  const found = { ...pooled, gauges, sizes, usualPct };
+  const found = { ...pooled, gauges, sizes, usualPct, makers: null };
   return gauges.some(g => g.grade !== null)
     ? { ...found, ...shrinkByMaker(gauges, pooled, usualPct, grade) }
     : found;
@@ -92,17 +95,16 @@ function shrinkByMaker(
   pooled: AccuracyGaugeResult,
   usualPct: number,
   grade: string | null,
-): Pick<GaugeCalibration, 'shrinkXyPct' | 'shrinkZPct' | 'compensation' | 'left'> {
+): Pick<GaugeCalibration, 'shrinkXyPct' | 'shrinkZPct' | 'compensation' | 'left' | 'makers'> {
   const makers = [...new Set(gauges.map(g => g.grade))];
   const fits = makers.map(maker =>
     accuracyGauge({ sizes: sizesOf(gauges.filter(g => g.grade === maker)), shrinkPct: usualPct }),
   );
+  const means = (name: 'shrinkXyPct' | 'shrinkZPct'): GroupMean[] =>
+    fits.map(fit => ({ mean: fit[name].value, se: (fit[name].high - fit[name].low) / 2 / TO_END }));
   const believed = (name: 'shrinkXyPct' | 'shrinkZPct'): Belief => {
-    const groups = fits.map(fit => ({
-      mean: fit[name].value,
-      se: (fit[name].high - fit[name].low) / 2 / TO_END,
-    }));
-    const all = shrunk(groups, MAKERS_PCT.between, { mean: usualPct, sd: MAKERS_PCT.beforehand });
+    const prior = { mean: usualPct, sd: MAKERS_PCT.beforehand };
+    const all = shrunk(means(name), MAKERS_PCT.between, prior);
     const own = grade === null ? undefined : all.groups[makers.indexOf(grade)];
     // A maker of whom nothing was measured may lie anywhere about the family.
     const spread = grade === null ? 0 : MAKERS_PCT.between;
@@ -124,6 +126,12 @@ function shrinkByMaker(
       scaleZPct: 100 / (1 - z.mean / 100),
     },
     left: { sizeMm: pooled.left.sizeMm, perMm: xy.sd / 100 },
+    makers: Object.assign(new MakersShrinkInput(), {
+      groups: means('shrinkXyPct'),
+      between: MAKERS_PCT.between,
+      priorMean: usualPct,
+      priorSd: MAKERS_PCT.beforehand,
+    }),
   };
 }
 

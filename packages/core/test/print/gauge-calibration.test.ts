@@ -205,6 +205,9 @@ describe('makers of one family', () => {
 
   it('share the machine’s offsets, and the slicer is told each maker’s own scale', () => {
     const fell = gaugeCalibrationFor(both, gradeOf('fell-asa'))!;
+    // Its working is that of the makers: what it gives is what is shown.
+    const { result } = calculate('makers.shrink', { ...fell.makers });
+    expect((result as { groups: { mean: number }[] }).groups[0]!.mean).toBeCloseTo(fell.shrinkXyPct.value, 9);
     const dale = gaugeCalibrationFor(both, gradeOf('dale-asa'))!;
     expect(fell.outsideMm).toEqual(dale.outsideMm);
     expect(fell.compensation.scaleXyPct).toBeCloseTo(100 / (1 - fell.shrinkXyPct.value / 100), 9);

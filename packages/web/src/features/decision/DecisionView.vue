@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import { useLibrary } from '../../stores/library';
 import MoreButton from '../../ui/MoreButton.vue';
 import PageState from '../../ui/PageState.vue';
@@ -7,6 +8,7 @@ import StatusMark from '../../ui/StatusMark.vue';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
 import { useRanking } from '../part/useRanking';
+import DecidedPanel from './DecidedPanel.vue';
 import DecideForm from './DecideForm.vue';
 import RecordCard from './RecordCard.vue';
 import { useDecisions } from './useDecisions';
@@ -17,6 +19,13 @@ const { ranking } = useRanking();
 const library = useLibrary();
 const { list: decisions, opened, state, next, load, loadMore, open, withdrawn } = useDecisions();
 const firstChoice = ref('');
+/** Whether the form stands open over a decision: asked for by hand, or brought from a trial. */
+const { query } = useRoute();
+const deciding = ref(typeof query.first === 'string');
+function recorded(): void {
+  deciding.value = false;
+  void load(draft.id);
+}
 
 watch(
   () => draft.id,
@@ -44,7 +53,8 @@ const differs = computed(
 <template>
   <div v-if="ranking && draft.brief" class="page decision">
     <div class="columns">
-      <DecideForm v-model:first-choice="firstChoice" :ranking="ranking" @recorded="load(draft.id)" />
+      <DecidedPanel v-if="latest && !deciding" :decision="latest" @again="deciding = true" />
+      <DecideForm v-else v-model:first-choice="firstChoice" :ranking="ranking" @recorded="recorded" />
       <section aria-label="Record">
         <h2>The record</h2>
         <PageState :state="state" what="the record" @retry="load(draft.id)">
@@ -65,11 +75,6 @@ const differs = computed(
             @open="open(d)"
             @withdrawn="withdrawn"
           />
-          <p v-if="latest" class="small">
-            Printed and out there?
-            <RouterLink :to="{ path: '/service/new', query: { part: draft.id } }">Place it</RouterLink>
-            and look at it now and then: what it does is the evidence for the next choice.
-          </p>
           <MoreButton :more="next !== null" what="decisions" :load="loadMore" />
           <div v-if="!decisions.length && others.length" class="others">
             <h3>Today, why not the others</h3>

@@ -7,6 +7,7 @@ import { useService } from '../../stores/service';
 import PageState from '../../ui/PageState.vue';
 import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
+import { isThisMachineOnly } from './this-machine-only';
 
 /** A sheet of labels: a code to scan and its letters, one for each part that is out there. */
 const service = useService();
@@ -41,6 +42,15 @@ const print = (): void => globalThis.print();
         sheet, cut it, and put it where rain does not reach, or engrave the signs.
       </p>
       <TextField v-model="address" label="Where phones find this workshop" :maxlength="120" />
+      <p
+        v-if="isThisMachineOnly(address)"
+        class="marginal small"
+        role="status"
+        data-testid="labels-here-only"
+      >
+        ◐ This address means the machine that opens it: a phone would find itself. Start the workshop with
+        <code>npm start -- --share</code>, or type the address that this machine has in the house.
+      </p>
       <p><Button type="primary" @click="print">Print the sheet</Button></p>
     </div>
     <PageState :state="service.state" what="what is out there" @retry="fetchAll">

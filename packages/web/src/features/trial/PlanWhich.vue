@@ -23,6 +23,13 @@ const toLose = computed(() => [
   { value: '', label: 'none of them' },
   ...picked.value.map(value => ({ value, label: library.nameOf(value) })),
 ]);
+/** Filaments of which several spools are on the shelf. */
+const several = computed(() =>
+  picked.value.flatMap(material => {
+    const spools = props.plan.spoolsOf(material);
+    return spools.length > 1 ? [{ material, spools, spool: props.plan.spoolOf(material) ?? '' }] : [];
+  }),
+);
 const without = (material: string): void =>
   props.plan.put({ foreign: form.value.foreign.filter(f => f.material !== material) });
 </script>
@@ -46,6 +53,16 @@ const without = (material: string): void =>
         :options="toLose"
         note="It shows what the others are better than. It is measured like them and never chosen."
         @update:model-value="v => plan.put({ baseline: v })"
+      />
+    </div>
+    <div v-if="several.length" class="two" data-testid="plan-spools">
+      <OptionSelect
+        v-for="m in several"
+        :key="m.material"
+        :model-value="m.spool"
+        :label="`Spool of ${library.nameOf(m.material)}`"
+        :options="m.spools"
+        @update:model-value="v => plan.put({ spools: { ...form.spools, [m.material]: v } })"
       />
     </div>
     <ForeignForm @add="plan.addForeign" />

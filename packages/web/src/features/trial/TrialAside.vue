@@ -23,6 +23,10 @@ const lifts = computed(() => liftByDoor(trial.value));
 const columns = [{ title: 'Filament', width: '22%' }, ...doors.map(d => ({ title: doorWords[d] }))];
 const cellsOf = (lift: LiftByDoor, door: (typeof doors)[number]): LiftByDoor['cells'] =>
   pieceStates.flatMap(state => lift.cells.filter(c => c.door === door && c.state === state));
+/** Whether all were tried under the same doors: else one was given an easier life than another. */
+const sameDoors = computed(
+  () => new Set(lifts.value.map(l => [...new Set(l.cells.map(c => c.door))].sort().join())).size < 2,
+);
 const most = computed(() => Math.max(0.1, ...lifts.value.flatMap(l => l.cells.map(c => c.meanMm))));
 function open(material: string): void {
   const found = moved.value.find(m => m.material === material);
@@ -69,6 +73,9 @@ function open(material: string): void {
   </section>
   <section v-if="lifts.length" aria-label="How corners lifted" data-testid="trial-lifts">
     <h2>How corners lifted, by the printer’s door</h2>
+    <p v-if="!sameDoors" class="small marginal" data-testid="lifts-differ">
+      ◐ They were not all tried under the same doors: compare them within a column, not by their means.
+    </p>
     <PlainTable :columns="columns">
       <tr v-for="l in lifts" :key="l.material">
         <td>{{ live.nameOf(l.material) }}</td>

@@ -17,7 +17,7 @@ import { useKept } from '../../stores/browser-store';
 import { useLibrary } from '../../stores/library';
 import { patternOf } from './pattern-of';
 import { useBenchInstrument, type BenchInstrument } from './useBenchInstrument';
-import { useSerialTool, type SerialTool } from './useSerialTool';
+import { useSerialTool, type SerialTool } from '../bench/useSerialTool';
 import type { LiveTrial } from './useTrial';
 
 /** What is said of a piece beside its figure: kept from one reading to the next of the same criterion. */

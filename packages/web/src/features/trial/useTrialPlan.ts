@@ -40,6 +40,8 @@ export interface TrialPlanForm {
   wanted: Record<string, Wanted>;
   own: TrialCriterion[];
   infills: Record<string, number>;
+  /** The spool of a filament, where another is meant than the first on the shelf. */
+  spools: Record<string, string>;
   name: string | null;
   heldSame: string;
   replicates: number;
@@ -69,6 +71,9 @@ export interface TrialPlan {
   criteria: ComputedRef<TrialCriterion[]>;
   /** What a criterion is as the brief asks it. */
   asBrief: (id: string) => TrialCriterion;
+  /** The spools of a filament that are on the shelf, and the one that is used. */
+  spoolsOf: (material: string) => Choosable[];
+  spoolOf: (material: string) => string | null;
   usualName: ComputedRef<string>;
   trial: ComputedRef<Trial>;
   doubts: ComputedRef<string[]>;
@@ -90,6 +95,7 @@ export function useTrialPlan(live: LiveTrial): TrialPlan {
     wanted: {},
     own: [],
     infills: {},
+    spools: {},
     name: null,
     heldSame: '',
     replicates: 3,
@@ -141,8 +147,18 @@ export function useTrialPlan(live: LiveTrial): TrialPlan {
   ]);
 
   const usualName = computed(() => `${picked.value.length} filaments for the ${draft.brief?.name ?? 'part'}`);
-  const spoolOf = (material: string): string | null =>
-    shelf.rows.find(r => r.spool.material === material && !r.spool.archived && r.leftG > 0)?.id ?? null;
+  const spoolsOf = (material: string): Choosable[] =>
+    shelf.rows
+      .filter(r => r.spool.material === material && !r.spool.archived && r.leftG > 0)
+      .map(r => ({
+        value: r.id,
+        label: `${r.spool.colour || 'no colour said'}, ${Math.round(r.leftG)} g left`,
+      }));
+  const spoolOf = (material: string): string | null => {
+    const all = spoolsOf(material).map(s => s.value);
+    const said = form.value.spools[material];
+    return said !== undefined && all.includes(said) ? said : (all[0] ?? null);
+  };
   const entrants = computed((): Partial<TrialEntrant>[] => [
     ...picked.value.map(material => ({
       material,
@@ -200,6 +216,8 @@ export function useTrialPlan(live: LiveTrial): TrialPlan {
     asBrief,
     usualName,
     trial,
+    spoolsOf,
+    spoolOf,
     doubts,
     bad,
   };

@@ -13,6 +13,7 @@ import { computed, ref } from 'vue';
 import NumberInput from '../../ui/NumberInput.vue';
 import TextField from '../../ui/TextField.vue';
 import { useUnits } from '../../ui/useUnits';
+import SerialToolLine from '../bench/SerialToolLine.vue';
 import MeasuringEffect from './MeasuringEffect.vue';
 import { useBarSheet } from './useBarSheet';
 import { useMeasured } from './useMeasured';
@@ -44,6 +45,11 @@ const texts = [
   { key: 'endB', label: 'Other end, mm' },
   { key: 'note', label: 'Door open or closed' },
 ] as const;
+/** What a tool sends goes where nothing stands yet: the one end, the middle, the other. */
+function fill(mm: number): void {
+  const empty = (['endA', 'middle', 'endB'] as const).find(key => !sheet.value[key].trim());
+  if (empty) put({ [empty]: String(mm) });
+}
 const doubts = computed(() => (bar.value ? barDoubts(bar.value) : []));
 const bars = computed(() => printer.value?.profile.warpBars.filter(b => b.family === familyKey.value) ?? []);
 
@@ -123,6 +129,7 @@ const isOut = (b: WarpBar): boolean => {
           said && doubts.length ? 'Take it all the same' : 'Take it'
         }}</Button>
       </div>
+      <SerialToolLine @heard="fill" />
       <p class="soft small">Several readings of one place, with spaces between, are averaged.</p>
       <p v-if="bad" class="out small" role="alert">Only numbers in mm, with spaces between them.</p>
       <p v-if="missing.length" class="soft small">Still to read: {{ missing.join(', ') }}.</p>

@@ -12,6 +12,7 @@ import TextField from '../../ui/TextField.vue';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { useWorking } from '../../stores/working';
 import { useUnits } from '../../ui/useUnits';
+import SerialToolLine from '../bench/SerialToolLine.vue';
 import GaugeDrawing from './GaugeDrawing.vue';
 import MeasuringEffect from './MeasuringEffect.vue';
 import { useGaugeSheet } from './useGaugeSheet';
@@ -46,11 +47,17 @@ async function remove(gone: Gauge): Promise<void> {
     'The gauge is taken out.',
   );
 }
+/** What a tool sends goes to the first size that was not read yet. */
+function fill(mm: number): void {
+  const empty = usualGaugeSizes.find(s => !(sheet.value[s.id] ?? '').trim());
+  if (empty) put(empty.id, String(mm));
+}
 function open(): void {
   const { value } = calibration;
   if (!value) return;
   const inputs = { sizes: value.sizes, shrinkPct: value.usualPct };
-  working.show({ title: 'Shrinkage and offsets', refs: [{ model: 'accuracy.gauge', inputs }] });
+  const makers = value.makers ? [{ model: 'makers.shrink', inputs: { ...value.makers } }] : [];
+  working.show({ title: 'Shrinkage and offsets', refs: [{ model: 'accuracy.gauge', inputs }, ...makers] });
 }
 const pct = ({ value, low, high }: WithInterval): string =>
   `${value.toFixed(2)} % (${low.toFixed(2)} to ${high.toFixed(2)})`;
@@ -98,6 +105,7 @@ const odd = computed(() => {
       <Button type="text" size="small" href="/api/coupons/gauge.stl">The gauge as STL</Button>
       <Button type="text" size="small" href="/api/coupons/gauge.3mf">as 3MF</Button>
     </p>
+    <SerialToolLine @heard="fill" />
     <div class="sizes">
       <TextField
         v-for="(s, i) in usualGaugeSizes"

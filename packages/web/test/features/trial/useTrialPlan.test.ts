@@ -1,3 +1,4 @@
+import { parseSpool } from '@hornblende/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
@@ -6,10 +7,11 @@ import { useTrial } from '../../../src/features/trial/useTrial';
 import { useTrialPlan, type TrialPlan } from '../../../src/features/trial/useTrialPlan';
 import { useDraft } from '../../../src/features/part/draft';
 import { useCurrentPart } from '../../../src/stores/current-part';
+import { useShelf } from '../../../src/stores/shelf';
 import { stubPartServer } from '../../part-server';
 
-async function planned(brief: object): Promise<TrialPlan> {
-  stubPartServer({ ...brief }, { '/api/trials': [] });
+async function planned(brief: object, extras: Record<string, unknown> = {}): Promise<TrialPlan> {
+  stubPartServer({ ...brief }, { '/api/trials': [], ...extras });
   setActivePinia(createPinia());
   useCurrentPart().id = 'p1';
   await useDraft().open('p1');
@@ -55,6 +57,22 @@ describe('a trial that is planned', () => {
       ['elsewhere-1', false, 'Brass'],
       ['elsewhere-2', false, 'Resin'],
     ]);
+  });
+
+  it('takes the first spool of a filament that has something left, or the one that is said', async () => {
+    const spools = ['grey', 'red'].map((colour, n) => ({
+      ...{ id: `s${n}`, revision: 1, updatedAt: '' },
+      spool: parseSpool({ format: 'hornblende-spool', version: 1, material: 'petg', colour }),
+    }));
+    const plan = await planned(bracket, { '/api/spools': spools });
+    await useShelf().load();
+    plan.put({ filaments: ['pla', 'petg'] });
+    expect(plan.spoolsOf('petg').map(s => s.value)).toEqual(['s0', 's1']);
+    expect(plan.trial.value.entrants.map(e => e.spoolId)).toEqual([null, 's0']);
+    plan.put({ spools: { petg: 's1' } });
+    expect(plan.spoolOf('petg')).toBe('s1');
+    plan.put({ spools: { petg: 'gone' } });
+    expect(plan.spoolOf('petg')).toBe('s0');
   });
 
   it('says why it cannot begin', async () => {

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { effectScope } from 'vue';
-import { useSerialTool, type SerialTool } from '../../../src/features/trial/useSerialTool';
+import { useSerialTool, type SerialTool } from '../../../src/features/bench/useSerialTool';
 
 /** A port that sends these pieces of text, and says whether it was closed. */
 function portOf(pieces: readonly string[]): { port: object; state: { rate: number; closed: boolean } } {
