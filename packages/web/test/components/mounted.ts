@@ -74,7 +74,9 @@ export function mounted(
       const box = query.getByRole('combobox', { name: label });
       await fireEvent.mouseDown(box);
       await nextTick();
-      const entry = [...document.querySelectorAll('.ant-select-item-option')].find(
+      // A list that is shut may linger in the document: the newest is the one that was opened.
+      const lists = [...document.querySelectorAll('.ant-select-dropdown')];
+      const entry = [...(lists.at(-1)?.querySelectorAll('.ant-select-item-option') ?? [])].find(
         o => o.textContent.trim() === option,
       );
       if (!entry) throw new Error(`no entry “${option}”`);
