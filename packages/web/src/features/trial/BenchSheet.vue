@@ -52,8 +52,8 @@ function putOut(material: string, reason: string): void {
           title="How to print it: its print card"
           >{{ live.nameOf(e.material) }}</RouterLink
         >
-        <span v-if="e.baseline" class="soft small"> printed to lose</span>
-        <span v-if="e.eliminated !== null" class="out small"> ○ put out: {{ e.eliminated }}</span>
+        <div v-if="e.baseline" class="soft small">printed to lose</div>
+        <div v-if="e.eliminated !== null" class="out small">○ put out: {{ e.eliminated }}</div>
         <div class="row-acts">
           <Button
             v-if="e.eliminated !== null"
