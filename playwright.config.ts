@@ -1,5 +1,17 @@
 import { defineConfig } from '@playwright/test';
 
+/** What the browser draws of its own frame as pages: a process and half a core for each window. */
+const ownPages = [
+  'PreloadTopChromeWebUI',
+  'InitialWebUI',
+  'WebUIReloadButton',
+  'WebUIOmniboxPopup',
+  'WebUIOmniboxAimPopup',
+  'WebUITabStrip',
+  'WebUILocationBar',
+  'WebUIToolbar',
+];
+
 /** Browser journeys through the real interface, each file on a server and SQLite file of its own. */
 export default defineConfig({
   testDir: 'e2e',
@@ -25,8 +37,8 @@ export default defineConfig({
         '--disable-component-update',
         '--disable-sync',
         '--disable-quic',
-        // Otherwise each window prepares pages of the browser's own, which nobody opens here.
-        '--disable-features=PreloadTopChromeWebUI',
+        // Otherwise each window draws parts of the browser's own frame as pages, which nobody sees here.
+        `--disable-features=${ownPages.join()}`,
       ],
     },
   },
