@@ -1,6 +1,7 @@
 import type { LoadCase, LoadKind } from '../choices.js';
 import type { LoadNumber } from '../brief-load.js';
-import { fillers, partNouns } from './lexicon.js';
+import { fillers } from './lexicon.js';
+import { partNouns } from './part-nouns.js';
 
 /** Words that were understood, and the field of the brief that they filled. */
 export interface Understood {
