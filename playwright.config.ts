@@ -16,8 +16,9 @@ const ownPages = [
 export default defineConfig({
   testDir: 'e2e',
   globalSetup: './e2e/sow-demo.ts',
-  timeout: 180_000,
-  expect: { timeout: 30_000 },
+  // Limits are there to end what hangs: on a machine that does other work besides, nothing fails for being slow.
+  timeout: 900_000,
+  expect: { timeout: 120_000 },
   fullyParallel: true,
   // Each test has a server and a browser of its own; two at a time keep both cores of a small machine busy.
   workers: 2,
@@ -25,6 +26,7 @@ export default defineConfig({
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],
   use: {
+    actionTimeout: 300_000,
     viewport: { width: 1280, height: 800 },
     // What moves need not be waited for.
     contextOptions: { reducedMotion: 'reduce' },

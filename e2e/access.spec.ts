@@ -3,18 +3,25 @@ import { chooseByKeyboard, segment } from './controls';
 import { lookedAt } from './looks';
 import { expect, test } from './server';
 
-const pages = [
-  '/parts',
-  '/library',
-  '/library/pla',
-  '/library/tarnbeck-hill-asa',
-  '/workshop',
-  '/workshop/spools',
-  '/workshop/upgrades',
-  '/workshop/bench',
-  '/fix',
-  '/settings',
-];
+/** The pages of the house, a few for each test: two tests run side by side. */
+const house = [
+  ['/parts', '/library', '/settings', '/fix'],
+  ['/library/pla', '/library/tarnbeck-hill-asa', '/workshop', '/workshop/spools'],
+  ['/workshop/upgrades', '/workshop/bench'],
+] as const;
+
+/** The pages of parts. */
+const leaves = [
+  ['latch/brief', 'latch/rank'],
+  ['latch/shape', 'latch/warp', 'latch/card'],
+  ['gasket/trial', 'foot/decision'],
+] as const;
+
+const demoParts: Readonly<Record<string, string>> = {
+  latch: 'Solar wax melter latch',
+  foot: 'Hive-stand levelling foot',
+  gasket: 'Syrup-feeder gasket',
+};
 
 /** The demo's parts by name. */
 async function partIds(page: Page, url: string): Promise<(name: string) => string> {
@@ -22,30 +29,36 @@ async function partIds(page: Page, url: string): Promise<(name: string) => strin
   return name => list.find(p => p.name === name)!.id;
 }
 
-test('nothing on the pages of the house is hard to use or to read, and each fits', async ({
+for (const paths of house)
+  test(`nothing is hard to use or to read, and all fits: ${paths.join(', ')}`, async ({ page, server }) => {
+    for (const path of paths) {
+      await page.goto(server.url + path);
+      await expect(page.locator('h1').first()).toBeVisible();
+      await lookedAt(page, path);
+    }
+  });
+
+for (const paths of leaves)
+  test(`nothing is hard to use or to read, and all fits, for a part: ${paths.join(', ')}`, async ({
+    page,
+    server,
+  }) => {
+    const idOf = await partIds(page, server.url);
+    for (const path of paths) {
+      const [part, leaf] = path.split('/') as [string, string];
+      await page.goto(`${server.url}/parts/${idOf(demoParts[part]!)}/${leaf}`);
+      await expect(page.locator('h1, h2').first()).toBeVisible();
+      await lookedAt(page, path);
+    }
+  });
+
+test('what follows from the answers stands beside the questions or beneath them', async ({
   page,
   server,
 }) => {
-  for (const path of pages) {
-    await page.goto(server.url + path);
-    await expect(page.locator('h1').first()).toBeVisible();
-    await lookedAt(page, path);
-  }
-});
-
-test('nothing on the pages of a part is hard to use or to read, and each fits', async ({ page, server }) => {
-  test.slow();
   const idOf = await partIds(page, server.url);
-  const latch = `/parts/${idOf('Solar wax melter latch')}`;
-  const foot = `/parts/${idOf('Hive-stand levelling foot')}`;
-  const gasket = `/parts/${idOf('Syrup-feeder gasket')}`;
-  const leaves = ['brief', 'rank', 'shape', 'warp', 'card'].map(leaf => `${latch}/${leaf}`);
-  for (const path of [...leaves, `${gasket}/trial`, `${foot}/decision`]) {
-    await page.goto(server.url + path);
-    await expect(page.locator('h1, h2').first()).toBeVisible();
-    await lookedAt(page, path);
-  }
-  // What follows from the answers stands beside the questions or beneath them, and its margins are not cut.
+  const latch = `/parts/${idOf(demoParts.latch!)}`;
+  // Its margins are not cut.
   await page.setViewportSize({ width: 1024, height: 800 });
   await page.goto(`${server.url}${latch}/brief`);
   const thin = page.getByRole('button', { name: /: has .*, needs / }).first();
@@ -58,10 +71,7 @@ test('nothing on the pages of a part is hard to use or to read, and each fits', 
   expect(beside || beneath).toBe(true);
 });
 
-test('nothing in the service and the drills is hard to use or to read, and each page fits', async ({
-  page,
-  server,
-}) => {
+test('nothing in the service is hard to use or to read, and each page fits', async ({ page, server }) => {
   await page.goto(`${server.url}/service`);
   for (const [side, ready] of [
     ['To look at', 'due-list'],
@@ -73,6 +83,12 @@ test('nothing in the service and the drills is hard to use or to read, and each 
     await expect(page.getByTestId(ready).first()).toBeVisible();
     await lookedAt(page, side);
   }
+});
+
+test('nothing on the pages of a placed part and in the drills is hard to use or to read', async ({
+  page,
+  server,
+}) => {
   const list = (await (await page.request.get(`${server.url}/api/placements`)).json()) as { id: string }[];
   const { id } = list[0]!;
   for (const path of ['new', 'phones', 'labels', id, `${id}/look`]) {
@@ -99,7 +115,7 @@ test('nothing in the service and the drills is hard to use or to read, and each 
 
 test('nothing in the panels is hard to use or to read, and each fits', async ({ page, server }) => {
   const idOf = await partIds(page, server.url);
-  await page.goto(`${server.url}/parts/${idOf('Solar wax melter latch')}/rank`);
+  await page.goto(`${server.url}/parts/${idOf(demoParts.latch!)}/rank`);
   for (const [tab, ready] of [
     ['How sure', 'sure-words'],
     ['What would change this?', 'tips'],
@@ -111,6 +127,12 @@ test('nothing in the panels is hard to use or to read, and each fits', async ({ 
     await expect(page.getByTestId(ready)).toBeVisible();
     await lookedAt(page, tab);
   }
+});
+
+test('nothing in the views of the library is hard to use or to read, and each fits', async ({
+  page,
+  server,
+}) => {
   await page.goto(`${server.url}/library`);
   for (const name of ['ASA', 'ABS'])
     await page.getByRole('checkbox', { name: `Compare ${name}`, exact: true }).check();
@@ -124,15 +146,17 @@ test('nothing in the panels is hard to use or to read, and each fits', async ({ 
   }
 });
 
-test('nothing in the dialogs and drawers is hard to use or to read', async ({ page, server }) => {
-  const check = async (where: string): Promise<void> => {
-    await lookedAt(page, where, false);
-    await page.keyboard.press('Escape');
-  };
+/** Looks at a dialog or drawer, and closes it. */
+async function checkAndClose(page: Page, where: string): Promise<void> {
+  await lookedAt(page, where, false);
+  await page.keyboard.press('Escape');
+}
+
+test('nothing in the dialogs of the library is hard to use or to read', async ({ page, server }) => {
   await page.goto(`${server.url}/library/skerrow-petg-natural`);
   await page.getByRole('button', { name: 'Change' }).click();
   await expect(page.getByTestId('grade-editor')).toBeVisible();
-  await check('grade editor');
+  await checkAndClose(page, 'grade editor');
   await page.goto(`${server.url}/library`);
   await page.getByRole('button', { name: 'Import' }).click();
   await page.locator('[data-testid=import] input[type=file]').setInputFiles({
@@ -141,21 +165,27 @@ test('nothing in the dialogs and drawers is hard to use or to read', async ({ pa
     buffer: Buffer.from('name,family\nA,pla\nB,zinc\n'),
   });
   await expect(page.getByTestId('import-row').first()).toBeVisible();
-  await check('import');
+  await checkAndClose(page, 'import');
+});
+
+test('nothing in the drawers of the workshop and the ranking is hard to use or to read', async ({
+  page,
+  server,
+}) => {
   await page.goto(`${server.url}/workshop/spools`);
   await page.getByRole('button', { name: 'HB-07', exact: true }).click();
   await expect(page.getByTestId('ledger')).toBeVisible();
-  await check('ledger');
+  await checkAndClose(page, 'ledger');
   await page.goto(`${server.url}/workshop/upgrades`);
   await expect(page.getByTestId('worth')).toBeVisible();
-  await check('upgrades, weighed');
+  await checkAndClose(page, 'upgrades, weighed');
   await page.goto(server.url);
   await page.getByRole('link', { name: 'Solar wax melter latch' }).click();
   await page.getByRole('link', { name: 'Rank', exact: true }).click();
   await page.getByRole('button', { name: 'Weights' }).click();
   await page.getByRole('button', { name: 'Ask me questions instead' }).click();
   await expect(page.getByTestId('trades')).toBeVisible();
-  await check('questions');
+  await checkAndClose(page, 'questions');
 });
 
 test('nothing is asked of any other machine, and no script breaks', async ({ page, server }) => {
@@ -169,7 +199,7 @@ test('nothing is asked of any other machine, and no script breaks', async ({ pag
   page.on('console', m => {
     if (m.type() === 'error') broken.push(m.text());
   });
-  for (const path of pages) {
+  for (const path of house.flat()) {
     await page.goto(server.url + path);
     await expect(page.locator('h1').first()).toBeVisible();
   }

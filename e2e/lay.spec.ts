@@ -26,7 +26,7 @@ test('a file is dropped, laid better, printed and written down: brief, card, spo
   await shape.locator('input[type=file]').setInputFiles(bowl);
   const ways = shape.getByTestId('ways');
   const now = ways.locator('> li').filter({ hasText: 'as it is now' });
-  await expect(now).toContainText('of supports to tear off', { timeout: 30_000 });
+  await expect(now).toContainText('of supports to tear off');
   await expect(shape.getByTestId('lay-answer')).toContainText('Another way is better');
   await expect(shape.getByTestId('marks')).toContainText('1700 mm²');
   const best = ways.locator('> li').first();
@@ -45,7 +45,7 @@ test('a file is dropped, laid better, printed and written down: brief, card, spo
   // It is kept with the part, and its sizes are marked as the file's in the brief.
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   await page.reload();
-  await expect(shape.getByTestId('lay-answer')).toHaveText('As it does now.', { timeout: 30_000 });
+  await expect(shape.getByTestId('lay-answer')).toHaveText('As it does now.');
   await page.getByRole('link', { name: 'Brief', exact: true }).click();
   await page.getByRole('button', { name: 'Shape and accuracy' }).click();
   await expect(page.getByTestId('from-file')).toContainText('stand as bowl.obj has them');
@@ -70,7 +70,7 @@ test('a load is placed on the part by its faces, and turns with it', async ({ pa
   await page.getByRole('link', { name: 'Shape', exact: true }).click();
   const shape = page.getByTestId('shape-page');
   const loads = shape.getByTestId('load-places');
-  await expect(loads).toContainText('it runs along the layers', { timeout: 30_000 });
+  await expect(loads).toContainText('it runs along the layers');
   await choose(loads, 'Load 1, held at', 'its underside (−Z)');
   await choose(loads, 'Load 1, acting at', 'its top (+Z)');
   await expect(loads).toContainText('it pulls the layers apart');
@@ -98,7 +98,7 @@ test('a load is worked out on the shape itself, painted, and counts in the ranki
   await choose(own, 'Load 1, pulling', 'down (−Z)');
   await own.getByRole('button', { name: 'Work it out on the shape' }).press('Enter');
   const answer = own.getByTestId('own-shape-answer');
-  await expect(answer).toContainText(/carries [\d.]+ times what is asked there/, { timeout: 60_000 });
+  await expect(answer).toContainText(/carries [\d.]+ times what is asked there/);
   await expect(own).toContainText(/The bar of the brief says 0\.8 MPa, the shape [\d.]+ MPa/);
   // The first answer stands while the fine one is on its way; that can be stopped.
   await own.getByRole('button', { name: 'Stop' }).click();
@@ -130,9 +130,7 @@ test('a load is worked out on the shape itself, painted, and counts in the ranki
   await page.getByRole('link', { name: 'Print card', exact: true }).click();
   const settings = page.getByTestId('settings-on-shape');
   await settings.getByRole('button', { name: 'work out walls and infill' }).press('Enter');
-  await expect(page.getByTestId('settings-on-shape-answer')).toContainText(/carries what is asked/, {
-    timeout: 90_000,
-  });
+  await expect(page.getByTestId('settings-on-shape-answer')).toContainText(/carries what is asked/);
   await expect(settings.getByRole('row').filter({ hasText: 'as now' })).toContainText(/times what is asked/);
   // Another place is another question: the bar stands again until it is asked.
   await page.getByRole('link', { name: 'Shape', exact: true }).click();
@@ -209,9 +207,9 @@ test('without three dimensions a plain drawing stands in, and the ways to lay it
   await page.getByRole('link', { name: 'Hive-scale housing' }).click();
   await page.getByRole('link', { name: 'Shape', exact: true }).click();
   const shape = page.getByTestId('shape-page');
-  await expect(shape.getByTestId('stage')).toHaveAttribute('data-drawn', 'lines', { timeout: 30_000 });
+  await expect(shape.getByTestId('stage')).toHaveAttribute('data-drawn', 'lines');
   await expect(shape.getByTestId('stage').getByRole('img')).toHaveAttribute('aria-label', /on the plate/);
   await expect(shape.getByTestId('marks')).toContainText('90° at');
-  await expect(shape.getByTestId('lay-answer')).toHaveText('As it does now.', { timeout: 30_000 });
+  await expect(shape.getByTestId('lay-answer')).toHaveText('As it does now.');
   await expect(shape.getByTestId('plate-plan')).toContainText('from the left');
 });

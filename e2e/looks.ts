@@ -1,6 +1,13 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import type { AxeResults, RunOptions } from 'axe-core';
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
 import { expect } from './server';
+
+/** The checker as a script: read by a page once, rather than before each look at it. */
+const checker = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+declare const axe: { run: (where: Document, options: RunOptions) => Promise<AxeResults> };
 
 /** How a page is looked at: each is one load of it, dressed otherwise. */
 const looks = [
@@ -13,20 +20,23 @@ const looks = [
 
 /** What axe calls serious or worse on the page as it stands. */
 async function serious(page: Page, where: string, rules: 'all' | 'colours' | 'layout'): Promise<string[]> {
-  // Only what is wrong is brought back, and no second page is opened to gather frames: there are none.
-  const axe = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] });
-  if (rules === 'colours') axe.withRules(['color-contrast']);
-  if (rules === 'layout') axe.disableRules(['color-contrast']);
-  const { violations } = await axe.analyze();
-  return violations
-    .filter(v => v.impact === 'serious' || v.impact === 'critical')
-    .map(
-      v =>
-        `${where} ${v.id}: ${v.nodes
-          .map(n => n.target.join(' '))
-          .slice(0, 3)
-          .join(' | ')}`,
-    );
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(checker);
+  const options: RunOptions = { resultTypes: ['violations'] };
+  if (rules === 'colours') options.runOnly = ['color-contrast'];
+  if (rules === 'layout') options.rules = { 'color-contrast': { enabled: false } };
+  const found = await page.evaluate(async asked => {
+    const { violations } = await axe.run(document, asked);
+    return violations
+      .filter(v => v.impact === 'serious' || v.impact === 'critical')
+      .map(
+        v =>
+          `${v.id}: ${v.nodes
+            .slice(0, 3)
+            .map(n => n.target.join(' '))
+            .join(' | ')}`,
+      );
+  }, options);
+  return found.map(violation => `${where} ${violation}`);
 }
 
 /**
