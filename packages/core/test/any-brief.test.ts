@@ -35,7 +35,7 @@ import {
   type Printer,
 } from '../src/index.js';
 
-fc.configureGlobal({ seed: 20261124, numRuns: 60 });
+fc.configureGlobal({ seed: 20261124, numRuns: 30 });
 
 const number = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min, max, noNaN: true });
 
@@ -197,7 +197,7 @@ describe('any brief on any printer', () => {
               ).toBeCloseTo(g.need as number, 6);
           }
       }),
-      { numRuns: 25 },
+      { numRuns: 15 },
     );
     for (const [gate, times] of Object.entries(checked)) expect(times, gate).toBeGreaterThan(0);
   });
@@ -230,7 +230,7 @@ describe('any brief on any printer', () => {
         const alone = new Map(rank(b).candidates.map(c => [c.material, failed(c)]));
         for (const c of rank(b, { printer: p }).candidates) expect(failed(c)).toEqual(alone.get(c.material));
       }),
-      { numRuns: 25 },
+      { numRuns: 15 },
     ));
 
   it('its rulers, doubts and assumptions never break', () =>
@@ -248,7 +248,7 @@ describe('any brief on any printer', () => {
         for (const d of doubts(b)) expect(d.question).toMatch(/[.?]$/);
         expect(assumptions(b, b, conditionsOf(b)).every(a => !/NaN|undefined/.test(a.shown))).toBe(true);
       }),
-      { numRuns: 25 },
+      { numRuns: 15 },
     ));
 
   it('loads of a valid brief always have a stress, a strain or an energy', () =>
@@ -315,7 +315,7 @@ describe('any nonsense', () => {
       fc.property(fc.dictionary(fc.string({ maxLength: 12 }), fc.jsonValue({ maxDepth: 1 })), o => {
         refusedOrRead(() => calculate(id, o));
       }),
-      { numRuns: 30 },
+      { numRuns: 20 },
     ),
   );
 });

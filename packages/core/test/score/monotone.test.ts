@@ -85,7 +85,7 @@ function neverHelps(worse: (b: Brief, by: number) => Brief): void {
       for (const [key, standing] of standings(worse(b, by)))
         expect(standing, key).toBeGreaterThanOrEqual(before.get(key)!);
     }),
-    { numRuns: 40, seed: 20261126 },
+    { numRuns: 20, seed: 20261126 },
   );
 }
 
@@ -139,7 +139,7 @@ describe('what is worse never helps', () => {
         for (const [key, standing] of standings(laid(true)))
           expect(standing, key).toBeGreaterThanOrEqual(along.get(key)!);
       }),
-      { numRuns: 30, seed: 20261126 },
+      { numRuns: 16, seed: 20261126 },
     ));
   it('a knock or a snap in the cold', () =>
     fc.assert(
@@ -151,7 +151,7 @@ describe('what is worse never helps', () => {
         for (const [key, standing] of standings(at(coldC), felt))
           expect(standing, key).toBeGreaterThanOrEqual(mild.get(key)!);
       }),
-      { numRuns: 30, seed: 20261126 },
+      { numRuns: 16, seed: 20261126 },
     ));
   it('wet for more of the time', () => {
     let warm = 0;
@@ -169,7 +169,7 @@ describe('what is worse never helps', () => {
         warm++;
         for (const [key, share] of left('immersed')) expect(share, key).toBeLessThanOrEqual(rain.get(key)!);
       }),
-      { numRuns: 20, seed: 20261126 },
+      { numRuns: 12, seed: 20261126 },
     );
     expect(warm).toBeGreaterThan(3);
   });
@@ -181,7 +181,7 @@ describe('what is worse never helps', () => {
         for (const [key, standing] of standings({ ...b, water: 'immersed' }, strength))
           expect(standing, key).toBeGreaterThanOrEqual(dry.get(key)!);
       }),
-      { numRuns: 30, seed: 20261126 },
+      { numRuns: 16, seed: 20261126 },
     ));
 });
 
