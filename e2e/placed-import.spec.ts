@@ -61,3 +61,35 @@ test('old parts are pasted from a sheet, looked through, placed at once, and tak
   await placed.getByLabel(/^Find/).fill('Barn');
   await expect(placed.getByRole('link', { name: 'Peg' })).toHaveCount(0);
 });
+
+test('the parts of another workshop’s archive are placed with their looks, by a weight', async ({
+  page,
+  server,
+}) => {
+  const list = (await (await page.request.get(`${server.url}/api/placements`)).json()) as {
+    id: string;
+    placement: { name: string };
+    revision: number;
+  }[];
+  const buffer = await (await page.request.get(`${server.url}/api/archive`)).body();
+  // One of them is not out there here.
+  const gone = list[0]!;
+  await page.request.delete(`${server.url}/api/placements/${gone.id}`);
+  await page.goto(`${server.url}/service`);
+  await page.getByRole('button', { name: 'Place many' }).click();
+  const form = page.getByTestId('placed-import');
+  await form
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'theirs.zip', mimeType: 'application/zip', buffer });
+  await expect(form.getByRole('alert')).toContainText('say whose records they are');
+  await form.getByLabel('Whose records, if not yours').fill('The weather station');
+  await expect(form.getByTestId('placed-import-counts')).toContainText('● 1 to place');
+  await expect(form.getByTestId('placed-import-row').last()).toContainText(gone.placement.name);
+  await form.getByRole('button', { name: /^Place 1 part/ }).click();
+  await expect(form).toContainText('1 part is placed.');
+  await form.getByRole('button', { name: 'Done' }).click();
+  await page.getByText('All of it').click();
+  await page.getByTestId('placed-table').getByRole('link', { name: gone.placement.name }).first().click();
+  await expect(page.getByText('The weather station')).toBeVisible();
+  await expect(page.getByTestId('look-line').first()).toBeVisible();
+});

@@ -167,7 +167,7 @@ export interface ServiceEvidence {
 
 /** A table of parts to place: `POST /api/service/import`. */
 export interface PlacedImport {
-  parts: { placement: Placement; look: Omit<Inspection, 'id' | 'placementId'> | null }[];
+  parts: { placement: Placement; looks: Omit<Inspection, 'id' | 'placementId'>[] }[];
 }
 
 /** The parts that an import placed, in its order. */

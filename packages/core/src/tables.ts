@@ -7,4 +7,5 @@ export * from './materials/grade-rows.js';
 export * from './materials/grade-write.js';
 export * from './materials/known-columns.js';
 export * from './service/placed-read.js';
+export * from './service/placed-row.js';
 export * from './service/placed-words.js';

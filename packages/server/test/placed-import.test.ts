@@ -1,8 +1,11 @@
+import { readPlacedTable } from '@hornblende/core/tables';
 import { describe, expect, it } from 'vitest';
+import { archivesOf } from './archives.js';
 import { runningApi } from './running.js';
 
 const api = runningApi();
 const { call } = api;
+const { exported } = archivesOf(api);
 
 const part = (name: string, look: object | null = null, change: object = {}): object => ({
   placement: {
@@ -14,7 +17,7 @@ const part = (name: string, look: object | null = null, change: object = {}): ob
     place: { where: 'Fell' },
     ...change,
   },
-  look,
+  looks: look ? [look] : [],
 });
 const broke = { at: '2025-06-01T12:00:00Z', verdict: 'failed', mode: 'cracked' };
 const names = async (): Promise<string[]> =>
@@ -52,7 +55,7 @@ describe('a table of parts in service', () => {
     expect(status).toBe(400);
     expect(body.errors).toEqual([
       expect.objectContaining({ field: 'parts[1].placement.since', value: 'soon' }),
-      expect.objectContaining({ field: 'parts[2].look.mode' }),
+      expect.objectContaining({ field: 'parts[2].looks[0].mode' }),
     ]);
     expect(await names()).toEqual(before);
     for (const wrong of [{}, { parts: [] }, { parts: 'all' }])
@@ -85,5 +88,26 @@ describe('a table of parts in service', () => {
     expect((await call('GET', `/api/placements/${a}`)).status).toBe(404);
     expect((await call('GET', `/api/placements/${b}`)).status).toBe(200);
     expect((await call('POST', '/api/service/import/undo', { ids: 7 })).status).toBe(400);
+  });
+  it('is read out of an archive of another workshop, each part with all of its looks', async () => {
+    const placed = await call('POST', '/api/service/import', {
+      parts: [{ ...part('Carried over'), looks: [{ at: '2022-06-01T12:00:00Z', verdict: 'fine' }, broke] }],
+    });
+    const zip = await exported();
+    await call('POST', '/api/service/import/undo', { ids: placed.body.ids });
+    const { rows } = readPlacedTable(zip, {
+      existing: [],
+      materialNamed: key => key,
+      ...{ origin: 'Next door', weight: 0.5, today: '2026-03-01' },
+    });
+    const row = rows.find(r => r.name === 'Carried over')!;
+    const taken = await call('POST', '/api/service/import', { parts: [row] });
+    expect(taken.status).toBe(200);
+    const [id] = taken.body.ids as [string];
+    const looks = (await call('GET', `/api/placements/${id}/inspections`)).body;
+    expect(looks).toMatchObject([{ verdict: 'failed' }, { verdict: 'fine' }]);
+    expect((await call('GET', `/api/placements/${id}`)).body).toMatchObject({
+      placement: { name: 'Carried over', origin: 'Next door', weight: 0.5 },
+    });
   });
 });

@@ -3,10 +3,12 @@ import { unguarded } from '../lib/formula-guard.js';
 import { InputError, type Problem } from '../input/parse.js';
 import { parseQuantity, QuantityError } from '../units/index.js';
 import { familyNamed } from '../materials/family-named.js';
-import { parseInspection, type Inspection } from './inspection.js';
+import { parseInspection } from './inspection.js';
 import { failureModes, type FailureMode } from './modes.js';
-import { parsePlacement, PLACE_UNSAID, type PlacedMaterial, type Placement } from './placement.js';
+import { parsePlacement, PLACE_UNSAID, type PlacedMaterial } from './placement.js';
+import { isZip, readPlacedArchive } from './placed-archive.js';
 import { tableCells, whole } from './placed-cells.js';
+import { markDoubles, type PlacedLook, type PlacedReading, type PlacedRow, type PlacedTable } from './placed-row.js';
 import {
   colourSaid,
   consequenceSaid,
@@ -20,49 +22,12 @@ import {
 } from './placed-words.js';
 import { roughDate } from './rough-date.js';
 
-/** What becomes of a row: it is taken, stands there already, or cannot be read. */
-export type PlacedVerdict = 'add' | 'double' | 'reject';
-
-/** A row of a table of placed parts, as it was understood. */
-export interface PlacedRow {
-  /** Line of the file, from 1; the heading is one. */
-  line: number;
-  verdict: PlacedVerdict;
-  name: string;
-  /** Null where it cannot be read. */
-  placement: Placement | null;
-  /** The look that its outcome amounts to; null where it says none. */
-  look: Omit<Inspection, 'id' | 'placementId'> | null;
-  problems: Problem[];
-  /** Why it is a double. */
-  twin: string;
-}
-
-/** A table of placed parts, read. */
-export interface PlacedTable {
-  rows: PlacedRow[];
-  /** Columns of the file, with what each was taken for; null for those that are left out. */
-  columns: { heading: string; as: PlacedColumn | null }[];
-  problems: Problem[];
-  notes: string[];
-}
-
-/** What a table is read against. */
-export interface PlacedReading {
-  /** Parts that are out there already. */
-  existing: readonly Pick<Placement, 'name' | 'since' | 'place'>[];
-  /** The key of a family or grade by a name; null for none. */
-  materialNamed: (text: string) => string | null;
-  /** Whose records they are; empty for one’s own. */
-  origin: string;
-  /** How much each counts, 0 to 1. */
-  weight: number;
-  /** Today, YYYY-MM-DD. */
-  today: string;
-}
-
-/** Reads placed parts from CSV, a paste out of a sheet (tabs), or JSON. Never throws for what is in the file. */
+/**
+ * Reads placed parts from CSV, a paste out of a sheet (tabs), JSON, or the archive of another workshop. Never throws for
+ * what is in the file.
+ */
 export function readPlacedTable(bytes: Uint8Array, reading: PlacedReading): PlacedTable {
+  if (isZip(bytes)) return readPlacedArchive(bytes, reading);
   const { text, note } = decodeText(bytes);
   const plain = text.replace(/^\ufeff/, '');
   const cells = tableCells(plain);
@@ -173,7 +138,7 @@ function rowOf(
     verdict: 'reject',
     name,
     placement: null,
-    look: look ?? null,
+    looks: look ? [look] : [],
     problems,
     twin: '',
   };
@@ -253,7 +218,7 @@ function lookOf(
   since: string,
   today: string,
   refuse: (field: PlacedColumn, message: string) => null,
-): PlacedRow['look'] {
+): PlacedLook | null {
   const text = cell('outcome').toLowerCase();
   const howText = cell('mode').toLowerCase();
   if (!text && !cell('seen') && !howText) return null;
@@ -279,19 +244,6 @@ function lookOf(
     mode,
   });
   return look;
-}
-
-/** A part of the same name at the same place since the same day is the same part. */
-function markDoubles(rows: readonly PlacedRow[], existing: PlacedReading['existing']): void {
-  const keyOf = ({ name, since, place }: PlacedReading['existing'][number]): string =>
-    [name, place.where, since].map(t => t.trim().toLowerCase()).join('\n');
-  const known = new Map(existing.map(p => [keyOf(p), 'is out there already']));
-  for (const row of rows) {
-    if (!row.placement) continue;
-    const twin = known.get(keyOf(row.placement));
-    if (twin) Object.assign(row, { verdict: 'double', twin });
-    else known.set(keyOf(row.placement), `is the same as line ${row.line}`);
-  }
 }
 
 /** A look-up of filaments by key or name, families first. @param grades the workshop’s own */

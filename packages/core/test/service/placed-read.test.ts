@@ -27,7 +27,7 @@ describe('a table of parts in service', () => {
     });
     expect(t.rows[1]!.placement).toMatchObject({ since: '2020-07-01', sinceRough: true });
     expect(t.rows[1]!.placement!.materials[0]!.material).toBe('lowmoor-petg');
-    expect(t.rows[1]!.look).toBeNull();
+    expect(t.rows[1]!.looks).toEqual([]);
   });
   it('reads a paste with tabs: sun, air, outcome and when it was seen', () => {
     const t = read(
@@ -39,13 +39,13 @@ describe('a table of parts in service', () => {
     const [bracket, peg, lid] = t.rows;
     expect(bracket!.placement!.place).toMatchObject({ sun: 'full', heat: 'outdoors', where: 'garden' });
     expect(bracket!.placement!.place.partMaxC).toBeCloseTo(60, 9);
-    expect(bracket!.look).toMatchObject({ verdict: 'failed', mode: 'cracked', at: '2025-08-02T12:00:00Z' });
+    expect(bracket!.looks[0]).toMatchObject({ verdict: 'failed', mode: 'cracked', at: '2025-08-02T12:00:00Z' });
     expect(peg!.placement!.materials).toEqual([
       { material: 'pla', share: 0.5 },
       { material: 'abs', share: 0.5 },
     ]);
-    expect(peg!.look).toMatchObject({ verdict: 'failed', mode: 'deformed', at: '2024-08-15T12:00:00Z' });
-    expect(lid!.look).toMatchObject({ verdict: 'fine', mode: null, at: '2026-03-01T12:00:00Z' });
+    expect(peg!.looks[0]).toMatchObject({ verdict: 'failed', mode: 'deformed', at: '2024-08-15T12:00:00Z' });
+    expect(lid!.looks[0]).toMatchObject({ verdict: 'fine', mode: null, at: '2026-03-01T12:00:00Z' });
   });
   it('names field, value and what is allowed of forty rows with slips, and takes the others', () => {
     const good = Array.from(

@@ -56,10 +56,10 @@ export const useService = defineStore('service', () => {
   /** Places a whole table of parts, each under a code of its own: all or none. @throws ApiError */
   async function importAll(parts: PlacedImport['parts'], signal: AbortSignal): Promise<string[]> {
     const taken = new Set(list.value.map(p => p.placement.code));
-    const coded = parts.map(({ placement, look }) => {
+    const coded = parts.map(({ placement, looks }) => {
       const code = placement.code || freshCode(taken, Math.random);
       taken.add(code);
-      return { placement: { ...placement, code }, look };
+      return { placement: { ...placement, code }, looks };
     });
     const { ids } = await api.importPlaced({ parts: coded }, signal);
     await load();

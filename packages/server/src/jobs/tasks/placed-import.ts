@@ -25,14 +25,17 @@ import { isWanted } from '../wanted.js';
 /** Problems told of one import that is refused. */
 const MOST_PROBLEMS_LISTED = 50;
 
-/** A part to place, and the look that its outcome amounts to. */
+/** Looks taken of one part. */
+const MOST_LOOKS = 2000;
+
+/** A part to place, and the looks that it was given. */
 interface Item {
   placement: Placement;
-  look: ((id: string) => Inspection) | null;
+  looksOf: (id: string) => Inspection[];
 }
 
 /**
- * Places a whole table of parts, each with its look, or nothing of it: every row is read before one is written, in one
+ * Places a whole table of parts, each with its looks, or nothing of it: every row is read before one is written, in one
  * transaction, which is dropped when whoever sent it goes away.
  */
 export const importPlaced: Task<{ body: Uint8Array; now: string; wanted: SharedArrayBuffer }> = {
@@ -53,13 +56,14 @@ export const importPlaced: Task<{ body: Uint8Array; now: string; wanted: SharedA
 
 async function placeOne(
   t: Knex.Transaction,
-  { placement, look }: Item,
+  { placement, looksOf }: Item,
   i: number,
   now: string,
 ): Promise<string> {
   try {
     const { id } = await new RevisionedStore(t, placements).create(placement, now);
-    if (look) await new InspectionStore(t).put(look(id), now);
+    const store = new InspectionStore(t);
+    for (const look of looksOf(id)) await store.put(look, now);
     return id;
   } catch (e) {
     if (!(e instanceof HttpProblem)) throw e;
@@ -132,20 +136,23 @@ function readItems(body: Uint8Array): Item[] {
 }
 
 function readItem(field: string, entry: unknown): Item {
-  const { placement, look } = (typeof entry === 'object' && entry !== null ? entry : {}) as Record<
+  const { placement, looks = [] } = (typeof entry === 'object' && entry !== null ? entry : {}) as Record<
     string,
     unknown
   >;
-  const lookOf = (id: string): Inspection =>
-    within(`${field}.look`, () =>
-      parseInspection({ ...(look as object), id: `${IMPORTED}${randomUUID()}`, placementId: id }),
+  if (!Array.isArray(looks) || looks.length > MOST_LOOKS)
+    throw new InputError([
+      bad(`${field}.looks`, looks, `must be a list of at most ${MOST_LOOKS} looks`),
+    ]);
+  const looksOf = (id: string): Inspection[] =>
+    (looks as object[]).map((look, k) =>
+      within(`${field}.looks[${k}]`, () =>
+        parseInspection({ ...look, id: `${IMPORTED}${randomUUID()}`, placementId: id }),
+      ),
     );
   // Read once before anything is written, so that a bad look is told with all others.
-  if (look) lookOf('not-placed-yet');
-  return {
-    placement: within(`${field}.placement`, () => parsePlacement(placement)),
-    look: look ? lookOf : null,
-  };
+  looksOf('not-placed-yet');
+  return { placement: within(`${field}.placement`, () => parsePlacement(placement)), looksOf };
 }
 
 const bad = (field: string, value: unknown, message: string): Problem => ({ field, value, message });

@@ -44,7 +44,7 @@ const deed = computed(() => {
   return `Place ${n} ${n === 1 ? 'part' : 'parts'}${leftOut ? `, leave out ${leftOut}` : ''}`;
 });
 const ofWhat = (p: Placement): string => materialWords(p, library.nameOf);
-function outcome({ verdict, twin, look, problems: wrong }: PlacedRow): string {
+function outcome({ verdict, twin, looks, problems: wrong }: PlacedRow): string {
   if (verdict === 'double') return `left out: ${twin}`;
   if (verdict === 'reject')
     return wrong
@@ -53,8 +53,10 @@ function outcome({ verdict, twin, look, problems: wrong }: PlacedRow): string {
           `${asWords(p.field as PlacedColumn)}${p.value ? ` “${String(p.value as string)}”` : ''} ${p.message}`,
       )
       .join('; ');
-  if (!look) return 'placed; nobody has looked yet';
-  return `placed; ${look.mode ?? look.verdict} on ${look.at.slice(0, 10)}`;
+  const last = looks.at(-1);
+  if (!last) return 'placed; nobody has looked yet';
+  const many = looks.length > 1 ? `, after ${looks.length} looks` : '';
+  return `placed; ${last.mode ?? last.verdict} on ${last.at.slice(0, 10)}${many}`;
 }
 const sign = { add: '●', double: '◐', reject: '○' } as const;
 const tone = { add: 'fits', double: 'marginal', reject: 'out' } as const;
@@ -105,8 +107,8 @@ function gone(): void {
         />
         <div class="whose">
           <FileButton
-            label="or take a file (CSV, JSON)"
-            accept=".csv,.tsv,.txt,.json"
+            label="or take a file (CSV, JSON, another workshop’s archive)"
+            accept=".csv,.tsv,.txt,.json,.zip"
             @file="deeds.readFile"
           />
           <TextField v-model="origin" label="Whose records, if not yours" :maxlength="120" />

@@ -74,8 +74,8 @@ export function usePlacedImport(): PlacedImporting {
     return n;
   });
   async function write(): Promise<void> {
-    const parts = (job.answer.value?.rows ?? []).flatMap(({ verdict, placement, look }) =>
-      verdict === 'add' && placement ? [{ placement, look }] : [],
+    const parts = (job.answer.value?.rows ?? []).flatMap(({ verdict, placement, looks }) =>
+      verdict === 'add' && placement ? [{ placement, looks }] : [],
     );
     const mine = new AbortController();
     abort = mine;
