@@ -32,6 +32,7 @@ export * from './advice/fit-check.js';
 export * from './workshop/allowed.js';
 export * from './workshop/here.js';
 export * from './workshop/model-scales.js';
+export * from './workshop/proposed-strength.js';
 export * from './advice/first-machines.js';
 export * from './brief/print-aids.js';
 export * from './advice/open-questions.js';

@@ -1,8 +1,8 @@
-import { ModelScales } from '../workshop/model-scales.js';
+import { ModelScales, type ScaleName } from '../workshop/model-scales.js';
 import type { ModelBias } from './model-calibration.js';
 
 /** The scale of a workshop that a model goes by: clamps relax by the same creep. */
-const scaleName: Record<ModelBias['model'], keyof ModelScales> = {
+const scaleName: Record<ModelBias['model'], ScaleName> = {
   heat: 'heatK',
   uv: 'uv',
   creep: 'creep',
@@ -24,14 +24,15 @@ export function proposedScale({ model, promises, shift, factor }: ModelBias): Pa
 
 /** One scale that a workshop has accepted. */
 export interface AcceptedScale {
-  name: keyof ModelScales;
+  name: ScaleName;
   value: number;
 }
 
-/** What of a workshop's scales is not as shipped. */
+/** Which of a workshop's scales of all families are not as shipped. */
 export function acceptedScales(scales: ModelScales): AcceptedScale[] {
   const usual = new ModelScales();
   return (Object.keys(usual) as (keyof ModelScales)[])
+    .filter((name): name is ScaleName => name !== 'strengths')
     .filter(name => scales[name] !== usual[name])
     .map(name => ({ name, value: scales[name] }));
 }

@@ -1,8 +1,8 @@
-import { sig, type AcceptedScale, type ModelScales } from '@hornblende/core';
+import { familyByKey, sig, type AcceptedScale, type FamilyStrength, type ScaleName } from '@hornblende/core';
 import type { useUnits } from './useUnits';
 
 /** What each scale of a workshop moves, in words. */
-const scaleLabels: Record<keyof ModelScales, string> = {
+const scaleLabels: Record<ScaleName, string> = {
   heatK: 'heat that filaments stand',
   uv: 'life in the sun',
   creep: 'room under creep and in clamps',
@@ -14,4 +14,9 @@ export function scaleText({ name, value }: AcceptedScale, show: ReturnType<typeo
   const by =
     name === 'heatK' ? `${value > 0 ? '+' : ''}${show(value, 'temperatureStep')}` : `× ${sig(value, 2)}`;
   return `${scaleLabels[name]} ${by}`;
+}
+
+/** A family that is stronger or weaker here, in words: "strength of PETG × 0.91". */
+export function strengthText({ family, factor }: FamilyStrength): string {
+  return `strength of ${familyByKey(family)?.name ?? family} × ${sig(factor, 2)}`;
 }

@@ -26,6 +26,7 @@ import PageState from '../../ui/PageState.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useUnits } from '../../ui/useUnits';
 import GradeEditor from './GradeEditor.vue';
+import MeasuredStrength from './MeasuredStrength.vue';
 import OwnLesson from './OwnLesson.vue';
 import PropertyTable from './PropertyTable.vue';
 import { useGradeActions } from './useGradeActions';
@@ -179,6 +180,7 @@ function remove(): void {
         </p>
       </div>
     </section>
+    <MeasuredStrength v-if="!own" :family="found" />
     <section v-if="trade.length" class="trade" data-testid="trade">
       <h2>
         What the {{ found.filler ? fillerName(found.filler) : '' }} did to

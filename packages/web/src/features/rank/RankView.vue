@@ -4,7 +4,7 @@ import { useSessionStorage } from '@vueuse/core';
 import { Button, Checkbox, TabPane, Tabs } from '../../ui/kit';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import Segments from '../../ui/Segments.vue';
-import { scaleText } from '../../ui/scale-words';
+import { scaleText, strengthText } from '../../ui/scale-words';
 import { useUnits } from '../../ui/useUnits';
 import WeightSliders from '../brief/WeightSliders.vue';
 import { words } from '../brief/words';
@@ -96,9 +96,10 @@ const workshop = useWorkshop();
 const allowed = computed(() => workshop.settings.allowed.length > 0);
 const { show } = useUnits();
 const moved = computed(() =>
-  acceptedScales(workshop.settings.scales)
-    .map(s => scaleText(s, show))
-    .join(', '),
+  [
+    ...acceptedScales(workshop.settings.scales).map(s => scaleText(s, show)),
+    ...workshop.settings.scales.strengths.map(strengthText),
+  ].join(', '),
 );
 const school = computed({
   get: () => ranking.value?.school ?? 'weighted',
@@ -129,7 +130,7 @@ const school = computed({
       <RouterLink to="/settings">Which they are</RouterLink>
     </p>
     <p v-if="moved" class="soft small" data-testid="scales-line">
-      Judged as this workshop’s parts in service taught: {{ moved }}.
+      Judged as this workshop’s own parts and measurements taught: {{ moved }}.
       <RouterLink to="/service">Where that comes from</RouterLink>
     </p>
     <EqualsLine :ranking="ranking" />

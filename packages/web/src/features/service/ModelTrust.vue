@@ -7,6 +7,7 @@ import {
   sig,
   type ModelBias,
   type ModelCalibration,
+  type ScaleName,
 } from '@hornblende/core';
 import { Button } from '../../ui/kit';
 import { computed } from 'vue';
@@ -61,12 +62,12 @@ const accepted = computed(() => acceptedScales(scales.value));
 function proposed(bias: ModelBias): { change: Partial<ModelScales>; words: string } | null {
   const change = proposedScale(bias);
   if (!change) return null;
-  const [name, value] = Object.entries(change)[0] as [keyof ModelScales, number];
+  const [name, value] = Object.entries(change)[0] as [ScaleName, number];
   return scales.value[name] === value ? null : { change, words: scaleText({ name, value }, show) };
 }
 const put = (change: Partial<ModelScales>): Promise<unknown> =>
   attempt(() => workshop.set({ scales: { ...scales.value, ...change } }));
-const takeBack = (name: keyof ModelScales): Promise<unknown> => put({ [name]: new ModelScales()[name] });
+const takeBack = (name: ScaleName): Promise<unknown> => put({ [name]: new ModelScales()[name] });
 const partsWords = (n: number): string => (n === 1 ? '1 part' : `${n} parts`);
 const tone = ({ promises }: ModelBias): string => (promises === 'what came' ? 'soft' : 'marginal');
 </script>

@@ -69,7 +69,7 @@ describe('how far the models can be trusted', () => {
     expect(sent).toHaveBeenCalledWith(
       '/api/workshop',
       expect.objectContaining({
-        scales: { heatK: -7, uv: 1, creep: 1, impact: 1 },
+        scales: { heatK: -7, uv: 1, creep: 1, impact: 1, strengths: [] },
       }),
     );
     await nextTick();
