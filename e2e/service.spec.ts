@@ -165,7 +165,7 @@ test('looks without a connection wait in the browser, and come once, without a l
   expect(await looks()).toHaveLength(all.length);
 });
 
-test('a phone is paired from the desk, sees the service alone, and is withdrawn', async ({
+test('a phone is paired from the desk, looks at parts, reads a trial, and is withdrawn', async ({
   browser,
   server,
 }) => {
@@ -196,6 +196,21 @@ test('a phone is paired from the desk, sees the service alone, and is withdrawn'
   await big(phone, 'So it is', '● fine');
   await phone.getByRole('button', { name: 'Take the look' }).click();
   await expect(phone.getByTestId('service-page')).toBeVisible();
+
+  // Beside looks it reads open trials: the next cell, a slip asked about, taken, and taken back.
+  await phone.getByRole('link', { name: 'Read a trial' }).click();
+  const bench = phone.getByTestId('phone-bench');
+  await expect(bench).toContainText(/Print \d of \d/);
+  const figure = bench.getByRole('textbox').last();
+  await figure.fill('nothing');
+  await bench.getByRole('button', { name: 'Take it' }).click();
+  await expect(bench.getByTestId('reading-problem')).toBeVisible();
+  await choose(phone, 'What is read', 'Mass');
+  await figure.fill('14.2');
+  await bench.getByRole('button', { name: 'Take it' }).click();
+  await expect(bench.getByTestId('last-reading')).toContainText('mass: 14.2 g');
+  await bench.getByRole('button', { name: 'Undo' }).click();
+  await expect(bench.getByTestId('last-reading')).toHaveCount(0);
 
   await desk.reload();
   const row = desk.getByTestId('phone-row').filter({ hasText: 'Una’s' });

@@ -82,6 +82,7 @@ export * from './models/flex-soak.js';
 export * from './trials/answer.js';
 export * from './trials/bend.js';
 export * from './trials/break.js';
+export * from './trials/open-trial.js';
 export * from './trials/breakings.js';
 export * from './trials/foreign.js';
 export * from './trials/lift-by-door.js';

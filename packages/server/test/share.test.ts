@@ -106,11 +106,33 @@ describe('phones', () => {
       ['DELETE', `/api/placements/${placementId}`],
       ['POST', '/api/inspections/look-0002/strike'],
       ['POST', '/api/rank'],
+      ['GET', '/api/trials'],
+      ['POST', '/api/trials'],
     ] as const)
       expect([path, (await phone(method, path, method === 'GET' ? undefined : {}, cookie)).status]).toEqual([
         path,
         403,
       ]);
+  });
+
+  it('read open trials at the bench, a figure at a time', async () => {
+    const cookie = await paired('At the bench');
+    const trial = {
+      format: 'hornblende-trial',
+      version: 1,
+      name: 'By phone',
+      criteria: [{ id: 'mass', label: 'Mass', unit: 'g' }],
+      entrants: [{ material: 'asa' }],
+    };
+    const { id } = (await desk('POST', '/api/trials', { trial })).body as { id: string };
+    const open = await phone('GET', '/api/bench', undefined, cookie);
+    expect(open.body).toMatchObject([{ id, names: { asa: 'ASA' } }]);
+    const reading = { criterion: 'mass', value: 12.5, at: '2026-11-20T10:00:00Z' };
+    const put = await phone('PUT', `/api/bench/${id}/readings`, { material: 'asa', reading }, cookie);
+    expect(put.status).toBe(200);
+    const kept = (await desk('GET', `/api/trials/${id}`)).body;
+    expect(kept).toMatchObject({ trial: { entrants: [{ readings: [{ value: 12.5 }] }] } });
+    expect((await phone('GET', '/api/bench')).status).toBe(401);
   });
 
   it('two that send in two orders lose nothing and double nothing', async () => {

@@ -1,3 +1,4 @@
+import type { OpenTrial, Trial } from '@hornblende/core';
 import { describe, expect, it } from 'vitest';
 import { png } from './pictures.js';
 import { brief, runningApi } from './running.js';
@@ -113,5 +114,63 @@ describe('trials', () => {
     expect((await call('DELETE', `/api/parts/${partId}`)).status).toBe(204);
     const { body } = await call('GET', `/api/trials/${made.body.id as string}`);
     expect(body).toMatchObject({ trial: { partId: null, name: 'Two for a foot' } });
+  });
+});
+
+describe('an open trial at the bench', () => {
+  const reading = { criterion: 'mass', value: 12.5, at: '2026-11-20T10:00:00Z' };
+  const readings = async (id: string): Promise<unknown> =>
+    ((await call('GET', `/api/trials/${id}`)).body as unknown as { trial: Trial }).trial.entrants[0]!
+      .readings;
+
+  it('is listed with the names of what is in it until it is decided', async () => {
+    const made = await call('POST', '/api/trials', trial({ name: 'Read by phone' }));
+    const { id } = made.body as { id: string };
+    const open = async (): Promise<OpenTrial[]> =>
+      (await call('GET', '/api/bench')).body as unknown as OpenTrial[];
+    expect((await open()).find(t => t.id === id)).toMatchObject({
+      trial: { name: 'Read by phone' },
+      names: { petg: 'PETG', asa: 'ASA' },
+    });
+    const decided = { first: 'asa', reason: 'It held.', at: '2026-11-21T10:00:00Z' };
+    await call('PUT', `/api/trials/${id}`, { ...trial({ decided }), revision: 1 });
+    expect((await open()).map(t => t.id)).not.toContain(id);
+    const late = await call('PUT', `/api/bench/${id}/readings`, { material: 'asa', reading });
+    expect(late.status).toBe(409);
+    expect(late.body.errors).toMatchObject([{ message: 'is decided: nothing more is read' }]);
+  });
+
+  it('takes one reading once, whoever saves beside it, and strikes it out', async () => {
+    const made = await call('POST', '/api/trials', trial());
+    const { id } = made.body as { id: string };
+    const put = (change: object): ReturnType<typeof call> =>
+      call('PUT', `/api/bench/${id}/readings`, { material: 'petg', reading: { ...reading, ...change } });
+    const at = (n: number): string => `2026-11-20T10:0${n}:00Z`;
+    const all = await Promise.all([0, 1, 2, 3].map(n => put({ at: at(n), value: 12 + n })));
+    expect(all.map(r => r.status)).toEqual([200, 200, 200, 200]);
+    expect((await put({ at: at(0), value: 12 })).status).toBe(200);
+    expect(await readings(id)).toHaveLength(4);
+    await put({ at: at(0), value: 12, struck: true });
+    expect(await readings(id)).toContainEqual(expect.objectContaining({ at: at(0), struck: true }));
+  });
+
+  it('refuses what is not in it, or cannot be, by field', async () => {
+    const made = await call('POST', '/api/trials', trial());
+    const { id } = made.body as { id: string };
+    const refused = async (body: object): Promise<unknown> => {
+      const { status, body: said } = await call('PUT', `/api/bench/${id}/readings`, body);
+      return [status, said.errors?.[0]?.field];
+    };
+    expect(await refused({ material: 'pla', reading })).toEqual([400, 'material']);
+    expect(await refused({ material: 'asa', reading: { ...reading, criterion: 'charm' } })).toEqual([
+      400,
+      'material',
+    ]);
+    expect(await refused({ material: 'asa', reading: { ...reading, value: -4 } })).toEqual([
+      400,
+      'trial.entrants[1].readings[0].value',
+    ]);
+    expect(await refused({ material: 'asa' })).toEqual([400, 'reading']);
+    expect((await call('PUT', '/api/bench/nobody/readings', { material: 'asa', reading })).status).toBe(404);
   });
 });

@@ -56,3 +56,8 @@ export class RankEnvelope {
   @Choice(schools, { optional: true, nullable: true, doc: 'How to choose; default as in the brief.' })
   school: School | null = null;
 }
+
+/** Body of `PUT /api/bench/:id/readings`, less the reading. */
+export class BenchEnvelope {
+  @Text({ maxLength: 80, doc: 'The filament that was read, by its key in the trial.' }) material!: string;
+}

@@ -115,6 +115,14 @@ export const apiRoutes: ReadonlyMap<string, Described> = new Map<string, Describ
   ],
   ['POST /photos', { does: 'Keeps a photograph, JPEG or PNG.', takes: 'image/*', status: 201 }],
   ['GET /photos/{sha256}', { does: 'A photograph.', gives: 'image/*' }],
+  ['GET /bench', { does: 'Trials that are not decided, with the names of what is in them.' }],
+  [
+    'PUT /bench/{id}/readings',
+    {
+      does: 'Puts a reading into a trial; the same one again changes nothing, struck out it no longer counts.',
+      takes: fields({ material: text, reading: anything }),
+    },
+  ],
   ['GET /service/evidence', { does: 'How long parts last, by group.', asks: ['by'] }],
   [
     'POST /service/import',

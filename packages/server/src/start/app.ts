@@ -35,6 +35,7 @@ import { partRoutes } from '../routes/parts.js';
 import { weatherRoutes } from '../routes/weathers.js';
 import { phoneRoutes, type Sharing } from '../routes/phones.js';
 import { placedImportRoutes } from '../routes/placed-import.js';
+import { benchRoutes } from '../routes/bench.js';
 import { inspectionRoutes, photoRoutes, placementRoutes, serviceRoutes } from '../routes/service.js';
 import { shapeRoutes } from '../routes/shapes.js';
 import { workshopRoutes } from '../routes/workshop.js';
@@ -122,6 +123,7 @@ export function createApp({
   api.use('/photos', photoRoutes(new PhotoStore(db, photoFolder(workplace.file)), now));
   api.use('/service', serviceRoutes(jobs, now));
   api.use('/service', placedImportRoutes(db, jobs, now));
+  api.use('/bench', benchRoutes(db, now));
   api.use('/drills', drillRoutes(new DrillAnswerStore(db), jobs));
   api.use('/weathers', weatherRoutes(new WeatherStore(db), jobs, now));
   api.use('/workshop', workshopRoutes(new WorkshopStore(db), now));

@@ -11,6 +11,7 @@ import { hostGuard } from '../http/host-guard.js';
 import { securityHeaders } from '../http/security-headers.js';
 import { servePages } from '../http/serve-pages.js';
 import { workplaceGuard } from '../routes/workplace-guard.js';
+import { benchRoutes } from '../routes/bench.js';
 import { inspectionRoutes, photoRoutes, placementRoutes } from '../routes/service.js';
 import type { Workplace } from '../workplace/workplace.js';
 import type { Pairing } from '../share/pairing.js';
@@ -92,6 +93,7 @@ export function createPhoneApp(o: PhoneAppOptions): Express {
   api.use((req, res, next) => (req.path === '/photos' ? next() : json(req, res, next)));
   api.use('/placements', placementRoutes(db, jobs, now));
   api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));
+  api.use('/bench', benchRoutes(db, now));
   api.use('/photos', photoRoutes(new PhotoStore(db, photoFolder(workplace.file)), now));
   api.use(unknownRoute);
   app.use('/api', api);

@@ -196,6 +196,12 @@ export const pages: readonly Page[] = [
     chapter: 'Service',
   },
   {
+    path: '/service/bench',
+    title: 'Read a trial',
+    load: () => import('../features/trial/OpenTrialView.vue'),
+    chapter: 'Trial',
+  },
+  {
     path: '/pair',
     title: 'Pair this phone',
     load: () => import('../features/service/PairView.vue'),

@@ -44,6 +44,7 @@ onMounted(() => void fetchAll());
     <div class="page-head">
       <h1>Service</h1>
       <div class="right">
+        <RouterLink v-if="health.isPhone" to="/service/bench">Read a trial</RouterLink>
         <RouterLink v-if="!health.isPhone" v-slot="{ navigate }" to="/service/phones" custom
           ><Button type="text" @click="navigate">Phones</Button></RouterLink
         >

@@ -24,8 +24,8 @@ beforeEach(() => {
   });
   const pinia = createPinia();
   setActivePinia(pinia);
-  for (const key of ['north', 'south'])
-    useGrades().byKey.set(key, { grade: pulled(key), revision: 1, updatedAt: '2026-01-01T00:00:00Z' });
+  const stored = { revision: 1, updatedAt: '2026-01-01T00:00:00Z' };
+  for (const key of ['north', 'south']) useGrades().keep({ grade: pulled(key), ...stored });
   view = mounted(MeasuredStrength, { family: petg }, { pinia });
 });
 const text = (): string => view.element.textContent.replace(/\s+/g, ' ');
