@@ -28,6 +28,17 @@ export function trialCorrections(trial: Trial): TrialCorrection[] {
   return section === null ? [] : trial.entrants.flatMap(e => ofEntrant(trial, e, section));
 }
 
+/** What was said of how an entrant's pieces differ, which no model brings to how the others were printed. */
+export interface TrialDifference {
+  material: string;
+  words: string;
+}
+
+/** Differences that nothing is corrected for: whoever compares the readings has to know of them. */
+export function trialDifferences({ entrants }: Trial): TrialDifference[] {
+  return entrants.flatMap(({ material, differs }) => (differs ? [{ material, words: differs }] : []));
+}
+
 function ofEntrant(
   trial: Trial,
   { material, infill }: TrialEntrant,

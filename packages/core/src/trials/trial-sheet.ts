@@ -4,7 +4,7 @@ import { CERTIFICATION_NOTICE } from '../score/cautions.js';
 import { trialAnswer } from './answer.js';
 import type { TrialCompareResult, TrialMean } from './compare.js';
 import { breakingsOf } from './breakings.js';
-import { trialCorrections } from './corrections.js';
+import { trialCorrections, trialDifferences } from './corrections.js';
 import { foreignStandings } from './foreign.js';
 import type { Trial, TrialCriterion } from './trial.js';
 import { wantedWords } from './wanted-words.js';
@@ -19,6 +19,7 @@ export function trialSheet(trial: Trial, nameInLibrary: (key: string) => string)
   const answer = trialAnswer(trial);
   const out = trial.entrants.filter(e => e.eliminated !== null);
   const corrections = trialCorrections(trial);
+  const differences = trialDifferences(trial);
   const foreign = foreignStandings(trial);
   const broke = breakingsOf(trial);
   const labelOf = (id: string): string => trial.criteria.find(c => c.id === id)?.label ?? id;
@@ -92,6 +93,14 @@ export function trialSheet(trial: Trial, nameInLibrary: (key: string) => string)
             {
               title: 'Brought to how the others were printed',
               paragraphs: corrections.map(c => `${nameOf(c.material)}, ${labelOf(c.criterion)}: ${c.why}.`),
+            },
+          ]
+        : []),
+      ...(differences.length
+        ? [
+            {
+              title: 'Printed otherwise, and not corrected for',
+              paragraphs: differences.map(d => `${nameOf(d.material)}: ${d.words}`),
             },
           ]
         : []),

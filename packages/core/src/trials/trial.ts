@@ -144,6 +144,13 @@ export class TrialEntrant {
     doc: 'Its infill, where it is not that of the others; default null: the same.',
   })
   infill: number | null = null;
+  @Text({
+    maxLength: 300,
+    optional: true,
+    allowEmpty: true,
+    doc: 'How else its pieces differ from the others, such as colour, layers or the weather that day: it is named beside its readings, which nothing corrects for it; default nothing.',
+  })
+  differs = '';
   @ListOf(() => TrialReading, { max: 500, optional: true, doc: 'What was read of it; default nothing.' })
   readings: TrialReading[] = [];
   @Text({ maxLength: 500, optional: true, nullable: true, doc: 'Why it is out; default null: it is not.' })

@@ -8,7 +8,10 @@ import {
   trialAnswer,
   trialBreak,
   TrialBreakInput,
+  sheetMarkdown,
   trialCorrections,
+  trialDifferences,
+  trialSheet,
   trialLooks,
   TrialLooksInput,
   trialSag,
@@ -203,5 +206,19 @@ describe('what was printed otherwise', () => {
     expect(trialCorrections(trial(null, section))).toEqual([]);
     expect(trialCorrections(trial(0.2, section))).toEqual([]);
     expect(trialCorrections(trial(1, null))).toEqual([]);
+  });
+
+  it('is named where it was printed otherwise in a way that nothing corrects, on the sheet as well', () => {
+    const plain = trial(null, section);
+    const entrants = plain.entrants.map(e =>
+      e.material === 'pla' ? { ...e, differs: 'Half the layer height.' } : e,
+    );
+    expect(trialDifferences(plain)).toEqual([]);
+    expect(trialDifferences({ ...plain, entrants })).toEqual([
+      { material: 'pla', words: 'Half the layer height.' },
+    ]);
+    expect(sheetMarkdown(trialSheet({ ...plain, entrants }, key => key))).toContain(
+      'pla: Half the layer height.',
+    );
   });
 });

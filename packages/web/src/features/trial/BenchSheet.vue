@@ -11,7 +11,7 @@ import {
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import PlainTable from '../../ui/PlainTable.vue';
-import PutOutForm from './PutOutForm.vue';
+import EntrantWords from './EntrantWords.vue';
 import type { LiveTrial } from './useTrial';
 
 /** The sheet of a trial: a row a filament, a cell a criterion; any cell may be read out of turn, any row put out. */
@@ -39,6 +39,12 @@ function putOut(material: string, reason: string): void {
   props.live.changeEntrant(material, { eliminated: reason });
   leaving.value = null;
 }
+/** The row of which it is said how its pieces differ. */
+const telling = ref<string | null>(null);
+function tell(material: string, differs: string): void {
+  props.live.changeEntrant(material, { differs });
+  telling.value = null;
+}
 </script>
 
 <template>
@@ -53,6 +59,7 @@ function putOut(material: string, reason: string): void {
           >{{ live.nameOf(e.material) }}</RouterLink
         >
         <div v-if="e.baseline" class="soft small">printed to lose</div>
+        <div v-if="e.differs" class="marginal small">◐ {{ e.differs }}</div>
         <div v-if="e.eliminated !== null" class="out small">○ put out: {{ e.eliminated }}</div>
         <div class="row-acts">
           <Button
@@ -62,20 +69,41 @@ function putOut(material: string, reason: string): void {
             @click="live.changeEntrant(e.material, { eliminated: null })"
             >Let it run again</Button
           >
-          <PutOutForm
+          <EntrantWords
             v-else-if="leaving === e.material"
-            :name="live.nameOf(e.material)"
-            @out="reason => putOut(e.material, reason)"
+            :label="`Why ${live.nameOf(e.material)} is out`"
+            deed="Put it out"
+            stay="Leave it in"
+            @said="reason => putOut(e.material, reason)"
             @stay="leaving = null"
           />
-          <Button
-            v-else
-            type="text"
-            size="small"
-            :aria-label="`Take ${live.nameOf(e.material)} out of the trial`"
-            @click="leaving = e.material"
-            >Take it out</Button
-          >
+          <EntrantWords
+            v-else-if="telling === e.material"
+            :label="`How the pieces of ${live.nameOf(e.material)} differ from the others`"
+            deed="Keep it"
+            stay="Leave it"
+            :words="e.differs"
+            may-be-empty
+            @said="words => tell(e.material, words)"
+            @stay="telling = null"
+          />
+          <template v-else>
+            <Button
+              type="text"
+              size="small"
+              :aria-label="`Take ${live.nameOf(e.material)} out of the trial`"
+              @click="leaving = e.material"
+              >Take it out</Button
+            >
+            <Button
+              type="text"
+              size="small"
+              :aria-label="`${live.nameOf(e.material)} was printed otherwise`"
+              title="Another colour, other layers, another day’s weather: named beside its readings"
+              @click="telling = e.material"
+              >Printed otherwise</Button
+            >
+          </template>
         </div>
       </td>
       <td v-for="c in trial.criteria" :key="c.id" class="cell">

@@ -4,6 +4,7 @@ import {
   PUT_OUT,
   TO_LOSE,
   trialCorrections,
+  trialDifferences,
   type TrialEntrant,
   type TrialPlace,
 } from '@hornblende/core';
@@ -17,7 +18,7 @@ import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useDecisionReason } from '../part/useDecisionReason';
 import { useRanking } from '../part/useRanking';
-import PutOutForm from './PutOutForm.vue';
+import EntrantWords from './EntrantWords.vue';
 import TrialAside from './TrialAside.vue';
 import TrialInRanking from './TrialInRanking.vue';
 import TrialIntervals from './TrialIntervals.vue';
@@ -37,6 +38,9 @@ const corrected = computed(() =>
   trialCorrections(trial.value).map(
     c => `${props.live.nameOf(c.material)}, ${labelOf(c.criterion)}: ${c.why}.`,
   ),
+);
+const differences = computed(() =>
+  trialDifferences(trial.value).map(d => `${props.live.nameOf(d.material)}: ${d.words}`),
 );
 const entrantOf = (key: string): TrialEntrant => trial.value.entrants.find(e => e.material === key)!;
 const labelOf = (id: string): string =>
@@ -174,10 +178,12 @@ function open(): void {
             >Keep what was measured</Button
           >
         </p>
-        <PutOutForm
+        <EntrantWords
           v-else-if="entrantOf(p.key).eliminated === null"
-          :name="live.nameOf(p.key)"
-          @out="reason => putOut(p.key, reason)"
+          :label="`Why ${live.nameOf(p.key)} is out`"
+          deed="Put it out"
+          stay="Leave it in"
+          @said="reason => putOut(p.key, reason)"
           @stay="leaving = null"
         />
       </li>
@@ -185,6 +191,14 @@ function open(): void {
     <ul v-if="corrected.length" class="small soft" data-testid="trial-corrected">
       <li v-for="c in corrected" :key="c">{{ c }}</li>
     </ul>
+    <template v-if="differences.length">
+      <p class="small marginal">
+        ◐ These were printed otherwise, and nothing corrects their readings for it:
+      </p>
+      <ul class="small soft" data-testid="trial-differences">
+        <li v-for="d in differences" :key="d">{{ d }}</li>
+      </ul>
+    </template>
     <p v-if="learnt" role="status" class="learnt" data-testid="trial-learnt">{{ learnt }}</p>
     <TrialIntervals :trial="trial" :answer="answer" :name-of="live.nameOf" />
     <section aria-label="What it came to" class="came">

@@ -2,7 +2,7 @@ import { benchCriterion, newReading, parseTrial, trialCriterionOf, type Trial } 
 import { describe, expect, it, vi } from 'vitest';
 import { computed, ref } from 'vue';
 import ForeignForm from '../../../src/features/trial/ForeignForm.vue';
-import PutOutForm from '../../../src/features/trial/PutOutForm.vue';
+import EntrantWords from '../../../src/features/trial/EntrantWords.vue';
 import ReadingFactsForm from '../../../src/features/trial/ReadingFactsForm.vue';
 import TakenReadings from '../../../src/features/trial/TakenReadings.vue';
 import TrialAside from '../../../src/features/trial/TrialAside.vue';
@@ -63,12 +63,13 @@ describe('the readings of a cell', () => {
 
 describe('what leaves and what joins', () => {
   it('leaves with a reason only', async () => {
-    const view = mounted(PutOutForm, { name: 'PLA' }, { emits: ['out', 'stay'] });
+    const words = { label: 'Why PLA is out', deed: 'Put it out', stay: 'Leave it in' };
+    const view = mounted(EntrantWords, words, { emits: ['said', 'stay'] });
     const out = view.getByRole('button', { name: 'Put it out' });
     expect((out as HTMLButtonElement).disabled).toBe(true);
     await view.type(view.getByLabelText('Why PLA is out'), '  It sags. ');
     await view.press(out);
-    expect(view.said.out).toEqual([['It sags.']]);
+    expect(view.said.said).toEqual([['It sags.']]);
     await view.press(view.getByRole('button', { name: 'Leave it in' }));
     expect(view.said.stay).toHaveLength(1);
   });

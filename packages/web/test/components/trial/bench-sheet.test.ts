@@ -57,6 +57,18 @@ describe('the sheet of a trial', () => {
     expect(changeEntrant).toHaveBeenCalledWith('pla', { eliminated: 'It creeps.' });
     expect(view.queryByLabelText('Why PLA is out')).toBeNull();
   });
+
+  it('says how a row was printed otherwise, and takes that back', async () => {
+    const changeEntrant = vi.fn();
+    const view = mounted(BenchSheet, { live: live({ changeEntrant }), here: null });
+    await view.press(view.getByRole('button', { name: 'PLA was printed otherwise' }));
+    await view.type(view.getByLabelText('How the pieces of PLA differ from the others'), 'Thicker layers.');
+    await view.press(view.getByRole('button', { name: 'Keep it' }));
+    expect(changeEntrant).toHaveBeenCalledWith('pla', { differs: 'Thicker layers.' });
+    await view.press(view.getByRole('button', { name: 'PETG was printed otherwise' }));
+    await view.press(view.getByRole('button', { name: 'Keep it' }));
+    expect(changeEntrant).toHaveBeenLastCalledWith('petg', { differs: '' });
+  });
 });
 
 describe('the answer of a trial in the brief’s ranking', () => {
