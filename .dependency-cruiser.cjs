@@ -66,6 +66,7 @@ const reaches = {
   card: ['part', 'shape'],
   decision: ['part'],
   fix: ['bench'],
+  library: ['chooser'],
   rank: ['part', 'brief', 'trial'],
   shape: ['part'],
   trial: ['part', 'bench'],

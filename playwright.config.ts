@@ -26,7 +26,7 @@ export default defineConfig({
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],
   use: {
-    actionTimeout: 300_000,
+    actionTimeout: 120_000,
     viewport: { width: 1280, height: 800 },
     // What moves need not be waited for.
     contextOptions: { reducedMotion: 'reduce' },

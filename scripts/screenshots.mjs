@@ -133,7 +133,7 @@ const views = [
     },
   ],
   ['library', '/library', 'light', '[data-testid=library-row]'],
-  ['family', '/library/petg-cf', 'light', '[data-testid=trade]'],
+  ['chooser', '/chooser', 'light', '[data-testid=chooser-row]'],
   ['workshop', '/workshop', 'light', '[data-testid=printer]'],
   ['spools', '/workshop/spools', 'light', '[data-testid=spool-row]'],
   ['upgrades', '/workshop/upgrades', 'light', '[data-testid=worth]'],

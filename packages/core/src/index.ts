@@ -162,6 +162,7 @@ export * from './print/recipe/small-print.js';
 export * from './records/card.js';
 export * from './records/photo-ref.js';
 export * from './records/sheet.js';
+export * from './records/chooser-sheet.js';
 export * from './records/card-html.js';
 export * from './records/card-markdown.js';
 export * from './records/card-words.js';
@@ -198,6 +199,8 @@ export * from './score/rank.js';
 export * from './score/score.js';
 export * from './score/order.js';
 
+export * from './advice/chooser.js';
+export * from './advice/chooser-needs.js';
 export * from './advice/contenders.js';
 export * from './advice/lift-at-place.js';
 export * from './advice/lay-verdict.js';

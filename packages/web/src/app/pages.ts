@@ -156,6 +156,13 @@ export const pages: readonly Page[] = [
     chapter: 'The library',
   },
   {
+    path: '/chooser',
+    title: 'What to reach for',
+    load: () => import('../features/chooser/ChooserView.vue'),
+    key: { letter: 'o', to: 'what to reach for' },
+    chapter: 'The library',
+  },
+  {
     path: '/library/:family',
     title: 'Family',
     load: () => import('../features/library/FamilyView.vue'),

@@ -5,6 +5,7 @@ import type { JobName, Jobs } from './jobs';
 /** The jobs, each loaded when it is first asked for. */
 const loaders: { [N in JobName]: () => Promise<{ run: Job<Jobs[N]['question'], Jobs[N]['answer']> }> } = {
   advice: () => import('./jobs/advice'),
+  chooser: () => import('./jobs/chooser'),
   contenders: () => import('./jobs/contenders'),
   favourite: () => import('./jobs/favourite'),
   firstMachines: () => import('./jobs/first-machines'),

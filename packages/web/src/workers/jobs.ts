@@ -1,4 +1,5 @@
 import type { AdviceAnswer, AdviceQuestion } from './jobs/advice';
+import type { ChooserQuestion, ChooserRow } from './jobs/chooser';
 import type { ContendersQuestion } from './jobs/contenders';
 import type { FavouriteQuestion } from './jobs/favourite';
 import type { FirstMachinesQuestion } from './jobs/first-machines';
@@ -33,6 +34,7 @@ import type {
 /** Every job of the compute worker: question and answer by name. */
 export interface Jobs {
   advice: { question: AdviceQuestion; answer: AdviceAnswer };
+  chooser: { question: ChooserQuestion; answer: ChooserRow[] };
   contenders: { question: ContendersQuestion; answer: string[] };
   favourite: { question: FavouriteQuestion; answer: FavouriteTip | null };
   firstMachines: { question: FirstMachinesQuestion; answer: FirstMachine[] };

@@ -25,6 +25,7 @@ import { useShelf } from '../../stores/shelf';
 import PageState from '../../ui/PageState.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useUnits } from '../../ui/useUnits';
+import ComesFirst from '../chooser/ComesFirst.vue';
 import GradeEditor from './GradeEditor.vue';
 import MeasuredStrength from './MeasuredStrength.vue';
 import OwnLesson from './OwnLesson.vue';
@@ -161,6 +162,7 @@ function remove(): void {
           <li v-for="t in card?.watch" :key="t">{{ say(t) }}</li>
         </ul>
         <OwnLesson :family="found.grade?.family ?? found.key" />
+        <ComesFirst :family="found.grade?.family ?? found.key" />
         <p v-if="spools.length" class="small shelf">
           On the shelf:
           <template v-for="(s, i) in spools" :key="s.id"

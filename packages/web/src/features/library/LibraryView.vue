@@ -86,6 +86,7 @@ const counts = computed(() => {
       <h1>Library</h1>
       <span class="soft">{{ counts }}</span>
       <div class="right">
+        <RouterLink to="/chooser">What to reach for</RouterLink>
         <Button type="text" @click="importing = true">Import</Button>
         <Dropdown :trigger="['click']">
           <Button type="text">Export</Button>

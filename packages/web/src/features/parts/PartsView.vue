@@ -83,6 +83,7 @@ const groups = computed(() =>
     <div class="page-head">
       <h1>Parts</h1>
       <div class="right">
+        <RouterLink to="/chooser">What to reach for</RouterLink>
         <SearchField v-model="search" label="Find a part" />
         <Button type="primary" @click="begin(null)">New part</Button>
       </div>

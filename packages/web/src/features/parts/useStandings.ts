@@ -1,9 +1,8 @@
 import { computed, shallowRef, watch, type ComputedRef, type Ref, type ShallowRef } from 'vue';
-import { useGrades } from '../../stores/grades';
 import { useParts } from '../../stores/parts';
 import { usePrinters } from '../../stores/printers';
 import { useSettings } from '../../stores/settings';
-import { useSpools } from '../../stores/spools';
+import { useRankingGround } from '../../stores/ranking-ground';
 import { useWeathers } from '../../stores/weathers';
 import { useFieldEvidence } from '../../stores/field-evidence';
 import type { Standing, StandingsQuestion } from '../../workers/jobs/standings';
@@ -23,9 +22,7 @@ export function useStandings(): Standings {
   const parts = useParts();
   const printers = usePrinters();
   const weathers = useWeathers();
-  const grades = useGrades();
   const settings = useSettings();
-  const spools = useSpools();
   const workshop = useWorkshop();
   const byPart = shallowRef<ReadonlyMap<string, Standing>>(new Map());
   const job = useJob('standings');
@@ -37,35 +34,14 @@ export function useStandings(): Standings {
     { immediate: true },
   );
   let asked: StandingsQuestion | null = null;
+  const ground = useRankingGround();
   watch(
-    () => [
-      parts.list,
-      printers.list,
-      grades.byKey,
-      grades.state,
-      spools.list,
-      spools.state,
-      weathers.arrived,
-      settings.units,
-      workshop.currency,
-      workshop.settings.allowed,
-      workshop.settings.scales,
-      evidence.field,
-    ],
+    () => [parts.list, printers.list, ground.value, weathers.arrived, settings.units, workshop.currency],
     () => {
-      if (!parts.list.length || grades.state === 'loading' || spools.state === 'loading' || !printers.loaded)
-        return;
+      if (!parts.list.length || !ground.value) return;
       asked = {
+        ...ground.value,
         reader: { units: settings.units, currency: workshop.currency },
-        spools: spools.list.map(s => s.spool),
-        workshop: { allowed: workshop.settings.allowed, scales: workshop.settings.scales },
-        field: evidence.field,
-        air: {
-          now: new Date().toISOString(),
-          rhPct: workshop.settings.roomRhPct,
-          dryerMaxC: printers.dryerMaxC,
-        },
-        grades: [...grades.byKey.values()].map(g => g.grade).filter(g => !g.archived),
         parts: parts.list.map(p => ({
           id: p.id,
           brief: p.brief,

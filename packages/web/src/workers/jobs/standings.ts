@@ -1,29 +1,14 @@
 import {
-  contenders,
-  families,
-  familiesHere,
-  gradeFamily,
   isProvisional,
   isUntouched,
-  rank,
-  shelfMaterials,
-  withFieldEvidence,
-  withShelf,
   type Brief,
-  type Family,
-  type FieldEvidence,
-  type Grade,
   type Printer,
-  type RankOptions,
-  type Ranking,
-  type ShelfAir,
-  type Spool,
   type Status,
   type Weather,
-  type WorkshopSettings,
 } from '@hornblende/core';
-import type { Progress } from '../job';
 import { prose, withCurrency, type UnitSystem } from '@hornblende/core/units';
+import type { Progress } from '../job';
+import { entrantsOf, ranked, type Entrants, type Ground } from './entrants';
 
 /** A part as the list needs it judged. */
 export interface StandingPart {
@@ -37,17 +22,9 @@ export interface StandingPart {
   decided: string | null;
 }
 
-/** Parts of the list, and the grades that may take part. */
-export interface StandingsQuestion {
+/** Parts of the list, and who may take part in their rankings. */
+export interface StandingsQuestion extends Ground {
   parts: StandingPart[];
-  grades: Grade[];
-  /** What is on the shelf, and the air that its water is worked out by. */
-  spools: Spool[];
-  air: ShelfAir;
-  /** What own parts outdoors say, for briefs that ask the field. */
-  field: FieldEvidence[];
-  /** What the workshop prints, and how far it moves the models. */
-  workshop: Pick<WorkshopSettings, 'allowed' | 'scales'>;
   /** Whose units and money its sentences are told in. */
   reader: { units: UnitSystem; currency: string };
 }
@@ -60,43 +37,6 @@ export interface Standing {
   /** Nothing is said of it yet but its name. */
   untouched: boolean;
   decided: { name: string; family: string } | null;
-}
-
-/** Everybody who may take part in a part's ranking, and everybody by key. */
-interface Entrants {
-  of: (brief: Brief) => { library: readonly Family[]; own: readonly Family[] };
-  everything: ReadonlyMap<string, Family>;
-}
-
-/**
- * Who takes part: what is printed here, as its spool is and as the workshop judges it. A brief that asks the field
- * heeds one's own parts.
- */
-function entrantsOf({ grades, spools, air, workshop, field }: StandingsQuestion): Entrants {
-  const stated = grades.map(g => gradeFamily(g));
-  const byKey = new Map([...families, ...stated].map(f => [f.key, f]));
-  const shelf = shelfMaterials(spools, key => byKey.get(key), air);
-  const library = withShelf(families, shelf);
-  const own = withShelf(stated, shelf);
-  const here = (list: readonly Family[]): Family[] => familiesHere(list, workshop);
-  const laboratory = { library: here(library), own: here(own) };
-  const heeding = {
-    library: here(withFieldEvidence(library, field)),
-    own: here(withFieldEvidence(own, field)),
-  };
-  return {
-    of: brief => (brief.outdoorSchool === 'field' ? heeding : laboratory),
-    everything: new Map([...library, ...own].map(f => [f.key, f])),
-  };
-}
-
-/** A part's ranking, and what it rests on. */
-function ranked(part: StandingPart, entrants: Entrants): { ranking: Ranking; options: RankOptions } {
-  const { brief, printer, weather } = part;
-  const { library, own } = entrants.of(brief);
-  const takingPart = [...library, ...contenders(brief, own, { printer, weather })];
-  const options = { printer, weather, families: takingPart };
-  return { ranking: rank(brief, options), options };
 }
 
 /** Ranks parts of the list. */

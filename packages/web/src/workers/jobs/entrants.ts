@@ -1,0 +1,78 @@
+import {
+  contenders,
+  families,
+  familiesHere,
+  gradeFamily,
+  rank,
+  shelfMaterials,
+  withFieldEvidence,
+  withShelf,
+  type Brief,
+  type Family,
+  type FieldEvidence,
+  type Grade,
+  type Printer,
+  type RankOptions,
+  type Ranking,
+  type ShelfAir,
+  type Spool,
+  type Weather,
+  type WorkshopSettings,
+} from '@hornblende/core';
+
+/** What a workshop's rankings rest on besides their briefs. */
+export interface Ground {
+  /** The grades that may take part. */
+  grades: Grade[];
+  /** What is on the shelf, and the air that its water is worked out by. */
+  spools: Spool[];
+  air: ShelfAir;
+  /** What own parts outdoors say, for briefs that ask the field. */
+  field: FieldEvidence[];
+  /** What the workshop prints, and how far it moves the models. */
+  workshop: Pick<WorkshopSettings, 'allowed' | 'scales'>;
+}
+
+/** What is ranked. */
+export interface RankedPart {
+  brief: Brief;
+  printer: Printer | null;
+  weather: Weather | null;
+}
+
+/** Everybody who may take part in a part's ranking, and everybody by key. */
+export interface Entrants {
+  of: (brief: Brief) => { library: readonly Family[]; own: readonly Family[] };
+  everything: ReadonlyMap<string, Family>;
+}
+
+/**
+ * Who takes part: what is printed here, as its spool is and as the workshop judges it. A brief that asks the field
+ * heeds one's own parts.
+ */
+export function entrantsOf({ grades, spools, air, workshop, field }: Ground): Entrants {
+  const stated = grades.map(g => gradeFamily(g));
+  const byKey = new Map([...families, ...stated].map(f => [f.key, f]));
+  const shelf = shelfMaterials(spools, key => byKey.get(key), air);
+  const library = withShelf(families, shelf);
+  const own = withShelf(stated, shelf);
+  const here = (list: readonly Family[]): Family[] => familiesHere(list, workshop);
+  const laboratory = { library: here(library), own: here(own) };
+  const heeding = {
+    library: here(withFieldEvidence(library, field)),
+    own: here(withFieldEvidence(own, field)),
+  };
+  return {
+    of: brief => (brief.outdoorSchool === 'field' ? heeding : laboratory),
+    everything: new Map([...library, ...own].map(f => [f.key, f])),
+  };
+}
+
+/** A part's ranking, and what it rests on. */
+export function ranked(part: RankedPart, entrants: Entrants): { ranking: Ranking; options: RankOptions } {
+  const { brief, printer, weather } = part;
+  const { library, own } = entrants.of(brief);
+  const takingPart = [...library, ...contenders(brief, own, { printer, weather })];
+  const options = { printer, weather, families: takingPart };
+  return { ranking: rank(brief, options), options };
+}
