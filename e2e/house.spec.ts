@@ -182,10 +182,13 @@ test('another grade of the family that was decided is no difference', async ({ p
 });
 
 test('no internal name is shown', async ({ page, server }) => {
-  for (const path of ['/workshop', '/library/asa-cf', '/library/pla']) {
+  for (const [path, ready] of [
+    ['/workshop', 'printer'],
+    ['/library/asa-cf', 'card'],
+    ['/library/pla', 'comes-first'],
+  ] as const) {
     await page.goto(server.url + path);
-    await expect(page.locator('h1').first()).toBeVisible();
-    await page.waitForLoadState('networkidle');
+    await expect(page.getByTestId(ready).first()).toBeVisible();
     await expect(page.locator('main')).not.toContainText(/smooth-pei|pp-tape|carbon-fibre|weak-acid/);
   }
   await open(page, server.url, 'Hive-stand levelling foot', 'rank');

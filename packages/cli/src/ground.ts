@@ -25,10 +25,8 @@ export interface GroundOptions {
   humidity: number;
 }
 
-/** What those files say. `given` is the brief as it stood in its file. */
-export interface Ground {
-  brief: Brief;
-  given: unknown;
+/** What those files say, but for a brief. */
+export interface Surroundings {
   printer: Printer | null;
   weather: Weather | null;
   grades: Grade[];
@@ -36,24 +34,29 @@ export interface Ground {
   shelf: ShelfMaterial[];
 }
 
+/** What they say with a brief. `given` is the brief as it stood in its file. */
+export interface Ground extends Surroundings {
+  brief: Brief;
+  given: unknown;
+}
+
 /** Reads a brief and what goes with it; notes on the weather go to standard error. @throws InputError */
 export function ground(file: string, o: GroundOptions): Ground {
   const given = readJson(file);
   const brief = parseBrief(given);
+  const around = surroundings(o);
+  if (around.weather && brief.heat.climate === null) brief.heat.climate = 'own';
+  return { brief, given, ...around };
+}
+
+/** Reads what a ranking rests on beside a brief; notes on the weather go to standard error. @throws InputError */
+export function surroundings(o: GroundOptions): Surroundings {
   const printer = o.printer ? parsePrinter(readJson(o.printer)) : null;
   const read = o.weather ? readWeatherFile(basename(o.weather), readText(o.weather)) : null;
   for (const note of read?.notes ?? []) process.stderr.write(`${note}\n`);
   const weather = read?.weather ?? null;
-  if (weather && brief.heat.climate === null) brief.heat.climate = 'own';
   const grades = o.grades ? readGradesFile(o.grades).filter(g => !g.archived) : [];
-  return {
-    brief,
-    given,
-    printer,
-    weather,
-    grades,
-    shelf: o.spools ? shelfOf(o.spools, grades, printer, o) : [],
-  };
+  return { printer, weather, grades, shelf: o.spools ? shelfOf(o.spools, grades, printer, o) : [] };
 }
 
 /** The filaments of a list of spools, each by the spool that would be used. @throws InputError */

@@ -8,6 +8,7 @@ const BAD_INPUT = 2;
 /** Each command by its name: only the one that is asked for is loaded, for most of them load the library. */
 const commands: Readonly<Record<string, () => Promise<Command>>> = {
   rank: async () => (await import('./commands/rank.js')).rankCommand(),
+  choose: async () => (await import('./commands/choose.js')).chooseCommand(),
   decide: async () => (await import('./commands/decide.js')).decideCommand(),
   calc: async () => (await import('./commands/library.js')).calcCommand(),
   models: async () => (await import('./commands/library.js')).modelsCommand(),

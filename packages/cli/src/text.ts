@@ -1,16 +1,17 @@
 import {
+  chooserWords,
   problemLine,
   sig,
   type Answer,
+  type ChooserCell,
   type Family,
   type NothingFits,
   type Problem,
   type Ranking,
   scoreShown,
+  statusMark,
   asGoodNames,
 } from '@hornblende/core';
-
-const MARK = { fits: '●', marginal: '◐', out: '○' } as const;
 
 /** Columns of text, padded; the last column is left ragged. */
 function table(rows: string[][]): string {
@@ -35,7 +36,7 @@ export function rankingText(r: Ranking, nothing: NothingFits | null): string {
   const rows = r.candidates.map(c => {
     const worst = c.gates.find(g => g.verdict === 'fail') ?? c.gates.find(g => g.verdict === 'marginal');
     return [
-      `${MARK[c.status]} ${c.name}`,
+      `${statusMark[c.status]} ${c.name}`,
       c.status,
       scoreShown(c).toFixed(2),
       worst ? `${worst.id}: ${worst.why}${worst.rescue ? ` (${worst.rescue})` : ''}` : (c.for[0] ?? ''),
@@ -94,4 +95,12 @@ export function familiesText(list: readonly Family[]): string {
 /** Problems, one line each. */
 export function problemsText(problems: readonly Problem[]): string {
   return problems.map(problemLine).join('\n');
+}
+
+/** What to reach for, a line a need; where nothing does it, what would let the nearest in beneath. */
+export function chooserText(rows: readonly (ChooserCell & { label: string })[]): string {
+  const lines = table([['Needed', 'Reached for'], ...rows.map(r => [r.label, chooserWords(r)])]).split('\n');
+  return lines
+    .flatMap((line, i) => [line, ...(rows[i - 1]?.letsIn?.words ?? []).map(words => `  ${words}`)])
+    .join('\n');
 }

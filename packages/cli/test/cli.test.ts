@@ -31,6 +31,25 @@ const brief = {
   sun: 'full',
 };
 
+describe('hornblende choose', () => {
+  it('says what to reach for on any machine, in words and as JSON that agree with a ranking', async () => {
+    const { status, out } = await run(['choose', '--json']);
+    expect(status).toBe(0);
+    const all = JSON.parse(out) as { id: string; label: string; first: { material: string; name: string } }[];
+    const sun = all.find(n => n.id === 'sun')!;
+    expect(sun.first.material).toBe('asa');
+    const words = (await run(['choose'])).out;
+    expect(words).toMatch(/Lies in the sun +● ASA, then /);
+    expect(words.trim().split('\n')).toHaveLength(all.length + 1);
+  });
+  it('says on a plain machine what would let the nearest in where nothing does it', async () => {
+    const printer = { format: 'hornblende-printer', version: 1, name: 'Cold', nozzleMaxC: 180, bedMaxC: 40 };
+    const { out } = await run(['choose', '--printer', file('cold.json', printer)]);
+    expect(out).toMatch(/A gear +○ none; nearest is /);
+    expect(out).toMatch(/\n {2}\S/);
+  });
+});
+
 describe('hornblende say', () => {
   it('reads a sentence into a brief, as JSON and in words', async () => {
     const sentence = 'hook outside in the sun, 3 kg on a 60 mm arm, ten years, white, with a zorb';

@@ -39,6 +39,7 @@ export * from './advice/open-questions.js';
 export * from './advice/favourite.js';
 export * from './brief/brief-room.js';
 export * from './score/room-air.js';
+export * from './score/status-mark.js';
 export * from './print/aid-effects.js';
 export * from './print/aid-words.js';
 export * from './materials/trade.js';

@@ -2,6 +2,7 @@ import type { Family } from '../materials/family.js';
 import type { Sheet } from './sheet.js';
 import { familyCard } from '../advice/family-card.js';
 import type { ChooserCell, ChooserPick } from '../advice/chooser.js';
+import { statusMark } from '../score/status-mark.js';
 
 /** A row of the chooser as a sheet has it: what is needed, in words, and its cells. */
 export interface ChooserSheetRow {
@@ -22,11 +23,9 @@ export interface ChooserSheetInput {
   temperature: (celsius: number) => string;
 }
 
-const mark = { fits: '●', marginal: '◐', out: '○' } as const;
-
 /** What a cell says in a few words: first choice, then the second; or what would let the nearest in. */
 export function chooserWords({ first, second, letsIn }: ChooserCell): string {
-  const named = ({ name, status }: ChooserPick): string => `${mark[status]} ${name}`;
+  const named = ({ name, status }: ChooserPick): string => `${statusMark[status]} ${name}`;
   if (first) return second ? `${named(first)}, then ${named(second)}` : named(first);
   return letsIn ? `○ none; nearest is ${letsIn.name}` : '○ none';
 }

@@ -10,6 +10,7 @@ import { gateLabel, gateNumbers, type Gate } from '../score/gate.js';
 import type { DecisionRecord } from './record.js';
 import type { Candidate } from '../score/candidate.js';
 import { weightsShown } from '../score/weights-shown.js';
+import { statusMark } from '../score/status-mark.js';
 
 /** What a record says, before it is dressed as Markdown or HTML. */
 export interface RecordSection {
@@ -20,7 +21,6 @@ export interface RecordSection {
   picture: 'strata' | 'rulers' | null;
 }
 
-const MARK = { fits: '●', marginal: '◐', out: '○' } as const;
 const section = (title: string, part: Partial<RecordSection>): RecordSection => ({
   title,
   paragraphs: [],
@@ -153,7 +153,7 @@ export function recordSections(r: DecisionRecord, caution: string): RecordSectio
     section('Why the others were not chosen', {
       table: {
         head: ['Filament', '', 'Score', 'Why'],
-        rows: r.rejected.map(x => [x.name, `${MARK[x.status]} ${x.status}`, x.score.toFixed(2), x.why]),
+        rows: r.rejected.map(x => [x.name, `${statusMark[x.status]} ${x.status}`, x.score.toFixed(2), x.why]),
         right: null,
       },
     }),

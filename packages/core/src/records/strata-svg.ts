@@ -4,13 +4,13 @@ import { criterionLabels } from '../score/criteria.js';
 import { weightsShown } from '../score/weights-shown.js';
 import type { Candidate, Ranking } from '../score/candidate.js';
 import { escapeXml } from './escape.js';
+import { statusMark } from '../score/status-mark.js';
 
 const { ink, soft, well } = light.tokens;
 const LABELS = 96;
 const HEIGHT = 220;
 const TOP = 8;
 const COLUMN = 74;
-const MARK = { fits: '●', marginal: '◐', out: '○' } as const;
 
 /**
  * A ranking's leading columns as a picture that stands alone: one column a candidate, one layer a
@@ -63,7 +63,7 @@ function column(
     `<g><title>${escapeXml(`${c.name}, ${scoreShown(c).toFixed(2)}, ${c.status}`)}</title>${bands.join('')}<text ` +
     `x="${x + w / 2}" y="${TOP + HEIGHT + 16}" text-anchor="middle" font-weight="700" ` +
     `fill="${ink}">${escapeXml(name)}</text><text x="${x + w / 2}" y="${TOP + HEIGHT + 32}" ` +
-    `text-anchor="middle" fill="${soft}">${scoreShown(c).toFixed(2)} ${MARK[c.status]} ${c.status}</text></g>`
+    `text-anchor="middle" fill="${soft}">${scoreShown(c).toFixed(2)} ${statusMark[c.status]} ${c.status}</text></g>`
   );
 }
 

@@ -4,7 +4,13 @@ import { InputError, type Problem } from '../input/parse.js';
 import { parseInspection, type Inspection } from './inspection.js';
 import { MOST_PLACED_AT_ONCE, parsePlacement, type PlacedMaterial, type Placement } from './placement.js';
 import { whole } from './placed-cells.js';
-import { markDoubles, type PlacedLook, type PlacedReading, type PlacedRow, type PlacedTable } from './placed-row.js';
+import {
+  markDoubles,
+  type PlacedLook,
+  type PlacedReading,
+  type PlacedRow,
+  type PlacedTable,
+} from './placed-row.js';
 
 /** The folders of an archive that tell of parts in service. */
 const FOLDERS = ['service', 'inspections', 'grades'] as const;
@@ -36,13 +42,14 @@ export function readPlacedArchive(bytes: Uint8Array, reading: PlacedReading): Pl
   try {
     files = unzipSync(bytes, { filter: withinLimits() });
   } catch (e) {
-    return nothing(e instanceof RangeError ? e.message : 'is a zip that cannot be unpacked: it is cut short');
+    return nothing(e instanceof TooLarge ? e.message : 'is a zip that cannot be unpacked: it is cut short');
   }
   if (!reading.origin)
     return nothing('is somebody else’s: say whose records they are, and how much each counts');
   const placed = recordsIn(files, 'service');
   if (!placed.length) return nothing('is no archive of a workshop, or one without parts in service');
-  if (placed.length > MOST_PLACED_AT_ONCE) return nothing(`holds more than ${MOST_PLACED_AT_ONCE} parts in service`);
+  if (placed.length > MOST_PLACED_AT_ONCE)
+    return nothing(`holds more than ${MOST_PLACED_AT_ONCE} parts in service`);
   const looks = looksByPart(files);
   const familyOf = familiesOfGrades(files);
   const rows = placed.map(({ id, data }, i) => rowOf(i + 1, data, looks.get(id) ?? [], reading, familyOf));
@@ -50,13 +57,16 @@ export function readPlacedArchive(bytes: Uint8Array, reading: PlacedReading): Pl
   return { rows, columns: [], problems: [], notes: notesOn(rows, looks) };
 }
 
+/** An archive that would unpack to more than it may. */
+class TooLarge extends Error {}
+
 /** Lets the files through that tell of parts in service, up to {@link MOST_BYTES} of them. */
 function withinLimits(): (file: UnzipFileInfo) => boolean {
   let sum = 0;
   return ({ name, originalSize }) => {
     if (!name.endsWith('.json') || !FOLDERS.some(f => name.startsWith(`${f}/`))) return false;
     sum += originalSize;
-    if (sum > MOST_BYTES) throw new RangeError(`holds more than ${MOST_BYTES / 1e6} MB of parts in service`);
+    if (sum > MOST_BYTES) throw new TooLarge(`holds more than ${MOST_BYTES / 1e6} MB of parts in service`);
     return true;
   };
 }
@@ -154,7 +164,15 @@ function standingAlone(placement: Placement, { origin, weight }: PlacedReading):
   const { place } = placement;
   return {
     ...placement,
-    ...{ code: '', partId: null, partRevision: null, decisionId: null, printId: null, spoolId: null, photos: [] },
+    ...{
+      code: '',
+      partId: null,
+      partRevision: null,
+      decisionId: null,
+      printId: null,
+      spoolId: null,
+      photos: [],
+    },
     place: { ...place, weatherId: null },
     // What was somebody else's there already counts less still.
     ...{ origin: placement.origin ? `${placement.origin}, by ${origin}`.slice(0, 120) : origin },
@@ -170,7 +188,13 @@ function notesOn(rows: readonly PlacedRow[], looks: ReadonlyMap<string, Inspecti
   const pictures = [...looks.values()].flat().reduce((n, look) => n + look.photos.length, 0);
   const taken = rows.reduce((n, r) => n + r.looks.length, 0);
   return [
-    `${taken} looks come with them.`,
-    ...(pictures ? [`Their ${pictures} photographs are not taken over.`] : []),
+    taken === 1 ? 'One look comes with them.' : `${taken} looks come with them.`,
+    ...(pictures === 0
+      ? []
+      : [
+          pictures === 1
+            ? 'One photograph is not taken over.'
+            : `${pictures} photographs are not taken over.`,
+        ]),
   ];
 }

@@ -51,7 +51,9 @@ describe('the archive of another workshop, read for its parts in service', () =>
     'service/five.json': strToU8('not JSON'),
     'grades/theirs-a.json': strToU8(JSON.stringify({ key: 'theirs-a', data: { family: 'petg' } })),
     'grades/theirs-b.json': strToU8(JSON.stringify({ key: 'theirs-b', data: { family: 'petg' } })),
-    'inspections/later.json': record(look('look-0002', '2024-05-01T12:00:00Z', { verdict: 'failed', mode: 'cracked' })),
+    'inspections/later.json': record(
+      look('look-0002', '2024-05-01T12:00:00Z', { verdict: 'failed', mode: 'cracked' }),
+    ),
     'inspections/first.json': record(look('look-0001', '2022-05-01T12:00:00Z', { photos: [picture] })),
     'inspections/struck.json': record(look('look-0003', '2023-05-01T12:00:00Z', { struck: true })),
     'inspections/odd.json': record(look('look-0004', 'last week')),
@@ -69,7 +71,7 @@ describe('the archive of another workshop, read for its parts in service', () =>
       ['2024', 'failed', 'cracked', 0],
     ]);
     expect(looks[0]).not.toHaveProperty('id');
-    expect(table.notes).toEqual(['2 looks come with them.', 'Their 1 photographs are not taken over.']);
+    expect(table.notes).toEqual(['2 looks come with them.', 'One photograph is not taken over.']);
   });
   it('says whose it is and lets it count by its weight, times what it counted there', () => {
     expect(row('Vane bracket').placement).toMatchObject({ origin: 'The weather station', weight: 0.4 });

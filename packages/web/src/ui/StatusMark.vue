@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import type { Status } from '@hornblende/core';
+import { statusMark, type Status } from '@hornblende/core';
 defineProps<{ status: Status }>();
-const mark = { fits: '●', marginal: '◐', out: '○' } as const;
 </script>
 
 <template>
-  <span :class="status" class="status">{{ mark[status] }} {{ status }}</span>
+  <span :class="status" class="status">{{ statusMark[status] }} {{ status }}</span>
 </template>
 
 <style scoped>

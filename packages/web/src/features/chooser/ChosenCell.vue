@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { chooserWords, type ChooserCell } from '@hornblende/core';
+import { chooserWords, statusMark, type ChooserCell } from '@hornblende/core';
 import { Button } from '../../ui/kit';
 
 /** A cell of the chooser: what is reached for first, and after that. */
@@ -12,8 +12,6 @@ defineProps<{
   open: boolean;
 }>();
 const emit = defineEmits<{ press: [] }>();
-const mark = { fits: '●', marginal: '◐', out: '○' } as const;
-const tone = { fits: 'fits', marginal: 'marginal', out: 'out' } as const;
 </script>
 
 <template>
@@ -27,7 +25,7 @@ const tone = { fits: 'fits', marginal: 'marginal', out: 'out' } as const;
   >
     <span class="column soft small">{{ column }}</span>
     <template v-if="cell.first">
-      <span :class="tone[cell.first.status]">{{ mark[cell.first.status] }}</span>
+      <span :class="cell.first.status">{{ statusMark[cell.first.status] }}</span>
       <b>{{ cell.first.name }}</b>
       <span v-if="cell.second" class="soft small then">then {{ cell.second.name }}</span>
     </template>

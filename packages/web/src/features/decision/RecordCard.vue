@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import { Button } from '../../ui/kit';
-import { sig, type Decision, type DecisionSummary, type RecordDrift } from '@hornblende/core';
+import {
+  sig,
+  statusMark,
+  type Decision,
+  type DecisionSummary,
+  type RecordDrift,
+  type Status,
+} from '@hornblende/core';
 import dayjs from 'dayjs';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';
@@ -39,9 +46,8 @@ function fold(): void {
   unfolded.value = !unfolded.value;
   if (unfolded.value) emit('open');
 }
-const marks: Record<string, string> = { fits: '●', marginal: '◐', out: '○' };
-const standing = (s: { status: string; score: number } | null): string =>
-  s ? `${s.score.toFixed(2)} ${marks[s.status]} ${s.status}` : 'not there';
+const standing = (s: { status: Status; score: number } | null): string =>
+  s ? `${s.score.toFixed(2)} ${statusMark[s.status]} ${s.status}` : 'not there';
 /** So many changes are named; the rest are counted. */
 const MOST_CHANGES_NAMED = 6;
 const figure = (x: number | null): string => (x === null ? 'none' : sig(x, 3));
