@@ -153,12 +153,15 @@ test('the guide opens at the page one is on, by key and by the rail, and turns t
   await expect(guide).toContainText('A part that goes out is placed');
   await page.keyboard.press('Escape');
   await expect(guide).toBeHidden();
+  // A page that is still on its way closes what is open as it comes.
   await page.goto(`${server.url}/library`);
+  await expect(page.getByTestId('library-row').first()).toBeVisible();
   await page.getByRole('button', { name: 'Guide' }).click();
   await expect(guide.getByRole('heading', { name: 'The library' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.setViewportSize({ width: 390, height: 800 });
   await page.goto(`${server.url}/service`);
+  await expect(page.getByTestId('service-page')).toBeVisible();
   await page.getByRole('button', { name: 'Guide' }).click();
   await expect(guide.getByRole('heading', { name: 'Service' })).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
