@@ -8,7 +8,13 @@ import { failureModes, type FailureMode } from './modes.js';
 import { parsePlacement, PLACE_UNSAID, type PlacedMaterial } from './placement.js';
 import { isZip, readPlacedArchive } from './placed-archive.js';
 import { tableCells, whole } from './placed-cells.js';
-import { markDoubles, type PlacedLook, type PlacedReading, type PlacedRow, type PlacedTable } from './placed-row.js';
+import {
+  markDoubles,
+  type PlacedLook,
+  type PlacedReading,
+  type PlacedRow,
+  type PlacedTable,
+} from './placed-row.js';
 import {
   colourSaid,
   consequenceSaid,
@@ -23,8 +29,8 @@ import {
 import { roughDate } from './rough-date.js';
 
 /**
- * Reads placed parts from CSV, a paste out of a sheet (tabs), JSON, or the archive of another workshop. Never throws for
- * what is in the file.
+ * Reads placed parts from CSV, a paste out of a sheet (tabs), JSON, or the archive of another workshop. Never throws
+ * for what is in the file.
  */
 export function readPlacedTable(bytes: Uint8Array, reading: PlacedReading): PlacedTable {
   if (isZip(bytes)) return readPlacedArchive(bytes, reading);

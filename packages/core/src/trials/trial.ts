@@ -148,7 +148,7 @@ export class TrialEntrant {
     maxLength: 300,
     optional: true,
     allowEmpty: true,
-    doc: 'How else its pieces differ from the others, such as colour, layers or the weather that day: it is named beside its readings, which nothing corrects for it; default nothing.',
+    doc: 'How else its pieces differ, such as colour, layers or weather: named, not corrected for; default nothing.',
   })
   differs = '';
   @ListOf(() => TrialReading, { max: 500, optional: true, doc: 'What was read of it; default nothing.' })

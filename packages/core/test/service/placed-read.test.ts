@@ -39,7 +39,11 @@ describe('a table of parts in service', () => {
     const [bracket, peg, lid] = t.rows;
     expect(bracket!.placement!.place).toMatchObject({ sun: 'full', heat: 'outdoors', where: 'garden' });
     expect(bracket!.placement!.place.partMaxC).toBeCloseTo(60, 9);
-    expect(bracket!.looks[0]).toMatchObject({ verdict: 'failed', mode: 'cracked', at: '2025-08-02T12:00:00Z' });
+    expect(bracket!.looks[0]).toMatchObject({
+      verdict: 'failed',
+      mode: 'cracked',
+      at: '2025-08-02T12:00:00Z',
+    });
     expect(peg!.placement!.materials).toEqual([
       { material: 'pla', share: 0.5 },
       { material: 'abs', share: 0.5 },

@@ -50,7 +50,10 @@ describe('what several makers’ grades say of their family’s strength', () =>
     const two = proposedStrength(petg, [pulled('a', 0.8), pulled('b', 0.8)])!;
     expect(two.factor).toBeCloseTo(Math.exp(mu(2)), 2);
     expect(two.low).toBeLessThan(two.factor);
-    const four = proposedStrength(petg, ['a', 'b', 'c', 'd'].map(k => pulled(k, 0.8)))!;
+    const four = proposedStrength(
+      petg,
+      ['a', 'b', 'c', 'd'].map(k => pulled(k, 0.8)),
+    )!;
     expect(four.factor).toBeCloseTo(Math.exp(mu(4)), 2);
     expect(four.factor).toBeLessThan(two.factor);
     expect(four.high - four.low).toBeLessThan(two.high - two.low);
@@ -59,12 +62,18 @@ describe('what several makers’ grades say of their family’s strength', () =>
 
   it('lies between the library and what was measured, whatever that is', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 0.5, max: 0.95, noNaN: true }), { minLength: 2, maxLength: 6 }), all => {
-        const found = proposedStrength(petg, all.map((x, i) => pulled(`g${i}`, x)));
-        if (!found) return;
-        expect(found.factor).toBeGreaterThanOrEqual(Math.min(...all) - 0.005);
-        expect(found.factor).toBeLessThan(1);
-      }),
+      fc.property(
+        fc.array(fc.double({ min: 0.5, max: 0.95, noNaN: true }), { minLength: 2, maxLength: 6 }),
+        all => {
+          const found = proposedStrength(
+            petg,
+            all.map((x, i) => pulled(`g${i}`, x)),
+          );
+          if (!found) return;
+          expect(found.factor).toBeGreaterThanOrEqual(Math.min(...all) - 0.005);
+          expect(found.factor).toBeLessThan(1);
+        },
+      ),
       { numRuns: 60, seed: 29 },
     );
   });
@@ -92,10 +101,15 @@ describe('a family that is judged by it', () => {
     });
     const margin = (here: ReturnType<typeof familiesHere>): number => {
       const { candidates } = rank(brief, { families: here });
-      return candidates.find(c => c.material === 'petg')!.gates.find(g => g.id === 'strength')!.have as number;
+      return candidates.find(c => c.material === 'petg')!.gates.find(g => g.id === 'strength')!
+        .have as number;
     };
     const usual = parseWorkshop({ format: 'hornblende-workshop', version: 1 });
-    const weak = parseWorkshop({ format: 'hornblende-workshop', version: 1, scales: { strengths: [{ family: 'petg', factor: 0.5 }] } });
+    const weak = parseWorkshop({
+      format: 'hornblende-workshop',
+      version: 1,
+      scales: { strengths: [{ family: 'petg', factor: 0.5 }] },
+    });
     expect(margin(familiesHere(families, weak)) / margin(familiesHere(families, usual))).toBeCloseTo(0.5, 3);
   });
 
@@ -117,7 +131,11 @@ describe('a family that is judged by it', () => {
 
   it('is refused out of its limits, by field', () => {
     const bad = (factor: number): unknown =>
-      parseWorkshop({ format: 'hornblende-workshop', version: 1, scales: { strengths: [{ family: 'petg', factor }] } });
+      parseWorkshop({
+        format: 'hornblende-workshop',
+        version: 1,
+        scales: { strengths: [{ family: 'petg', factor }] },
+      });
     expect(() => bad(0)).toThrow(/strengths\[0\]\.factor/);
   });
 });

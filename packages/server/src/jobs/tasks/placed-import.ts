@@ -141,9 +141,7 @@ function readItem(field: string, entry: unknown): Item {
     unknown
   >;
   if (!Array.isArray(looks) || looks.length > MOST_LOOKS)
-    throw new InputError([
-      bad(`${field}.looks`, looks, `must be a list of at most ${MOST_LOOKS} looks`),
-    ]);
+    throw new InputError([bad(`${field}.looks`, looks, `must be a list of at most ${MOST_LOOKS} looks`)]);
   const looksOf = (id: string): Inspection[] =>
     (looks as object[]).map((look, k) =>
       within(`${field}.looks[${k}]`, () =>

@@ -43,7 +43,8 @@ function show(): void {
   <section v-if="proposed || accepted" class="measured" data-testid="measured-strength">
     <p v-if="proposed">
       By the grades of it that were measured here (<template v-for="(g, i) in proposed.grades" :key="g.key"
-        ><template v-if="i">, </template><RouterLink :to="`/library/${g.key}`">{{ g.name }}</RouterLink></template
+        ><template v-if="i">, </template
+        ><RouterLink :to="`/library/${g.key}`">{{ g.name }}</RouterLink></template
       >) {{ family.name }} is about {{ percent(proposed.factor) }} than the library says: strength ×
       <Button type="link" size="small" @click="show">{{ sig(proposed.factor, 2) }}</Button>
       <span class="soft small">({{ sig(proposed.low, 2) }} to {{ sig(proposed.high, 2) }})</span>.
