@@ -200,7 +200,7 @@ test('a phone is paired from the desk, looks at parts, reads a trial, and is wit
   // Beside looks it reads open trials: the next cell, a slip asked about, taken, and taken back.
   await phone.getByRole('link', { name: 'Read a trial' }).click();
   const bench = phone.getByTestId('phone-bench');
-  await expect(bench).toContainText(/Print \d of \d/);
+  await expect(bench).toContainText(/piece \d of \d/);
   const figure = bench.getByRole('textbox').last();
   await figure.fill('nothing');
   await bench.getByRole('button', { name: 'Take it' }).click();

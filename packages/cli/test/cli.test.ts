@@ -45,7 +45,7 @@ describe('hornblende choose', () => {
   it('says on a plain machine what would let the nearest in where nothing does it', async () => {
     const printer = { format: 'hornblende-printer', version: 1, name: 'Cold', nozzleMaxC: 180, bedMaxC: 40 };
     const { out } = await run(['choose', '--printer', file('cold.json', printer)]);
-    expect(out).toMatch(/A gear +○ none; nearest is /);
+    expect(out).toMatch(/A gear +○ nothing here; nearest is /);
     expect(out).toMatch(/\n {2}\S/);
   });
 });

@@ -1,5 +1,4 @@
-import { runnerUp, type Candidate, type Status } from '../score/candidate.js';
-import type { Ranking } from '../score/candidate.js';
+import { runnerUp, type Candidate, type Ranking, type Status } from '../score/candidate.js';
 
 /** A filament that a need is answered with. */
 export interface ChooserPick {

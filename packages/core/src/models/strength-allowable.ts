@@ -60,7 +60,7 @@ export class StrengthAllowableInput {
     min: 0,
     max: 1e5,
     optional: true,
-    doc: "A grade's own values in place of the family's.",
+    doc: "Values in place of the library's: a grade's own, or this workshop's.",
   })
   values: Partial<Record<(typeof strengthProperties)[number], number>> = {};
   @Quantity({
@@ -68,7 +68,7 @@ export class StrengthAllowableInput {
     max: 5,
     optional: true,
     nullable: true,
-    doc: "Share of strength left at the temperature, where a grade's own is known; default from the family.",
+    doc: "Share of strength left at the temperature, where it is not the family's; default from the family.",
   })
   retained: number | null = null;
 }
@@ -127,14 +127,19 @@ function withOwnValues(f: Family, { values, retained }: StrengthAllowableInput):
   return { ...f, properties, retention: retained === null ? f.retention : [[23, retained]] };
 }
 
-/** What `strength.allowable` needs to be told so that it judges a family or a grade alike. */
+/**
+ * What `strength.allowable` needs to be told so that it judges a filament as the ranking does: the family, and whatever
+ * of it is not as the library has it, be it a grade's, an oven's, the field's or this workshop's own.
+ */
 export function strengthInput(f: Family, c: StrengthConditions): Partial<StrengthAllowableInput> {
-  if (!f.grade) return { family: f.key, ...c };
+  const library = familyByKey(f.grade?.family ?? f.key)!;
+  const own = strengthProperties.filter(n => typical(f, n) !== typical(library, n));
+  const retained = retentionAt(f.retention, c.temperatureC);
   return {
-    family: f.grade.family,
+    family: library.key,
     ...c,
-    values: Object.fromEntries(strengthProperties.map(n => [n, typical(f, n)])),
-    retained: retentionAt(f.retention, c.temperatureC),
+    ...(own.length ? { values: Object.fromEntries(own.map(n => [n, typical(f, n)])) } : {}),
+    ...(retained === retentionAt(library.retention, c.temperatureC) ? {} : { retained }),
   };
 }
 

@@ -23,11 +23,14 @@ export interface ChooserSheetInput {
   temperature: (celsius: number) => string;
 }
 
-/** What a cell says in a few words: first choice, then the second; or what would let the nearest in. */
+/** What a cell says where no filament does it. */
+const NOTHING = `${statusMark.out} nothing here`;
+
+/** What a cell says in a few words: first choice, then the second; or that nothing does it, and what is nearest. */
 export function chooserWords({ first, second, letsIn }: ChooserCell): string {
   const named = ({ name, status }: ChooserPick): string => `${statusMark[status]} ${name}`;
   if (first) return second ? `${named(first)}, then ${named(second)}` : named(first);
-  return letsIn ? `○ none; nearest is ${letsIn.name}` : '○ none';
+  return letsIn ? `${NOTHING}; nearest is ${letsIn.name}` : NOTHING;
 }
 
 /**
@@ -40,8 +43,8 @@ export function chooserSheet({ columns, rows, find, say, temperature }: ChooserS
   return {
     title: 'What to reach for',
     lead:
-      'Each row is a usual part, ranked on each machine as any part here is: the first choice, then the best of ' +
-      'another family. ● does it with room to spare, ◐ only just or at some risk, ○ nothing here does it.',
+      'Each row is a usual part, ranked on each machine as parts of one’s own are: the first choice, then the best ' +
+      'of another family. ● does it with room to spare, ◐ only just or at some risk, ○ nothing here does it.',
     facts: [],
     sections: [
       {

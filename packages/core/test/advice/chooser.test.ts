@@ -90,7 +90,7 @@ describe('the chooser as a sheet', () => {
   });
   it('says in few words what each cell comes to', () => {
     expect(chooserWords(cells[0]!)).toMatch(/^● PETG, then /);
-    expect(chooserWords(cells[1]!)).toBe('○ none');
+    expect(chooserWords(cells[1]!)).toBe('○ nothing here');
   });
   it('has a row a need, and of each filament named its temperatures, what it is for and what to watch', () => {
     const text = sheetMarkdown(sheet);

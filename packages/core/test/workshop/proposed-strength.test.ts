@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  calculate,
   decide,
   DecisionInput,
   families,
@@ -17,6 +18,9 @@ import {
   rank,
   recordDrift,
   scaledFamilies,
+  strengthAllowable,
+  StrengthAllowableInput,
+  strengthInput,
   typical,
   type Grade,
 } from '../../src/index.js';
@@ -111,6 +115,18 @@ describe('a family that is judged by it', () => {
       scales: { strengths: [{ family: 'petg', factor: 0.5 }] },
     });
     expect(margin(familiesHere(families, weak)) / margin(familiesHere(families, usual))).toBeCloseTo(0.5, 3);
+  });
+
+  it('says the same in the working behind the number', () => {
+    const [weak] = scaledFamilies([petg], scales(0.5));
+    const usual = Object.assign(new StrengthAllowableInput(), { temperatureC: 40 });
+    const { family: _family, values: _values, retained: _retained, ...conditions } = usual;
+    const said = (f: typeof petg): number =>
+      (calculate('strength.allowable', strengthInput(f, conditions)).result as { allowableMPa: number }).allowableMPa;
+    expect(said(weak!)).toBeCloseTo(strengthAllowable(weak!, conditions).allowableMPa, 9);
+    expect(said(weak!) / said(petg)).toBeCloseTo(0.5, 9);
+    expect(strengthInput(petg, conditions)).not.toHaveProperty('values');
+    expect(strengthInput(weak!, conditions).values).toEqual({ yieldMPa: 0.5 * library });
   });
 
   it('stands in the premises of a decision, and in what is worked out from them again', () => {

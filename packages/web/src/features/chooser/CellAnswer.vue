@@ -56,7 +56,6 @@ function begin(): Promise<unknown> {
 <style scoped>
 .behind {
   padding: 8px 12px 14px;
-  background: var(--raised, transparent);
 }
 .behind p {
   margin: 0 0 6px;

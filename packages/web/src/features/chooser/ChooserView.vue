@@ -63,8 +63,8 @@ function openSheet(): void {
       </div>
     </div>
     <p class="soft lead">
-      What is it for? Each row is a usual part, ranked on each of your machines as any part here is, and by
-      what lies on the shelf. Press an answer for its reasons, or to begin a part from it.
+      Each row is a usual part, ranked on each of your machines as your own parts are, and from what lies on
+      the shelf. Press an answer for its reasons, or to begin a part from it.
     </p>
     <p v-if="failed" class="out" role="alert">
       It could not be worked out: {{ failed }} <Button type="text" @click="fetchAll">Try again</Button>
@@ -74,7 +74,7 @@ function openSheet(): void {
       <thead>
         <tr>
           <th scope="col">What is needed</th>
-          <th v-for="c in columns" :key="c.name" scope="col">{{ c.name }}</th>
+          <th v-for="(c, j) in columns" :key="j" scope="col">{{ c.name }}</th>
         </tr>
       </thead>
       <tbody>

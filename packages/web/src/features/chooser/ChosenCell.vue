@@ -30,7 +30,7 @@ const emit = defineEmits<{ press: [] }>();
       <span v-if="cell.second" class="soft small then">then {{ cell.second.name }}</span>
     </template>
     <template v-else>
-      <span class="out">○ nothing here</span>
+      <span class="out">{{ statusMark.out }} nothing here</span>
       <span v-if="cell.letsIn" class="soft small then">nearest: {{ cell.letsIn.name }}</span>
     </template>
   </Button>

@@ -5,10 +5,12 @@ import { Button } from '../../ui/kit';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
+import { pieceWords } from './reading-facts';
+import ReadingFactsForm from './ReadingFactsForm.vue';
 import { useOpenTrials } from './useOpenTrials';
 
 /** The bench on a phone: one figure at a time, of the trials that are open. */
-const { all, id, trial, nameOf, cell, printNow, typed, problem, meant, isSending, lastWords, ...deeds } =
+const { all, id, trial, nameOf, cell, printNow, typed, facts, problem, meant, isSending, lastWords, ...deeds } =
   useOpenTrials();
 const { attempt } = useFeedback();
 onMounted(() => void attempt(deeds.load));
@@ -56,9 +58,10 @@ const taken = computed(
       <OptionSelect v-model="material" label="Filament" :options="filaments" />
       <OptionSelect v-model="criterion" label="What is read" :options="criteria" />
       <p class="soft small now">
-        Print {{ printNow }} of {{ trial.replicates
+        {{ pieceWords(printNow, trial.replicates)
         }}<template v-if="taken.length">; so far {{ taken.join(', ') }}</template>
       </p>
+      <ReadingFactsForm v-if="asked" v-model="facts" :criterion="asked" />
       <div class="figure">
         <TextField v-model="typed" :label="fieldLabel" :maxlength="40" inputmode="decimal" />
       </div>
@@ -83,6 +86,9 @@ form {
 }
 form > p {
   margin: 0;
+}
+.now::first-letter {
+  text-transform: uppercase;
 }
 .figure :deep(input) {
   font-size: 24px;

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import { doorWords, stateWords } from './answer-words';
-import type { ReadingFacts } from './useBenchCell';
+import type { ReadingFacts } from './reading-facts';
 
 /** What is said of a piece beside its figure: how it broke, how the door stood, how thick it is. */
 const facts = defineModel<ReadingFacts>({ required: true });

@@ -7,6 +7,7 @@ import OptionSelect from '../../ui/OptionSelect.vue';
 import TextField from '../../ui/TextField.vue';
 import BenchSheet from './BenchSheet.vue';
 import ForeignForm from './ForeignForm.vue';
+import { pieceWords } from './reading-facts';
 import ReadingFactsForm from './ReadingFactsForm.vue';
 import TakenReadings from './TakenReadings.vue';
 import TrialAid from './TrialAid.vue';
@@ -41,11 +42,7 @@ function join(material: string, foreign: TrialForeign | null = null): void {
     <section v-if="here && criterion && entrant" class="now" aria-label="The reading to take">
       <p class="piece" data-testid="trial-next">
         <b>{{ live.nameOf(here.material) }}</b>, {{ criterion.label.toLowerCase() }},
-        {{
-          printNow > trial.replicates
-            ? `all ${trial.replicates} read`
-            : `piece ${printNow} of ${trial.replicates}`
-        }}<span class="soft">; {{ wantedWords(criterion) }}</span>
+        {{ pieceWords(printNow, trial.replicates) }}<span class="soft">; {{ wantedWords(criterion) }}</span>
       </p>
       <ReadingFactsForm v-model="facts" :criterion="criterion" />
       <form class="entry" @submit.prevent="cell.take">

@@ -16,13 +16,10 @@ import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vu
 import { useKept } from '../../stores/browser-store';
 import { useLibrary } from '../../stores/library';
 import { patternOf } from './pattern-of';
+import { missingFact, noFacts, takenWords, type ReadingFacts } from './reading-facts';
 import { useBenchInstrument, type BenchInstrument } from './useBenchInstrument';
 import { useSerialTool, type SerialTool } from '../bench/useSerialTool';
 import type { LiveTrial } from './useTrial';
-
-/** What is said of a piece beside its figure: kept from one reading to the next of the same criterion. */
-export type ReadingFacts = Pick<TrialReading, 'broke' | 'door' | 'state' | 'thicknessMm'>;
-const NO_FACTS: ReadingFacts = { broke: null, door: null, state: null, thicknessMm: null };
 
 /** The cell that is read at the bench: which it is, what is typed, what is wrong with it. */
 export interface BenchCell {
@@ -67,7 +64,7 @@ export function useBenchCell(live: LiveTrial): BenchCell {
   const typed = ref('');
   const problem = ref('');
   const meant = ref<number | null>(null);
-  const facts = ref<ReadingFacts>({ ...NO_FACTS });
+  const facts = ref(noFacts());
   const last = shallowRef<{ material: string; reading: TrialReading } | null>(null);
   const pattern = useKept('hornblende-bench-pattern', '');
   const asPattern = computed(() => patternOf(pattern.value));
@@ -87,7 +84,7 @@ export function useBenchCell(live: LiveTrial): BenchCell {
   // How one piece broke says nothing of the next; how the door stood holds on.
   watch(
     () => here.value?.criterion,
-    () => (facts.value = { ...NO_FACTS }),
+    () => (facts.value = noFacts()),
   );
   const readings = computed(
     () => entrant.value?.readings.filter(r => r.criterion === here.value?.criterion) ?? [],
@@ -119,8 +116,9 @@ export function useBenchCell(live: LiveTrial): BenchCell {
   function take(): void {
     const at = here.value;
     if (!at || !criterion.value) return;
-    if (criterion.value.id === 'movement' && facts.value.thicknessMm === null) {
-      problem.value = 'say how thick the strip is: its hours are worth nothing without';
+    const missing = missingFact(criterion.value.id, facts.value);
+    if (missing) {
+      problem.value = missing;
       return;
     }
     if (!typed.value.trim()) {
@@ -161,13 +159,7 @@ export function useBenchCell(live: LiveTrial): BenchCell {
     },
     take,
     keep,
-    lastWords: computed(() => {
-      if (!last.value) return '';
-      const { material, reading } = last.value;
-      const c = trial.value.criteria.find(x => x.id === reading.criterion);
-      const value = `${reading.value}${c?.unit ? ` ${c.unit}` : ''}`;
-      return `${live.nameOf(material)}, ${c?.label.toLowerCase() ?? ''}: ${value}`;
-    }),
+    lastWords: computed(() => (last.value ? takenWords(trial.value, live.nameOf, last.value) : '')),
     undoLast,
     readings,
     printNow,

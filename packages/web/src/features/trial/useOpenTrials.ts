@@ -10,6 +10,7 @@ import {
 import { computed, ref, shallowRef, watch, type ComputedRef, type Ref, type ShallowRef } from 'vue';
 import { api } from '../../api/client';
 import { problemLines } from '../../api/problem-lines';
+import { missingFact, noFacts, takenWords, type ReadingFacts } from './reading-facts';
 
 /** What is read next: a filament, by its key, and a criterion. */
 interface Cell {
@@ -29,6 +30,7 @@ export interface OpenTrials {
   /** Which print of it is read now, from 1. */
   printNow: ComputedRef<number>;
   typed: Ref<string>;
+  facts: Ref<ReadingFacts>;
   problem: Ref<string>;
   /** What a slip was meant to be; null where nothing is. */
   meant: Ref<number | null>;
@@ -48,7 +50,10 @@ export function useOpenTrials(): OpenTrials {
   const picked = ref<Cell | null>(null);
   const typed = ref('');
   const problem = ref('');
+  const facts = ref(noFacts());
   const meant = ref<number | null>(null);
+  /** A reading that may or may not have reached the workshop: sent again as it was, so that it is one reading. */
+  let unsure: { material: string; reading: TrialReading } | null = null;
   const isSending = ref(false);
   const last = shallowRef<{ trialId: string; material: string; reading: TrialReading } | null>(null);
   const open = computed(() => all.value?.find(t => t.id === id.value) ?? null);
@@ -63,7 +68,14 @@ export function useOpenTrials(): OpenTrials {
     const entrant = trial.value?.entrants.find(e => e.material === cell.value.material);
     return entrant ? counted(entrant, cell.value.criterion).length + 1 : 1;
   });
-  watch(id, () => (picked.value = null));
+  watch(id, () => {
+    picked.value = null;
+    last.value = null;
+  });
+  watch(
+    () => cell.value.criterion,
+    () => (facts.value = noFacts()),
+  );
   watch(
     () => [cell.value.material, cell.value.criterion],
     () => {
@@ -92,8 +104,13 @@ export function useOpenTrials(): OpenTrials {
   }
   async function keep(value: number): Promise<void> {
     const { material, criterion: asked } = cell.value;
-    const reading = newReading({ criterion: asked, value, at: new Date().toISOString() });
+    const fresh = newReading({ criterion: asked, value, at: new Date().toISOString(), ...facts.value });
+    const isSame = unsure?.material === material && saysTheSame(unsure.reading, fresh);
+    const reading = isSame ? unsure!.reading : fresh;
+    unsure = { material, reading };
     if (!(await send(id.value, material, reading))) return;
+    unsure = null;
+    facts.value = { ...facts.value, broke: null };
     last.value = { trialId: id.value, material, reading };
     typed.value = '';
     problem.value = '';
@@ -102,30 +119,37 @@ export function useOpenTrials(): OpenTrials {
   }
   async function take(): Promise<void> {
     if (!criterion.value || isSending.value) return;
+    const missing = missingFact(criterion.value.id, facts.value);
+    if (missing) {
+      problem.value = missing;
+      return;
+    }
     const near = (trial.value?.entrants ?? []).flatMap(e => counted(e, cell.value.criterion));
     const got = readReading(typed.value, criterion.value, near);
-    if (!('problem' in got)) return keep(got.value);
-    problem.value = got.problem;
-    meant.value = got.meant;
+    if ('problem' in got) {
+      problem.value = got.problem;
+      meant.value = got.meant;
+    } else await keep(got.value);
   }
   return {
-    ...{ all, id, trial, nameOf, cell, printNow, typed, problem, meant, isSending, load, take },
+    ...{ all, id, trial, nameOf, cell, printNow, typed, facts, problem, meant, isSending, load, take },
     takeMeant: async () => {
       if (meant.value !== null) await keep(meant.value);
     },
-    lastWords: computed(() => {
-      if (!last.value) return '';
-      const { material, reading } = last.value;
-      const c = trial.value?.criteria.find(x => x.id === reading.criterion);
-      const unit = c?.unit ? ` ${c.unit}` : '';
-      return `${nameOf(material)}, ${c?.label.toLowerCase() ?? reading.criterion}: ${reading.value}${unit}`;
-    }),
+    lastWords: computed(() =>
+      trial.value && last.value ? takenWords(trial.value, nameOf, last.value) : '',
+    ),
     undo: async () => {
       if (!last.value) return;
       const { trialId, material, reading } = last.value;
       if (await send(trialId, material, { ...reading, struck: true })) last.value = null;
     },
   };
+}
+
+/** Whether two readings differ in nothing but the moment at which they were taken. */
+function saysTheSame(one: TrialReading, other: TrialReading): boolean {
+  return JSON.stringify({ ...one, at: '' }) === JSON.stringify({ ...other, at: '' });
 }
 
 /** The next cell in the order of a trial; where all is read, its first. */

@@ -24,7 +24,7 @@ export function run(question: ChooserQuestion, progress: Progress): ChooserRow[]
   const onShelf = new Set(spools.filter(s => !s.archived).map(s => s.material));
   return chooserNeeds.map((need, i) => {
     const brief = chooserBrief(need);
-    const rankings = printers.map(printer => ranked({ brief, printer, weather: null }, entrants).ranking);
+    const rankings = printers.map(printer => ranked({ brief, printer, weather: null }, entrants, onShelf).ranking);
     progress(i + 1, chooserNeeds.length);
     return {
       need: need.id,

@@ -68,11 +68,18 @@ export function entrantsOf({ grades, spools, air, workshop, field }: Ground): En
   };
 }
 
-/** A part's ranking, and what it rests on. */
-export function ranked(part: RankedPart, entrants: Entrants): { ranking: Ranking; options: RankOptions } {
+/**
+ * A part's ranking, and what it rests on.
+ * @param keep grades that take part whatever they score
+ */
+export function ranked(
+  part: RankedPart,
+  entrants: Entrants,
+  keep: ReadonlySet<string> = new Set(),
+): { ranking: Ranking; options: RankOptions } {
   const { brief, printer, weather } = part;
   const { library, own } = entrants.of(brief);
-  const takingPart = [...library, ...contenders(brief, own, { printer, weather })];
+  const takingPart = [...library, ...contenders(brief, own, { printer, weather }, keep)];
   const options = { printer, weather, families: takingPart };
   return { ranking: rank(brief, options), options };
 }

@@ -64,7 +64,7 @@ describe('what to reach for', () => {
     ]);
     expect(view.getAllByTestId('chooser-row')).toHaveLength(chooserNeeds.length);
     expect(view.getByRole('button', { name: 'Knocks, Shed bench: ● PETG, then ◐ ABS' })).toBeTruthy();
-    expect(view.getByRole('button', { name: /^Bends like rubber, Shed bench: ○ none/ })).toBeTruthy();
+    expect(view.getByRole('button', { name: /^Bends like rubber, Shed bench: ○ nothing here/ })).toBeTruthy();
   });
 
   it('opens an answer for its reasons, one at a time, and closes it again', async () => {

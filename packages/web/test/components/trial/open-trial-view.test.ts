@@ -1,10 +1,13 @@
 import { parseTrial, withReading, type OpenTrial, type Trial, type TrialReading } from '@hornblende/core';
+import { fireEvent } from '@testing-library/dom';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import OpenTrialView from '../../../src/features/trial/OpenTrialView.vue';
 import { mounted, type Mounted } from '../mounted';
 
 let kept: Trial;
 let isAway = false;
+/** The answer is lost on its way back: the workshop has the reading. */
+let isLost = false;
 let view: Mounted;
 const settled = (): Promise<void> => new Promise(done => setTimeout(done));
 const opened = async (trials: OpenTrial[]): Promise<void> => {
@@ -16,6 +19,7 @@ const opened = async (trials: OpenTrial[]): Promise<void> => {
       reading: TrialReading;
     };
     kept = withReading(kept, material, reading);
+    if (isLost) return Promise.reject(new TypeError('lost'));
     return Promise.resolve(Response.json(kept));
   });
   view = mounted(OpenTrialView);
@@ -29,7 +33,7 @@ const take = async (value: string): Promise<void> => {
 };
 
 beforeEach(() => {
-  isAway = false;
+  isAway = isLost = false;
   kept = parseTrial({
     format: 'hornblende-trial',
     version: 1,
@@ -44,7 +48,7 @@ const hooks = (): OpenTrial => ({ id: 't1', trial: kept, names: { asa: 'ASA', pe
 describe('a trial that is read away from the desk', () => {
   it('says where one is, takes a figure, goes on to the next, and says when all is read', async () => {
     await opened([hooks()]);
-    expect(text()).toContain('Print 1 of 1');
+    expect(text()).toContain('piece 1 of 1');
     await take('12,4');
     expect(view.getByTestId('last-reading').textContent).toMatch(/Taken: (ASA|PETG), mass: 12.4 g/);
     await take('13');
@@ -71,6 +75,33 @@ describe('a trial that is read away from the desk', () => {
     await view.press(view.getByRole('button', { name: /Take it$/ }));
     await settled();
     expect(text()).toContain('mass: 12.4 g');
+  });
+  it('sends a reading again as it was where its answer was lost: it is one reading', async () => {
+    await opened([hooks()]);
+    isLost = true;
+    await take('12.4');
+    expect(view.getByTestId('reading-problem').textContent).toContain('It is not kept yet');
+    isLost = false;
+    await view.press(view.getByRole('button', { name: /Take it$/ }));
+    await settled();
+    expect(kept.entrants.flatMap(e => e.readings)).toHaveLength(1);
+    expect(text()).toContain('mass: 12.4 g');
+  });
+  it('asks for what a reading is worth nothing without, and sends it along', async () => {
+    kept = {
+      ...kept,
+      criteria: [{ ...kept.criteria[0]!, id: 'movement', label: 'Hours to move', unit: 'h' }],
+    };
+    await opened([hooks()]);
+    await view.type(view.getByLabelText('Hours to move, h'), '40');
+    await view.press(view.getByRole('button', { name: /Take it$/ }));
+    expect(view.getByTestId('reading-problem').textContent).toContain('say how thick the strip is');
+    const thickness = view.getByLabelText(/Strip’s thickness/);
+    await view.type(thickness, '2');
+    await fireEvent.blur(thickness);
+    await view.press(view.getByRole('button', { name: /Take it$/ }));
+    await settled();
+    expect(kept.entrants.flatMap(e => e.readings)).toMatchObject([{ value: 40, thicknessMm: 2 }]);
   });
   it('says where none is open', async () => {
     await opened([]);
