@@ -1,17 +1,8 @@
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterAll, describe, expect, it } from 'vitest';
-import { runIn, type Ran } from './run-command.js';
+import { describe, expect, it } from 'vitest';
+import { runIn, testFolder, type Ran } from './run-command.js';
 
-const dir = mkdtempSync(join(tmpdir(), 'hornblende-field-'));
-afterAll(() => rmSync(dir, { recursive: true, force: true }));
+const { dir, file } = testFolder();
 const run = (...args: string[]): Promise<Ran> => runIn(dir, args);
-function file(name: string, content: unknown): string {
-  const path = join(dir, name);
-  writeFileSync(path, typeof content === 'string' ? content : JSON.stringify(content));
-  return path;
-}
 /** A box from the origin, as OBJ. */
 function boxOf(x: number, y: number, z: number): string {
   const corners = Array.from({ length: 8 }, (_, a) => `v ${a & 1 ? x : 0} ${a & 2 ? y : 0} ${a & 4 ? z : 0}`);

@@ -1,19 +1,11 @@
-import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { existsSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { afterAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { openDatabase } from '@hornblende/server';
-import { runIn, type Ran } from './run-command.js';
+import { runIn, testFolder, type Ran } from './run-command.js';
 
-const dir = mkdtempSync(join(tmpdir(), 'hornblende-files-'));
-afterAll(() => rmSync(dir, { recursive: true, force: true }));
-
+const { dir, file } = testFolder();
 const run = (...args: string[]): Promise<Ran> => runIn(dir, args);
-function file(name: string, value: string): string {
-  const path = join(dir, name);
-  writeFileSync(path, value);
-  return path;
-}
 const tetrahedron = `v 0 0 0\nv 30 0 0\nv 0 30 0\nv 0 0 30\nf 1 3 2\nf 1 2 4\nf 2 3 4\nf 1 4 3\n`;
 
 describe('hornblende mesh and gcode', () => {

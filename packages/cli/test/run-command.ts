@@ -1,6 +1,8 @@
 import { spawnSync } from 'node:child_process';
-import { resolve } from 'node:path';
-import { vi } from 'vitest';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { afterAll, vi } from 'vitest';
 import { main } from '../src/main.js';
 
 /** What a command left behind: its exit code, and what it wrote. */
@@ -45,4 +47,18 @@ export async function runIn(folder: string, args: readonly string[]): Promise<Ra
 export function spawnIn(folder: string, args: readonly string[], input = ''): Ran {
   const r = spawnSync(process.execPath, [BIN, ...args], { input, encoding: 'utf8', cwd: folder });
   return { status: r.status, out: r.stdout, err: r.stderr };
+}
+
+/** A folder of its own for a file of tests, gone after them, and a file put into it: text as it is, else JSON. */
+export function testFolder(): { dir: string; file: (name: string, content: unknown) => string } {
+  const dir = mkdtempSync(join(tmpdir(), 'hornblende-cli-'));
+  afterAll(() => rmSync(dir, { recursive: true, force: true }));
+  return {
+    dir,
+    file(name, content) {
+      const path = join(dir, name);
+      writeFileSync(path, typeof content === 'string' ? content : JSON.stringify(content));
+      return path;
+    },
+  };
 }

@@ -2,7 +2,7 @@ import { InputError } from '../../input/parse.js';
 import type { Brief } from '../brief.js';
 import { parseBrief } from '../parse-brief.js';
 import { readCounts, readHardness, readMoney, readSizes } from './figures.js';
-import { sayings } from './lexicon.js';
+import { sayings } from './sayings.js';
 import { loadsOf, readLoads } from './loads.js';
 import { capital, Reading, type Understood } from './reading.js';
 import { readTemperatures } from './temperatures.js';

@@ -24,6 +24,25 @@ function take(value: string): void {
   if (own) emit('change', { climate: null, weatherId: own.id });
   else emit('change', { climate: (value || null) as ClimateKey | null, weatherId: null });
 }
+/** Figures of the place that are asked for in one way. */
+const figures = [
+  { field: 'airMaxC', label: 'Hottest air, °C', min: -40, max: 60, placeholder: 'as usual there' },
+  { field: 'partMaxC', label: 'It gets, °C', min: -60, max: 400, placeholder: 'not known' },
+  {
+    field: 'frostsAYear',
+    label: 'Freezes and thaws, times a year',
+    min: 0,
+    max: 366,
+    placeholder: 'not known',
+  },
+  {
+    field: 'heatingsAYear',
+    label: 'Heated and cooled, times a year',
+    min: 0,
+    max: 1e5,
+    placeholder: 'not known',
+  },
+] as const;
 </script>
 
 <template>
@@ -34,39 +53,11 @@ function take(value: string): void {
     @update:model-value="take"
   />
   <NumberInput
-    :model-value="props.place.airMaxC"
-    label="Hottest air, °C"
-    :min="-40"
-    :max="60"
+    v-for="{ field, ...figure } in figures"
+    :key="field"
+    v-bind="figure"
+    :model-value="props.place[field]"
     nullable
-    placeholder="as usual there"
-    @update:model-value="v => emit('change', { airMaxC: v })"
-  />
-  <NumberInput
-    :model-value="props.place.partMaxC"
-    label="It gets, °C"
-    :min="-60"
-    :max="400"
-    nullable
-    placeholder="not known"
-    @update:model-value="v => emit('change', { partMaxC: v })"
-  />
-  <NumberInput
-    :model-value="props.place.frostsAYear"
-    label="Freezes and thaws, times a year"
-    :min="0"
-    :max="366"
-    nullable
-    placeholder="not known"
-    @update:model-value="v => emit('change', { frostsAYear: v })"
-  />
-  <NumberInput
-    :model-value="props.place.heatingsAYear"
-    label="Heated and cooled, times a year"
-    :min="0"
-    :max="100000"
-    nullable
-    placeholder="not known"
-    @update:model-value="v => emit('change', { heatingsAYear: v })"
+    @update:model-value="v => emit('change', { [field]: v })"
   />
 </template>
