@@ -8,14 +8,11 @@ import { defineConfig } from 'vitest/config';
  */
 const dist = fileURLToPath(new URL('packages/cli/dist', import.meta.url));
 const builtCore = process.env.HORNBLENDE_BUILT
-  ? [
-      { find: /^@hornblende\/core$/, replacement: `${dist}/core.js` },
-      {
-        find: /^@hornblende\/core\/(tables|geometry|field|units|weather|coupons)$/,
-        replacement: `${dist}/$1.js`,
-      },
-    ]
+  ? [{ find: /^@hornblende\/core\/([a-z]+)$/, replacement: `${dist}/core/$1.js` }]
   : [];
+
+/** Runs before each file of tests. */
+const setupFiles = [fileURLToPath(new URL('packages/core/test/fixed-seed.ts', import.meta.url))];
 
 export default defineConfig({
   test: {
@@ -27,6 +24,7 @@ export default defineConfig({
         // No test here changes what others see: the library is read once for all files, rather than for each.
         test: {
           name: 'core',
+          setupFiles,
           include: ['packages/core/test/**/*.test.ts'],
           testTimeout: 180_000,
           hookTimeout: 180_000,
@@ -36,6 +34,7 @@ export default defineConfig({
       {
         test: {
           name: 'cli',
+          setupFiles,
           include: ['packages/cli/test/**/*.test.ts'],
           testTimeout: 180_000,
           hookTimeout: 180_000,
@@ -45,6 +44,7 @@ export default defineConfig({
       {
         test: {
           name: 'server',
+          setupFiles,
           include: ['packages/server/test/**/*.test.ts'],
           testTimeout: 180_000,
           hookTimeout: 180_000,
@@ -56,6 +56,7 @@ export default defineConfig({
         resolve: { alias: builtCore },
         test: {
           name: 'web',
+          setupFiles,
           server: { deps: { external: [/packages\/cli\/dist\//] } },
           include: ['packages/web/test/**/*.test.ts'],
           exclude: ['packages/web/test/components/**'],
@@ -75,6 +76,7 @@ export default defineConfig({
         plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } })],
         test: {
           name: 'components',
+          setupFiles,
           include: ['packages/web/test/components/**/*.test.ts'],
           environment: 'happy-dom',
           testTimeout: 180_000,

@@ -57,7 +57,7 @@ function besideScipy({ stressField, StressFieldInput }) {
 
 /** Works one load out on bars of growing numbers of cells, printed solid and light. */
 export async function benchField() {
-  const field = await import('../packages/cli/dist/field.js');
+  const field = await import('../packages/cli/dist/core/field.js');
   const { stressField, StressFieldInput } = field;
   const shape = { positions: box(120, 40, 25), volumeMm3: 120_000 };
   const places = {

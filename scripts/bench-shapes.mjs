@@ -46,7 +46,7 @@ function quickest(work, runs = 5) {
 
 /** Volume, bounds and corners of a million triangles against three's loader and, where it is installed, admesh. */
 async function benchMillion(dir) {
-  const { extent, readMesh, sectionAt, sharpCorners } = await import('../packages/cli/dist/geometry.js');
+  const { extent, readMesh, sectionAt, sharpCorners } = await import('../packages/cli/dist/core/geometry.js');
   const path = join(dir, 'million.stl');
   const bytes = ballStl(500);
   writeFileSync(path, bytes);
@@ -86,7 +86,7 @@ async function benchMillion(dir) {
 function benchMemory(dir) {
   const path = join(dir, 'hundred.stl');
   writeFileSync(path, ballStl(710));
-  const entry = join(root, 'packages/cli/dist/geometry.js');
+  const entry = join(root, 'packages/cli/dist/core/geometry.js');
   const script =
     `const { meshReport, readMesh } = await import(${JSON.stringify(entry)});` +
     `const { readFileSync } = await import('node:fs');` +

@@ -1,6 +1,6 @@
 // The sources of core, server, threads and command line as a few files, in which what is alike stands once. Loading
 // five hundred modules one by one takes ten times as long.
-import { copyFileSync, rmSync } from 'node:fs';
+import { copyFileSync, existsSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { rolldown } from 'rolldown';
 import { root } from './hash.mjs';
@@ -9,17 +9,22 @@ import { root } from './hash.mjs';
 export const bundleFolder = join(root, 'packages/cli/dist');
 
 const core = join(root, 'packages/core/src');
+
+/** Core's doors by their names: each room's index, and what stands beside the rooms. */
+function coreEntries() {
+  const rooms = readdirSync(core).filter(name => existsSync(join(core, name, 'index.ts')));
+  const doors = rooms.map(room => [`core/${room}`, join(core, room, 'index.ts')]);
+  const single = ['api', 'formats', 'palette', 'registry', 'tables', 'units'];
+  doors.push(...single.map(name => [`core/${name}`, join(core, `${name}.ts`)]));
+  doors.push(['core/weather', join(core, 'climate/weather-files.ts')]);
+  return Object.fromEntries(doors);
+}
+
 const entries = {
   cli: join(root, 'packages/cli/src/main.ts'),
   server: join(root, 'packages/server/src/index.ts'),
   thread: join(root, 'packages/server/src/jobs/worker.ts'),
-  core: join(core, 'index.ts'),
-  tables: join(core, 'tables.ts'),
-  geometry: join(core, 'geometry/index.ts'),
-  field: join(core, 'field/index.ts'),
-  coupons: join(core, 'coupons/index.ts'),
-  weather: join(core, 'climate/weather-files.ts'),
-  units: join(core, 'units.ts'),
+  ...coreEntries(),
 };
 
 /** What stays outside: native code, and what finds its own files beside itself. */

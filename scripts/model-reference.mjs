@@ -5,7 +5,8 @@ import { buildPrograms } from './build.mjs';
 import { root } from './hash.mjs';
 
 await buildPrograms({ quiet: true });
-const { allowedText, fieldsOf, models } = await import('../packages/cli/dist/core.js');
+const { allowedText, fieldsOf } = await import('../packages/cli/dist/core/input.js');
+const { models } = await import('../packages/cli/dist/core/registry.js');
 
 const lines = [
   '# Model reference',

@@ -15,7 +15,7 @@ const written = {
 };
 
 await buildPrograms({ quiet: true });
-const { formatNames, schemaOfFormat } = await import('../packages/cli/dist/core.js');
+const { formatNames, schemaOfFormat } = await import('../packages/cli/dist/core/formats.js');
 const folder = join(root, 'docs/schema');
 mkdirSync(folder, { recursive: true });
 const write = (name, schema) =>

@@ -1,4 +1,6 @@
-import { decide, DecisionInput, familiesFor, parseInput, type DecisionRecord } from '@hornblende/core';
+import { parseInput } from '@hornblende/core/input';
+import { decide, DecisionInput, type DecisionRecord } from '@hornblende/core/records';
+import { familiesFor } from '@hornblende/core/service';
 import type { Ground } from './ground.js';
 
 /** What `hornblende decide` is told. */

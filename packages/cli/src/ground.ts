@@ -1,17 +1,10 @@
 import { basename } from 'node:path';
-import {
-  InputError,
-  materialFinder,
-  parseBrief,
-  parsePrinter,
-  parseSpool,
-  shelfMaterials,
-  type Brief,
-  type Grade,
-  type Printer,
-  type ShelfMaterial,
-  type Weather,
-} from '@hornblende/core';
+import { parseBrief } from '@hornblende/core/brief';
+import type { Weather } from '@hornblende/core/climate';
+import { parsePrinter, parseSpool, type Brief, type Grade, type Printer } from '@hornblende/core/formats';
+import { InputError } from '@hornblende/core/input';
+import { materialFinder } from '@hornblende/core/materials';
+import { shelfMaterials, type ShelfMaterial } from '@hornblende/core/workshop';
 import { readWeatherFile } from '@hornblende/core/weather';
 import { readGradesFile } from './read-grades.js';
 import { readJson, readText } from './read-json.js';

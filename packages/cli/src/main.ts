@@ -63,7 +63,7 @@ export async function main(args: string[]): Promise<number> {
   } catch (e) {
     if (e instanceof CommanderError) return e.exitCode === 0 ? 0 : BAD_INPUT;
     // Loaded by whichever command threw.
-    const { InputError } = await import('@hornblende/core');
+    const { InputError } = await import('@hornblende/core/input');
     if (e instanceof InputError) {
       const { problemsText } = await import('./text.js');
       process.stderr.write(`${problemsText(e.problems)}\n`);

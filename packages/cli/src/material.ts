@@ -1,4 +1,6 @@
-import { familyKeys, InputError, materialFinder, type Family, type Grade } from '@hornblende/core';
+import type { Grade } from '@hornblende/core/formats';
+import { InputError } from '@hornblende/core/input';
+import { familyKeys, materialFinder, type Family } from '@hornblende/core/materials';
 
 /** A family or a grade by its key. @throws InputError for a filament that is not there */
 export function materialOf(key: string, grades: readonly Grade[]): Family {

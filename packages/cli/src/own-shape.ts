@@ -1,12 +1,6 @@
-import {
-  fieldKey,
-  fieldOf,
-  hasPlaces,
-  laidBrief,
-  type Brief,
-  type BriefLoad,
-  type ShapeLay,
-} from '@hornblende/core';
+import type { ShapeLay } from '@hornblende/core/advice';
+import { fieldKey, fieldOf, hasPlaces, laidBrief, type BriefLoad } from '@hornblende/core/brief';
+import type { Brief } from '@hornblende/core/formats';
 import type { FieldShape, StressFieldResult } from '@hornblende/core/field';
 import { readBytes } from './read-json.js';
 

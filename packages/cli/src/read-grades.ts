@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { InputError, type Grade } from '@hornblende/core';
+import type { Grade } from '@hornblende/core/formats';
+import { InputError } from '@hornblende/core/input';
 import { readGrades } from '@hornblende/core/tables';
 
 /**

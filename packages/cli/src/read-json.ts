@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { InputError } from '@hornblende/core';
+import { InputError } from '@hornblende/core/input';
 
 /** Reads text from a file, or from standard input for "-". @throws InputError when it cannot be read */
 export function readText(file: string): string {

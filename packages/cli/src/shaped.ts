@@ -1,11 +1,8 @@
-import {
-  laidBrief,
-  type Brief,
-  type Family,
-  type Printer,
-  type Weather,
-  layVerdicts,
-} from '@hornblende/core';
+import { layVerdicts } from '@hornblende/core/advice';
+import { laidBrief } from '@hornblende/core/brief';
+import type { Weather } from '@hornblende/core/climate';
+import type { Brief, Printer } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
 import type { Lay } from '@hornblende/core/geometry';
 import { basename } from 'node:path';
 import { readBytes } from './read-json.js';

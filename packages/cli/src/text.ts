@@ -1,17 +1,10 @@
-import {
-  chooserWords,
-  problemLine,
-  sig,
-  type Answer,
-  type ChooserCell,
-  type Family,
-  type NothingFits,
-  type Problem,
-  type Ranking,
-  scoreShown,
-  statusMark,
-  asGoodNames,
-} from '@hornblende/core';
+import type { ChooserCell, NothingFits } from '@hornblende/core/advice';
+import { problemLine, type Problem } from '@hornblende/core/input';
+import { sig } from '@hornblende/core/lib';
+import type { Family } from '@hornblende/core/materials';
+import type { Answer } from '@hornblende/core/models';
+import { chooserWords } from '@hornblende/core/records';
+import { type Ranking, scoreShown, statusMark, asGoodNames } from '@hornblende/core/score';
 
 /** Columns of text, padded; the last column is left ragged. */
 function table(rows: string[][]): string {

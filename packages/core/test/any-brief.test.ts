@@ -1,41 +1,38 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { rulers } from '../src/advice/rulers.js';
+import { assumptions } from '../src/brief/assumptions.js';
+import { briefChanges } from '../src/brief/brief-changes.js';
+import { neededByCase, type BriefLoad } from '../src/brief/brief-load.js';
+import type { Brief } from '../src/brief/brief.js';
 import {
-  assumptions,
-  briefChanges,
-  calculate,
-  colours,
-  conditionsOf,
   consequences,
-  contextOf,
-  doubts,
   electricals,
-  exposures,
-  families,
   finishes,
   flexWants,
-  infillPatterns,
-  InputError,
   loadCases,
   loadKinds,
-  models,
-  neededByCase,
-  parseBrief,
-  parsePrinter,
-  plates,
   purposes,
-  rank,
-  rulers,
   schools,
-  serviceLoads,
   waters,
   wears,
-  type Brief,
-  type BriefLoad,
-  type Printer,
-} from '../src/index.js';
+} from '../src/brief/choices.js';
+import { conditionsOf } from '../src/brief/conditions.js';
+import { doubts } from '../src/brief/doubts.js';
+import { parseBrief } from '../src/brief/parse-brief.js';
+import { serviceLoads } from '../src/brief/service-load.js';
+import { InputError } from '../src/input/input-error.js';
+import { colours } from '../src/materials/colours.js';
+import { plates } from '../src/materials/family.js';
+import { families } from '../src/materials/library.js';
+import { infillPatterns } from '../src/models/infill-pattern.js';
+import { exposures } from '../src/models/uv-dose.js';
+import { calculate, models } from '../src/registry.js';
+import { contextOf } from '../src/score/context.js';
+import { rank } from '../src/score/rank.js';
+import { parsePrinter, type Printer } from '../src/workshop/printer.js';
 
-fc.configureGlobal({ seed: 20261124, numRuns: 30 });
+fc.configureGlobal({ ...fc.readConfigureGlobal(), numRuns: 30 });
 
 const number = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min, max, noNaN: true });
 

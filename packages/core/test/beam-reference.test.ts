@@ -1,15 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  beam,
-  calculate,
-  creepStrain,
-  infillPatterns,
-  printedSection,
-  printedSectionAxial,
-  sectionChoices,
-  type BeamCase,
-} from '../src/index.js';
+import { creepStrain } from '../src/models/creep-strain.js';
+import { infillPatterns } from '../src/models/infill-pattern.js';
+import { beam, type BeamCase } from '../src/models/load-beam.js';
+import { printedSection, printedSectionAxial, sectionChoices } from '../src/models/section-printed.js';
+import { calculate } from '../src/registry.js';
 
 /**
  * A finite-element reference: Hermite beam elements, point loads at nodes, solved by Gaussian elimination.

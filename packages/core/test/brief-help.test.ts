@@ -1,14 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import {
-  assumptions,
-  briefChanges,
-  changeEffects,
-  conditionsOf,
-  doubts,
-  newBrief,
-  parseBrief,
-  startingPoints,
-} from '../src/index.js';
+import { changeEffects } from '../src/advice/changes.js';
+import { assumptions } from '../src/brief/assumptions.js';
+import { briefChanges } from '../src/brief/brief-changes.js';
+import { conditionsOf } from '../src/brief/conditions.js';
+import { doubts } from '../src/brief/doubts.js';
+import { newBrief, parseBrief } from '../src/brief/parse-brief.js';
+import { startingPoints } from '../src/brief/starting-points.js';
 import { brief } from './cases.js';
 
 const paths = (b: ReturnType<typeof brief>): string[] => doubts(b).map(d => d.path);

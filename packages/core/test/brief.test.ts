@@ -1,12 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import {
-  conditionsOf,
-  InputError,
-  parseBrief,
-  parsePrinter,
-  serviceLoads,
-  type Problem,
-} from '../src/index.js';
+import { conditionsOf } from '../src/brief/conditions.js';
+import { parseBrief } from '../src/brief/parse-brief.js';
+import { serviceLoads } from '../src/brief/service-load.js';
+import { InputError, type Problem } from '../src/input/input-error.js';
+import { parsePrinter } from '../src/workshop/printer.js';
 import { brief } from './cases.js';
 
 /** The problems of a brief that is refused. */

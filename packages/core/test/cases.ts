@@ -1,12 +1,8 @@
-import {
-  parseBrief,
-  parsePrinter,
-  rank,
-  type Brief,
-  type Candidate,
-  type Printer,
-  type Ranking,
-} from '../src/index.js';
+import type { Brief } from '../src/brief/brief.js';
+import { parseBrief } from '../src/brief/parse-brief.js';
+import type { Candidate, Ranking } from '../src/score/candidate.js';
+import { rank } from '../src/score/rank.js';
+import { parsePrinter, type Printer } from '../src/workshop/printer.js';
 
 /** A valid brief with some fields said. */
 export function brief(fields: Record<string, unknown> = {}): Brief {

@@ -1,17 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import {
-  assess,
-  conditionsOf,
-  contextOf,
-  deflectionCurve,
-  familyByKey,
-  impliedWeights,
-  rank,
-  rulers,
-  scoreWorking,
-  weakest,
-  weightedMean,
-} from '../src/index.js';
+import { rulers } from '../src/advice/rulers.js';
+import { conditionsOf } from '../src/brief/conditions.js';
+import { familyByKey } from '../src/materials/library.js';
+import { assess } from '../src/score/assess.js';
+import { contextOf } from '../src/score/context.js';
+import { impliedWeights } from '../src/score/criteria.js';
+import { deflectionCurve } from '../src/score/deflection-curve.js';
+import { rank } from '../src/score/rank.js';
+import { scoreWorking } from '../src/score/score-working.js';
+import { weakest, weightedMean } from '../src/score/score.js';
 import { brief, candidate, enclosedPrinter } from './cases.js';
 
 const outdoors = brief({

@@ -2,7 +2,11 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import { familyByKey, formatNames, printCard, rank, schemaOfFormat, type Brief } from '../src/index.js';
+import type { Brief } from '../src/brief/brief.js';
+import { formatNames, schemaOfFormat } from '../src/formats.js';
+import { familyByKey } from '../src/materials/library.js';
+import { printCard } from '../src/records/card.js';
+import { rank } from '../src/score/rank.js';
 import { brief, enclosedPrinter, hotBracket } from './cases.js';
 
 const folder = join(import.meta.dirname, '../../../docs/schema');

@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { families, gateNumbers, limitGates, rank, typical, type Gate, type GateId } from '../src/index.js';
+import { typical } from '../src/materials/family.js';
+import { families } from '../src/materials/library.js';
+import { gateNumbers, limitGates, type Gate, type GateId } from '../src/score/gate.js';
+import { rank } from '../src/score/rank.js';
 import { brief, candidate, enclosedPrinter } from './cases.js';
 
 /** One gate of one family for a brief; undefined when the brief does not call for it. */

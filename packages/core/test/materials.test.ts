@@ -1,14 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import {
-  extremeOf,
-  families,
-  familyByKey,
-  propertyDefinition,
-  propertyDefinitions,
-  propertyNames,
-  retentionAt,
-  type PropertyName,
-} from '../src/index.js';
+import { extremeOf } from '../src/materials/extreme.js';
+import { families, familyByKey } from '../src/materials/library.js';
+import { propertyDefinitions } from '../src/materials/property-definitions.js';
+import { propertyDefinition, propertyNames, type PropertyName } from '../src/materials/property.js';
+import { retentionAt } from '../src/materials/retention.js';
 
 /** Ranges that general polymer knowledge would accept for a typical value; independent of the library's own tables. */
 const sane: Record<string, Partial<Record<PropertyName, [number, number]>>> = {

@@ -1,21 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  beam,
-  calculate,
-  cornerFactor,
-  creepEquivalentC,
-  creepFactor,
-  liftOff,
-  lockedInK,
-  printedSection,
-  shoreModulusMPa,
-  surfaceTemperatureC,
-  uvSectionShare,
-  uvYearsToHalf,
-  warpBowOf,
-  type WarpBowInput,
-} from '../src/index.js';
+import { creepEquivalentC, creepFactor } from '../src/models/creep-strain.js';
+import { shoreModulusMPa } from '../src/models/flex-modulus.js';
+import { surfaceTemperatureC } from '../src/models/heat-surface.js';
+import { beam } from '../src/models/load-beam.js';
+import { printedSection } from '../src/models/section-printed.js';
+import { uvSectionShare, uvYearsToHalf } from '../src/models/uv-retained.js';
+import { lockedInK, warpBowOf, type WarpBowInput } from '../src/models/warp-bow.js';
+import { cornerFactor, liftOff } from '../src/models/warp-lift-off.js';
+import { calculate } from '../src/registry.js';
 
 /** The warnings of a model on an input. */
 const warnings = (id: string, input: object): string => calculate(id, input).warnings.join(' ');

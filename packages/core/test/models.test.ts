@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { calculate, models, InputError } from '../src/index.js';
+import { InputError } from '../src/input/input-error.js';
+import { calculate, models } from '../src/registry.js';
 import { checks } from './model-checks.js';
 
 /** The result of a model, by name. */

@@ -1,5 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { families, needsOf, rank, rulers, weightsShown, withRobustness, robustness } from '../src/index.js';
+import { needsOf } from '../src/advice/needs.js';
+import { rulers } from '../src/advice/rulers.js';
+import { families } from '../src/materials/library.js';
+import { withRobustness } from '../src/score/draws/robustness-words.js';
+import { robustness } from '../src/score/draws/robustness.js';
+import { rank } from '../src/score/rank.js';
+import { weightsShown } from '../src/score/weights-shown.js';
 import { rulersSvg } from '../src/records/rulers-svg.js';
 import { strataSvg } from '../src/records/strata-svg.js';
 import { brief, enclosedPrinter } from './cases.js';

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { familyByKey, parsePrinter, rank, type Printer } from '../src/index.js';
+import { familyByKey } from '../src/materials/library.js';
+import { rank } from '../src/score/rank.js';
+import { parsePrinter, type Printer } from '../src/workshop/printer.js';
 import { brief, candidate } from './cases.js';
 
 const machine = (change: Partial<Printer>): Printer =>

@@ -1,18 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import {
-  asksOf,
-  bestAdhesion,
-  demands,
-  difficultyOf,
-  families,
-  familyByKey,
-  parsePrinter,
-  printEconomics,
-  rank,
-  storedModulusMPa,
-  successWorking,
-  type Printer,
-} from '../src/index.js';
+import { families, familyByKey } from '../src/materials/library.js';
+import { bestAdhesion } from '../src/print/adhesion.js';
+import { asksOf, demands, difficultyOf } from '../src/print/difficulty.js';
+import { printEconomics } from '../src/print/economics.js';
+import { storedModulusMPa } from '../src/print/stored-modulus.js';
+import { rank } from '../src/score/rank.js';
+import { successWorking } from '../src/score/score-working.js';
+import { parsePrinter, type Printer } from '../src/workshop/printer.js';
 import { brief, candidate, enclosedPrinter, openPrinter } from './cases.js';
 
 const family = (key: string): (typeof families)[number] => familyByKey(key)!;

@@ -1,5 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { families, parsePrinter, propertyNames, rank, relaxations } from '../src/index.js';
+import { relaxations } from '../src/advice/relax.js';
+import { families } from '../src/materials/library.js';
+import { propertyNames } from '../src/materials/property.js';
+import { rank } from '../src/score/rank.js';
+import { parsePrinter } from '../src/workshop/printer.js';
 import { brief, candidate, enclosedPrinter, failed, openPrinter } from './cases.js';
 
 const outdoors = { heat: { setting: 'outdoors' }, sun: 'full', water: 'rain', looks: { colour: 'dark' } };

@@ -2,29 +2,24 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import {
-  calculate,
-  decisionProblems,
-  decisionRecord,
-  families,
-  gradeFamily,
-  parseBrief,
-  parseGrade,
-  premisedCandidates,
-  premisesNow,
-  rank,
-  recordDrift,
-  recordHtml,
-  recordMarkdown,
-  robustness,
-  schoolViews,
-  upgradeHints,
-  weightsShown,
-  type DecisionInput,
-  type DecisionRecord,
-  type Family,
-  type RankOptions,
-} from '../src/index.js';
+import { schoolViews } from '../src/advice/schools.js';
+import { upgradeHints } from '../src/advice/upgrade-hints.js';
+import { parseBrief } from '../src/brief/parse-brief.js';
+import type { Family } from '../src/materials/family.js';
+import { gradeFamily } from '../src/materials/grade-family.js';
+import { parseGrade } from '../src/materials/grade-parse.js';
+import { families } from '../src/materials/library.js';
+import { decisionProblems, type DecisionInput } from '../src/records/decision-input.js';
+import { premisedCandidates, premisesNow } from '../src/records/premises.js';
+import { recordDrift } from '../src/records/record-drift.js';
+import { recordHtml } from '../src/records/record-html.js';
+import { recordMarkdown } from '../src/records/record-markdown.js';
+import { decisionRecord, type DecisionRecord } from '../src/records/record.js';
+import { calculate } from '../src/registry.js';
+import { robustness } from '../src/score/draws/robustness.js';
+import type { RankOptions } from '../src/score/judge.js';
+import { rank } from '../src/score/rank.js';
+import { weightsShown } from '../src/score/weights-shown.js';
 import { brief, candidate, enclosedPrinter, hotBracket, openPrinter } from './cases.js';
 
 const latch = brief({

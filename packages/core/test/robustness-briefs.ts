@@ -1,4 +1,6 @@
-import { fieldKey, type Brief, type Printer } from '../src/index.js';
+import type { Brief } from '../src/brief/brief.js';
+import { fieldKey } from '../src/brief/on-shape.js';
+import type { Printer } from '../src/workshop/printer.js';
 import { brief, enclosedPrinter, openPrinter } from './cases.js';
 
 /** A load that was worked out on the shape itself: tension across the layers decides for some, shear for none. */

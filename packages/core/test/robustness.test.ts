@@ -1,30 +1,23 @@
 import fc from 'fast-check';
 import { mean, standardDeviation } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
-import {
-  chance,
-  contextOf,
-  dirichlet,
-  families,
-  gradeFamily,
-  contextFor,
-  judgeAs,
-  leanCandidate,
-  parseBrief,
-  parseGrade,
-  propertyNames,
-  rank,
-  robustness,
-  robustnessInSteps,
-  robustnessWords,
-  slot,
-  startingPoints,
-  triangular,
-  weightsOf,
-  type CriterionId,
-  type Family,
-  type LeanVerdict,
-} from '../src/index.js';
+import { parseBrief } from '../src/brief/parse-brief.js';
+import { startingPoints } from '../src/brief/starting-points.js';
+import type { CriterionId } from '../src/lib/criterion-ids.js';
+import { chance, dirichlet, triangular } from '../src/lib/random.js';
+import type { Family } from '../src/materials/family.js';
+import { gradeFamily } from '../src/materials/grade-family.js';
+import { parseGrade } from '../src/materials/grade-parse.js';
+import { families } from '../src/materials/library.js';
+import { propertyNames } from '../src/materials/property.js';
+import { contextOf, contextFor } from '../src/score/context.js';
+import { weightsOf } from '../src/score/criteria.js';
+import { leanCandidate, type LeanVerdict } from '../src/score/draws/lean.js';
+import { robustnessWords } from '../src/score/draws/robustness-words.js';
+import { robustness, robustnessInSteps } from '../src/score/draws/robustness.js';
+import { slot } from '../src/score/draws/slots.js';
+import { judgeAs } from '../src/score/judge.js';
+import { rank } from '../src/score/rank.js';
 import { SPOOL_GROUPS, spoolGroup } from '../src/score/draws/spool-groups.js';
 import { brief, enclosedPrinter } from './cases.js';
 import { briefs } from './robustness-briefs.js';

@@ -1,19 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  calculate,
-  families,
-  familyByKey,
-  filamentG,
-  gramsLeft,
-  parseSpool,
-  safeDryingC,
-  spoolMoistureNow,
-  typical,
-  waterAfterPct,
-  type Spool,
-  type SpoolMoistureResult,
-} from '../src/index.js';
+import { typical } from '../src/materials/family.js';
+import { families, familyByKey } from '../src/materials/library.js';
+import { safeDryingC, waterAfterPct, type SpoolMoistureResult } from '../src/models/spool-moisture.js';
+import { calculate } from '../src/registry.js';
+import { filamentG, gramsLeft, parseSpool, spoolMoistureNow, type Spool } from '../src/workshop/spool.js';
 
 const water = (inputs: object): SpoolMoistureResult =>
   calculate('spool.moisture', inputs).result as SpoolMoistureResult;

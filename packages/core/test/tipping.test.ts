@@ -1,20 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  compareTwo,
-  families,
-  inferWeights,
-  parseBrief,
-  rank,
-  schools,
-  startingPoints,
-  tipping,
-  tradeQuestions,
-  type Brief,
-  type CriterionId,
-  type Printer,
-  type TradeAnswer,
-} from '../src/index.js';
+import { compareTwo } from '../src/advice/compare-two.js';
+import { inferWeights, tradeQuestions, type TradeAnswer } from '../src/advice/elicit.js';
+import { tipping } from '../src/advice/tipping.js';
+import type { Brief } from '../src/brief/brief.js';
+import { schools } from '../src/brief/choices.js';
+import { parseBrief } from '../src/brief/parse-brief.js';
+import { startingPoints } from '../src/brief/starting-points.js';
+import type { CriterionId } from '../src/lib/criterion-ids.js';
+import { families } from '../src/materials/library.js';
+import { rank } from '../src/score/rank.js';
+import type { Printer } from '../src/workshop/printer.js';
 import { brief, candidate, enclosedPrinter, hotBracket, openPrinter } from './cases.js';
 
 const latch = brief({

@@ -1,18 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import {
-  calculate,
-  families,
-  familyCard,
-  parsePrinter,
-  printerPresets,
-  rank,
-  upgrades,
-  weighUpgrades,
-  withUpgrades,
-  type Brief,
-  type UpgradeKind,
-  type WorkshopUpgradesResult,
-} from '../src/index.js';
+import { familyCard } from '../src/advice/family-card.js';
+import type { WorkshopUpgradesResult } from '../src/advice/upgrade-input.js';
+import { weighUpgrades } from '../src/advice/upgrades.js';
+import type { Brief } from '../src/brief/brief.js';
+import { families } from '../src/materials/library.js';
+import { calculate } from '../src/registry.js';
+import { rank } from '../src/score/rank.js';
+import { printerPresets } from '../src/workshop/presets.js';
+import { parsePrinter } from '../src/workshop/printer.js';
+import { upgrades, withUpgrades, type UpgradeKind } from '../src/workshop/purchases.js';
 import { brief, openPrinter } from './cases.js';
 
 const offers = (...kinds: UpgradeKind[]): { kind: UpgradeKind; price: number }[] =>

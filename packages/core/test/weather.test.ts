@@ -1,22 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  annualGhiKWhm2,
-  calculate,
-  clearSkyGhiWm2,
-  climate,
-  climateKeys,
-  conditionsOf,
-  cosZenith,
-  highest,
-  hoursAbove,
-  InputError,
-  lowest,
-  middleOfHour,
-  partYear,
-  rank,
-  type Weather,
-} from '../src/index.js';
+import { conditionsOf } from '../src/brief/conditions.js';
+import { clearSkyGhiWm2, cosZenith, middleOfHour } from '../src/climate/clear-sky.js';
+import { climate, climateKeys } from '../src/climate/climates.js';
+import { annualGhiKWhm2, highest, lowest, type Weather } from '../src/climate/weather.js';
+import { InputError } from '../src/input/input-error.js';
+import { hoursAbove, partYear } from '../src/models/part-year.js';
+import { calculate } from '../src/registry.js';
+import { rank } from '../src/score/rank.js';
 import { readWeatherFile } from '../src/climate/weather-files.js';
 import { brief, candidate } from './cases.js';
 

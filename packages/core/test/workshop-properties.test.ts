@@ -1,20 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  familyByKey,
-  families,
-  gramsLeft,
-  parsePrinter,
-  parseSpool,
-  printerPresets,
-  rank,
-  spoolMoistureNow,
-  upgradeKinds,
-  upgrades,
-  withUpgrades,
-  type Printer,
-  type SpoolEvent,
-} from '../src/index.js';
+import { familyByKey, families } from '../src/materials/library.js';
+import { rank } from '../src/score/rank.js';
+import { printerPresets } from '../src/workshop/presets.js';
+import { parsePrinter, type Printer } from '../src/workshop/printer.js';
+import { upgradeKinds, upgrades, withUpgrades } from '../src/workshop/purchases.js';
+import { gramsLeft, parseSpool, spoolMoistureNow, type SpoolEvent } from '../src/workshop/spool.js';
 import { readGrades } from '../src/tables.js';
 import { inSystem, prose } from '../src/units.js';
 import { brief } from './cases.js';

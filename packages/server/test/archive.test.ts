@@ -4,7 +4,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'no
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
-import type { ArchivePreview } from '@hornblende/core';
+import type { ArchivePreview } from '@hornblende/core/api';
 import { summed } from '../src/db/kind.js';
 import { drillAnswers } from '../src/db/kinds/drill-answers.js';
 import { exportTo, importFrom, verify } from '../src/index.js';

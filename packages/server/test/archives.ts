@@ -1,7 +1,7 @@
 import { strFromU8, unzipSync, zipSync } from 'fflate';
 import { createHash } from 'node:crypto';
 import { expect } from 'vitest';
-import type { ArchiveUndone } from '@hornblende/core';
+import type { ArchiveUndone } from '@hornblende/core/api';
 import { brief, type Api, type Body } from './running.js';
 
 /** What tests of archives ask of a server. */

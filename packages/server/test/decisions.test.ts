@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { premisedCandidates, rank, type DecisionRecord } from '@hornblende/core';
+import { premisedCandidates, type DecisionRecord } from '@hornblende/core/records';
+import { rank } from '@hornblende/core/score';
 import { brief, printer, runningApi, warm } from './running.js';
 
 const { call } = runningApi();

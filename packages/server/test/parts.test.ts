@@ -1,12 +1,12 @@
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { parseBrief } from '@hornblende/core';
+import { parseBrief } from '@hornblende/core/brief';
 import { openDatabase } from '../src/db/database.js';
 import type { PartContent } from '../src/db/kinds/parts.js';
 import { PartStore } from '../src/db/parts.js';
 import { describe, expect, it } from 'vitest';
-import { type DecisionRecord } from '@hornblende/core';
+import type { DecisionRecord } from '@hornblende/core/records';
 import { brief, runningApi } from './running.js';
 
 const { call } = runningApi();

@@ -1,4 +1,4 @@
-import type { BackupSummary } from '@hornblende/core';
+import type { BackupSummary } from '@hornblende/core/api';
 import { describe, expect, it } from 'vitest';
 import { toPrune } from '../src/backup/prune.js';
 

@@ -1,4 +1,5 @@
-import type { OpenTrial, Trial } from '@hornblende/core';
+import type { Trial } from '@hornblende/core/formats';
+import type { OpenTrial } from '@hornblende/core/trials';
 import { describe, expect, it } from 'vitest';
 import { png } from './pictures.js';
 import { brief, runningApi } from './running.js';

@@ -1,4 +1,5 @@
-import { parseBrief, parseWorkshop } from '@hornblende/core';
+import { parseBrief } from '@hornblende/core/brief';
+import { parseWorkshop } from '@hornblende/core/formats';
 import { vi } from 'vitest';
 import { stubBrowserStore } from './browser-store';
 

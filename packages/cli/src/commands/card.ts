@@ -1,5 +1,7 @@
 import { Command, Option } from 'commander';
-import { cardHtml, cardMarkdown, printCard, withShelf, type Family } from '@hornblende/core';
+import type { Family } from '@hornblende/core/materials';
+import { cardHtml, cardMarkdown, printCard } from '@hornblende/core/records';
+import { withShelf } from '@hornblende/core/workshop';
 import { ground, type GroundOptions } from '../ground.js';
 import { withGround } from '../options.js';
 import { print, printJson } from '../output.js';

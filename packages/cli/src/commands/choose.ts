@@ -4,12 +4,11 @@ import {
   chooserCell,
   chooserNeeds,
   contenders,
-  families,
-  gradeFamily,
-  rank,
-  withShelf,
   type ChooserCell,
-} from '@hornblende/core';
+} from '@hornblende/core/advice';
+import { families, gradeFamily } from '@hornblende/core/materials';
+import { rank } from '@hornblende/core/score';
+import { withShelf } from '@hornblende/core/workshop';
 import { surroundings, type GroundOptions } from '../ground.js';
 import { withGround } from '../options.js';
 import { print, printJson } from '../output.js';

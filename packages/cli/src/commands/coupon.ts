@@ -1,6 +1,6 @@
 import { Command, InvalidArgumentError } from 'commander';
 import { writeFileSync } from 'node:fs';
-import { InputError } from '@hornblende/core';
+import { InputError } from '@hornblende/core/input';
 import { print } from '../output.js';
 
 interface CouponCommand {

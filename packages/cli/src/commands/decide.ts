@@ -1,5 +1,6 @@
 import { Command, Option } from 'commander';
-import { choiceDoubts, DRAWS, recordHtml, recordMarkdown } from '@hornblende/core';
+import { choiceDoubts, recordHtml, recordMarkdown } from '@hornblende/core/records';
+import { DRAWS } from '@hornblende/core/score';
 import { decideOn, type DecideOptions } from '../decide-on.js';
 import { ground, type GroundOptions } from '../ground.js';
 import { MOST_DRAWS, seedOption, wholeNumber, withGround } from '../options.js';

@@ -1,15 +1,8 @@
 import { Command } from 'commander';
-import {
-  assess,
-  contextFor,
-  contextOf,
-  hasPlaces,
-  InputError,
-  parseInput,
-  sig,
-  type BriefLoad,
-  type LoadAssessment,
-} from '@hornblende/core';
+import { hasPlaces, type BriefLoad } from '@hornblende/core/brief';
+import { InputError, parseInput } from '@hornblende/core/input';
+import { sig } from '@hornblende/core/lib';
+import { assess, contextFor, contextOf, type LoadAssessment } from '@hornblende/core/score';
 import type { StressFieldResult, WarpFieldResult } from '@hornblende/core/field';
 import { ground, type GroundOptions } from '../ground.js';
 import { materialOf } from '../material.js';

@@ -1,5 +1,6 @@
 import { Command } from 'commander';
-import { readGcode, sig, type GcodeReport } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
+import { readGcode, type GcodeReport } from '@hornblende/core/print';
 import { number } from '../options.js';
 import { print, printJson } from '../output.js';
 import { readText } from '../read-json.js';

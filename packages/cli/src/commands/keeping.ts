@@ -1,5 +1,5 @@
 import { Command, Option } from 'commander';
-import type { ArchivePreview } from '@hornblende/core';
+import type { ArchivePreview } from '@hornblende/core/api';
 import { createInterface } from 'node:readline/promises';
 import { dataFolder } from '../data-folder.js';
 import { version } from '../version.js';

@@ -1,13 +1,7 @@
 import { Command } from 'commander';
-import {
-  easierLay,
-  families,
-  gradeFamily,
-  layChoices,
-  layVerdicts,
-  sig,
-  type LayVerdict,
-} from '@hornblende/core';
+import { easierLay, layChoices, layVerdicts, type LayVerdict } from '@hornblende/core/advice';
+import { sig } from '@hornblende/core/lib';
+import { families, gradeFamily } from '@hornblende/core/materials';
 import { ground, type GroundOptions } from '../ground.js';
 import { materialOf } from '../material.js';
 import { laysOnShape } from '../own-shape.js';

@@ -1,5 +1,7 @@
 import { Command } from 'commander';
-import { calculate, families, fieldsOf, InputError, modelById, models } from '@hornblende/core';
+import { fieldsOf, InputError } from '@hornblende/core/input';
+import { families } from '@hornblende/core/materials';
+import { calculate, modelById, models } from '@hornblende/core/registry';
 import { print, printJson } from '../output.js';
 import { readJson } from '../read-json.js';
 import { answerText, familiesText } from '../text.js';

@@ -1,5 +1,5 @@
 import { Command, Option } from 'commander';
-import { sig } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
 import { print, printJson } from '../output.js';
 import { readBytes } from '../read-json.js';
 

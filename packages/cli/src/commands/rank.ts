@@ -1,18 +1,10 @@
 import { Command, Option } from 'commander';
-import {
-  contenders,
-  families,
-  gradeFamily,
-  rank,
-  relaxations,
-  robustness,
-  robustnessWords,
-  schools,
-  withRobustness,
-  withShelf,
-  type Brief,
-  type School,
-} from '@hornblende/core';
+import { contenders, relaxations } from '@hornblende/core/advice';
+import { schools, type School } from '@hornblende/core/brief';
+import type { Brief } from '@hornblende/core/formats';
+import { families, gradeFamily } from '@hornblende/core/materials';
+import { rank, robustness, robustnessWords, withRobustness } from '@hornblende/core/score';
+import { withShelf } from '@hornblende/core/workshop';
 import { ground, type GroundOptions } from '../ground.js';
 import { MOST_DRAWS, seedOption, wholeNumber, withGround } from '../options.js';
 import { print, printJson } from '../output.js';

@@ -1,4 +1,6 @@
-import { briefSaying, InputError, parsePrinter, say, type Said } from '@hornblende/core';
+import { briefSaying, say, type Said } from '@hornblende/core/brief';
+import { parsePrinter } from '@hornblende/core/formats';
+import { InputError } from '@hornblende/core/input';
 import { Command } from 'commander';
 import { print, printJson } from '../output.js';
 import { readJson } from '../read-json.js';

@@ -1,4 +1,5 @@
-import { formatNames, InputError, schemaOfFormat, type FormatName } from '@hornblende/core';
+import { formatNames, schemaOfFormat, type FormatName } from '@hornblende/core/formats';
+import { InputError } from '@hornblende/core/input';
 import { Command } from 'commander';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';

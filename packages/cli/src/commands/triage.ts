@@ -1,4 +1,5 @@
-import { parseFault, triageRank, triageWords, type TriageResult } from '@hornblende/core';
+import { parseFault } from '@hornblende/core/formats';
+import { triageRank, triageWords, type TriageResult } from '@hornblende/core/triage';
 import { Command } from 'commander';
 import { print, printJson } from '../output.js';
 import { readJson } from '../read-json.js';

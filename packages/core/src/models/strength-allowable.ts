@@ -132,14 +132,17 @@ function withOwnValues(f: Family, { values, retained }: StrengthAllowableInput):
  * of it is not as the library has it, be it a grade's, an oven's, the field's or this workshop's own.
  */
 export function strengthInput(f: Family, c: StrengthConditions): Partial<StrengthAllowableInput> {
-  const library = familyByKey(f.grade?.family ?? f.key)!;
-  const own = strengthProperties.filter(n => typical(f, n) !== typical(library, n));
+  const key = f.grade?.family ?? f.key;
+  // Whoever judges a filament that the library does not have states all of it.
+  const library = familyByKey(key);
+  const own = strengthProperties.filter(n => !library || typical(f, n) !== typical(library, n));
   const retained = retentionAt(f.retention, c.temperatureC);
+  const asInLibrary = library && retained === retentionAt(library.retention, c.temperatureC);
   return {
-    family: library.key,
+    family: key,
     ...c,
     ...(own.length ? { values: Object.fromEntries(own.map(n => [n, typical(f, n)])) } : {}),
-    ...(retained === retentionAt(library.retention, c.temperatureC) ? {} : { retained }),
+    ...(asInLibrary ? {} : { retained }),
   };
 }
 

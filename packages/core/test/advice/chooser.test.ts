@@ -1,16 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import {
-  chooserBrief,
-  chooserCell,
-  chooserNeeds,
-  chooserSheet,
-  chooserWords,
-  familyByKey,
-  parsePrinter,
-  rank,
-  sheetMarkdown,
-  type ChooserCell,
-} from '../../src/index.js';
+import { chooserBrief, chooserNeeds } from '../../src/advice/chooser-needs.js';
+import { chooserCell, type ChooserCell } from '../../src/advice/chooser.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { chooserSheet, chooserWords } from '../../src/records/chooser-sheet.js';
+import { sheetMarkdown } from '../../src/records/sheet.js';
+import { rank } from '../../src/score/rank.js';
+import { parsePrinter } from '../../src/workshop/printer.js';
 
 const needOf = (id: string): (typeof chooserNeeds)[number] => chooserNeeds.find(n => n.id === id)!;
 const plain = parsePrinter({ format: 'hornblende-printer', version: 1, name: 'Plain', drive: 'bowden' });

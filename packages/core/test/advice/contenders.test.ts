@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ALL_GRADES, contenders, familyByKey, families, gradeFamily, rank } from '../../src/index.js';
+import { ALL_GRADES, contenders } from '../../src/advice/contenders.js';
+import { gradeFamily } from '../../src/materials/grade-family.js';
+import { familyByKey, families } from '../../src/materials/library.js';
+import { rank } from '../../src/score/rank.js';
 import { tarnPla as grade } from '../materials/tarn-pla.js';
 import { brief, openPrinter } from '../cases.js';
 

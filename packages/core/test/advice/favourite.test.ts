@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { favouriteTip, favouriteWords, rank, type Brief, type FavouriteTip } from '../../src/index.js';
+import { favouriteTip, favouriteWords, type FavouriteTip } from '../../src/advice/favourite.js';
+import type { Brief } from '../../src/brief/brief.js';
+import { rank } from '../../src/score/rank.js';
 import { brief, enclosedPrinter } from '../cases.js';
 
 const tipOf = (b: Brief): FavouriteTip | null =>

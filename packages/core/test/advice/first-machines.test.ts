@@ -1,14 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import {
-  allowedOf,
-  decide,
-  families,
-  firstMachines,
-  gradeFamily,
-  parseGrade,
-  parseWorkshop,
-  rank,
-} from '../../src/index.js';
+import { firstMachines } from '../../src/advice/first-machines.js';
+import { gradeFamily } from '../../src/materials/grade-family.js';
+import { parseGrade } from '../../src/materials/grade-parse.js';
+import { families } from '../../src/materials/library.js';
+import { decide } from '../../src/records/decide.js';
+import { rank } from '../../src/score/rank.js';
+import { allowedOf } from '../../src/workshop/allowed.js';
+import { parseWorkshop } from '../../src/workshop/settings.js';
 import { brief, hotBracket } from '../cases.js';
 
 describe('without a printer', () => {

@@ -1,5 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { families, familyByKey, fitCheck, parseBrief, printCard, rank } from '../../src/index.js';
+import { fitCheck } from '../../src/advice/fit-check.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { families, familyByKey } from '../../src/materials/library.js';
+import { printCard } from '../../src/records/card.js';
+import { rank } from '../../src/score/rank.js';
 import { brief, candidate, enclosedPrinter, hotBracket, openPrinter } from '../cases.js';
 
 describe('a prototype', () => {

@@ -1,16 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import {
-  easierLay,
-  familyByKey,
-  layChoices,
-  laidBrief,
-  layVerdicts,
-  parseBrief,
-  parsePrinter,
-  rank,
-  undirectedLoads,
-  type ShapeLay,
-} from '../../src/index.js';
+import type { ShapeLay } from '../../src/advice/lay-verdict.js';
+import { easierLay, layChoices, layVerdicts, undirectedLoads } from '../../src/advice/lay-verdicts.js';
+import { laidBrief } from '../../src/brief/laid.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { rank } from '../../src/score/rank.js';
+import { parsePrinter } from '../../src/workshop/printer.js';
 
 const shares = Array.from({ length: 48 }, () => 0.4);
 const lay = (change: Partial<ShapeLay>): ShapeLay => ({

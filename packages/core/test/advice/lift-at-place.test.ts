@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { familyByKey, liftAtPlace, warpOutcome, warpSetup } from '../../src/index.js';
+import { liftAtPlace } from '../../src/advice/lift-at-place.js';
+import { warpOutcome, warpSetup } from '../../src/advice/warp-outcome.js';
+import { familyByKey } from '../../src/materials/library.js';
 import { brief } from '../cases.js';
 
 const slab = (more: object = {}): Parameters<typeof liftAtPlace>[0] =>

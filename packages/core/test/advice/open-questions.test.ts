@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import {
-  assumptions,
-  conditionsOf,
-  onceSaid,
   openQuestions,
-  parseBrief,
   provisionalReasons,
   provisionalWords,
-  startingPoints,
-  unanswered,
   type Provisional,
-} from '../../src/index.js';
+} from '../../src/advice/open-questions.js';
+import { assumptions } from '../../src/brief/assumptions.js';
+import { conditionsOf } from '../../src/brief/conditions.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { onceSaid } from '../../src/brief/saying.js';
+import { startingPoints } from '../../src/brief/starting-points.js';
+import { unanswered } from '../../src/brief/unsaid.js';
 import { enclosedPrinter } from '../cases.js';
 
 const asked = (fields: object): Provisional => {

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import {
-  familyByKey,
-  parseBrief,
   settingsPoint,
   settingsToTry,
   settingsTrade,
   wallsAgainstInfill,
-} from '../../src/index.js';
+} from '../../src/advice/settings-trade.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { familyByKey } from '../../src/materials/library.js';
 
 const petg = familyByKey('petg')!;
 const bar = (height: number, print: object = {}): ReturnType<typeof parseBrief> =>

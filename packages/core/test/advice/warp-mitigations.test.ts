@@ -1,24 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { warpInAirs } from '../../src/advice/warp-airs.js';
+import { filamentMitigations, warpMitigationsFor } from '../../src/advice/warp-mitigations.js';
 import {
-  calculate,
-  cheapestRemedy,
-  familyByKey,
-  filamentMitigations,
-  layerCooling,
   liftsFromMm,
-  offRimTurnDeg,
-  parseBrief,
-  parsePrinter,
-  warpInAirs,
-  warpMitigationsFor,
   warpOutcome,
-  warpRemedies,
   warpSentence,
   warpSetup,
-  type WarpRemedy,
   type WarpSetup,
-} from '../../src/index.js';
+} from '../../src/advice/warp-outcome.js';
+import { cheapestRemedy, warpRemedies, type WarpRemedy } from '../../src/advice/warp-remedies.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { layerCooling } from '../../src/print/layer-cooling.js';
+import { offRimTurnDeg } from '../../src/print/plate-turn.js';
+import { calculate } from '../../src/registry.js';
+import { parsePrinter } from '../../src/workshop/printer.js';
 import { holdDownDiscs } from '../../src/geometry/prisms.js';
 import { meshReport } from '../../src/geometry/mesh-report.js';
 

@@ -1,7 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { loadFieldOf, stressField, type FieldShape } from '../../src/field/index.js';
-import { blowsOf, calculate, fieldKey, fieldOf, rank, serviceLoads, type Brief } from '../../src/index.js';
-import { robustness } from '../../src/index.js';
+import type { Brief } from '../../src/brief/brief.js';
+import { fieldKey, fieldOf } from '../../src/brief/on-shape.js';
+import { blowsOf, serviceLoads } from '../../src/brief/service-load.js';
+import { calculate } from '../../src/registry.js';
+import { rank } from '../../src/score/rank.js';
+import { robustness } from '../../src/score/draws/robustness.js';
 import { brief, candidate } from '../cases.js';
 import { bar } from '../field/solid-shapes.js';
 

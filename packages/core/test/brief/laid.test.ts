@@ -1,15 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import {
-  boxLays,
-  briefChanges,
-  laidBrief,
-  onceSaid,
-  parseBrief,
-  pullOf,
-  solidFractionOf,
-  type LaidShape,
-  type LoadField,
-} from '../../src/index.js';
+import { briefChanges } from '../../src/brief/brief-changes.js';
+import { boxLays, laidBrief, pullOf, type LaidShape } from '../../src/brief/laid.js';
+import type { LoadField } from '../../src/brief/load-field.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { onceSaid } from '../../src/brief/saying.js';
+import { solidFractionOf } from '../../src/brief/solid-fraction.js';
 
 const brief = parseBrief({
   format: 'hornblende-brief',

@@ -1,21 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import {
-  assess,
-  briefChanges,
-  contextFor,
-  contextOf,
-  familyByKey,
-  feltStressMPa,
-  fieldKey,
-  fieldOf,
-  fieldScale,
-  forceOf,
-  parseBrief,
-  rank,
-  serviceLoads,
-  strengthAllowable,
-  type Brief,
-} from '../../src/index.js';
+import { briefChanges } from '../../src/brief/brief-changes.js';
+import type { Brief } from '../../src/brief/brief.js';
+import { feltStressMPa } from '../../src/brief/load-field.js';
+import { fieldKey, fieldOf, fieldScale, forceOf } from '../../src/brief/on-shape.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { serviceLoads } from '../../src/brief/service-load.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { strengthAllowable } from '../../src/models/strength-allowable.js';
+import { assess } from '../../src/score/assess.js';
+import { contextFor, contextOf } from '../../src/score/context.js';
+import { rank } from '../../src/score/rank.js';
 import { loadFieldOf, stressField, type FieldShape } from '../../src/field/index.js';
 import { brief, candidate } from '../cases.js';
 import { bar } from '../field/solid-shapes.js';

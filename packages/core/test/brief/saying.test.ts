@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { assumptions, conditionsOf, onceSaid } from '../../src/index.js';
+import { assumptions } from '../../src/brief/assumptions.js';
+import { conditionsOf } from '../../src/brief/conditions.js';
+import { onceSaid } from '../../src/brief/saying.js';
 import { brief } from '../cases.js';
 
 const arm = {

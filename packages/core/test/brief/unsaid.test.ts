@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { isUntouched, stillUnknown } from '../../src/index.js';
+import { isUntouched, stillUnknown } from '../../src/brief/unsaid.js';
 
 const named = { format: 'hornblende-brief', version: 1, name: 'Box' };
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { usualGaugeSizes } from '../../src/index.js';
+import { usualGaugeSizes } from '../../src/workshop/gauge.js';
 import { coupons, engravingFont, makeCoupon, stlBytes, threeMfBytes } from '../../src/coupons/index.js';
 import { meshReport } from '../../src/geometry/mesh-report.js';
 import { readMesh } from '../../src/geometry/read-mesh.js';

@@ -1,23 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import {
-  answer,
-  calculate,
-  drillKinds,
-  drillMake,
-  familyByKey,
-  flexIndentation,
-  kindOfSeed,
-  makeDrill,
-  parseDrillAnswer,
-  printedSection,
-  seedOfWord,
-  SectionPrintedInput,
-  InputError,
-  type Drill,
-  type DrillKind,
-  type Ranking,
-  type TriageResult,
-} from '../../src/index.js';
+import { parseDrillAnswer } from '../../src/drills/drill-answer.js';
+import { drillKinds, type Drill, type DrillKind } from '../../src/drills/drill.js';
+import { drillMake, kindOfSeed, makeDrill, seedOfWord } from '../../src/drills/make-drill.js';
+import { InputError } from '../../src/input/input-error.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { flexIndentation } from '../../src/models/flex-indentation.js';
+import { answer } from '../../src/models/model.js';
+import { printedSection, SectionPrintedInput } from '../../src/models/section-printed.js';
+import { calculate } from '../../src/registry.js';
+import type { Ranking } from '../../src/score/candidate.js';
+import type { TriageResult } from '../../src/triage/triage-rank.js';
 
 const seeds = (many: number): number[] => Array.from({ length: many }, (_, n) => n * 7 + 3);
 /** Kinds whose answers take a ranking each are asked less often here. */

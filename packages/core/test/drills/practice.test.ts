@@ -1,20 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  calibration,
-  calibrationWords,
-  daysOfWeek,
-  drillKinds,
-  kindsInTurn,
-  kindStandings,
-  ladder,
-  parseBrief,
-  plannedRound,
-  printerPresets,
-  wilsonInterval,
-  type DrillAnswer,
-  type Ladder,
-} from '../../src/index.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { calibration, calibrationWords } from '../../src/drills/calibration.js';
+import type { DrillAnswer } from '../../src/drills/drill-answer.js';
+import { drillKinds } from '../../src/drills/drill.js';
+import { ladder, type Ladder } from '../../src/drills/ladder.js';
+import { daysOfWeek, kindsInTurn, kindStandings, plannedRound } from '../../src/drills/schedule.js';
+import { wilsonInterval } from '../../src/lib/reliability.js';
+import { printerPresets } from '../../src/workshop/presets.js';
 
 let made = 0;
 const given = (change: Partial<DrillAnswer>): DrillAnswer => ({

@@ -9,7 +9,7 @@ import {
 import { fillFillet } from '../../src/field/fillet.js';
 import { fillGrid, type CellGrid } from '../../src/field/grid.js';
 import { innerEdgeAt, innerEdgeNear } from '../../src/field/inner-edge.js';
-import { parseInput } from '../../src/index.js';
+import { parseInput } from '../../src/input/parse.js';
 import { angle, bar, filletedAngle, turnedBody } from './solid-shapes.js';
 
 type At = [number, number, number];

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { movedLines, warpField, WarpFieldInput } from '../../src/field/index.js';
-import { parseInput } from '../../src/index.js';
+import { parseInput } from '../../src/input/parse.js';
 import { bar } from './solid-shapes.js';
 
 const figures = { alphaPerK: 90e-6, solidificationC: 105, bedC: 100, chamberC: 40, cellMm: 2.5 };

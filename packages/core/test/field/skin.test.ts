@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { skinOf, stressField, StressFieldInput, type Skin } from '../../src/field/index.js';
 import { extent } from '../../src/geometry/index.js';
-import { parseInput } from '../../src/index.js';
+import { parseInput } from '../../src/input/parse.js';
 import { bar } from './solid-shapes.js';
 
 const places = { held: [{ atMm: [0, 6, 4] }], acts: [{ atMm: [60, 6, 4], forceN: [0, 0, -10] }] };

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { stressField, StressFieldInput, type FieldShape, type StressField } from '../../src/field/index.js';
-import { InputError, parseInput } from '../../src/index.js';
+import { InputError } from '../../src/input/input-error.js';
+import { parseInput } from '../../src/input/parse.js';
 import { box } from '../geometry/shapes.js';
 import { angle, bar, plateWithHole, shape } from './solid-shapes.js';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { warpField, WarpFieldInput, type WarpField } from '../../src/field/index.js';
-import { parseInput } from '../../src/index.js';
+import { parseInput } from '../../src/input/parse.js';
 import { warpBowOf } from '../../src/models/warp-bow.js';
 import { box } from '../geometry/shapes.js';
 import { angle, bar, shape } from './solid-shapes.js';

@@ -1,14 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  calculate,
-  hardnessOfModulus,
-  shoreModulusMPa,
-  type FlexFoamResult,
-  type FlexInfillResult,
-  type FlexReadingResult,
-  type FlexSoakResult,
-} from '../../src/index.js';
+import type { FlexFoamResult } from '../../src/models/flex-foam.js';
+import { hardnessOfModulus, type FlexInfillResult } from '../../src/models/flex-infill.js';
+import { shoreModulusMPa } from '../../src/models/flex-modulus.js';
+import type { FlexReadingResult } from '../../src/models/flex-reading.js';
+import type { FlexSoakResult } from '../../src/models/flex-soak.js';
+import { calculate } from '../../src/registry.js';
 import { isotonic, monotoneCurve } from '../../src/lib/monotone.js';
 
 const result = <T>(id: string, inputs: object): T => calculate(id, inputs).result as T;

@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { InputError, parseBrief, requireWellFormed } from '../../src/index.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { InputError } from '../../src/input/input-error.js';
+import { requireWellFormed } from '../../src/input/well-formed.js';
 
 describe('what no format has', () => {
   it('is named with its place', () => {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { capital, timesIn100 } from '../../src/index.js';
+import { capital } from '../../src/lib/capital.js';
+import { timesIn100 } from '../../src/lib/chance-words.js';
 
 describe('words that sentences share', () => {
   it.each([

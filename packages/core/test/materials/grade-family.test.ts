@@ -1,17 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  InputError,
-  familyByKey,
-  families,
-  gradeFamily,
-  gradeKey,
-  parseGrade,
-  propertyDefinition,
-  propertyNames,
-  rank,
-  type PropertyName,
-} from '../../src/index.js';
+import { InputError } from '../../src/input/input-error.js';
+import { gradeFamily } from '../../src/materials/grade-family.js';
+import { gradeKey, parseGrade } from '../../src/materials/grade-parse.js';
+import { familyByKey, families } from '../../src/materials/library.js';
+import { propertyDefinition, propertyNames, type PropertyName } from '../../src/materials/property.js';
+import { rank } from '../../src/score/rank.js';
 import { tarnPla as grade } from './tarn-pla.js';
 import { brief } from '../cases.js';
 

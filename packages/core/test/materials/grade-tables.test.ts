@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { families, parseGrade } from '../../src/index.js';
+import { parseGrade } from '../../src/materials/grade-parse.js';
+import { families } from '../../src/materials/library.js';
 import {
   decodeText,
   emptyGradesCsv,

@@ -1,15 +1,13 @@
 import { describe, expect, it } from 'vitest';
+import { adhesives, chemicals, plates } from '../../src/materials/family.js';
+import { families } from '../../src/materials/library.js';
 import {
   adhesiveNames,
-  adhesives,
   chemicalList,
   chemicalNames,
-  chemicals,
-  families,
   fillerName,
   plateNames,
-  plates,
-} from '../../src/index.js';
+} from '../../src/materials/names.js';
 
 describe('what people call things', () => {
   it('every plate, adhesive and chemical has a name without hyphens', () => {

@@ -1,16 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import {
-  currentKey,
-  familyByKey,
-  familyKeys,
-  gradeFamily,
-  parseGrade,
-  parseSpool,
-  typical,
-  families,
-  type Family,
-  type PropertyName,
-} from '../../src/index.js';
+import { typical, type Family } from '../../src/materials/family.js';
+import { gradeFamily } from '../../src/materials/grade-family.js';
+import { parseGrade } from '../../src/materials/grade-parse.js';
+import { familyByKey, familyKeys, families } from '../../src/materials/library.js';
+import type { PropertyName } from '../../src/materials/property.js';
+import { currentKey } from '../../src/materials/renamed.js';
+import { parseSpool } from '../../src/workshop/spool.js';
 import { unloadedFrom } from '../../src/materials/unloaded.js';
 import { vapours, vapourSentence } from '../../src/materials/vapours.js';
 

@@ -1,13 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import {
-  familyByKey,
-  gradeFamily,
-  OwnFacts,
-  ownFactsWords,
-  parseGrade,
-  rank,
-  withOwnFacts,
-} from '../../src/index.js';
+import { gradeFamily } from '../../src/materials/grade-family.js';
+import { parseGrade } from '../../src/materials/grade-parse.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { OwnFacts, ownFactsWords, withOwnFacts } from '../../src/materials/own-facts.js';
+import { rank } from '../../src/score/rank.js';
 import { previewGrades, readGrades } from '../../src/tables.js';
 import { brief, candidate, enclosedPrinter, openPrinter } from '../cases.js';
 

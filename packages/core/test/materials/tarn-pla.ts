@@ -1,4 +1,5 @@
-import { parseGrade, type Grade } from '../../src/index.js';
+import { parseGrade } from '../../src/materials/grade-parse.js';
+import type { Grade } from '../../src/materials/grade.js';
 
 /** An invented grade of PLA, with whatever a test wants of it. */
 export const tarnPla = (fields: object = {}): Grade =>

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { familyByKey, families, fillerTrade, neighboursOf, type PropertyName } from '../../src/index.js';
+import { familyByKey, families } from '../../src/materials/library.js';
+import type { PropertyName } from '../../src/materials/property.js';
+import { fillerTrade, neighboursOf } from '../../src/materials/trade.js';
 
 describe('the trade and the neighbours', () => {
   it('says what a filler gained and gave up', () => {

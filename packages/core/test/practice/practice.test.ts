@@ -1,14 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import {
-  families as libraryFamilies,
-  parseBrief,
-  printerPresets,
-  type Printer,
-  rank,
-  schools,
-  type Candidate,
-  type Ranking,
-} from '../../src/index.js';
+import { schools } from '../../src/brief/choices.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { families as libraryFamilies } from '../../src/materials/library.js';
+import type { Candidate, Ranking } from '../../src/score/candidate.js';
+import { rank } from '../../src/score/rank.js';
+import { printerPresets } from '../../src/workshop/presets.js';
+import type { Printer } from '../../src/workshop/printer.js';
 import { cases } from './cases.js';
 import type { PracticeCase } from './practice-case.js';
 

@@ -1,4 +1,6 @@
-import type { Brief, Printer, School } from '../../src/index.js';
+import type { Brief } from '../../src/brief/brief.js';
+import type { School } from '../../src/brief/choices.js';
+import type { Printer } from '../../src/workshop/printer.js';
 import { brief, enclosedPrinter, openPrinter } from '../cases.js';
 
 /**

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { rank, schools, type Candidate, type School } from '../../src/index.js';
+import { schools, type School } from '../../src/brief/choices.js';
+import type { Candidate } from '../../src/score/candidate.js';
+import { rank } from '../../src/score/rank.js';
 import { brief, candidate, openPrinter } from '../cases.js';
 import { relationCases as cases } from './relation-cases.js';
 

@@ -1,24 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  aidSentence,
-  familyByKey,
-  liftWithAids,
-  parsePrinter,
-  printAids,
-  printCard,
-  rank,
-  timesIn100,
-  robustness,
-  warpMitigationsFor,
-  warpSetup,
-  type Adhesion,
-  type Brief,
-  type Candidate,
-  type Gate,
-  type PrintAid,
-  type WarpLiftOffInput,
-} from '../../src/index.js';
+import { warpMitigationsFor } from '../../src/advice/warp-mitigations.js';
+import { warpSetup } from '../../src/advice/warp-outcome.js';
+import type { Brief } from '../../src/brief/brief.js';
+import { printAids, type PrintAid } from '../../src/brief/print-aids.js';
+import { timesIn100 } from '../../src/lib/chance-words.js';
+import { familyByKey } from '../../src/materials/library.js';
+import type { WarpLiftOffInput } from '../../src/models/warp-lift-off.js';
+import type { Adhesion } from '../../src/print/adhesion.js';
+import { aidSentence, liftWithAids } from '../../src/print/aid-words.js';
+import { printCard } from '../../src/records/card.js';
+import type { Candidate } from '../../src/score/candidate.js';
+import { robustness } from '../../src/score/draws/robustness.js';
+import type { Gate } from '../../src/score/gate.js';
+import { rank } from '../../src/score/rank.js';
+import { parsePrinter } from '../../src/workshop/printer.js';
 import { brief, candidate, enclosedPrinter, openPrinter } from '../cases.js';
 
 const plate = (aids: PrintAid[]): Brief =>

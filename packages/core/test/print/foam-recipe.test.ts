@@ -1,12 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import {
-  familyByKey,
-  gradeFamily,
-  parseGrade,
-  printCard,
-  type Family,
-  type PrintCard,
-} from '../../src/index.js';
+import type { Family } from '../../src/materials/family.js';
+import { gradeFamily } from '../../src/materials/grade-family.js';
+import { parseGrade } from '../../src/materials/grade-parse.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { printCard, type PrintCard } from '../../src/records/card.js';
 import { brief, enclosedPrinter } from '../cases.js';
 
 const line = (family: Family, id: string): PrintCard['lines'][number] | undefined =>

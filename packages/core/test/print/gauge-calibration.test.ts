@@ -1,21 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import {
-  accuracyGauge,
-  calculate,
-  familyByKey,
-  gaugeCalibrationFor,
-  gaugeDoubts,
-  measuringEffect,
-  parseBrief,
-  parsePrinter,
-  printCard,
-  rank,
-  usualGaugeSizes,
-  usualShrinkPct,
-  type Gauge,
-  type MeasuredSize,
-  type Printer,
-} from '../../src/index.js';
+import { measuringEffect } from '../../src/advice/measuring-effect.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { accuracyGauge, type MeasuredSize } from '../../src/models/accuracy-gauge.js';
+import { gaugeCalibrationFor, gaugeDoubts, usualShrinkPct } from '../../src/print/gauge-calibration.js';
+import { printCard } from '../../src/records/card.js';
+import { calculate } from '../../src/registry.js';
+import { rank } from '../../src/score/rank.js';
+import { usualGaugeSizes, type Gauge } from '../../src/workshop/gauge.js';
+import { parsePrinter, type Printer } from '../../src/workshop/printer.js';
 import { chance } from '../../src/lib/random.js';
 
 /** A machine whose faults are known. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { readGcode } from '../../src/index.js';
+import { readGcode } from '../../src/print/gcode.js';
 
 const AREA = (Math.PI * 1.75 ** 2) / 4;
 

@@ -1,14 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import {
-  bondKindOf,
-  calculate,
-  families,
-  familyByKey,
-  gradeFamily,
-  parseGrade,
-  printPair,
-  solubleSupports,
-} from '../../src/index.js';
+import { gradeFamily } from '../../src/materials/grade-family.js';
+import { parseGrade } from '../../src/materials/grade-parse.js';
+import { families, familyByKey } from '../../src/materials/library.js';
+import { bondKindOf } from '../../src/print/bonds.js';
+import { printPair, solubleSupports } from '../../src/print/pair.js';
+import { calculate } from '../../src/registry.js';
 
 const pair = (a: string, b: string, lengthMm = 50): ReturnType<typeof printPair> =>
   printPair(familyByKey(a)!, familyByKey(b)!, lengthMm);

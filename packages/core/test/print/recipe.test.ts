@@ -1,19 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import {
-  cardHtml,
-  cardMarkdown,
-  families,
-  familyByKey,
-  parseBrief,
-  printCard,
-  printerPresets,
-  spoolMoistureNow,
-  parseSpool,
-  type Brief,
-  type PrintCard,
-  type Printer,
-  type RecipeLine,
-} from '../../src/index.js';
+import type { Brief } from '../../src/brief/brief.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { families, familyByKey } from '../../src/materials/library.js';
+import type { RecipeLine } from '../../src/print/recipe/recipe-line.js';
+import { cardHtml } from '../../src/records/card-html.js';
+import { cardMarkdown } from '../../src/records/card-markdown.js';
+import { printCard, type PrintCard } from '../../src/records/card.js';
+import { printerPresets } from '../../src/workshop/presets.js';
+import type { Printer } from '../../src/workshop/printer.js';
+import { spoolMoistureNow, parseSpool } from '../../src/workshop/spool.js';
 
 const brief = (fields: object = {}): Brief =>
   parseBrief({ format: 'hornblende-brief', version: 1, name: 'Bracket', ...fields });

@@ -1,19 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import {
-  familyByKey,
-  freshPlace,
-  parseBrief,
-  parsePrinter,
-  parsePrintEntry,
-  plateUse,
-  printCard,
-  printerRecord,
-  successByRecord,
-  cardAmounts,
-  cardRecord,
-  type PrintEntry,
-  type PrinterRecord,
-} from '../../src/index.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { freshPlace, plateUse } from '../../src/print/plate-use.js';
+import { printerRecord } from '../../src/print/printer-record.js';
+import { successByRecord } from '../../src/print/success-record.js';
+import { cardAmounts, cardRecord } from '../../src/records/card-words.js';
+import { printCard } from '../../src/records/card.js';
+import { parsePrintEntry, type PrintEntry } from '../../src/workshop/print-log.js';
+import type { PrinterRecord } from '../../src/workshop/printer-record.js';
+import { parsePrinter } from '../../src/workshop/printer.js';
 
 const entry = (change: object = {}): PrintEntry =>
   parsePrintEntry({

@@ -1,25 +1,23 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import type { Family } from '../../src/materials/family.js';
+import { gradeFamily } from '../../src/materials/grade-family.js';
+import { parseGrade } from '../../src/materials/grade-parse.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { warpCalibrate, type MeasuredBar } from '../../src/models/warp-calibrate.js';
 import {
   barBowMm,
   barDoubts,
   barErrorMm,
   barPredictedMm,
-  calculate,
-  familyByKey,
-  gradeFamily,
-  parseGrade,
-  parseBrief,
-  parsePrinter,
-  rank,
-  warpCalibrate,
   warpCalibrationFor,
   warpCalibrationOf,
-  type Family,
-  type MeasuredBar,
-  type Printer,
-  type WarpBar,
-} from '../../src/index.js';
+} from '../../src/print/warp-calibration.js';
+import { calculate } from '../../src/registry.js';
+import { rank } from '../../src/score/rank.js';
+import { parsePrinter, type Printer } from '../../src/workshop/printer.js';
+import type { WarpBar } from '../../src/workshop/warp-bar.js';
 import { chance } from '../../src/lib/random.js';
 
 /** Bars that bow a known number of times as much as they should, with noise between them. */

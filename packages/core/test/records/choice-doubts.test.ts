@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { choiceDoubts, parseBrief, rank } from '../../src/index.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { choiceDoubts } from '../../src/records/choice-doubts.js';
+import { rank } from '../../src/score/rank.js';
 
 describe('choices that are out', () => {
   const hot = parseBrief({

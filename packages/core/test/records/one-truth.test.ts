@@ -1,17 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import {
-  families,
-  layVerdicts,
-  parseBrief,
-  parsePrinter,
-  printCard,
-  printerRecord,
-  rank,
-  settingsTrade,
-  startingPoints,
-  type Brief,
-  type Printer,
-} from '../../src/index.js';
+import { layVerdicts } from '../../src/advice/lay-verdicts.js';
+import { settingsTrade } from '../../src/advice/settings-trade.js';
+import type { Brief } from '../../src/brief/brief.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { startingPoints } from '../../src/brief/starting-points.js';
+import { families } from '../../src/materials/library.js';
+import { printerRecord } from '../../src/print/printer-record.js';
+import { printCard } from '../../src/records/card.js';
+import { rank } from '../../src/score/rank.js';
+import { parsePrinter, type Printer } from '../../src/workshop/printer.js';
 
 const bench = parsePrinter({
   format: 'hornblende-printer',

@@ -1,18 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import {
-  briefInWords,
-  conditionsOf,
-  decisionRecord,
-  families,
-  METHOD_VERSION,
-  premisesNow,
-  printerInWords,
-  recordDrift,
-  recordHtml,
-  recordMarkdown,
-  robustness,
-  type DecisionRecord,
-} from '../../src/index.js';
+import { conditionsOf } from '../../src/brief/conditions.js';
+import { families } from '../../src/materials/library.js';
+import { briefInWords, printerInWords } from '../../src/records/brief-in-words.js';
+import { METHOD_VERSION } from '../../src/records/method.js';
+import { premisesNow } from '../../src/records/premises.js';
+import { recordDrift } from '../../src/records/record-drift.js';
+import { recordHtml } from '../../src/records/record-html.js';
+import { recordMarkdown } from '../../src/records/record-markdown.js';
+import { decisionRecord, type DecisionRecord } from '../../src/records/record.js';
+import { robustness } from '../../src/score/draws/robustness.js';
 import { brief, enclosedPrinter } from '../cases.js';
 
 const given = {

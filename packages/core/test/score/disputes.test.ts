@@ -1,15 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import {
-  familyByKey,
-  parsePrinter,
-  rank,
-  robustness,
-  roomAirOf,
-  type Brief,
-  type Candidate,
-  type FumesSchool,
-  type RoomPeople,
-} from '../../src/index.js';
+import type { FumesSchool, RoomPeople } from '../../src/brief/brief-room.js';
+import type { Brief } from '../../src/brief/brief.js';
+import { familyByKey } from '../../src/materials/library.js';
+import type { Candidate } from '../../src/score/candidate.js';
+import { robustness } from '../../src/score/draws/robustness.js';
+import { rank } from '../../src/score/rank.js';
+import { roomAirOf } from '../../src/score/room-air.js';
+import { parsePrinter } from '../../src/workshop/printer.js';
 import { brief, candidate, enclosedPrinter } from '../cases.js';
 
 const room = (

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { rank, type Gate } from '../../src/index.js';
+import type { Gate } from '../../src/score/gate.js';
+import { rank } from '../../src/score/rank.js';
 import { brief, candidate } from '../cases.js';
 import { gate, verdict } from './one-gate.js';
 

@@ -1,17 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { HOURS_A_YEAR } from '../../src/lib/physical-constants.js';
-import {
-  colours,
-  consequences,
-  exposures,
-  parseBrief,
-  rank,
-  standingOf,
-  waters,
-  type Brief,
-  type Gate,
-} from '../../src/index.js';
+import type { Brief } from '../../src/brief/brief.js';
+import { consequences, waters } from '../../src/brief/choices.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { colours } from '../../src/materials/colours.js';
+import { exposures } from '../../src/models/uv-dose.js';
+import { standingOf, type Gate } from '../../src/score/gate.js';
+import { rank } from '../../src/score/rank.js';
 
 const number = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min, max, noNaN: true });
 

@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { conditionsOf, rank, solidFractionOf, type Gate } from '../../src/index.js';
+import { conditionsOf } from '../../src/brief/conditions.js';
+import { solidFractionOf } from '../../src/brief/solid-fraction.js';
+import type { Gate } from '../../src/score/gate.js';
+import { rank } from '../../src/score/rank.js';
 import { brief, candidate, enclosedPrinter } from '../cases.js';
 import { gate, verdict } from './one-gate.js';
 

@@ -1,4 +1,5 @@
-import { rank, type Gate, type GateId } from '../../src/index.js';
+import type { Gate, GateId } from '../../src/score/gate.js';
+import { rank } from '../../src/score/rank.js';
 import { brief, candidate, enclosedPrinter } from '../cases.js';
 
 /** One gate of one family for a brief; undefined when the brief does not call for it. */

@@ -3,7 +3,7 @@ import { strainShare } from '../../src/score/assess-load.js';
 import { expectedDeviationMm } from '../../src/score/deviation.js';
 import { hingeFolds } from '../../src/score/flexibility.js';
 import { solidAround } from '../../src/models/load-insert.js';
-import { calculate } from '../../src/index.js';
+import { calculate } from '../../src/registry.js';
 
 const still = {
   ...{ waterUptakePct: 0, alphaPerK: 0, solidificationC: 100, crystallisationStrain: 0, bowMm: 0 },

@@ -1,5 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { gradeFamily, gradesEffect, parseBrief, parseGrade, rank, type Gate } from '../../src/index.js';
+import { gradesEffect } from '../../src/advice/measuring-effect.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { gradeFamily } from '../../src/materials/grade-family.js';
+import { parseGrade } from '../../src/materials/grade-parse.js';
+import type { Gate } from '../../src/score/gate.js';
+import { rank } from '../../src/score/rank.js';
 
 const brief = parseBrief({
   format: 'hornblende-brief',

@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { hardestSoftened, infillCurve, rank, softenedBy, type Candidate } from '../../src/index.js';
+import { infillCurve } from '../../src/models/flex-infill.js';
+import type { Candidate } from '../../src/score/candidate.js';
+import { hardestSoftened, softenedBy } from '../../src/score/gates/flex.js';
+import { rank } from '../../src/score/rank.js';
 import { brief, candidate, openPrinter } from '../cases.js';
 
 const open = { seal: 'none' as const };

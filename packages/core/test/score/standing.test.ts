@@ -1,17 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  asGoodNames,
-  DOUBT_COSTS,
-  gateDoubt,
-  marginChance,
-  parseBrief,
-  printDoubt,
-  printerPresets,
-  rank,
-  schools,
-  type Ranking,
-} from '../../src/index.js';
+import { schools } from '../../src/brief/choices.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { asGoodNames } from '../../src/score/as-good.js';
+import type { Ranking } from '../../src/score/candidate.js';
+import { DOUBT_COSTS, gateDoubt, printDoubt } from '../../src/score/doubt.js';
+import { marginChance } from '../../src/score/holds.js';
+import { rank } from '../../src/score/rank.js';
+import { printerPresets } from '../../src/workshop/presets.js';
 
 const cabinet = printerPresets.find(p => p.key === 'cabinet')!.profile;
 const ranked = (fields: object, school: (typeof schools)[number] = 'weighted'): Ranking =>

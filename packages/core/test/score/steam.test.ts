@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { families, rank, robustness } from '../../src/index.js';
+import { families } from '../../src/materials/library.js';
+import { robustness } from '../../src/score/draws/robustness.js';
+import { rank } from '../../src/score/rank.js';
 import { steamLife } from '../../src/models/water-steam.js';
 import { brief, candidate } from '../cases.js';
 import { gate, verdict } from './one-gate.js';

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { rank, type CriterionId } from '../../src/index.js';
+import type { CriterionId } from '../../src/lib/criterion-ids.js';
+import { rank } from '../../src/score/rank.js';
 import { brief, candidate } from '../cases.js';
 
 /** What a criterion weighs for a brief, unless somebody says otherwise. */

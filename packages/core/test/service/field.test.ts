@@ -1,15 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  familyByKey,
-  fieldEvidence,
-  halfDoseOf,
-  serviceField,
-  ServiceFieldInput,
-  typical,
-  withFieldEvidence,
-  type FieldRecord,
-} from '../../src/index.js';
+import { typical } from '../../src/materials/family.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { halfDoseOf } from '../../src/score/assess.js';
+import { fieldEvidence, withFieldEvidence } from '../../src/service/field-evidence.js';
+import { serviceField, ServiceFieldInput, type FieldRecord } from '../../src/service/field-factor.js';
 import { placed } from './placed.js';
 
 const field = (records: readonly Partial<FieldRecord>[], priorFactor = 1): ReturnType<typeof serviceField> =>

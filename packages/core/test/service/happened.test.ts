@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
+import { conditionsOf } from '../../src/brief/conditions.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { familyByKey } from '../../src/materials/library.js';
 import {
   briefAsPlaced,
-  conditionsOf,
-  placeText,
   byLesson,
-  familyByKey,
   happened,
   modelRecord,
   modelRecordWords,
-  parseBrief,
   type Happened,
-} from '../../src/index.js';
+} from '../../src/service/happened.js';
+import { placeText } from '../../src/service/place-words.js';
 import { placed } from './placed.js';
 
 describe('what was predicted, and what happened', () => {

@@ -1,17 +1,19 @@
 import { describe, expect, it } from 'vitest';
+import { familyByKey } from '../../src/materials/library.js';
+import { rank } from '../../src/score/rank.js';
 import {
   briefAsPlaced,
-  familyByKey,
   happened,
-  modelBiases,
-  modelCalibration,
   modelRecord,
   modelRecordWords,
-  rank,
-  shiftOf,
   type Happened,
+} from '../../src/service/happened.js';
+import {
+  modelBiases,
+  modelCalibration,
+  shiftOf,
   type ModelOutcome,
-} from '../../src/index.js';
+} from '../../src/service/model-calibration.js';
 import { chance } from '../../src/lib/random.js';
 import { normalCdf } from '../../src/lib/normal.js';
 import { placed } from './placed.js';

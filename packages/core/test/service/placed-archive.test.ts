@@ -1,6 +1,6 @@
 import { strToU8, zipSync, type Zippable } from 'fflate';
 import { describe, expect, it } from 'vitest';
-import { familyByKey } from '../../src/index.js';
+import { familyByKey } from '../../src/materials/library.js';
 import { materialFinderByName, readPlacedTable, type PlacedTable } from '../../src/tables.js';
 
 const own = [{ key: 'lowmoor-petg', name: 'Lowmoor PETG' }];

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { familyByKey, roughDate } from '../../src/index.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { roughDate } from '../../src/service/rough-date.js';
 import { materialFinderByName, readPlacedTable, type PlacedTable } from '../../src/tables.js';
 
 const grades = [{ key: 'lowmoor-petg', name: 'Lowmoor PETG' }];

@@ -1,11 +1,8 @@
-import {
-  parseInspection,
-  parsePlacement,
-  serviceStanding,
-  type FailureMode,
-  type InspectionVerdict,
-  type Placed,
-} from '../../src/index.js';
+import { parseInspection, type InspectionVerdict } from '../../src/service/inspection.js';
+import type { FailureMode } from '../../src/service/modes.js';
+import type { Placed } from '../../src/service/placed.js';
+import { parsePlacement } from '../../src/service/placement.js';
+import { serviceStanding } from '../../src/service/standing.js';
 
 let made = 0;
 

@@ -1,20 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  freshCode,
-  InputError,
-  parseInspection,
-  parsePlacement,
-  serviceStanding,
-  annualGhiKWhm2,
-  climate,
-  strengthKept,
-  sunOfPlace,
-  yearsOut,
-  yearsToHalfBySpares,
-  type Placement,
-  type Look,
-} from '../../src/index.js';
+import { climate } from '../../src/climate/climates.js';
+import { annualGhiKWhm2 } from '../../src/climate/weather.js';
+import { InputError } from '../../src/input/input-error.js';
+import { freshCode } from '../../src/service/code.js';
+import { parseInspection } from '../../src/service/inspection.js';
+import { sunOfPlace } from '../../src/service/lab-life.js';
+import { parsePlacement, type Placement } from '../../src/service/placement.js';
+import { serviceStanding, yearsOut, type Look } from '../../src/service/standing.js';
+import { strengthKept, yearsToHalfBySpares } from '../../src/service/strength-kept.js';
 
 const look = (id: string, at: string, verdict: Look['verdict'], mode: Look['mode'] = null): Look => ({
   id,

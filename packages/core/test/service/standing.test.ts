@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { checksFor, dueOf, serviceRecord, serviceStanding, type Look } from '../../src/index.js';
+import { checksFor } from '../../src/service/checks.js';
+import { dueOf } from '../../src/service/due.js';
+import { serviceRecord, serviceStanding, type Look } from '../../src/service/standing.js';
 
 const own = { weight: 1 };
 const look = (id: string, at: string, verdict: Look['verdict'], mode: Look['mode'] = null): Look => ({

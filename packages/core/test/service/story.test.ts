@@ -1,15 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import {
-  parseInspection,
-  parsePlacement,
-  seenWords,
-  serviceStanding,
-  sheetHtml,
-  sheetMarkdown,
-  storySheet,
-  type Inspection,
-  type Sheet,
-} from '../../src/index.js';
+import { sheetHtml, sheetMarkdown, type Sheet } from '../../src/records/sheet.js';
+import { parseInspection, type Inspection } from '../../src/service/inspection.js';
+import { seenWords } from '../../src/service/place-words.js';
+import { parsePlacement } from '../../src/service/placement.js';
+import { serviceStanding } from '../../src/service/standing.js';
+import { storySheet } from '../../src/service/story.js';
 
 const sha = 'a'.repeat(64);
 const placement = parsePlacement({

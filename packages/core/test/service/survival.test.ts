@@ -1,12 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  calculate,
-  chance,
-  serviceSurvival,
-  ServiceSurvivalInput,
-  type ServiceRecord,
-} from '../../src/index.js';
+import { chance } from '../../src/lib/random.js';
+import { calculate } from '../../src/registry.js';
+import { serviceSurvival, ServiceSurvivalInput, type ServiceRecord } from '../../src/service/survival.js';
 
 const records = (list: readonly Partial<ServiceRecord>[]): ServiceRecord[] =>
   list.map(r => ({ years: 0, ended: false, mode: null, soundYears: null, weight: 1, ...r }));

@@ -1,13 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import {
-  evidence,
-  familyByKey,
-  familyLesson,
-  loggedLike,
-  parseBrief,
-  UNSURE,
-  yearsText,
-} from '../../src/index.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { yearsText } from '../../src/lib/years-text.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { evidence, UNSURE } from '../../src/service/evidence.js';
+import { familyLesson } from '../../src/service/lesson.js';
+import { loggedLike } from '../../src/service/logged-like.js';
 import { placed } from './placed.js';
 
 const family = (key: string): string | null => familyByKey(key)?.key ?? null;

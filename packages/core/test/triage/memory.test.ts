@@ -1,25 +1,19 @@
 import { describe, expect, it } from 'vitest';
-import {
-  calculate,
-  causes,
-  contextFactors,
-  familyByKey,
-  faultHistory,
-  faultLessons,
-  InputError,
-  limitOfCause,
-  parseBrief,
-  parseFault,
-  parsePrinter,
-  cardHtml,
-  cardMarkdown,
-  printCard,
-  printsThere,
-  rememberedWords,
-  triageRank,
-  withLimit,
-  type Fault,
-} from '../../src/index.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { InputError } from '../../src/input/input-error.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { printsThere } from '../../src/print/plate-use.js';
+import { cardHtml } from '../../src/records/card-html.js';
+import { cardMarkdown } from '../../src/records/card-markdown.js';
+import { printCard } from '../../src/records/card.js';
+import { calculate } from '../../src/registry.js';
+import { contextFactors } from '../../src/triage/context-rules.js';
+import { parseFault, type Fault } from '../../src/triage/fault.js';
+import { causes } from '../../src/triage/knowledge.js';
+import { faultHistory, faultLessons, rememberedWords } from '../../src/triage/memory.js';
+import { limitOfCause, withLimit } from '../../src/triage/printer-limit.js';
+import { triageRank } from '../../src/triage/triage-rank.js';
+import { parsePrinter } from '../../src/workshop/printer.js';
 
 const end = (cause: string, change: object = {}): object => ({
   cause,

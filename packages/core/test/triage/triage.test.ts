@@ -1,22 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { InputError } from '../../src/input/input-error.js';
+import { calculate } from '../../src/registry.js';
+import { contextFactors } from '../../src/triage/context-rules.js';
+import { parseFault, type Fault } from '../../src/triage/fault.js';
+import { causes, knowledgeGaps, yesLikelihood } from '../../src/triage/knowledge.js';
+import { symptomIds } from '../../src/triage/symptoms.js';
+import { tellingTests } from '../../src/triage/telling-tests.js';
 import {
-  calculate,
   causePriors,
-  causes,
-  contextFactors,
   informationBits,
-  InputError,
-  knowledgeGaps,
-  parseFault,
   posterior,
-  symptomIds,
-  tellingTests,
   triageRank,
-  yesLikelihood,
-  type Fault,
   type TriageResult,
-} from '../../src/index.js';
+} from '../../src/triage/triage-rank.js';
 import { faults } from './faults.js';
 import { heldOutFaults } from './held-out-faults.js';
 

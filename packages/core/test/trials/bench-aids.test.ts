@@ -1,25 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  calculate,
-  chance,
-  InputError,
-  parseTrial,
-  trialAnswer,
-  trialBreak,
-  TrialBreakInput,
-  sheetMarkdown,
-  trialCorrections,
-  trialDifferences,
-  trialSheet,
-  trialLooks,
-  TrialLooksInput,
-  trialSag,
-  TrialSagInput,
-  trialStaircase,
-  TrialStaircaseInput,
-  type StaircaseFall,
-} from '../../src/index.js';
+import { InputError } from '../../src/input/input-error.js';
+import { chance } from '../../src/lib/random.js';
+import { sheetMarkdown } from '../../src/records/sheet.js';
+import { calculate } from '../../src/registry.js';
+import { trialAnswer } from '../../src/trials/answer.js';
+import { trialBreak, TrialBreakInput } from '../../src/trials/break.js';
+import { trialCorrections, trialDifferences } from '../../src/trials/corrections.js';
+import { trialLooks, TrialLooksInput } from '../../src/trials/looks.js';
+import { trialSag, TrialSagInput } from '../../src/trials/sag.js';
+import { trialStaircase, TrialStaircaseInput, type StaircaseFall } from '../../src/trials/staircase.js';
+import { trialSheet } from '../../src/trials/trial-sheet.js';
+import { parseTrial } from '../../src/trials/trial.js';
 
 const looks = (places: Record<string, number[]>): ReturnType<typeof trialLooks> =>
   trialLooks(Object.assign(new TrialLooksInput(), { places }));

@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { calculate, isLessBetter, type TrialCompareResult, type TrialPowerResult } from '../../src/index.js';
+import { calculate } from '../../src/registry.js';
+import type { TrialCompareResult } from '../../src/trials/compare.js';
+import { isLessBetter } from '../../src/trials/directions.js';
+import type { TrialPowerResult } from '../../src/trials/power.js';
 import { chance } from '../../src/lib/random.js';
 
 const compare = (inputs: object): TrialCompareResult =>

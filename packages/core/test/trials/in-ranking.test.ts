@@ -1,16 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import {
-  beliefsOf,
-  familyByKey,
-  parseTrial,
-  rank,
-  readingsWorth,
-  trialAnswer,
-  trialRanking,
-  WORTH_A_READING,
-  type Trial,
-  type TrialGround,
-} from '../../src/index.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { rank } from '../../src/score/rank.js';
+import { trialAnswer } from '../../src/trials/answer.js';
+import { beliefsOf, trialRanking } from '../../src/trials/in-ranking.js';
+import { readingsWorth, WORTH_A_READING } from '../../src/trials/next-reading.js';
+import type { TrialGround } from '../../src/trials/trial-ground.js';
+import { parseTrial, type Trial } from '../../src/trials/trial.js';
 import { brief } from '../cases.js';
 
 let minute = 0;

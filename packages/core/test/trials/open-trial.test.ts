@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { counted, newReading, parseTrial, withReading, type Trial } from '../../src/index.js';
+import { counted } from '../../src/trials/answer.js';
+import { withReading } from '../../src/trials/open-trial.js';
+import { newReading, parseTrial, type Trial } from '../../src/trials/trial.js';
 
 const trial: Trial = parseTrial({
   format: 'hornblende-trial',

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { benchCriteria, readingRange, readReading } from '../../src/index.js';
+import { benchCriteria } from '../../src/trials/bench-criteria.js';
+import { readingRange, readReading } from '../../src/trials/reading.js';
 
 const shore = { id: 'hardness', unit: 'Shore A' };
 const problemOf = (text: string, criterion = shore, near: number[] = []): string => {

@@ -1,30 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  asBriefAsks,
-  bendStrainPct,
-  breakingsOf,
-  counted,
-  creepFactor,
-  foreignKey,
-  foreignStandings,
-  keepsLimit,
-  liftByDoor,
-  movementAtWall,
-  movedOf,
-  parseBrief,
-  parseTrial,
-  familyByKey,
-  calculate,
-  trialAnswer,
-  trialCriterionOf,
-  benchCriterion,
-  TrialMovementInput,
-  trialRanking,
-  trialSheet,
-  wantedWords,
-  type Trial,
-} from '../../src/index.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { creepFactor } from '../../src/models/creep-strain.js';
+import { calculate } from '../../src/registry.js';
+import { counted, keepsLimit, trialAnswer } from '../../src/trials/answer.js';
+import { asBriefAsks, trialCriterionOf, benchCriterion } from '../../src/trials/bench-criteria.js';
+import { bendStrainPct } from '../../src/trials/bend.js';
+import { breakingsOf } from '../../src/trials/breakings.js';
+import { foreignKey, foreignStandings } from '../../src/trials/foreign.js';
+import { trialRanking } from '../../src/trials/in-ranking.js';
+import { liftByDoor } from '../../src/trials/lift-by-door.js';
+import { movedOf } from '../../src/trials/moved.js';
+import { movementAtWall, TrialMovementInput } from '../../src/trials/movement.js';
+import { trialSheet } from '../../src/trials/trial-sheet.js';
+import { parseTrial, type Trial } from '../../src/trials/trial.js';
+import { wantedWords } from '../../src/trials/wanted-words.js';
 
 const at = '2026-05-01T10:00:00Z';
 const read = (criterion: string, value: number, more: object = {}): object => ({

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { parseTrial, sheetHtml, sheetMarkdown, trialSheet, type Trial } from '../../src/index.js';
+import { sheetHtml, sheetMarkdown } from '../../src/records/sheet.js';
+import { trialSheet } from '../../src/trials/trial-sheet.js';
+import { parseTrial, type Trial } from '../../src/trials/trial.js';
 
 const reading = (criterion: string, value: number): object => ({
   criterion,

@@ -1,29 +1,27 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { parseGrade } from '../../src/materials/grade-parse.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { trialAnswer } from '../../src/trials/answer.js';
 import {
   asBriefAsks,
   benchCriteria,
   benchCriterion,
   criteriaFor,
-  familyByKey,
-  gradeByTrial,
+  trialCriterionOf,
+} from '../../src/trials/bench-criteria.js';
+import { trialDoubts } from '../../src/trials/doubts.js';
+import {
   instrumentKinds,
   instrumentLine,
-  mergedTrial,
-  nextStep,
-  parseGrade,
-  parseSpool,
-  parseTrial,
-  runOrder,
   simulatedInstrument,
   simulatedTruth,
-  trialAnswer,
-  trialCriterionOf,
-  trialDoubts,
-  type Spool,
-  type Trial,
-  type TrialReading,
-} from '../../src/index.js';
+} from '../../src/trials/instruments.js';
+import { gradeByTrial } from '../../src/trials/measured-grade.js';
+import { mergedTrial } from '../../src/trials/merge.js';
+import { nextStep, runOrder } from '../../src/trials/run-order.js';
+import { parseTrial, type Trial, type TrialReading } from '../../src/trials/trial.js';
+import { parseSpool, type Spool } from '../../src/workshop/spool.js';
 
 const reading = (criterion: string, value: number, minute = 0, struck = false): object => ({
   criterion,

@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { familyByKey, ledgerProblems, parseSpool, type Problem } from '../../src/index.js';
+import type { Problem } from '../../src/input/input-error.js';
+import { familyByKey } from '../../src/materials/library.js';
+import { ledgerProblems } from '../../src/workshop/ledger-problems.js';
+import { parseSpool } from '../../src/workshop/spool.js';
 
 const NOW = '2026-11-26T10:00:00.000Z';
 const pla = familyByKey('pla')!;

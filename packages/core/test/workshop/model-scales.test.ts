@@ -1,22 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  acceptedScales,
-  decide,
-  DecisionInput,
-  familiesHere,
-  families,
-  familyByKey,
-  happened,
-  ModelScales,
-  parseBrief,
-  parseInput,
-  parseWorkshop,
-  proposedScale,
-  rank,
-  scaledFamilies,
-  type ModelBias,
-} from '../../src/index.js';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { parseInput } from '../../src/input/parse.js';
+import { families, familyByKey } from '../../src/materials/library.js';
+import { decide } from '../../src/records/decide.js';
+import { DecisionInput } from '../../src/records/decision-input.js';
+import { rank } from '../../src/score/rank.js';
+import { happened } from '../../src/service/happened.js';
+import type { ModelBias } from '../../src/service/model-calibration.js';
+import { acceptedScales, proposedScale } from '../../src/service/proposed-scale.js';
+import { familiesHere } from '../../src/workshop/here.js';
+import { ModelScales, scaledFamilies } from '../../src/workshop/model-scales.js';
+import { parseWorkshop } from '../../src/workshop/settings.js';
 import { placed } from '../service/placed.js';
 
 const scales = (change: Partial<ModelScales>): ModelScales => Object.assign(new ModelScales(), change);

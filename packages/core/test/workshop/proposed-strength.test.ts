@@ -1,29 +1,26 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { parseBrief } from '../../src/brief/parse-brief.js';
+import { parseInput } from '../../src/input/parse.js';
+import { typical } from '../../src/materials/family.js';
+import { gradeFamily } from '../../src/materials/grade-family.js';
+import { parseGrade } from '../../src/materials/grade-parse.js';
+import type { Grade } from '../../src/materials/grade.js';
+import { families, familyByKey } from '../../src/materials/library.js';
 import {
-  calculate,
-  decide,
-  DecisionInput,
-  families,
-  familiesHere,
-  familyByKey,
-  gradeFamily,
-  isUnscaled,
-  ModelScales,
-  parseBrief,
-  parseGrade,
-  parseInput,
-  parseWorkshop,
-  proposedStrength,
-  rank,
-  recordDrift,
-  scaledFamilies,
   strengthAllowable,
   StrengthAllowableInput,
   strengthInput,
-  typical,
-  type Grade,
-} from '../../src/index.js';
+} from '../../src/models/strength-allowable.js';
+import { decide } from '../../src/records/decide.js';
+import { DecisionInput } from '../../src/records/decision-input.js';
+import { recordDrift } from '../../src/records/record-drift.js';
+import { calculate } from '../../src/registry.js';
+import { rank } from '../../src/score/rank.js';
+import { familiesHere } from '../../src/workshop/here.js';
+import { isUnscaled, ModelScales, scaledFamilies } from '../../src/workshop/model-scales.js';
+import { proposedStrength } from '../../src/workshop/proposed-strength.js';
+import { parseWorkshop } from '../../src/workshop/settings.js';
 
 const petg = familyByKey('petg')!;
 const library = typical(petg, 'yieldMPa');
@@ -122,7 +119,8 @@ describe('a family that is judged by it', () => {
     const usual = Object.assign(new StrengthAllowableInput(), { temperatureC: 40 });
     const { family: _family, values: _values, retained: _retained, ...conditions } = usual;
     const said = (f: typeof petg): number =>
-      (calculate('strength.allowable', strengthInput(f, conditions)).result as { allowableMPa: number }).allowableMPa;
+      (calculate('strength.allowable', strengthInput(f, conditions)).result as { allowableMPa: number })
+        .allowableMPa;
     expect(said(weak!)).toBeCloseTo(strengthAllowable(weak!, conditions).allowableMPa, 9);
     expect(said(weak!) / said(petg)).toBeCloseTo(0.5, 9);
     expect(strengthInput(petg, conditions)).not.toHaveProperty('values');

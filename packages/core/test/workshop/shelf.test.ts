@@ -1,16 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import {
-  decide,
-  familyByKey,
-  parseSpool,
-  rank,
-  recordDrift,
-  families,
-  shelfMaterials,
-  spoolToUse,
-  withShelf,
-  type Spool,
-} from '../../src/index.js';
+import { familyByKey, families } from '../../src/materials/library.js';
+import { decide } from '../../src/records/decide.js';
+import { recordDrift } from '../../src/records/record-drift.js';
+import { rank } from '../../src/score/rank.js';
+import { shelfMaterials, spoolToUse, withShelf } from '../../src/workshop/shelf.js';
+import { parseSpool, type Spool } from '../../src/workshop/spool.js';
 import { brief, candidate, enclosedPrinter, openPrinter } from '../cases.js';
 
 const now = '2026-06-01T12:00:00Z';

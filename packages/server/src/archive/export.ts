@@ -1,4 +1,4 @@
-import type { LeftAsIs } from '@hornblende/core';
+import type { LeftAsIs } from '@hornblende/core/api';
 import Driver from 'better-sqlite3';
 import { readFileSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';

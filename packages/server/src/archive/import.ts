@@ -1,4 +1,4 @@
-import type { ArchiveImported } from '@hornblende/core';
+import type { ArchiveImported } from '@hornblende/core/api';
 import type Driver from 'better-sqlite3';
 import { randomUUID } from 'node:crypto';
 import { copyFileSync, existsSync, mkdirSync, renameSync } from 'node:fs';

@@ -1,4 +1,5 @@
-import { Choice, parseInput, Text, type LeftAsIs } from '@hornblende/core';
+import type { LeftAsIs } from '@hornblende/core/api';
+import { Choice, parseInput, Text } from '@hornblende/core/input';
 import { createHash } from 'node:crypto';
 import { HttpProblem } from '../lib/errors.js';
 

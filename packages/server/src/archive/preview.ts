@@ -1,4 +1,4 @@
-import type { ArchivePreview } from '@hornblende/core';
+import type { ArchivePreview } from '@hornblende/core/api';
 import Driver from 'better-sqlite3';
 import { closeSync, openSync, readSync } from 'node:fs';
 import { join } from 'node:path';

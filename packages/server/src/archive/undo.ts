@@ -1,4 +1,4 @@
-import type { ArchiveUndone, LeftAsIs } from '@hornblende/core';
+import type { ArchiveUndone, LeftAsIs } from '@hornblende/core/api';
 import Driver from 'better-sqlite3';
 import { existsSync } from 'node:fs';
 import { columnReferences, keyText, type RecordKind, type Row } from '../db/kind.js';

@@ -1,7 +1,7 @@
-import { DAY_MS } from '@hornblende/core';
+import { DAY_MS } from '@hornblende/core/lib';
 import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync } from 'node:fs';
 import { basename, join } from 'node:path';
-import type { BackupKind, BackupSummary } from '@hornblende/core';
+import type { BackupKind, BackupSummary } from '@hornblende/core/api';
 import { notFound } from '../lib/errors.js';
 import { syncPath, writeWhole } from '../lib/whole-file.js';
 import { copiesFolder, copyPhotos, sweepCopies, type PhotoPath } from './photo-copies.js';

@@ -1,5 +1,5 @@
 import { utcDay, utcMonday } from 'd3-time';
-import type { BackupSummary } from '@hornblende/core';
+import type { BackupSummary } from '@hornblende/core/api';
 
 /** How many daily backups stay one a day, and how many one a week. */
 const BACKUPS_KEPT = { daily: 7, weekly: 4 };

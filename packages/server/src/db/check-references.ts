@@ -1,4 +1,5 @@
-import { familyByKey, type Problem } from '@hornblende/core';
+import type { Problem } from '@hornblende/core/input';
+import { familyByKey } from '@hornblende/core/materials';
 import type { Knex } from 'knex';
 import { columnReferences, keyOf, type RecordKind, type Row } from './kind.js';
 import { keyColumnOf, type ColumnReference, type ListReference } from './reference.js';

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { Knex } from 'knex';
-import type { KeptRecord } from '@hornblende/core';
+import type { KeptRecord } from '@hornblende/core/api';
 import { insertOnce } from './kind.js';
 import { pieces as pieceKind } from './kinds/decisions.js';
 import { packed, unpackedText } from './packed.js';

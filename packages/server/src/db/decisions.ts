@@ -1,17 +1,10 @@
 import { createHash, randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
-import type {
-  Brief,
-  Decision,
-  DecisionRecord,
-  DecisionSummary,
-  Family,
-  KeptRecord,
-  LatestDecision,
-  Printer,
-  Ranking,
-  Withdrawal,
-} from '@hornblende/core';
+import type { Decision, DecisionSummary, KeptRecord, LatestDecision, Withdrawal } from '@hornblende/core/api';
+import type { Brief, Printer } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
+import type { DecisionRecord } from '@hornblende/core/records';
+import type { Ranking } from '@hornblende/core/score';
 import { HttpProblem, notFound } from '../lib/errors.js';
 import { keepPieces, putTogether, takeApart, type LeanRecord, type TakenApart } from './decision-pieces.js';
 import { insertOnce, insertRecord, requireSum, updateRecord, type Row } from './kind.js';

@@ -1,4 +1,4 @@
-import type { Problem } from '@hornblende/core';
+import type { Problem } from '@hornblende/core/input';
 import type { Knex } from 'knex';
 import type { RecordKind } from './kind.js';
 import type { ListOrder } from './page.js';

@@ -1,4 +1,4 @@
-import { parseDrillAnswer, type DrillAnswer } from '@hornblende/core';
+import { parseDrillAnswer, type DrillAnswer } from '@hornblende/core/formats';
 import type { Knex } from 'knex';
 import { HttpProblem } from '../lib/errors.js';
 import { insertRecord, requireSum, type Row } from './kind.js';

@@ -1,12 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
-import {
-  parseGrade,
-  type Grade,
-  type ImportItem,
-  type ImportResult,
-  type ImportUndone,
-} from '@hornblende/core';
+import type { ImportItem, ImportResult, ImportUndone } from '@hornblende/core/api';
+import type { Grade } from '@hornblende/core/formats';
+import { parseGrade } from '@hornblende/core/materials';
 import { HttpProblem, notFound } from '../lib/errors.js';
 import { referrerOf } from './check-references.js';
 import { keyText, summed, updateRecord } from './kind.js';

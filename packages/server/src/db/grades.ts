@@ -1,4 +1,5 @@
-import type { Grade, StoredGrade } from '@hornblende/core';
+import type { StoredGrade } from '@hornblende/core/api';
+import type { Grade } from '@hornblende/core/formats';
 import type { Knex } from 'knex';
 import { grades, type GradeRow } from './kinds/grades.js';
 import { RevisionedStore } from './revisioned-store.js';

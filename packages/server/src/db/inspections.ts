@@ -1,4 +1,4 @@
-import { parseInspection, type Inspection } from '@hornblende/core';
+import { parseInspection, type Inspection } from '@hornblende/core/formats';
 import type { Knex } from 'knex';
 import { HttpProblem, notFound } from '../lib/errors.js';
 import { listProblems } from './check-references.js';

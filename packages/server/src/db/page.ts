@@ -1,4 +1,4 @@
-import { InputError } from '@hornblende/core';
+import { InputError } from '@hornblende/core/input';
 import type { Knex } from 'knex';
 
 /** Which page of a list is wanted. */

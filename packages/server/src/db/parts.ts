@@ -1,4 +1,5 @@
-import { parseBrief, type Part, type PartVersion } from '@hornblende/core';
+import type { Part, PartVersion } from '@hornblende/core/api';
+import { parseBrief } from '@hornblende/core/brief';
 import type { Knex } from 'knex';
 import { requireSum, type Row } from './kind.js';
 import { parts, partVersions, type PartContent, type PartRow, type VersionRow } from './kinds/parts.js';

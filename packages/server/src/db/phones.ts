@@ -1,4 +1,4 @@
-import type { PairedPhone } from '@hornblende/core';
+import type { PairedPhone } from '@hornblende/core/api';
 import type { Knex } from 'knex';
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { notFound } from '../lib/errors.js';

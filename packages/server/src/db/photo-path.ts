@@ -1,4 +1,4 @@
-import type { StoredPhoto } from '@hornblende/core';
+import type { StoredPhoto } from '@hornblende/core/api';
 import { dirname, join } from 'node:path';
 
 /** The folder that a database's photographs stand in, beside it. */

@@ -1,5 +1,5 @@
-import { DAY_MS } from '@hornblende/core';
-import type { StoredPhoto } from '@hornblende/core';
+import { DAY_MS } from '@hornblende/core/lib';
+import type { StoredPhoto } from '@hornblende/core/api';
 import type { Knex } from 'knex';
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, rmSync, statSync } from 'node:fs';

@@ -1,4 +1,4 @@
-import type { StoredPhoto } from '@hornblende/core';
+import type { StoredPhoto } from '@hornblende/core/api';
 import sharp from 'sharp';
 import { HttpProblem } from '../lib/errors.js';
 

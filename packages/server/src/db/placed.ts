@@ -1,4 +1,4 @@
-import { serviceStanding, type KindOfPart, type Look, type Placed } from '@hornblende/core';
+import { serviceStanding, type KindOfPart, type Look, type Placed } from '@hornblende/core/service';
 import type { Knex } from 'knex';
 import { requireSum, type Row } from './kind.js';
 import { placements, readPlacement, type PlacementRow } from './kinds/placements.js';

@@ -1,4 +1,5 @@
-import { ledgerProblems, parseSpool, type PrintEntry, type Spool, type SpoolEvent } from '@hornblende/core';
+import { parseSpool, type PrintEntry, type Spool, type SpoolEvent } from '@hornblende/core/formats';
+import { ledgerProblems } from '@hornblende/core/workshop';
 import type { Knex } from 'knex';
 import { HttpProblem } from '../lib/errors.js';
 import { updateRecord } from './kind.js';

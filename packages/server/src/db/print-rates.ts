@@ -1,4 +1,5 @@
-import { parseWorkshop, USUAL_RATES, type PrintRates } from '@hornblende/core';
+import { parseWorkshop } from '@hornblende/core/formats';
+import { USUAL_RATES, type PrintRates } from '@hornblende/core/workshop';
 import type { Knex } from 'knex';
 
 /** What the workshop's settings say that printing costs; the usual where they say nothing that can be read. */

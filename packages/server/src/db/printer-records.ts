@@ -1,4 +1,6 @@
-import { printerRecord, printOutcomes, type PrinterRecord, type PrintOutcomeTold } from '@hornblende/core';
+import { printOutcomes } from '@hornblende/core/formats';
+import { printerRecord, type PrintOutcomeTold } from '@hornblende/core/print';
+import type { PrinterRecord } from '@hornblende/core/workshop';
 import type { Knex } from 'knex';
 
 /**

@@ -1,4 +1,4 @@
-import type { Problem } from '@hornblende/core';
+import type { Problem } from '@hornblende/core/input';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { HttpProblem, notFound, staleWrite } from '../lib/errors.js';

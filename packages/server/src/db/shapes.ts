@@ -1,4 +1,4 @@
-import type { StoredShape } from '@hornblende/core';
+import type { StoredShape } from '@hornblende/core/api';
 import type { Knex } from 'knex';
 import { createHash } from 'node:crypto';
 import { notFound } from '../lib/errors.js';

@@ -1,4 +1,6 @@
-import { materialFinder, shelfMaterials, type Grade, type ShelfMaterial } from '@hornblende/core';
+import type { Grade } from '@hornblende/core/formats';
+import { materialFinder } from '@hornblende/core/materials';
+import { shelfMaterials, type ShelfMaterial } from '@hornblende/core/workshop';
 import type { Knex } from 'knex';
 import { printers } from './kinds/printers.js';
 import { spools } from './kinds/spools.js';

@@ -1,4 +1,4 @@
-import type { Verification } from '@hornblende/core';
+import type { Verification } from '@hornblende/core/api';
 import { createHash } from 'node:crypto';
 import type { Knex } from 'knex';
 import { createReadStream, existsSync } from 'node:fs';

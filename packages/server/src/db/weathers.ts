@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
-import { annualGhiKWhm2, highest, lowest, type Weather, type WeatherSummary } from '@hornblende/core';
+import type { WeatherSummary } from '@hornblende/core/api';
+import { annualGhiKWhm2, highest, lowest, type Weather } from '@hornblende/core/climate';
 import { notFound } from '../lib/errors.js';
 import { insertRecord, requireSum, type Row } from './kind.js';
 import { weathers } from './kinds/weathers.js';

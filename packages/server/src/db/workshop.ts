@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
-import { parseWorkshop, type StoredWorkshop, type WorkshopSettings } from '@hornblende/core';
+import type { StoredWorkshop } from '@hornblende/core/api';
+import { parseWorkshop, type WorkshopSettings } from '@hornblende/core/formats';
 import { notFound } from '../lib/errors.js';
 import { putRecord, requireSum, type Row } from './kind.js';
 import { quotes, workshopSettings } from './kinds/workshop.js';

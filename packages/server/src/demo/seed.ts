@@ -1,17 +1,16 @@
 import type { Knex } from 'knex';
+import { laidBrief, parseBrief } from '@hornblende/core/brief';
 import {
-  decide,
-  laidBrief,
-  parseBrief,
   parseFault,
-  parseGrade,
   parsePrinter,
   parsePrintEntry,
   parseSpool,
   parseTrial,
   parseWorkshop,
   type Brief,
-} from '@hornblende/core';
+} from '@hornblende/core/formats';
+import { parseGrade } from '@hornblende/core/materials';
+import { decide } from '@hornblende/core/records';
 import { makeCoupon, stlBytes, threeMfBytes } from '@hornblende/core/coupons';
 import { layWith } from '@hornblende/core/geometry';
 import { DecisionStore, readyToKeep } from '../db/decisions.js';

@@ -1,4 +1,5 @@
-import { parseInspection, parsePlacement, type Inspection, DAY_MS, HOUR_MS } from '@hornblende/core';
+import { parseInspection, parsePlacement, type Inspection } from '@hornblende/core/formats';
+import { DAY_MS, HOUR_MS } from '@hornblende/core/lib';
 import type { Knex } from 'knex';
 import { InspectionStore } from '../db/inspections.js';
 import { placements as placementKind } from '../db/kinds/placements.js';

@@ -1,4 +1,4 @@
-import { requireWellFormed } from '@hornblende/core';
+import { requireWellFormed } from '@hornblende/core/input';
 import express, { type RequestHandler } from 'express';
 
 /** Reads bodies of JSON, and refuses what no format has before anything walks into it. */

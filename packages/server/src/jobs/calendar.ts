@@ -1,4 +1,4 @@
-import { failureModeWords, type Due, type Placed } from '@hornblende/core';
+import { failureModeWords, type Due, type Placed } from '@hornblende/core/service';
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 
 /** Identifies the product and names events: RFC 5545 wants an id that stays the same from export to export. */

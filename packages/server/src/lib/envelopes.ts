@@ -1,4 +1,5 @@
-import { Choice, Flag, Quantity, Text, schools, type School } from '@hornblende/core';
+import { schools, type School } from '@hornblende/core/brief';
+import { Choice, Flag, Quantity, Text } from '@hornblende/core/input';
 
 // The envelopes around the core's formats. A brief or printer inside one is read by the core's own parser.
 

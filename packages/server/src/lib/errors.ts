@@ -1,5 +1,5 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
-import { InputError, type Problem } from '@hornblende/core';
+import { InputError, type Problem } from '@hornblende/core/input';
 
 /** An answer that is not a success: a status, a list of problems, and what else the client needs. */
 export class HttpProblem extends Error {

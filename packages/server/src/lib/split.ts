@@ -1,4 +1,4 @@
-import { InputError, parseInput } from '@hornblende/core';
+import { InputError, parseInput } from '@hornblende/core/input';
 
 type Class<T> = new () => T;
 

@@ -1,5 +1,4 @@
 import {
-  classSchemas,
   formatNames,
   Inspection,
   DrillAnswer,
@@ -7,8 +6,8 @@ import {
   Printer,
   schemaOfFormat,
   WorkshopSettings,
-  type JsonSchema,
-} from '@hornblende/core';
+} from '@hornblende/core/formats';
+import { classSchemas, type JsonSchema } from '@hornblende/core/input';
 import { QuoteInput, WithdrawalInput } from '../lib/envelopes.js';
 import { describedDocuments, type AnyDocumentKind } from '../db/kinds/index.js';
 

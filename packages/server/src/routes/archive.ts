@@ -1,4 +1,6 @@
-import { Choice, parseInput, Text, type LeftAsIs, HOUR_MS } from '@hornblende/core';
+import type { LeftAsIs } from '@hornblende/core/api';
+import { Choice, parseInput, Text } from '@hornblende/core/input';
+import { HOUR_MS } from '@hornblende/core/lib';
 import { Router } from 'express';
 import { randomUUID } from 'node:crypto';
 import { createWriteStream, existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';

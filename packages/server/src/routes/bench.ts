@@ -1,12 +1,7 @@
-import {
-  InputError,
-  materialFinder,
-  parseInput,
-  TrialReading,
-  withReading,
-  type OpenTrial,
-  type Trial,
-} from '@hornblende/core';
+import { TrialReading, type Trial } from '@hornblende/core/formats';
+import { InputError, parseInput } from '@hornblende/core/input';
+import { materialFinder } from '@hornblende/core/materials';
+import { withReading, type OpenTrial } from '@hornblende/core/trials';
 import { Router } from 'express';
 import type { Knex } from 'knex';
 import { GradeStore } from '../db/grades.js';

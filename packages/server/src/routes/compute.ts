@@ -1,5 +1,8 @@
 import { Router } from 'express';
-import { families, familyByKey, fieldsOf, modelById, models, parseInput, say, Text } from '@hornblende/core';
+import { say } from '@hornblende/core/brief';
+import { fieldsOf, parseInput, Text } from '@hornblende/core/input';
+import { families, familyByKey } from '@hornblende/core/materials';
+import { modelById, models } from '@hornblende/core/registry';
 import { notFound } from '../lib/errors.js';
 import type { Jobs } from '../jobs/jobs.js';
 import { leaving, send } from './send.js';

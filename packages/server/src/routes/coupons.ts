@@ -1,4 +1,4 @@
-import { parseInput, Quantity, Text } from '@hornblende/core';
+import { parseInput, Quantity, Text } from '@hornblende/core/input';
 import { Router } from 'express';
 import { couponFiles, type CouponFile } from '../jobs/coupon-file.js';
 import { HttpProblem } from '../lib/errors.js';

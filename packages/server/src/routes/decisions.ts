@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import type { DecisionStore } from '../db/decisions.js';
-import { parseInput } from '@hornblende/core';
+import { parseInput } from '@hornblende/core/input';
 import { WithdrawalInput } from '../lib/envelopes.js';
 import { listing } from './listing.js';
 import type { Jobs } from '../jobs/jobs.js';

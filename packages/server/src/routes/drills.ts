@@ -1,4 +1,5 @@
-import { InputError, parseDrillAnswer, parseInput, Text } from '@hornblende/core';
+import { parseDrillAnswer } from '@hornblende/core/formats';
+import { InputError, parseInput, Text } from '@hornblende/core/input';
 import { Router } from 'express';
 import type { DrillAnswerStore } from '../db/drill-answers.js';
 import { listing } from './listing.js';

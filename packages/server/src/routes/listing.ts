@@ -1,4 +1,4 @@
-import { InputError } from '@hornblende/core';
+import { InputError } from '@hornblende/core/input';
 import type { Request, RequestHandler } from 'express';
 import { pageAsked } from '../db/page.js';
 import type { Jobs } from '../jobs/jobs.js';

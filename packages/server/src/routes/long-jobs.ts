@@ -1,4 +1,4 @@
-import { HOUR_MS } from '@hornblende/core';
+import { HOUR_MS } from '@hornblende/core/lib';
 import { Router, type Request, type Response } from 'express';
 import { randomUUID } from 'node:crypto';
 import type { JobProgress } from '../jobs/answer.js';

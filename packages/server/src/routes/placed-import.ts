@@ -1,4 +1,5 @@
-import { InputError, MOST_PLACED_AT_ONCE } from '@hornblende/core';
+import { MOST_PLACED_AT_ONCE } from '@hornblende/core/formats';
+import { InputError } from '@hornblende/core/input';
 import { Router } from 'express';
 import type { Knex } from 'knex';
 import { holdingGate } from '../db/write-gate.js';

@@ -1,4 +1,4 @@
-import { InputError } from '@hornblende/core';
+import { InputError } from '@hornblende/core/input';
 import { Router, type RequestHandler } from 'express';
 import type { DocumentKind, RevisionedRow } from '../db/document-kind.js';
 import type { RevisionedStore } from '../db/revisioned-store.js';

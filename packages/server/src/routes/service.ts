@@ -1,12 +1,6 @@
-import {
-  Choice,
-  Flag,
-  groupings,
-  InputError,
-  parseInput,
-  parseInspection,
-  type Grouping,
-} from '@hornblende/core';
+import { parseInspection } from '@hornblende/core/formats';
+import { Choice, Flag, InputError, parseInput } from '@hornblende/core/input';
+import { groupings, type Grouping } from '@hornblende/core/service';
 import express, { Router } from 'express';
 import type { Knex } from 'knex';
 import type { InspectionStore } from '../db/inspections.js';

@@ -1,4 +1,5 @@
-import { Choice, meshUnits, parseInput, Text, type MeshUnit } from '@hornblende/core';
+import { meshUnits, type MeshUnit } from '@hornblende/core/geometry';
+import { Choice, parseInput, Text } from '@hornblende/core/input';
 import express, { Router } from 'express';
 import type { ShapeStore } from '../db/shapes.js';
 import type { Jobs } from '../jobs/jobs.js';

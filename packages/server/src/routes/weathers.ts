@@ -1,5 +1,6 @@
 import { Router } from 'express';
-import { InputError, parseInput, WeatherInput } from '@hornblende/core';
+import { InputError, parseInput } from '@hornblende/core/input';
+import { WeatherInput } from '@hornblende/core/models';
 import type { WeatherStore } from '../db/weathers.js';
 import { listing } from './listing.js';
 import type { Jobs } from '../jobs/jobs.js';

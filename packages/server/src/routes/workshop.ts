@@ -1,5 +1,6 @@
 import { Router } from 'express';
-import { parseInput, parseWorkshop } from '@hornblende/core';
+import { parseWorkshop } from '@hornblende/core/formats';
+import { parseInput } from '@hornblende/core/input';
 import type { WorkshopStore } from '../db/workshop.js';
 import { QuoteInput } from '../lib/envelopes.js';
 

@@ -1,4 +1,4 @@
-import type { Health } from '@hornblende/core';
+import type { Health } from '@hornblende/core/api';
 import express, { type Express } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { DecisionStore } from '../db/decisions.js';

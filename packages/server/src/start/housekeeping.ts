@@ -1,4 +1,4 @@
-import { DAY_MS, HOUR_MS } from '@hornblende/core';
+import { DAY_MS, HOUR_MS } from '@hornblende/core/lib';
 import { photoFolder } from '../db/photo-path.js';
 import { PhotoStore } from '../db/photos.js';
 import type { Workplace } from '../workplace/workplace.js';

@@ -4,7 +4,7 @@ import type {
   BackupSummary,
   LeftAsIs,
   Verification,
-} from '@hornblende/core';
+} from '@hornblende/core/api';
 import { closeSync, existsSync, mkdirSync, openSync, readSync } from 'node:fs';
 import { join } from 'node:path';
 import { exportArchive } from '../archive/export.js';

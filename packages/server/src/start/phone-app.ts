@@ -1,4 +1,6 @@
-import { parseInput, Text, type Health, DAY_MS } from '@hornblende/core';
+import type { Health } from '@hornblende/core/api';
+import { parseInput, Text } from '@hornblende/core/input';
+import { DAY_MS } from '@hornblende/core/lib';
 import express, { type Express } from 'express';
 import { rateLimit, type RateLimitRequestHandler } from 'express-rate-limit';
 import { InspectionStore } from '../db/inspections.js';

@@ -5,7 +5,8 @@ import { afterAll, describe, expect, it } from 'vitest';
 import { keepPieces, putTogether, takeApart } from '../../src/db/decision-pieces.js';
 import { openDatabase, openForReading } from '../../src/db/database.js';
 import { holdingGate, writing } from '../../src/db/write-gate.js';
-import { decide, parseBrief } from '@hornblende/core';
+import { parseBrief } from '@hornblende/core/brief';
+import { decide } from '@hornblende/core/records';
 import { brief } from '../running.js';
 
 const folder = mkdtempSync(join(tmpdir(), 'hornblende-db-'));

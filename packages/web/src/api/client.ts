@@ -7,32 +7,19 @@ import type {
   ArchiveUndone,
   BackupSummary,
   Decision,
-  DecisionInput,
   DecisionSummary,
-  DrillAnswer,
-  Fault,
-  Grade,
-  Grouping,
   Health,
   ImportItem,
   ImportResult,
   ImportUndone,
   LeftAsIs,
-  Inspection,
   ListedPart,
   ListedPlacement,
   Part,
   PartChange,
   PartVersion,
-  MeshUnit,
   PairedPhone,
-  Placement,
-  Printer,
-  PrintEntry,
-  Problem,
-  RecordDrift,
   ServiceEvidence,
-  Spool,
   StoredFault,
   StoredGrade,
   StoredPhoto,
@@ -41,17 +28,30 @@ import type {
   StoredPrinter,
   StoredShape,
   StoredSpool,
-  FieldInfo,
   StoredTrial,
-  OpenTrial,
-  Trial,
-  TrialReading,
   StoredWorkshop,
   Verification,
-  Weather,
   WeatherSummary,
+} from '@hornblende/core/api';
+import type { Weather } from '@hornblende/core/climate';
+import type {
+  DrillAnswer,
+  Fault,
+  Grade,
+  Inspection,
+  Placement,
+  Printer,
+  PrintEntry,
+  Spool,
+  Trial,
+  TrialReading,
   WorkshopSettings,
-} from '@hornblende/core';
+} from '@hornblende/core/formats';
+import type { MeshUnit } from '@hornblende/core/geometry';
+import type { Problem, FieldInfo } from '@hornblende/core/input';
+import type { DecisionInput, RecordDrift } from '@hornblende/core/records';
+import type { Grouping } from '@hornblende/core/service';
+import type { OpenTrial } from '@hornblende/core/trials';
 
 import { noteLeftOut } from './left-out';
 

@@ -1,4 +1,4 @@
-import { InputError, problemLine } from '@hornblende/core';
+import { InputError, problemLine } from '@hornblende/core/input';
 import { ApiError, problemSentence } from './client';
 
 /** What is wrong, a line a problem, whether core or the server found it, or neither expected it. */

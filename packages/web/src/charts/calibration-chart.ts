@@ -1,4 +1,4 @@
-import type { Calibration } from '@hornblende/core';
+import type { Calibration } from '@hornblende/core/lib';
 import type { ECBasicOption } from 'echarts/types/dist/shared';
 import { chartAxis, chartText, chartTooltip } from './chart-parts';
 import type { useChartColours } from './useCharts';

@@ -1,4 +1,4 @@
-import type { DrillAnswer } from '@hornblende/core';
+import type { DrillAnswer } from '@hornblende/core/formats';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { api, ApiError } from '../api/client';

@@ -1,4 +1,6 @@
-import { faultHistory, type Fault, type StoredFault } from '@hornblende/core';
+import type { StoredFault } from '@hornblende/core/api';
+import type { Fault } from '@hornblende/core/formats';
+import { faultHistory } from '@hornblende/core/triage';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { api } from '../api/client';

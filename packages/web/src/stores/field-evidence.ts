@@ -1,4 +1,5 @@
-import { familyByKey, fieldEvidence } from '@hornblende/core';
+import { familyByKey } from '@hornblende/core/materials';
+import { fieldEvidence } from '@hornblende/core/service';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { useLibrary } from './library';

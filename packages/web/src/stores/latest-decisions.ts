@@ -1,4 +1,4 @@
-import type { DecisionSummary } from '@hornblende/core';
+import type { DecisionSummary } from '@hornblende/core/api';
 import { defineStore } from 'pinia';
 import { shallowReactive } from 'vue';
 import { api } from '../api/client';

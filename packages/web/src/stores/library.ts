@@ -1,13 +1,6 @@
-import {
-  families,
-  familyByKey,
-  gradeFamily,
-  type Family,
-  type Grade,
-  type ImportResult,
-  type ImportUndone,
-  type StoredGrade,
-} from '@hornblende/core';
+import type { ImportResult, ImportUndone, StoredGrade } from '@hornblende/core/api';
+import type { Grade } from '@hornblende/core/formats';
+import { families, familyByKey, gradeFamily, type Family } from '@hornblende/core/materials';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { api } from '../api/client';

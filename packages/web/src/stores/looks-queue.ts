@@ -1,4 +1,4 @@
-import type { Inspection } from '@hornblende/core';
+import type { Inspection } from '@hornblende/core/formats';
 import { useIntervalFn, useEventListener } from '@vueuse/core';
 import { del, get, set } from 'idb-keyval';
 import { defineStore } from 'pinia';

@@ -1,4 +1,4 @@
-import type { ListedPart, Part } from '@hornblende/core';
+import type { ListedPart, Part } from '@hornblende/core/api';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import { api } from '../api/client';

@@ -1,4 +1,5 @@
-import { families, familiesHere, withShelf } from '@hornblende/core';
+import { families } from '@hornblende/core/materials';
+import { familiesHere, withShelf } from '@hornblende/core/workshop';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { useShelf } from './shelf';

@@ -1,4 +1,4 @@
-import type { StoredPrinter } from '@hornblende/core';
+import type { StoredPrinter } from '@hornblende/core/api';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { api } from '../api/client';

@@ -1,4 +1,5 @@
-import type { PrintEntry, StoredPrint } from '@hornblende/core';
+import type { StoredPrint } from '@hornblende/core/api';
+import type { PrintEntry } from '@hornblende/core/formats';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { api } from '../api/client';

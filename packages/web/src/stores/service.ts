@@ -1,11 +1,6 @@
-import {
-  freshCode,
-  type ListedPlacement,
-  type PlacedImport,
-  type Placed,
-  type Placement,
-  type StoredPlacement,
-} from '@hornblende/core';
+import type { ListedPlacement, PlacedImport, StoredPlacement } from '@hornblende/core/api';
+import type { Placement } from '@hornblende/core/formats';
+import { freshCode, type Placed } from '@hornblende/core/service';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { api } from '../api/client';

@@ -1,12 +1,7 @@
-import {
-  gramsLeft,
-  shelfMaterials,
-  spoolMoistureNow,
-  type Family,
-  type Spool,
-  type SpoolMoisture,
-  type StoredSpool,
-} from '@hornblende/core';
+import type { StoredSpool } from '@hornblende/core/api';
+import { gramsLeft, spoolMoistureNow, type Spool, type SpoolMoisture } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
+import { shelfMaterials } from '@hornblende/core/workshop';
 import { useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';

@@ -1,4 +1,4 @@
-import type { StoredSpool } from '@hornblende/core';
+import type { StoredSpool } from '@hornblende/core/api';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 import { api } from '../api/client';

@@ -1,4 +1,6 @@
-import { mergedTrial, parseTrial, type StoredTrial, type Trial } from '@hornblende/core';
+import type { StoredTrial } from '@hornblende/core/api';
+import { parseTrial, type Trial } from '@hornblende/core/formats';
+import { mergedTrial } from '@hornblende/core/trials';
 import { useEventListener, useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';

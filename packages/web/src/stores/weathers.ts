@@ -1,4 +1,5 @@
-import type { Weather, WeatherSummary } from '@hornblende/core';
+import type { WeatherSummary } from '@hornblende/core/api';
+import type { Weather } from '@hornblende/core/climate';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowReactive } from 'vue';
 import { api } from '../api/client';

@@ -1,4 +1,5 @@
-import type { Step, WorkingRef } from '@hornblende/core';
+import type { WorkingRef } from '@hornblende/core/brief';
+import type { Step } from '@hornblende/core/models';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 

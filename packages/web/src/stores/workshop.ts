@@ -1,4 +1,5 @@
-import { parseWorkshop, type StoredWorkshop, type WorkshopSettings } from '@hornblende/core';
+import type { StoredWorkshop } from '@hornblende/core/api';
+import { parseWorkshop, type WorkshopSettings } from '@hornblende/core/formats';
 import { useEventListener, useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';

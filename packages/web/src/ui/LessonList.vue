@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CardLesson } from '@hornblende/core';
+import type { CardLesson } from '@hornblende/core/records';
 import { dayText } from './day-text';
 
 /** What earlier prints taught: what it was, and what to do about it. */

@@ -8,7 +8,7 @@ import {
   plates,
   statesFacts,
   type Adhesive,
-} from '@hornblende/core';
+} from '@hornblende/core/materials';
 import { Collapse, CollapsePanel } from './kit';
 import { computed, ref } from 'vue';
 import NumberInput from './NumberInput.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { statusMark, type Status } from '@hornblende/core';
+import { statusMark, type Status } from '@hornblende/core/score';
 defineProps<{ status: Status }>();
 </script>
 

@@ -1,4 +1,4 @@
-import { fieldsOf } from '@hornblende/core';
+import { fieldsOf } from '@hornblende/core/input';
 
 /** What the fields of an input class may hold, as controls take it: stated once, where they are read. */
 export interface FieldLimits<T> {

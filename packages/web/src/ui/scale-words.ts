@@ -1,4 +1,7 @@
-import { familyByKey, sig, type AcceptedScale, type FamilyStrength, type ScaleName } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
+import { familyByKey } from '@hornblende/core/materials';
+import type { AcceptedScale } from '@hornblende/core/service';
+import type { FamilyStrength, ScaleName } from '@hornblende/core/workshop';
 import type { useUnits } from './useUnits';
 
 /** What each scale of a workshop moves, in words. */

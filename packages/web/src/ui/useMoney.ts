@@ -1,4 +1,4 @@
-import { sig } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
 import { useWorkshop } from '../stores/workshop';
 
 /** A sum of money as the workshop writes it, to four figures. */

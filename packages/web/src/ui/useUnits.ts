@@ -1,4 +1,4 @@
-import { gateNumbers, type Gate } from '@hornblende/core';
+import { gateNumbers, type Gate } from '@hornblende/core/score';
 import {
   displayUnit,
   formatQuantity,

@@ -23,13 +23,13 @@ import type { PlacedTable } from '@hornblende/core/tables';
 import type {
   FavouriteTip,
   FirstMachine,
-  GcodeReport,
-  Ladder,
   NothingFits,
   Provisional,
-  Robustness,
   WorkshopUpgradesResult,
-} from '@hornblende/core';
+} from '@hornblende/core/advice';
+import type { Ladder } from '@hornblende/core/drills';
+import type { GcodeReport } from '@hornblende/core/print';
+import type { Robustness } from '@hornblende/core/score';
 
 /** Every job of the compute worker: question and answer by name. */
 export interface Jobs {

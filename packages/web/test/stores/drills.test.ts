@@ -1,4 +1,4 @@
-import type { DrillAnswer } from '@hornblende/core';
+import type { DrillAnswer } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { stubBrowserStore } from '../browser-store';

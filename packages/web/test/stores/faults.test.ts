@@ -1,4 +1,5 @@
-import { parseFault, type Fault, type StoredFault } from '@hornblende/core';
+import type { StoredFault } from '@hornblende/core/api';
+import { parseFault, type Fault } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { useFaults } from '../../src/stores/faults';

@@ -1,7 +1,8 @@
-import { familyByKey, parseGrade, type Grade } from '@hornblende/core';
+import type { Grade } from '@hornblende/core/formats';
+import { familyByKey, parseGrade } from '@hornblende/core/materials';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { StoredGrade } from '@hornblende/core';
+import type { StoredGrade } from '@hornblende/core/api';
 import { ApiError } from '../../src/api/client';
 import { useLibrary } from '../../src/stores/library';
 

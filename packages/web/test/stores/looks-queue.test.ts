@@ -1,4 +1,4 @@
-import { parseInspection, type Inspection } from '@hornblende/core';
+import { parseInspection, type Inspection } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { useLooksQueue } from '../../src/stores/looks-queue';

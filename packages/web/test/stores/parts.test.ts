@@ -1,4 +1,5 @@
-import { parseBrief, type Part, type PartChange } from '@hornblende/core';
+import type { Part, PartChange } from '@hornblende/core/api';
+import { parseBrief } from '@hornblende/core/brief';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { useParts } from '../../src/stores/parts';

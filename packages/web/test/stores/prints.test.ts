@@ -1,4 +1,5 @@
-import { parsePrintEntry, type PrintEntry, type StoredPrint } from '@hornblende/core';
+import type { StoredPrint } from '@hornblende/core/api';
+import { parsePrintEntry, type PrintEntry } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { usePrints } from '../../src/stores/prints';

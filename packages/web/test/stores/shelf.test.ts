@@ -1,7 +1,7 @@
-import { parsePrinter, parseSpool, parseWorkshop, type Spool } from '@hornblende/core';
+import { parsePrinter, parseSpool, parseWorkshop, type Spool } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { StoredSpool } from '@hornblende/core';
+import type { StoredSpool } from '@hornblende/core/api';
 import { usePrinters } from '../../src/stores/printers';
 import { useShelf } from '../../src/stores/shelf';
 import { useWorkshop } from '../../src/stores/workshop';

@@ -1,4 +1,5 @@
-import { newReading, parseTrial, type StoredTrial, type Trial, type TrialReading } from '@hornblende/core';
+import type { StoredTrial } from '@hornblende/core/api';
+import { newReading, parseTrial, type Trial, type TrialReading } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { useTrials } from '../../src/stores/trials';

@@ -1,4 +1,4 @@
-import { GradeIdentity, Printer, Spool } from '@hornblende/core';
+import { GradeIdentity, Printer, Spool } from '@hornblende/core/formats';
 import { describe, expect, it } from 'vitest';
 import { limitsOf } from '../../src/ui/limits-of';
 

@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { briefSaying, parseBrief, rank, say } from '../../../src/index.js';
+import { parseBrief } from '../../../src/brief/parse-brief.js';
+import { say } from '../../../src/brief/say/say.js';
+import { briefSaying } from '../../../src/brief/say/words.js';
+import { rank } from '../../../src/score/rank.js';
 import { sentences } from './sentences.js';
 
 const at = (object: unknown, path: string): unknown =>

@@ -1,4 +1,4 @@
-import { parseDrillAnswer } from '@hornblende/core';
+import { parseDrillAnswer } from '@hornblende/core/formats';
 import type { RecordKind } from '../kind.js';
 import { dated, parsed } from './fields.js';
 

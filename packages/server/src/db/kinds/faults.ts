@@ -1,4 +1,5 @@
-import { parseFault, Fault, type StoredFault } from '@hornblende/core';
+import type { StoredFault } from '@hornblende/core/api';
+import { parseFault, Fault } from '@hornblende/core/formats';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';

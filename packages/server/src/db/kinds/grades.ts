@@ -1,4 +1,6 @@
-import { parseGrade, type Grade, type StoredGrade } from '@hornblende/core';
+import type { StoredGrade } from '@hornblende/core/api';
+import type { Grade } from '@hornblende/core/formats';
+import { parseGrade } from '@hornblende/core/materials';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';

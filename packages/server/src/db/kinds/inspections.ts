@@ -1,4 +1,4 @@
-import { parseInspection } from '@hornblende/core';
+import { parseInspection } from '@hornblende/core/formats';
 import type { RecordKind } from '../kind.js';
 import { dated, parsed } from './fields.js';
 

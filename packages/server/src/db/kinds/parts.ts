@@ -1,4 +1,6 @@
-import { parseBrief, Brief, type Part } from '@hornblende/core';
+import type { Part } from '@hornblende/core/api';
+import { parseBrief } from '@hornblende/core/brief';
+import { Brief } from '@hornblende/core/formats';
 import { PartEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow, Write } from '../document-kind.js';

@@ -1,4 +1,4 @@
-import type { StoredPhoto } from '@hornblende/core';
+import type { StoredPhoto } from '@hornblende/core/api';
 import { createHash } from 'node:crypto';
 import type { RecordKind, Row } from '../kind.js';
 import { photoPath } from '../photo-path.js';

@@ -1,4 +1,5 @@
-import { parsePlacement, Placement, type StoredPlacement } from '@hornblende/core';
+import type { StoredPlacement } from '@hornblende/core/api';
+import { parsePlacement, Placement } from '@hornblende/core/formats';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';

@@ -1,4 +1,5 @@
-import { parsePrinter, Printer, type StoredPrinter } from '@hornblende/core';
+import type { StoredPrinter } from '@hornblende/core/api';
+import { parsePrinter, Printer } from '@hornblende/core/formats';
 import type { Knex } from 'knex';
 import { printRates } from '../print-rates.js';
 import { printerRecords } from '../printer-records.js';

@@ -1,4 +1,5 @@
-import { parsePrintEntry, PrintEntry, type StoredPrint } from '@hornblende/core';
+import type { StoredPrint } from '@hornblende/core/api';
+import { parsePrintEntry, PrintEntry } from '@hornblende/core/formats';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';

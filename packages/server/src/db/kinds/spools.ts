@@ -1,13 +1,8 @@
-import {
-  familyByKey,
-  gradeFamily,
-  ledgerProblems,
-  parseSpool,
-  Spool,
-  type Family,
-  type Problem,
-  type StoredSpool,
-} from '@hornblende/core';
+import type { StoredSpool } from '@hornblende/core/api';
+import { parseSpool, Spool } from '@hornblende/core/formats';
+import type { Problem } from '@hornblende/core/input';
+import { familyByKey, gradeFamily, type Family } from '@hornblende/core/materials';
+import { ledgerProblems } from '@hornblende/core/workshop';
 import type { Knex } from 'knex';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';

@@ -1,4 +1,7 @@
-import { parseTrial, readingRange, type Problem, type StoredTrial, Trial } from '@hornblende/core';
+import type { StoredTrial } from '@hornblende/core/api';
+import { parseTrial, Trial } from '@hornblende/core/formats';
+import type { Problem } from '@hornblende/core/input';
+import { readingRange } from '@hornblende/core/trials';
 import type { Knex } from 'knex';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';

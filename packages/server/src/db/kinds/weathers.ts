@@ -1,4 +1,4 @@
-import type { Weather } from '@hornblende/core';
+import type { Weather } from '@hornblende/core/climate';
 import type { RecordKind } from '../kind.js';
 import { parsed, titled } from './fields.js';
 

@@ -1,4 +1,4 @@
-import { parseWorkshop } from '@hornblende/core';
+import { parseWorkshop } from '@hornblende/core/formats';
 import type { RecordKind } from '../kind.js';
 import { parsed } from './fields.js';
 

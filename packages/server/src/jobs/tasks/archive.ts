@@ -1,4 +1,4 @@
-import type { ArchiveImported, ArchivePreview, LeftAsIs } from '@hornblende/core';
+import type { ArchiveImported, ArchivePreview, LeftAsIs } from '@hornblende/core/api';
 import type { Knex } from 'knex';
 import { existsSync } from 'node:fs';
 import { exportArchive } from '../../archive/export.js';

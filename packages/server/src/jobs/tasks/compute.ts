@@ -1,4 +1,9 @@
-import { calculate, families, parseBrief, parsePrinter, rank, relaxations } from '@hornblende/core';
+import { relaxations } from '@hornblende/core/advice';
+import { parseBrief } from '@hornblende/core/brief';
+import { parsePrinter } from '@hornblende/core/formats';
+import { families } from '@hornblende/core/materials';
+import { calculate } from '@hornblende/core/registry';
+import { rank } from '@hornblende/core/score';
 import { RankEnvelope } from '../../lib/envelopes.js';
 import { split, within } from '../../lib/split.js';
 import { json } from '../answer.js';

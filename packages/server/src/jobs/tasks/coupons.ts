@@ -1,4 +1,4 @@
-import { fieldsOf } from '@hornblende/core';
+import { fieldsOf } from '@hornblende/core/input';
 import { coupons } from '@hornblende/core/coupons';
 import type { PlatePiece } from '@hornblende/core/coupons';
 import { couponFile, couponFiles, plateFile, type CouponFile } from '../coupon-file.js';

@@ -1,18 +1,16 @@
+import { parseInput } from '@hornblende/core/input';
 import {
-  allowedOf,
   decide,
   DecisionInput,
-  DRAWS,
-  familiesFor,
-  isAllowed,
-  isUnscaled,
-  parseInput,
   recordDrift,
   recordHtml,
   recordMarkdown,
   type DecisionGround,
   type DecisionRecord,
-} from '@hornblende/core';
+} from '@hornblende/core/records';
+import { DRAWS } from '@hornblende/core/score';
+import { familiesFor } from '@hornblende/core/service';
+import { allowedOf, isAllowed, isUnscaled } from '@hornblende/core/workshop';
 import type { Knex } from 'knex';
 import { DecisionStore, readyToKeep, type ReadyDecision } from '../../db/decisions.js';
 import { GradeStore } from '../../db/grades.js';

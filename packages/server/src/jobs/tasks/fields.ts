@@ -1,4 +1,5 @@
-import { parseInput, type MeshUnit } from '@hornblende/core';
+import type { MeshUnit } from '@hornblende/core/geometry';
+import { parseInput } from '@hornblende/core/input';
 import {
   stressField,
   StressFieldInput,

@@ -1,4 +1,6 @@
-import { InputError, parseGrade, type ImportItem, type Problem } from '@hornblende/core';
+import type { ImportItem } from '@hornblende/core/api';
+import { InputError, type Problem } from '@hornblende/core/input';
+import { parseGrade } from '@hornblende/core/materials';
 import { writeGradesCsv, writeGradesJson } from '@hornblende/core/tables';
 import { GradeImports } from '../../db/grade-imports.js';
 import { GradeStore } from '../../db/grades.js';

@@ -1,4 +1,4 @@
-import type { Verification } from '@hornblende/core';
+import type { Verification } from '@hornblende/core/api';
 import { openForReading } from '../../db/database.js';
 import { recordKinds } from '../../db/kinds/index.js';
 import { photoFolder } from '../../db/photo-path.js';

@@ -1,15 +1,12 @@
+import type { PlacedImport, PlacedImportResult, PlacedImportUndone } from '@hornblende/core/api';
 import {
-  InputError,
   MOST_PLACED_AT_ONCE,
   parseInspection,
   parsePlacement,
   type Inspection,
-  type PlacedImport,
-  type PlacedImportResult,
-  type PlacedImportUndone,
   type Placement,
-  type Problem,
-} from '@hornblende/core';
+} from '@hornblende/core/formats';
+import { InputError, type Problem } from '@hornblende/core/input';
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { InspectionStore } from '../../db/inspections.js';

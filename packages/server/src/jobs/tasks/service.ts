@@ -1,27 +1,23 @@
+import type { ListedPlacement, ServiceEvidence } from '@hornblende/core/api';
+import { annualGhiKWhm2, type Weather } from '@hornblende/core/climate';
+import type { Brief } from '@hornblende/core/formats';
+import { families, gradeFamily, type Family } from '@hornblende/core/materials';
 import {
-  annualGhiKWhm2,
   byLesson,
   dueOf,
   evidence,
   failuresOfKind,
-  families,
   fieldEvidence,
-  gradeFamily,
   happened,
   modelCalibration,
   serviceCsv,
   serviceStanding,
-  type Brief,
   type Due,
-  type Family,
   type FieldEvidence,
   type Grouping,
-  type ListedPlacement,
   type Look,
   type Placed,
-  type ServiceEvidence,
-  type Weather,
-} from '@hornblende/core';
+} from '@hornblende/core/service';
 import type { Knex } from 'knex';
 import { GradeStore } from '../../db/grades.js';
 import { InspectionStore } from '../../db/inspections.js';

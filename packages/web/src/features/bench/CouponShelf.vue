@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { FieldInfo } from '@hornblende/core';
+import type { FieldInfo } from '@hornblende/core/input';
 import { Button } from '../../ui/kit';
 import { storeToRefs } from 'pinia';
 import { computed, reactive, ref } from 'vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { flexFoam, FlexFoamInput, type FoamReading, type Grade } from '@hornblende/core';
+import type { Grade } from '@hornblende/core/formats';
+import { flexFoam, FlexFoamInput, type FoamReading } from '@hornblende/core/models';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';

@@ -1,12 +1,12 @@
 <script setup lang="ts">
+import type { Grade } from '@hornblende/core/formats';
 import {
   durometerReading,
   FlexReadingInput,
-  readReading,
   shoreModulusMPa,
   type DurometerReading,
-  type Grade,
-} from '@hornblende/core';
+} from '@hornblende/core/models';
+import { readReading } from '@hornblende/core/trials';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useWorking } from '../../stores/working';

@@ -5,7 +5,7 @@ import {
   infillCurve,
   infillPatterns,
   type InfillReading,
-} from '@hornblende/core';
+} from '@hornblende/core/models';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';

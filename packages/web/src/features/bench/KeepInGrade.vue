@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Grade } from '@hornblende/core';
+import type { Grade } from '@hornblende/core/formats';
 import { Button } from '../../ui/kit';
 import { computed, onMounted, ref } from 'vue';
 import { useLibrary } from '../../stores/library';

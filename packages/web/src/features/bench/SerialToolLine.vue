@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { readReading } from '@hornblende/core';
+import { readReading } from '@hornblende/core/trials';
 import { Button } from '../../ui/kit';
 import { useSerialTool } from './useSerialTool';
 

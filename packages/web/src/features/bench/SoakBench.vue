@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { flexSoakModel, FlexSoakInput, type Grade } from '@hornblende/core';
+import type { Grade } from '@hornblende/core/formats';
+import { flexSoakModel, FlexSoakInput } from '@hornblende/core/models';
 import { computed } from 'vue';
 import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';

@@ -1,4 +1,4 @@
-import { instrumentLine } from '@hornblende/core';
+import { instrumentLine } from '@hornblende/core/trials';
 import { onScopeDispose, ref, type Ref } from 'vue';
 
 /** The part of Web Serial that is used here. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { assumptions, type Assumption, type Ranking } from '@hornblende/core';
+import { assumptions, type Assumption } from '@hornblende/core/brief';
+import type { Ranking } from '@hornblende/core/score';
 import { Button, Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import { useUnits } from '../../ui/useUnits';

@@ -1,12 +1,6 @@
 <script setup lang="ts">
-import {
-  defaultAir,
-  looksInWords,
-  newBrief,
-  printWords,
-  solidFractionOf,
-  type Ranking,
-} from '@hornblende/core';
+import { defaultAir, looksInWords, newBrief, printWords, solidFractionOf } from '@hornblende/core/brief';
+import type { Ranking } from '@hornblende/core/score';
 import { Checkbox, Collapse, CollapsePanel } from '../../ui/kit';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useUnits } from '../../ui/useUnits';

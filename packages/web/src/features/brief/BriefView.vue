@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { InputError } from '@hornblende/core';
+import { InputError } from '@hornblende/core/input';
 import { Button, Modal, message } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import FileButton from '../../ui/FileButton.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { climateKeys, climateName, type ClimateChoice } from '@hornblende/core';
+import type { ClimateChoice } from '@hornblende/core/brief';
+import { climateKeys, climateName } from '@hornblende/core/climate';
 import { Button } from '../../ui/kit';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useWeathers } from '../../stores/weathers';

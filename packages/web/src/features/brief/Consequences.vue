@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import WorkingNumber from '../../ui/WorkingNumber.vue';
+import { serviceLoads, type WorkingRef } from '@hornblende/core/brief';
+import { sig, type CriterionId } from '@hornblende/core/lib';
+import { requiredSafety } from '@hornblende/core/models';
 import {
   criterionLabels,
   asJudged,
@@ -7,13 +10,8 @@ import {
   conditionsIn,
   contextOf,
   partHeats,
-  serviceLoads,
-  sig,
-  requiredSafety,
   type Ranking,
-  type CriterionId,
-  type WorkingRef,
-} from '@hornblende/core';
+} from '@hornblende/core/score';
 import { computed } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useUnits } from '../../ui/useUnits';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button } from '../../ui/kit';
-import { doubts, type Doubt } from '@hornblende/core';
+import { doubts, type Doubt } from '@hornblende/core/brief';
 import { computed, ref } from 'vue';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { BriefLoad, LoadCase } from '@hornblende/core';
+import type { BriefLoad, LoadCase } from '@hornblende/core/brief';
 import type { DimensionKey } from '@hornblende/core/units';
 import { computed } from 'vue';
 import { useDraft } from '../part/draft';
 import NumberInput from '../../ui/NumberInput.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
-import { loadOf } from '@hornblende/core';
+import { loadOf } from '@hornblende/core/brief';
 import { words } from './words';
 
 const props = defineProps<{ load: BriefLoad; index: number }>();

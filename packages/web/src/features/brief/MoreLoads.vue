@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { Button } from '../../ui/kit';
-import type { Ranking } from '@hornblende/core';
+import type { Ranking } from '@hornblende/core/score';
 import { computed } from 'vue';
 import { useDraft } from '../part/draft';
 import NumberInput from '../../ui/NumberInput.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
-import { loadOf } from '@hornblende/core';
+import { loadOf } from '@hornblende/core/brief';
 import LoadSentence from './LoadSentence.vue';
 import LoadPicture from './pictures/LoadPicture.vue';
 import { words } from './words';

@@ -4,11 +4,10 @@ import {
   hardnessWanted,
   newBrief,
   RUBBERY_SHORE_A,
-  type BriefHeat,
   type BriefLoad,
-  type HeatNumber,
   type LoadKind,
-} from '@hornblende/core';
+} from '@hornblende/core/brief';
+import type { BriefHeat, HeatNumber } from '@hornblende/core/formats';
 import { computed, type WritableComputedRef } from 'vue';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
@@ -16,7 +15,7 @@ import { usePrinters } from '../../stores/printers';
 import NumberInput from '../../ui/NumberInput.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
-import { loadOf } from '@hornblende/core';
+import { loadOf } from '@hornblende/core/brief';
 import LoadSentence from './LoadSentence.vue';
 import { words } from './words';
 

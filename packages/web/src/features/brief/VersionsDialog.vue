@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { changeEffects, rank, type ChangeEffect, type PartVersion } from '@hornblende/core';
+import { changeEffects, type ChangeEffect } from '@hornblende/core/advice';
+import type { PartVersion } from '@hornblende/core/api';
+import { rank } from '@hornblende/core/score';
 import { Button, Modal } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { computed, onMounted, ref } from 'vue';

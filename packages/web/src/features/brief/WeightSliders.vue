@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { Button, Slider } from '../../ui/kit';
-import { criterionIds, criterionLabels, TOP_WEIGHT, type CriterionId, type Ranking } from '@hornblende/core';
+import { TOP_WEIGHT } from '@hornblende/core/brief';
+import { criterionIds, type CriterionId } from '@hornblende/core/lib';
+import { criterionLabels, type Ranking } from '@hornblende/core/score';
 import { computed } from 'vue';
 import { useDraft } from '../part/draft';
 

@@ -6,18 +6,17 @@ import type {
   LoadKind,
   Purpose,
   Water,
-  Colour,
-  Exposure,
   School,
   OutdoorSchool,
   BakeChoice,
   Electrical,
   Seal,
-  Glass,
-  InfillPattern,
   Wear,
-} from '@hornblende/core';
-import { chemicalNames, chemicals, surfaceWishes, surfaceWishWords } from '@hornblende/core';
+} from '@hornblende/core/brief';
+import type { Colour } from '@hornblende/core/materials';
+import type { Exposure, Glass, InfillPattern } from '@hornblende/core/models';
+import { surfaceWishes, surfaceWishWords } from '@hornblende/core/brief';
+import { chemicalNames, chemicals } from '@hornblende/core/materials';
 
 /** The words of the brief's choices, as they read inside a sentence. */
 export const words = {

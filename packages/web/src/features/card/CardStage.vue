@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RecipeLine } from '@hornblende/core';
+import type { RecipeLine } from '@hornblende/core/print';
 import { Checkbox } from '../../ui/kit';
 import { useUnits } from '../../ui/useUnits';
 

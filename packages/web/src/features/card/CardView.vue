@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isFitCheck } from '@hornblende/core/brief';
 import {
   cardAmounts,
   cardDoubts,
@@ -6,8 +7,7 @@ import {
   cardMarkdown,
   cardRecord,
   cardStages,
-  isFitCheck,
-} from '@hornblende/core';
+} from '@hornblende/core/records';
 import { Button } from '../../ui/kit';
 import { useKept } from '../../stores/browser-store';
 import { computed, defineAsyncComponent } from 'vue';

@@ -1,14 +1,9 @@
 <script setup lang="ts">
-import {
-  families,
-  fitCheck,
-  fitCheckOf,
-  isFitCheck,
-  rank,
-  sig,
-  type CheckPrint,
-  type Family,
-} from '@hornblende/core';
+import { fitCheck, type CheckPrint } from '@hornblende/core/advice';
+import { fitCheckOf, isFitCheck } from '@hornblende/core/brief';
+import { sig } from '@hornblende/core/lib';
+import { families, type Family } from '@hornblende/core/materials';
+import { rank } from '@hornblende/core/score';
 import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import { useWorkshop } from '../../stores/workshop';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { typical, type Family, type PrintCard, type PrintEntry } from '@hornblende/core';
+import type { PrintEntry } from '@hornblende/core/formats';
+import { typical, type Family } from '@hornblende/core/materials';
+import type { PrintCard } from '@hornblende/core/records';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { usePrints } from '../../stores/prints';

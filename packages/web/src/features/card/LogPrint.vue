@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import type { Family, PrintCard, PrintEntry, StoredPrint } from '@hornblende/core';
+import type { StoredPrint } from '@hornblende/core/api';
+import type { PrintEntry } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
+import type { PrintCard } from '@hornblende/core/records';
 import { Button } from '../../ui/kit';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useLibrary } from '../../stores/library';

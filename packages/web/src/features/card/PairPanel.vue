@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { printPair, type Family } from '@hornblende/core';
+import type { Family } from '@hornblende/core/materials';
+import { printPair } from '@hornblende/core/print';
 import { computed, ref, watch } from 'vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { useUnits } from '../../ui/useUnits';

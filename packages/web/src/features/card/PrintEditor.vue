@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { StoredPrint } from '@hornblende/core';
+import type { StoredPrint } from '@hornblende/core/api';
 import { Button } from '../../ui/kit';
 import { usePrints } from '../../stores/prints';
 import FormDialog from '../../ui/FormDialog.vue';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { sig, type Family, type SettingsPoint } from '@hornblende/core';
+import type { SettingsPoint } from '@hornblende/core/advice';
+import { sig } from '@hornblende/core/lib';
+import type { Family } from '@hornblende/core/materials';
 import { computed, onMounted } from 'vue';
 import { Button, Progress } from '../../ui/kit';
 import PlainTable from '../../ui/PlainTable.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { briefWithSettings, type Family, type SettingsPoint } from '@hornblende/core';
+import { briefWithSettings, type SettingsPoint } from '@hornblende/core/advice';
+import type { Family } from '@hornblende/core/materials';
 import { watchDebounced } from '@vueuse/core';
 import { Button } from '../../ui/kit';
 import { ScatterChart } from 'echarts/charts';

@@ -1,4 +1,5 @@
-import type { PrintCard, PrintEntry } from '@hornblende/core';
+import type { PrintEntry } from '@hornblende/core/formats';
+import type { PrintCard } from '@hornblende/core/records';
 
 /** What someone tells of a print. */
 export interface PrintTold {

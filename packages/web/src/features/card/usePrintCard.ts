@@ -1,12 +1,7 @@
-import {
-  faultLessons,
-  printCard,
-  spoolToUse,
-  withOwnFacts,
-  type CardLesson,
-  type Family,
-  type PrintCard,
-} from '@hornblende/core';
+import { withOwnFacts, type Family } from '@hornblende/core/materials';
+import { printCard, type CardLesson, type PrintCard } from '@hornblende/core/records';
+import { faultLessons } from '@hornblende/core/triage';
+import { spoolToUse } from '@hornblende/core/workshop';
 import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useFaults } from '../../stores/faults';
 import { useLibrary } from '../../stores/library';

@@ -1,13 +1,7 @@
-import {
-  briefWithSettings,
-  fieldOf,
-  hasPlaces,
-  settingsToTry,
-  type Brief,
-  type Family,
-  type LoadField,
-  type SettingsPoint,
-} from '@hornblende/core';
+import { briefWithSettings, settingsToTry, type SettingsPoint } from '@hornblende/core/advice';
+import { fieldOf, hasPlaces, type LoadField } from '@hornblende/core/brief';
+import type { Brief } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { chooserBrief, type ChooserCell, type ChooserNeed, type ChooserPick } from '@hornblende/core';
+import { chooserBrief, type ChooserCell, type ChooserNeed, type ChooserPick } from '@hornblende/core/advice';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { useParts } from '../../stores/parts';

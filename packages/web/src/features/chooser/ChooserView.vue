@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { chooserNeeds, chooserSheet, sheetHtml, type ChooserCell, type ChooserNeed } from '@hornblende/core';
+import { chooserNeeds, type ChooserCell, type ChooserNeed } from '@hornblende/core/advice';
+import { chooserSheet, sheetHtml } from '@hornblende/core/records';
 import { computed, onMounted, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { Button } from '../../ui/kit';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { chooserWords, statusMark, type ChooserCell } from '@hornblende/core';
+import type { ChooserCell } from '@hornblende/core/advice';
+import { chooserWords } from '@hornblende/core/records';
+import { statusMark } from '@hornblende/core/score';
 import { Button } from '../../ui/kit';
 
 /** A cell of the chooser: what is reached for first, and after that. */

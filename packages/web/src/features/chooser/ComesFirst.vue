@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { chooserNeeds, type ChooserPick } from '@hornblende/core';
+import { chooserNeeds, type ChooserPick } from '@hornblende/core/advice';
 import { computed, onMounted } from 'vue';
 import { useChooser } from './useChooser';
 

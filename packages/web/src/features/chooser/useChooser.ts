@@ -1,4 +1,4 @@
-import type { ChooserCell } from '@hornblende/core';
+import type { ChooserCell } from '@hornblende/core/advice';
 import { createSharedComposable } from '@vueuse/core';
 import { computed, watch, type ComputedRef, type Ref } from 'vue';
 import { useGrades } from '../../stores/grades';

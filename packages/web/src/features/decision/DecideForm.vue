@@ -1,13 +1,8 @@
 <script setup lang="ts">
-import {
-  choiceDoubts,
-  HAZARD_NOTICE,
-  provisionalReasons,
-  provisionalWords,
-  type Candidate,
-  type Problem,
-  type Ranking,
-} from '@hornblende/core';
+import { provisionalReasons, provisionalWords } from '@hornblende/core/advice';
+import type { Problem } from '@hornblende/core/input';
+import { choiceDoubts } from '@hornblende/core/records';
+import { HAZARD_NOTICE, type Candidate, type Ranking } from '@hornblende/core/score';
 import { Button, Checkbox } from '../../ui/kit';
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';

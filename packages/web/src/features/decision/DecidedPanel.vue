@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DecisionSummary } from '@hornblende/core';
+import type { DecisionSummary } from '@hornblende/core/api';
 import { Button } from '../../ui/kit';
 import { computed, onMounted } from 'vue';
 import { useLibrary } from '../../stores/library';

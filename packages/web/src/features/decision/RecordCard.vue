@@ -1,13 +1,9 @@
 <script setup lang="ts">
 import { Button } from '../../ui/kit';
-import {
-  sig,
-  statusMark,
-  type Decision,
-  type DecisionSummary,
-  type RecordDrift,
-  type Status,
-} from '@hornblende/core';
+import type { Decision, DecisionSummary } from '@hornblende/core/api';
+import { sig } from '@hornblende/core/lib';
+import type { RecordDrift } from '@hornblende/core/records';
+import { statusMark, type Status } from '@hornblende/core/score';
 import dayjs from 'dayjs';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { gateLabel, type Decision } from '@hornblende/core';
+import type { Decision } from '@hornblende/core/api';
+import { gateLabel } from '@hornblende/core/score';
 import { computed } from 'vue';
 import StatusMark from '../../ui/StatusMark.vue';
 import { useUnits } from '../../ui/useUnits';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Decision, DecisionSummary } from '@hornblende/core';
+import type { Decision, DecisionSummary } from '@hornblende/core/api';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';

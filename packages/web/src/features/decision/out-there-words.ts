@@ -1,4 +1,5 @@
-import { failureModeWords, type ListedPlacement } from '@hornblende/core';
+import type { ListedPlacement } from '@hornblende/core/api';
+import { failureModeWords } from '@hornblende/core/service';
 
 /** How the parts that follow a decision do out there, in a sentence. */
 export function outThereWords(placed: readonly Pick<ListedPlacement, 'standing'>[]): string {

@@ -1,4 +1,4 @@
-import type { Decision, DecisionSummary } from '@hornblende/core';
+import type { Decision, DecisionSummary } from '@hornblende/core/api';
 import { ref, shallowRef, type Ref, type ShallowRef } from 'vue';
 import { api } from '../../api/client';
 import { useLatestDecisions } from '../../stores/latest-decisions';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { drillNames } from '@hornblende/core';
+import { drillNames } from '@hornblende/core/drills';
 import { Button } from '../../ui/kit';
 import { computed, nextTick, useTemplateRef, watch } from 'vue';
 import { useWorking } from '../../stores/working';

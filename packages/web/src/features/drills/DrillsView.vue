@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { calibrationWords, calibration, daysOfWeek, kindStandings } from '@hornblende/core';
+import { calibrationWords, calibration, daysOfWeek, kindStandings } from '@hornblende/core/drills';
 import { AutoComplete, Button, Input, Progress } from '../../ui/kit';
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';

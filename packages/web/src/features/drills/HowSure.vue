@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { calibration, calibrationWords } from '@hornblende/core';
+import { calibration, calibrationWords } from '@hornblende/core/drills';
 import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';

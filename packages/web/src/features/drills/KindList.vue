@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { drillNames, type DrillKind, type KindStanding } from '@hornblende/core';
+import { drillNames, type DrillKind, type KindStanding } from '@hornblende/core/drills';
 import { Button } from '../../ui/kit';
 import { dayText } from '../../ui/day-text';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Rung } from '@hornblende/core';
+import type { Rung } from '@hornblende/core/drills';
 import { Button, Progress } from '../../ui/kit';
 import { computed, onMounted, ref } from 'vue';
 import { useLibrary } from '../../stores/library';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { calibration, drillNames } from '@hornblende/core';
+import { calibration, drillNames } from '@hornblende/core/drills';
 import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import { useFeedback } from '../../ui/useFeedback';

@@ -1,4 +1,4 @@
-import type { DrillLab } from '@hornblende/core';
+import type { DrillLab } from '@hornblende/core/drills';
 import { computed, type ComputedRef } from 'vue';
 import { useCurrentPart } from '../../stores/current-part';
 import { useParts } from '../../stores/parts';

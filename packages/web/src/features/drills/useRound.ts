@@ -7,10 +7,10 @@ import {
   seedOfWord,
   sureness,
   type Drill,
-  type DrillAnswer,
   type DrillKind,
   type PlannedDrill,
-} from '@hornblende/core';
+} from '@hornblende/core/drills';
+import type { DrillAnswer } from '@hornblende/core/formats';
 import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
 import { useDrills } from '../../stores/drills';
 

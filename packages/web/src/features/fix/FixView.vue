@@ -1,13 +1,7 @@
 <script setup lang="ts">
-import {
-  families,
-  ownFactsWords,
-  rememberedWords,
-  symptomIds,
-  tellingTests,
-  triageWords,
-  type Outcome,
-} from '@hornblende/core';
+import type { Outcome } from '@hornblende/core/formats';
+import { families, ownFactsWords } from '@hornblende/core/materials';
+import { rememberedWords, symptomIds, tellingTests, triageWords } from '@hornblende/core/triage';
 import { Button } from '../../ui/kit';
 import { computed, onMounted } from 'vue';
 import { useRoute } from 'vue-router';

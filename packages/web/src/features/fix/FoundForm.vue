@@ -1,15 +1,6 @@
 <script setup lang="ts">
-import {
-  causeLabel,
-  causes,
-  limitOfCause,
-  mendings,
-  withLimit,
-  type FaultEnd,
-  type FaultPlace,
-  type Mending,
-  type TriageResult,
-} from '@hornblende/core';
+import { mendings, type FaultEnd, type FaultPlace, type Mending } from '@hornblende/core/formats';
+import { causeLabel, causes, limitOfCause, withLimit, type TriageResult } from '@hornblende/core/triage';
 import { Button } from '../../ui/kit';
 import { computed, ref, watch } from 'vue';
 import { api } from '../../api/client';

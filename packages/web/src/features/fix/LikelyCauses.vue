@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { causes as knowledge, type Cause, type CauseDomain, type RankedCause } from '@hornblende/core';
+import { causes as knowledge, type Cause, type CauseDomain, type RankedCause } from '@hornblende/core/triage';
 import { computed } from 'vue';
 
 /** What it may be, the likeliest first: how likely, what speaks for it and against it, what helps. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { causeLabel, isSolved, symptomWords } from '@hornblende/core';
+import { causeLabel, isSolved, symptomWords } from '@hornblende/core/triage';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useFaults } from '../../stores/faults';

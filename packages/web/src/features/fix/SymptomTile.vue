@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { symptomWords, type SymptomId } from '@hornblende/core';
+import { symptomWords, type SymptomId } from '@hornblende/core/triage';
 import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import { symptomDrawings } from './symptom-drawings';

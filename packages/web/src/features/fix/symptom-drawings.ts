@@ -1,4 +1,4 @@
-import type { SymptomId } from '@hornblende/core';
+import type { SymptomId } from '@hornblende/core/triage';
 
 /** Symptoms drawn in lines, on a square of 32: the plate at y 27, the nozzle from above. */
 export const symptomDrawings: Record<SymptomId, string> = {

@@ -1,19 +1,8 @@
-import {
-  families,
-  Fault,
-  FaultContext,
-  FaultOf,
-  printsThere,
-  triageRank,
-  warpOutcome,
-  warpSetup,
-  statesFacts,
-  type Mending,
-  type Outcome,
-  type OwnFacts,
-  type SymptomId,
-  type TriageResult,
-} from '@hornblende/core';
+import { warpOutcome, warpSetup } from '@hornblende/core/advice';
+import { Fault, FaultOf, type Mending, type Outcome } from '@hornblende/core/formats';
+import { families, statesFacts, type OwnFacts } from '@hornblende/core/materials';
+import { printsThere } from '@hornblende/core/print';
+import { FaultContext, triageRank, type SymptomId, type TriageResult } from '@hornblende/core/triage';
 import { computed, type ComputedRef } from 'vue';
 import { api, ApiError } from '../../api/client';
 import { useFaults } from '../../stores/faults';

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { CloseOutlined } from '@ant-design/icons-vue';
 import { Button, Checkbox } from '../../ui/kit';
-import { familyCard, helps, propertyNames, type Family } from '@hornblende/core';
+import { familyCard } from '@hornblende/core/advice';
+import { helps, propertyNames, type Family } from '@hornblende/core/materials';
 import { computed, ref } from 'vue';
 import { useProperties } from './useProperties';
 import { useUnits } from '../../ui/useUnits';

@@ -1,22 +1,22 @@
 <script setup lang="ts">
+import { familyCard } from '@hornblende/core/advice';
+import { sig } from '@hornblende/core/lib';
 import {
   adhesiveNames,
   chemicalList,
   chemicals,
   families,
   familyByKey,
-  familyCard,
   fillerName,
   fillerTrade,
   neighboursOf,
   plateNames,
-  sig,
   type Adhesive,
   type Plate,
   type Resistance,
   type WindowName,
   windowWords,
-} from '@hornblende/core';
+} from '@hornblende/core/materials';
 import { Button } from '../../ui/kit';
 import { computed, onMounted } from 'vue';
 import { useRouter } from 'vue-router';

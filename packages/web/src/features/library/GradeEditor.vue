@@ -1,17 +1,15 @@
 <script setup lang="ts">
+import { GradeIdentity, windowNames, type Grade } from '@hornblende/core/formats';
 import {
   families,
   familyByKey,
-  GradeIdentity,
   gradeKey,
   parseGrade,
   propertyNames,
-  windowNames,
-  type Grade,
   type PropertyName,
   type WindowName,
   windowWords,
-} from '@hornblende/core';
+} from '@hornblende/core/materials';
 import { propertyMeasure } from '@hornblende/core/units';
 import { RollbackOutlined } from '@ant-design/icons-vue';
 import { Button } from '../../ui/kit';

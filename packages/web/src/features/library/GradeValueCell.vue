@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { propertyDefinition, type GradeValue, type PropertyName } from '@hornblende/core';
+import type { GradeValue } from '@hornblende/core/formats';
+import { propertyDefinition, type PropertyName } from '@hornblende/core/materials';
 import { propertyMeasure, propertyShown, propertyStored } from '@hornblende/core/units';
 import { computed } from 'vue';
 import { useSettings } from '../../stores/settings';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { windowLimits, type Window, type WindowName, windowWords } from '@hornblende/core';
+import { windowLimits } from '@hornblende/core/formats';
+import { type Window, type WindowName, windowWords } from '@hornblende/core/materials';
 import NumberInput from '../../ui/NumberInput.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fillerName, type Family, type PropertyName } from '@hornblende/core';
+import { fillerName, type Family, type PropertyName } from '@hornblende/core/materials';
 import { Checkbox } from '../../ui/kit';
 import { computed } from 'vue';
 import { useLibrary } from '../../stores/library';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { families, propertyNames } from '@hornblende/core';
+import { families, propertyNames } from '@hornblende/core/materials';
 import { useSessionStorage } from '@vueuse/core';
 import { Button, Checkbox, Dropdown, Menu, Popover } from '../../ui/kit';
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';

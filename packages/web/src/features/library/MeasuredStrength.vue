@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { proposedStrength, sig, type Family } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
+import type { Family } from '@hornblende/core/materials';
+import { proposedStrength } from '@hornblende/core/workshop';
 import { computed, onMounted } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useWorking } from '../../stores/working';

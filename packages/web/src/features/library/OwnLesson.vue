@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { familyLesson } from '@hornblende/core';
+import { familyLesson } from '@hornblende/core/service';
 import { computed, onMounted } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useService } from '../../stores/service';

@@ -4,7 +4,7 @@ import { Button } from '../../ui/kit';
 import { computed, useId } from 'vue';
 import KitSelect from '../../ui/KitSelect.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
-import { propertyDefinition, propertyNames, type PropertyName } from '@hornblende/core';
+import { propertyDefinition, propertyNames, type PropertyName } from '@hornblende/core/materials';
 import { propertyMeasure, propertyShown, propertyStored } from '@hornblende/core/units';
 import { useProperties } from './useProperties';
 import { useSettings } from '../../stores/settings';

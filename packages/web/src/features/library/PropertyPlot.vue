@@ -1,12 +1,8 @@
 <script setup lang="ts">
-import {
-  needsOf,
-  propertyNames,
-  type Brief,
-  type Family,
-  type PropertyName,
-  type Weather,
-} from '@hornblende/core';
+import { needsOf } from '@hornblende/core/advice';
+import type { Weather } from '@hornblende/core/climate';
+import type { Brief } from '@hornblende/core/formats';
+import { propertyNames, type Family, type PropertyName } from '@hornblende/core/materials';
 import { CustomChart, ScatterChart } from 'echarts/charts';
 import { MarkLineComponent } from 'echarts/components';
 import { use, type ECElementEvent } from 'echarts/core';

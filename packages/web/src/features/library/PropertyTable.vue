@@ -1,13 +1,13 @@
 <script setup lang="ts">
+import type { Grade } from '@hornblende/core/formats';
 import {
   families,
   propertyDefinition,
   propertyNames,
   type Family,
-  type Grade,
   type PropertyName,
   type Range,
-} from '@hornblende/core';
+} from '@hornblende/core/materials';
 import { computed } from 'vue';
 import DataTable from '../../ui/DataTable.vue';
 import RangeBar from './RangeBar.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PropertyName, Range } from '@hornblende/core';
+import type { PropertyName, Range } from '@hornblende/core/materials';
 import { computed } from 'vue';
 
 /**

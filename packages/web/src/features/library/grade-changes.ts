@@ -1,4 +1,5 @@
-import type { Family, Grade, GradeValue, PropertyName, WindowName } from '@hornblende/core';
+import type { Grade, GradeValue } from '@hornblende/core/formats';
+import type { Family, PropertyName, WindowName } from '@hornblende/core/materials';
 
 /** Where a grade's value comes from. */
 export type GradeLevel = 'sheet' | 'measured';

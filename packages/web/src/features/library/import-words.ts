@@ -1,13 +1,8 @@
-import {
-  propertyNames,
-  windowNames,
-  type Problem,
-  type PropertyName,
-  type WindowName,
-  windowWords,
-} from '@hornblende/core';
+import { windowNames } from '@hornblende/core/formats';
+import type { Problem } from '@hornblende/core/input';
+import { propertyNames, type PropertyName, type WindowName, windowWords } from '@hornblende/core/materials';
 import type { ImportVerdict, PreviewRow } from '@hornblende/core/tables';
-import { sig } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
 
 /** What importing would do with a row, in words, with its mark. */
 export const verdictWords: Record<ImportVerdict, { mark: string; word: string }> = {

@@ -1,4 +1,5 @@
-import { gradeKey, parseGrade, type Grade } from '@hornblende/core';
+import type { Grade } from '@hornblende/core/formats';
+import { gradeKey, parseGrade } from '@hornblende/core/materials';
 import { shallowRef, type ShallowRef } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useFeedback } from '../../ui/useFeedback';

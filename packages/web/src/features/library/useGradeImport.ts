@@ -1,4 +1,5 @@
-import type { ImportResult, Problem } from '@hornblende/core';
+import type { ImportResult } from '@hornblende/core/api';
+import type { Problem } from '@hornblende/core/input';
 import type { ImportVerdict, PreviewRow } from '@hornblende/core/tables';
 import { computed, ref, shallowRef, watch, type ComputedRef, type Ref, type ShallowRef } from 'vue';
 import { problemLines } from '../../api/problem-lines';

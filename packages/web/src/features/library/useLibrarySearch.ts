@@ -1,4 +1,4 @@
-import { families, propertyNames, type Family, type PropertyName } from '@hornblende/core';
+import { families, propertyNames, type Family, type PropertyName } from '@hornblende/core/materials';
 import { useSessionStorage, type RemovableRef } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
 import { useLibrary } from '../../stores/library';

@@ -1,4 +1,5 @@
-import { propertyDefinition, sig, type PropertyName, type Range } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
+import { propertyDefinition, type PropertyName, type Range } from '@hornblende/core/materials';
 import { propertyShown, propertyUnit } from '@hornblende/core/units';
 import { useSettings } from '../../stores/settings';
 import { useWorkshop } from '../../stores/workshop';

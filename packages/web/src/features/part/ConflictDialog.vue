@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { briefChanges, type BriefChange } from '@hornblende/core';
+import { briefChanges, type BriefChange } from '@hornblende/core/brief';
 import { Button, Modal } from '../../ui/kit';
 import { computed } from 'vue';
 import { usePrinters } from '../../stores/printers';

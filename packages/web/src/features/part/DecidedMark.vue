@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Candidate } from '@hornblende/core';
+import type { Candidate } from '@hornblende/core/score';
 import { Button } from '../../ui/kit';
 import { computed, watch } from 'vue';
 import { useLatestDecisions } from '../../stores/latest-decisions';

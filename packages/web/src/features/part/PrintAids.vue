@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { aidSentence, printAids, printAidWords, type Family, type PrintAid } from '@hornblende/core';
+import { printAids, printAidWords, type PrintAid } from '@hornblende/core/brief';
+import type { Family } from '@hornblende/core/materials';
+import { aidSentence } from '@hornblende/core/print';
 import { CheckboxGroup, Checkbox, Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import { useUnits } from '../../ui/useUnits';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { solidFractionOf } from '@hornblende/core';
+import { solidFractionOf } from '@hornblende/core/brief';
 import { Button, Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import { useDraft } from './draft';

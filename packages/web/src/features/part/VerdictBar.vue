@@ -1,19 +1,17 @@
 <script setup lang="ts">
+import { provisionalReasons, provisionalWords } from '@hornblende/core/advice';
+import { isUntouched, stillUnknown } from '@hornblende/core/brief';
+import { sig } from '@hornblende/core/lib';
 import {
   AS_GOOD_WITHIN,
   asGoodNames,
   gateLabel,
-  isUntouched,
-  provisionalReasons,
-  provisionalWords,
   scoreWorking,
-  sig,
-  stillUnknown,
   type Candidate,
   type Gate,
   type Ranking,
   scoreShown,
-} from '@hornblende/core';
+} from '@hornblende/core/score';
 import { LoadingOutlined } from '@ant-design/icons-vue';
 import { Tooltip } from '../../ui/kit';
 import { computed } from 'vue';

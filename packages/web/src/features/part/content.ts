@@ -1,4 +1,5 @@
-import type { Brief, Part } from '@hornblende/core';
+import type { Part } from '@hornblende/core/api';
+import type { Brief } from '@hornblende/core/formats';
 
 /** What is edited and undone as one. Replaced, never changed in place. */
 export interface DraftContent {

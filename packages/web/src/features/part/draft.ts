@@ -1,4 +1,5 @@
-import { onceSaid, parseBrief, type Part } from '@hornblende/core';
+import type { Part } from '@hornblende/core/api';
+import { onceSaid, parseBrief } from '@hornblende/core/brief';
 import { defineStore, storeToRefs } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { api, ApiError } from '../../api/client';

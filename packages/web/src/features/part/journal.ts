@@ -1,4 +1,4 @@
-import { parseBrief } from '@hornblende/core';
+import { parseBrief } from '@hornblende/core/brief';
 import { browserStore } from '../../stores/browser-store';
 import type { DraftContent } from './content';
 

@@ -1,4 +1,4 @@
-import { sig } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
 import { inSystem, type UnitSystem } from '@hornblende/core/units';
 
 /** The unit of a field, from the end of its name, where the reader's may differ. */

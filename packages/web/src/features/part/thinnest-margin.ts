@@ -1,4 +1,4 @@
-import type { Candidate, Criterion, Gate } from '@hornblende/core';
+import type { Candidate, Criterion, Gate } from '@hornblende/core/score';
 
 /** Where `value` lies between the limit and the comfortable, by ratios: 0 at the first, 1 at the second. */
 const byRatio = (value: number, limit: number, comfortable: number): number =>

@@ -1,4 +1,5 @@
-import { ALL_GRADES, type Family } from '@hornblende/core';
+import { ALL_GRADES } from '@hornblende/core/advice';
+import type { Family } from '@hornblende/core/materials';
 import { createSharedComposable, useDebounceFn } from '@vueuse/core';
 import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
 import { useLibrary } from '../../stores/library';

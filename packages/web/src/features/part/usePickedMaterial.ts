@@ -1,4 +1,4 @@
-import type { Family } from '@hornblende/core';
+import type { Family } from '@hornblende/core/materials';
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { useRanking } from './useRanking';

@@ -1,4 +1,5 @@
-import { isUntouched, unanswered, type Provisional } from '@hornblende/core';
+import type { Provisional } from '@hornblende/core/advice';
+import { isUntouched, unanswered } from '@hornblende/core/brief';
 import { createSharedComposable, useDebounceFn } from '@vueuse/core';
 import { computed, ref, watch, type ComputedRef } from 'vue';
 import { useJob } from '../../workers/useJob';

@@ -1,16 +1,9 @@
-import {
-  families,
-  familiesHere,
-  rank,
-  runnerUp,
-  withFieldEvidence,
-  withShelf,
-  type Candidate,
-  type Family,
-  type Printer,
-  type Ranking,
-  type Weather,
-} from '@hornblende/core';
+import type { Weather } from '@hornblende/core/climate';
+import type { Printer } from '@hornblende/core/formats';
+import { families, type Family } from '@hornblende/core/materials';
+import { rank, runnerUp, type Candidate, type Ranking } from '@hornblende/core/score';
+import { withFieldEvidence } from '@hornblende/core/service';
+import { familiesHere, withShelf } from '@hornblende/core/workshop';
 import { createSharedComposable } from '@vueuse/core';
 import { computed, watch, type ComputedRef } from 'vue';
 import { useDraft } from './draft';

@@ -1,4 +1,4 @@
-import { DRAWS, type Robustness } from '@hornblende/core';
+import { DRAWS, type Robustness } from '@hornblende/core/score';
 import { createSharedComposable, useDebounceFn } from '@vueuse/core';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useDraft } from './draft';

@@ -1,13 +1,7 @@
-import {
-  adoptClimate,
-  adoptPartYear,
-  climateKnown,
-  partYearKnown,
-  placeInWeather,
-  weatherOf,
-  type Brief,
-  type Weather,
-} from '@hornblende/core';
+import { placeInWeather, weatherOf } from '@hornblende/core/brief';
+import { adoptClimate, climateKnown, type Weather } from '@hornblende/core/climate';
+import type { Brief } from '@hornblende/core/formats';
+import { adoptPartYear, partYearKnown } from '@hornblende/core/models';
 import { shallowRef } from 'vue';
 import { compute } from '../../workers/compute';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ListedPart } from '@hornblende/core';
+import type { ListedPart } from '@hornblende/core/api';
 import { Button } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { onMounted, ref } from 'vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { sayFields, startingPoints, type ListedPart, type StartingPoint } from '@hornblende/core';
+import type { ListedPart } from '@hornblende/core/api';
+import { sayFields, startingPoints, type StartingPoint } from '@hornblende/core/brief';
 import { Modal } from '../../ui/kit';
 import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';

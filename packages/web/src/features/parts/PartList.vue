@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ListedPart } from '@hornblende/core';
+import type { ListedPart } from '@hornblende/core/api';
 import { EllipsisOutlined } from '@ant-design/icons-vue';
 import { Button, Dropdown, Menu } from '../../ui/kit';
 import dayjs from 'dayjs';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { briefSaying, type SaidFields } from '@hornblende/core';
+import { briefSaying, type SaidFields } from '@hornblende/core/brief';
 
 /** What a sentence was understood to say, word by word, and what of it was not. */
 defineProps<{ said: SaidFields }>();

@@ -1,4 +1,4 @@
-import type { ListedPart } from '@hornblende/core';
+import type { ListedPart } from '@hornblende/core/api';
 import { api } from '../../api/client';
 import type { useParts } from '../../stores/parts';
 import { useFeedback } from '../../ui/useFeedback';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { DOUBT_COSTS, doubtWords, loggedLike, scoreShown, sig, type Candidate } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
+import { DOUBT_COSTS, doubtWords, scoreShown, type Candidate } from '@hornblende/core/score';
+import { loggedLike } from '@hornblende/core/service';
 import { computed, onMounted } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useService } from '../../stores/service';

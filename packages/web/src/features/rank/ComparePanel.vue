@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { compareTwo, sig, type Candidate } from '@hornblende/core';
+import { compareTwo } from '@hornblende/core/advice';
+import { sig } from '@hornblende/core/lib';
+import type { Candidate } from '@hornblende/core/score';
 import { computed, ref, watch } from 'vue';
 import DataTable from '../../ui/DataTable.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Candidate } from '@hornblende/core';
+import type { Candidate } from '@hornblende/core/score';
 import { computed } from 'vue';
 import { useUnits } from '../../ui/useUnits';
 import { shortGateLabel } from './gate-label';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Ranking } from '@hornblende/core';
+import type { Ranking } from '@hornblende/core/score';
 import { useUnits } from '../../ui/useUnits';
 import { useEquals } from './useEquals';
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { favouriteWords, type Ranking } from '@hornblende/core';
+import { favouriteWords } from '@hornblende/core/advice';
+import type { Ranking } from '@hornblende/core/score';
 import { useDebounceFn } from '@vueuse/core';
 import { watch } from 'vue';
 import { useUnits } from '../../ui/useUnits';

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { Button } from '../../ui/kit';
-import { capital, gateLabel, type Candidate, type Gate, type GateRemedy } from '@hornblende/core';
+import { capital } from '@hornblende/core/lib';
+import { gateLabel, type Candidate, type Gate, type GateRemedy } from '@hornblende/core/score';
 import { computed } from 'vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useDraft } from '../part/draft';

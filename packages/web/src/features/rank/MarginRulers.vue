@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { sig, type Ruler, type RulerBar } from '@hornblende/core';
+import type { Ruler, RulerBar } from '@hornblende/core/advice';
+import { sig } from '@hornblende/core/lib';
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { marginScale } from '../../charts/margin-scale';

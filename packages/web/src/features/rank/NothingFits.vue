@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button } from '../../ui/kit';
-import { gateLabel, type GateId, type Ranking } from '@hornblende/core';
+import { gateLabel, type GateId, type Ranking } from '@hornblende/core/score';
 import { computed } from 'vue';
 import { useRanking } from '../part/useRanking';
 import { useRelaxations } from './useRelaxations';

@@ -1,17 +1,10 @@
 <script setup lang="ts">
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { Button } from '../../ui/kit';
-import {
-  criterionLabels,
-  desirability,
-  InputError,
-  parseBrief,
-  sig,
-  type Candidate,
-  type Criterion,
-  type CriterionId,
-  type Problem,
-} from '@hornblende/core';
+import { parseBrief } from '@hornblende/core/brief';
+import { InputError, type Problem } from '@hornblende/core/input';
+import { sig, type CriterionId } from '@hornblende/core/lib';
+import { criterionLabels, desirability, type Candidate, type Criterion } from '@hornblende/core/score';
 import { computed, ref } from 'vue';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';

@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { Button } from '../../ui/kit';
+import { sig, type CriterionId } from '@hornblende/core/lib';
 import {
   gateLabel,
   criterionLabels,
-  sig,
   type Candidate,
   type Criterion,
-  type CriterionId,
   scoreShown,
-} from '@hornblende/core';
+} from '@hornblende/core/score';
 import { computed } from 'vue';
 import DataTable from '../../ui/DataTable.vue';
 import { useUnits } from '../../ui/useUnits';

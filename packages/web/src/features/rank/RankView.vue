@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { acceptedScales, rulers as rulersOf, type CriterionId, type Ruler } from '@hornblende/core';
+import { rulers as rulersOf, type Ruler } from '@hornblende/core/advice';
+import type { CriterionId } from '@hornblende/core/lib';
+import { acceptedScales } from '@hornblende/core/service';
 import { useSessionStorage } from '@vueuse/core';
 import { Button, Checkbox, TabPane, Tabs } from '../../ui/kit';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { Button } from '../../ui/kit';
-import { schoolViews, type Ranking, type School, type SchoolView } from '@hornblende/core';
+import { schoolViews, type SchoolView } from '@hornblende/core/advice';
+import type { School } from '@hornblende/core/brief';
+import type { Ranking } from '@hornblende/core/score';
 import { refDebounced } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useRanking } from '../part/useRanking';

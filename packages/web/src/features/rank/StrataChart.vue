@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { criterionLabels, sig, type Candidate, type Criterion, type CriterionId } from '@hornblende/core';
+import { sig, type CriterionId } from '@hornblende/core/lib';
+import { criterionLabels, type Candidate, type Criterion } from '@hornblende/core/score';
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useUnits } from '../../ui/useUnits';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { scoreShown } from '@hornblende/core';
-import type { Candidate, Criterion } from '@hornblende/core';
+import { scoreShown } from '@hornblende/core/score';
+import type { Candidate, Criterion } from '@hornblende/core/score';
 import { computed } from 'vue';
 import { criterionOf, nameLines, TOP, type Fold, type Layer } from './strata-layout';
 

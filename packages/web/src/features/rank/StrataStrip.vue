@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { scoreShown } from '@hornblende/core';
-import type { Candidate, Criterion, CriterionId } from '@hornblende/core';
+import { scoreShown } from '@hornblende/core/score';
+import type { CriterionId } from '@hornblende/core/lib';
+import type { Candidate, Criterion } from '@hornblende/core/score';
 import { computed } from 'vue';
 import { useUnits } from '../../ui/useUnits';
 import { failedLayer } from './failed-layer';

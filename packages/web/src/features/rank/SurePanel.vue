@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { robustnessWords, sig, type Acceptability } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
+import { robustnessWords, type Acceptability } from '@hornblende/core/score';
 import { Button, Progress } from '../../ui/kit';
 import { computed } from 'vue';
 import { useRobustness } from '../part/useRobustness';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { rank, withPrice, type Family, type Ranking } from '@hornblende/core';
+import { withPrice } from '@hornblende/core/advice';
+import type { Family } from '@hornblende/core/materials';
+import { rank, type Ranking } from '@hornblende/core/score';
 import { Button, Progress } from '../../ui/kit';
 import { computed, ref, watch } from 'vue';
 import { useRanking } from '../part/useRanking';

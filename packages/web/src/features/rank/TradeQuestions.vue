@@ -1,14 +1,7 @@
 <script setup lang="ts">
-import {
-  criterionLabels,
-  inferWeights,
-  rank,
-  sig,
-  tradeQuestions,
-  type CriterionId,
-  type Ranking,
-  type TradeAnswer,
-} from '@hornblende/core';
+import { inferWeights, tradeQuestions, type TradeAnswer } from '@hornblende/core/advice';
+import { sig, type CriterionId } from '@hornblende/core/lib';
+import { criterionLabels, rank, type Ranking } from '@hornblende/core/score';
 import { Button, Modal, RadioButton, RadioGroup } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useRanking } from '../part/useRanking';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { gateLabel, gradesEffect, type Ranking } from '@hornblende/core';
+import { gradesEffect } from '@hornblende/core/advice';
+import { gateLabel, type Ranking } from '@hornblende/core/score';
 import { computed, onMounted } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useTrials } from '../../stores/trials';

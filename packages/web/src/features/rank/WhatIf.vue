@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Button } from '../../ui/kit';
-import { scoreShown } from '@hornblende/core';
-import type { Candidate, Ranking } from '@hornblende/core';
+import { scoreShown } from '@hornblende/core/score';
+import type { Candidate, Ranking } from '@hornblende/core/score';
 import { computed } from 'vue';
 import StatusMark from '../../ui/StatusMark.vue';
 

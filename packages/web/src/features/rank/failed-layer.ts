@@ -1,4 +1,5 @@
-import type { CriterionId, GateId, PrintCheck } from '@hornblende/core';
+import type { CriterionId } from '@hornblende/core/lib';
+import type { GateId, PrintCheck } from '@hornblende/core/score';
 
 /** Gates of the service and the budget: neither a check of the printer nor a limit of one's own. */
 type OwnGate = Exclude<GateId, `limit.${CriterionId}` | `printability.${PrintCheck}`>;

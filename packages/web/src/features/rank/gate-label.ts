@@ -1,4 +1,4 @@
-import { gateLabel, type GateId } from '@hornblende/core';
+import { gateLabel, type GateId } from '@hornblende/core/score';
 
 const short: Record<string, string> = {
   flex: 'Flex',

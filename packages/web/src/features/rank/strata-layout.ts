@@ -1,4 +1,5 @@
-import type { Candidate, Criterion, CriterionId } from '@hornblende/core';
+import type { CriterionId } from '@hornblende/core/lib';
+import type { Candidate, Criterion } from '@hornblende/core/score';
 import { failedLayer } from './failed-layer';
 
 // The geometry of the strata chart, in CSS pixels, as pure functions: the component only draws.

@@ -1,4 +1,4 @@
-import { asGoodNames, type AsGood } from '@hornblende/core';
+import { asGoodNames, type AsGood } from '@hornblende/core/score';
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from 'vue';
 import { useShelf } from '../../stores/shelf';
 import { useUnits } from '../../ui/useUnits';

@@ -1,4 +1,5 @@
-import { TOP_WEIGHT, type CriterionId } from '@hornblende/core';
+import { TOP_WEIGHT } from '@hornblende/core/brief';
+import type { CriterionId } from '@hornblende/core/lib';
 import { shallowRef, type ShallowRef } from 'vue';
 import type { Layer } from './strata-layout';
 

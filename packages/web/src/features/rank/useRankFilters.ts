@@ -1,5 +1,5 @@
-import { scoreShown } from '@hornblende/core';
-import type { Candidate } from '@hornblende/core';
+import { scoreShown } from '@hornblende/core/score';
+import type { Candidate } from '@hornblende/core/score';
 import { useSessionStorage, type RemovableRef } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
 import { useDraft } from '../part/draft';

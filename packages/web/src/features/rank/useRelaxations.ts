@@ -1,4 +1,6 @@
-import type { Brief, Family, Printer, Weather } from '@hornblende/core';
+import type { Weather } from '@hornblende/core/climate';
+import type { Brief, Printer } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
 import { watch } from 'vue';
 import { useJob, type JobTask } from '../../workers/useJob';
 

@@ -1,12 +1,12 @@
+import { sig } from '@hornblende/core/lib';
 import {
   criterionLabels,
   scoreWorking,
-  sig,
   successWorking,
   type Candidate,
   type Criterion,
   type Ranking,
-} from '@hornblende/core';
+} from '@hornblende/core/score';
 import { useWorking } from '../../stores/working';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { materialWords, standingWords, type ListedPlacement } from '@hornblende/core';
+import type { ListedPlacement } from '@hornblende/core/api';
+import { materialWords, standingWords } from '@hornblende/core/service';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';

@@ -1,17 +1,17 @@
 <script setup lang="ts">
+import { yearsText } from '@hornblende/core/lib';
 import {
   failureModeWords,
   groupOf,
   serviceRecord,
   UNSURE,
-  yearsText,
   type EvidenceGroup,
   type FailureMode,
   type Grouping,
   heatWords,
   loadWords,
   sunWords,
-} from '@hornblende/core';
+} from '@hornblende/core/service';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';

@@ -1,12 +1,7 @@
 <script setup lang="ts">
-import {
-  failureModeWords,
-  gateLabel,
-  modelRecordWords,
-  yearsText,
-  type Grouping,
-  type Happened,
-} from '@hornblende/core';
+import { yearsText } from '@hornblende/core/lib';
+import { gateLabel } from '@hornblende/core/score';
+import { failureModeWords, modelRecordWords, type Grouping, type Happened } from '@hornblende/core/service';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';

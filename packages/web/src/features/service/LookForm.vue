@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import type { CheckId, FailureMode, Inspection, ListedPlacement } from '@hornblende/core';
-import { failureModeWords } from '@hornblende/core';
+import type { ListedPlacement } from '@hornblende/core/api';
+import type { Inspection } from '@hornblende/core/formats';
+import type { CheckId, FailureMode } from '@hornblende/core/service';
+import { failureModeWords } from '@hornblende/core/service';
 import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import FileButton from '../../ui/FileButton.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { seenWords, verdictWords, type Inspection } from '@hornblende/core';
+import type { Inspection } from '@hornblende/core/formats';
+import { seenWords, verdictWords } from '@hornblende/core/service';
 import { computed } from 'vue';
 
 /** One look in a line: when, what it came to, what was seen. */

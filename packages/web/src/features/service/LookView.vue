@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { failureModeWords } from '@hornblende/core';
+import { failureModeWords } from '@hornblende/core/service';
 import { Button } from '../../ui/kit';
 import { computed, onMounted } from 'vue';
 import { useRouter } from 'vue-router';

@@ -1,14 +1,13 @@
 <script setup lang="ts">
+import { sig } from '@hornblende/core/lib';
+import { gateLabel } from '@hornblende/core/score';
 import {
   acceptedScales,
-  gateLabel,
-  ModelScales,
   proposedScale,
-  sig,
   type ModelBias,
   type ModelCalibration,
-  type ScaleName,
-} from '@hornblende/core';
+} from '@hornblende/core/service';
+import { ModelScales, type ScaleName } from '@hornblende/core/workshop';
 import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Placement } from '@hornblende/core';
+import type { Placement } from '@hornblende/core/formats';
 import { Button } from '../../ui/kit';
 import DateField from '../../ui/DateField.vue';
 

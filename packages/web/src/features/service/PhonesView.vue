@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PairedPhone } from '@hornblende/core';
+import type { PairedPhone } from '@hornblende/core/api';
 import { Button } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { renderSVG } from 'uqr';

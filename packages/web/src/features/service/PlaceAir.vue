@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { climateKeys, climateName, type ClimateKey, type Placement } from '@hornblende/core';
+import { climateKeys, climateName, type ClimateKey } from '@hornblende/core/climate';
+import type { Placement } from '@hornblende/core/formats';
 import { computed, onMounted } from 'vue';
 import { useWeathers } from '../../stores/weathers';
 import NumberInput from '../../ui/NumberInput.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { consequenceWords, type PartVersion } from '@hornblende/core';
+import type { PartVersion } from '@hornblende/core/api';
+import { consequenceWords } from '@hornblende/core/service';
 import { computed, shallowRef, watch } from 'vue';
 import { api } from '../../api/client';
 import { useWorkshop } from '../../stores/workshop';

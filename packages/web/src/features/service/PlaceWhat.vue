@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { colourWords, families } from '@hornblende/core';
+import { colourWords, families } from '@hornblende/core/materials';
 import { computed } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { usePrints } from '../../stores/prints';

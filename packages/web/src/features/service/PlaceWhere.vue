@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { aspectWords, heatWords, loadWords, sunWords, waterWords, type Placement } from '@hornblende/core';
+import type { Placement } from '@hornblende/core/formats';
+import { aspectWords, heatWords, loadWords, sunWords, waterWords } from '@hornblende/core/service';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import TextField from '../../ui/TextField.vue';
 import PlaceAir from './PlaceAir.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { materialWords, type Placement } from '@hornblende/core';
+import type { Placement } from '@hornblende/core/formats';
+import { materialWords } from '@hornblende/core/service';
 import type { PlacedColumn, PlacedRow } from '@hornblende/core/tables';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { Inspection } from '@hornblende/core/formats';
+import { yearsText } from '@hornblende/core/lib';
 import {
   consequenceWords,
   loadWords,
@@ -7,10 +9,8 @@ import {
   pausesWords,
   standingWords,
   strengthKept,
-  yearsText,
   yearsToHalfBySpares,
-  type Inspection,
-} from '@hornblende/core';
+} from '@hornblende/core/service';
 import { Button } from '../../ui/kit';
 import { computed, onMounted, ref, shallowRef, watch } from 'vue';
 import { useRouter } from 'vue-router';

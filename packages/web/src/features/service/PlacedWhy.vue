@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { failureModeWords, gateLabel, type Grouping } from '@hornblende/core';
+import { gateLabel } from '@hornblende/core/score';
+import { failureModeWords, type Grouping } from '@hornblende/core/service';
 import { computed, ref } from 'vue';
 import { useEvidence } from './useEvidence';
 

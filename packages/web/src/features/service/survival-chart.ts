@@ -1,4 +1,4 @@
-import type { EvidenceGroup } from '@hornblende/core';
+import type { EvidenceGroup } from '@hornblende/core/service';
 import type { ECBasicOption } from 'echarts/types/dist/shared';
 import { chartAxis, chartText, chartTooltip } from '../../charts/chart-parts';
 import type { useChartColours } from '../../charts/useCharts';

@@ -1,4 +1,5 @@
-import type { Grouping, ServiceEvidence } from '@hornblende/core';
+import type { ServiceEvidence } from '@hornblende/core/api';
+import type { Grouping } from '@hornblende/core/service';
 import { ref, shallowRef, watch, type Ref, type ShallowRef } from 'vue';
 import { api } from '../../api/client';
 import { useService } from '../../stores/service';

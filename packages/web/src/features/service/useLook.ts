@@ -1,12 +1,6 @@
-import {
-  checksFor,
-  parseInspection,
-  type CheckId,
-  type FailureMode,
-  type Inspection,
-  type ListedPlacement,
-  type ServiceCheck,
-} from '@hornblende/core';
+import type { ListedPlacement } from '@hornblende/core/api';
+import { parseInspection, type Inspection } from '@hornblende/core/formats';
+import { checksFor, type CheckId, type FailureMode, type ServiceCheck } from '@hornblende/core/service';
 import { useKept } from '../../stores/browser-store';
 import { computed, ref, shallowRef, type ComputedRef, type Ref, type ShallowRef } from 'vue';
 import { useLooksQueue } from '../../stores/looks-queue';

@@ -1,4 +1,5 @@
-import { colourByWords, type Part } from '@hornblende/core';
+import type { Part } from '@hornblende/core/api';
+import { colourByWords } from '@hornblende/core/materials';
 import { shallowRef, type Ref, type ShallowRef } from 'vue';
 import { api } from '../../api/client';
 import { usePrints } from '../../stores/prints';

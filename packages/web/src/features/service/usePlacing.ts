@@ -1,10 +1,5 @@
-import {
-  parsePlacement,
-  InputError,
-  PLACE_UNSAID,
-  type Placement,
-  type PlacedMaterial,
-} from '@hornblende/core';
+import { parsePlacement, PLACE_UNSAID, type Placement, type PlacedMaterial } from '@hornblende/core/formats';
+import { InputError } from '@hornblende/core/input';
 import { computed, type ComputedRef, type Ref } from 'vue';
 
 /** A part in service as it is being written. */

@@ -1,10 +1,7 @@
-import {
-  sheetHtml,
-  sheetMarkdown,
-  storySheet,
-  type Inspection,
-  type ListedPlacement,
-} from '@hornblende/core';
+import type { ListedPlacement } from '@hornblende/core/api';
+import type { Inspection } from '@hornblende/core/formats';
+import { sheetHtml, sheetMarkdown } from '@hornblende/core/records';
+import { storySheet } from '@hornblende/core/service';
 import { useLibrary } from '../../stores/library';
 import { fileName, openPage } from '../../ui/open-page';
 import { saveAs } from '../../ui/save-as';

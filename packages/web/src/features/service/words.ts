@@ -1,4 +1,5 @@
-import type { CheckId, ListedPlacement, ServiceStanding } from '@hornblende/core';
+import type { ListedPlacement } from '@hornblende/core/api';
+import type { CheckId, ServiceStanding } from '@hornblende/core/service';
 
 /** A record of words as the options of a select. */
 export function optionsOf<T extends string>(words: Record<T, string>): { value: T; label: string }[] {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { families } from '@hornblende/core';
+import { families } from '@hornblende/core/materials';
 import { CloseOutlined } from '@ant-design/icons-vue';
 import { Button } from '../../ui/kit';
 import { computed, onMounted, ref } from 'vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ArchiveUndone, LeftAsIs } from '@hornblende/core';
+import type { ArchiveUndone, LeftAsIs } from '@hornblende/core/api';
 import { Button, Modal, Progress, Radio, RadioGroup } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { computed, ref, shallowRef } from 'vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { BackupSummary, Verification } from '@hornblende/core';
+import type { BackupSummary, Verification } from '@hornblende/core/api';
 import { Button, Progress } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { onMounted, ref, shallowRef } from 'vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { USUAL_RATES, type PrintRates } from '@hornblende/core';
+import { USUAL_RATES, type PrintRates } from '@hornblende/core/workshop';
 import { Input, Radio, RadioGroup } from '../../ui/kit';
 import { onMounted, ref, watch } from 'vue';
 import { useSettings } from '../../stores/settings';

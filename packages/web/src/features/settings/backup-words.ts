@@ -1,4 +1,4 @@
-import type { BackupKind } from '@hornblende/core';
+import type { BackupKind } from '@hornblende/core/api';
 
 /** Why a backup was made, in words. */
 export const backupReasons: Record<BackupKind, string> = {

@@ -1,4 +1,4 @@
-import type { ArchiveImported, ArchivePreview, ArchiveUndone } from '@hornblende/core';
+import type { ArchiveImported, ArchivePreview, ArchiveUndone } from '@hornblende/core/api';
 import { ref, shallowRef, type Ref, type ShallowRef } from 'vue';
 import { api } from '../../api/client';
 import { problemLines } from '../../api/problem-lines';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { BriefLoad } from '@hornblende/core';
+import type { BriefLoad } from '@hornblende/core/brief';
 import { computed } from 'vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { sig, type Family } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
+import type { Family } from '@hornblende/core/materials';
 import type { Xyz } from '@hornblende/core/geometry';
 import { computed, ref } from 'vue';
 import { Button, Progress } from '../../ui/kit';

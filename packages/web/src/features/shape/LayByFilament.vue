@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LayChoice, LayVerdict } from '@hornblende/core';
+import type { LayChoice, LayVerdict } from '@hornblende/core/advice';
 import { computed } from 'vue';
 import StatusMark from '../../ui/StatusMark.vue';
 

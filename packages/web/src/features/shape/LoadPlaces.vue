@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { acrossWhenLaid, lyingNow, pullOf, type Lying, type Brief, type BriefLoad } from '@hornblende/core';
+import { acrossWhenLaid, lyingNow, pullOf, type Lying, type BriefLoad } from '@hornblende/core/brief';
+import type { Brief } from '@hornblende/core/formats';
 import type { Xyz } from '@hornblende/core/geometry';
 import { Button } from '../../ui/kit';
 import { computed } from 'vue';

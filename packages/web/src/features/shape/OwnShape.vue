@@ -5,13 +5,12 @@ import {
   fieldOf,
   fieldScale,
   serviceLoads,
-  sig,
-  typical,
-  type Brief,
   type BriefLoad,
-  type Family,
   type ServiceLoad,
-} from '@hornblende/core';
+} from '@hornblende/core/brief';
+import type { Brief } from '@hornblende/core/formats';
+import { sig } from '@hornblende/core/lib';
+import { typical, type Family } from '@hornblende/core/materials';
 import type { Xyz } from '@hornblende/core/geometry';
 import { computed } from 'vue';
 import { Button, Checkbox, Progress } from '../../ui/kit';

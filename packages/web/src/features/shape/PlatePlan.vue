@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { COOL_RIM_MM, plateNames, type Plate, type PlatePlace, type PlateUse } from '@hornblende/core';
+import { plateNames, type Plate } from '@hornblende/core/materials';
+import { COOL_RIM_MM, type PlatePlace, type PlateUse } from '@hornblende/core/print';
 import { computed } from 'vue';
 import { useUnits } from '../../ui/useUnits';
 

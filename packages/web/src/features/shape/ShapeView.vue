@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { lyingNow, type LayVerdict } from '@hornblende/core';
+import type { LayVerdict } from '@hornblende/core/advice';
+import { lyingNow } from '@hornblende/core/brief';
 import type { Turn, Xyz } from '@hornblende/core/geometry';
 import { Button, Checkbox, Progress, Slider } from '../../ui/kit';
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';

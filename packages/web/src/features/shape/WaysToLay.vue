@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LayVerdict } from '@hornblende/core';
+import type { LayVerdict } from '@hornblende/core/advice';
 import type { Turn } from '@hornblende/core/geometry';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';

@@ -1,4 +1,4 @@
-import type { Brief } from '@hornblende/core';
+import type { Brief } from '@hornblende/core/formats';
 import type { Jobs } from '../../workers/jobs';
 import { shapeBytes } from './shape-bytes';
 import type { PartShape } from './useShape';

@@ -1,4 +1,4 @@
-import type { BriefLoad } from '@hornblende/core';
+import type { BriefLoad } from '@hornblende/core/brief';
 
 const cases: Record<BriefLoad['case'], string> = {
   cantilever: 'a bent arm',

@@ -1,4 +1,4 @@
-import { actingForceN, hasPlaces, type BriefLoad } from '@hornblende/core';
+import { actingForceN, hasPlaces, type BriefLoad } from '@hornblende/core/brief';
 import type { Xyz } from '@hornblende/core/geometry';
 import { directionOf, forceAlong, type Direction } from './load-direction';
 

@@ -1,4 +1,5 @@
-import { fieldKey, hasPlaces, laidBrief, type ShapeLay } from '@hornblende/core';
+import type { ShapeLay } from '@hornblende/core/advice';
+import { fieldKey, hasPlaces, laidBrief } from '@hornblende/core/brief';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';

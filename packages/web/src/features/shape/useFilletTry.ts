@@ -1,4 +1,5 @@
-import { fieldKey, type Brief, type FilletPlace } from '@hornblende/core';
+import { fieldKey, type FilletPlace } from '@hornblende/core/brief';
+import type { Brief } from '@hornblende/core/formats';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import type { LoadFieldAnswer } from '../../workers/jobs/load-field';
 import { useJob } from '../../workers/useJob';

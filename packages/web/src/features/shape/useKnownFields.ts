@@ -1,12 +1,6 @@
-import {
-  fieldKey,
-  fieldOf,
-  hasPlaces,
-  laidBrief,
-  type Brief,
-  type LoadField,
-  type ShapeLay,
-} from '@hornblende/core';
+import type { ShapeLay } from '@hornblende/core/advice';
+import { fieldKey, fieldOf, hasPlaces, laidBrief, type LoadField } from '@hornblende/core/brief';
+import type { Brief } from '@hornblende/core/formats';
 import { createSharedComposable } from '@vueuse/core';
 import { shallowReactive, watch } from 'vue';
 import { useDraft } from '../part/draft';

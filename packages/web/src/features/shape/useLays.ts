@@ -1,4 +1,6 @@
-import { boxLays, type LayChoice, type Family, type LayVerdict, type ShapeLay } from '@hornblende/core';
+import type { LayChoice, LayVerdict, ShapeLay } from '@hornblende/core/advice';
+import { boxLays } from '@hornblende/core/brief';
+import type { Family } from '@hornblende/core/materials';
 import { watchDebounced } from '@vueuse/core';
 import { computed, type ComputedRef, type Ref } from 'vue';
 import { useJob } from '../../workers/useJob';

@@ -1,12 +1,6 @@
-import {
-  asJudged,
-  assess,
-  contextOf,
-  type Brief,
-  type Context,
-  type Family,
-  type LoadAssessment,
-} from '@hornblende/core';
+import type { Brief } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
+import { asJudged, assess, contextOf, type Context, type LoadAssessment } from '@hornblende/core/score';
 import { computed, type ComputedRef } from 'vue';
 import { useDraft } from '../part/draft';
 import { useRanking } from '../part/useRanking';

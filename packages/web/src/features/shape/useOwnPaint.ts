@@ -1,4 +1,5 @@
-import { feltStressMPa, fieldScale, typical, type Family } from '@hornblende/core';
+import { feltStressMPa, fieldScale } from '@hornblende/core/brief';
+import { typical, type Family } from '@hornblende/core/materials';
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { useDraft } from '../part/draft';
 import type { Painting } from './stage-part';

@@ -1,4 +1,4 @@
-import { fieldOf, hasPlaces, type BriefLoad } from '@hornblende/core';
+import { fieldOf, hasPlaces, type BriefLoad } from '@hornblende/core/brief';
 import { computed, ref, watch, type ComputedRef } from 'vue';
 import type { LoadFieldAnswer } from '../../workers/jobs/load-field';
 import { useJob } from '../../workers/useJob';

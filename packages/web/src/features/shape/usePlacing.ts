@@ -1,4 +1,4 @@
-import { acrossWhenLaid, lyingNow } from '@hornblende/core';
+import { acrossWhenLaid, lyingNow } from '@hornblende/core/brief';
 import type { Xyz } from '@hornblende/core/geometry';
 import { ref, type Ref } from 'vue';
 import { useDraft } from '../part/draft';

@@ -1,12 +1,5 @@
-import {
-  bestAdhesion,
-  freshPlace,
-  plateUse,
-  type Family,
-  type Plate,
-  type PlatePlace,
-  type PlateUse,
-} from '@hornblende/core';
+import type { Family, Plate } from '@hornblende/core/materials';
+import { bestAdhesion, freshPlace, plateUse, type PlatePlace, type PlateUse } from '@hornblende/core/print';
 import { computed, onMounted, toValue, type ComputedRef, type MaybeRefOrGetter } from 'vue';
 import { usePrinters } from '../../stores/printers';
 import { usePrints } from '../../stores/prints';

@@ -1,4 +1,6 @@
-import { laidBrief, type MeshUnit, type ShapeLay } from '@hornblende/core';
+import type { ShapeLay } from '@hornblende/core/advice';
+import { laidBrief } from '@hornblende/core/brief';
+import type { MeshUnit } from '@hornblende/core/geometry';
 import type { MeshReport } from '@hornblende/core/geometry';
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref, watch, type ComputedRef, type Ref, type ShallowRef } from 'vue';

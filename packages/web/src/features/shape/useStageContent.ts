@@ -1,4 +1,4 @@
-import type { PlatePlace } from '@hornblende/core';
+import type { PlatePlace } from '@hornblende/core/print';
 import type { MarkedPlace, Turn, Xyz } from '@hornblende/core/geometry';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { placedAs } from './placed-load';

@@ -1,13 +1,7 @@
 <script setup lang="ts">
-import {
-  counted,
-  judged,
-  keepsLimit,
-  meanOf as mean,
-  type TrialCriterion,
-  type TrialEntrant,
-  type TrialStep,
-} from '@hornblende/core';
+import type { TrialCriterion, TrialEntrant } from '@hornblende/core/formats';
+import { meanOf as mean } from '@hornblende/core/print';
+import { counted, judged, keepsLimit, type TrialStep } from '@hornblende/core/trials';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import PlainTable from '../../ui/PlainTable.vue';

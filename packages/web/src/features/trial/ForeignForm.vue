@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { TrialForeign } from '@hornblende/core';
+import type { TrialForeign } from '@hornblende/core/formats';
 import { Button } from '../../ui/kit';
 import { ref } from 'vue';
 import NumberInput from '../../ui/NumberInput.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nextStep } from '@hornblende/core';
+import { nextStep } from '@hornblende/core/trials';
 import { computed, onMounted } from 'vue';
 import { Button } from '../../ui/kit';
 import OptionSelect from '../../ui/OptionSelect.vue';
@@ -10,8 +10,21 @@ import ReadingFactsForm from './ReadingFactsForm.vue';
 import { useOpenTrials } from './useOpenTrials';
 
 /** The bench on a phone: one figure at a time, of the trials that are open. */
-const { all, id, trial, nameOf, cell, printNow, typed, facts, problem, meant, isSending, lastWords, ...deeds } =
-  useOpenTrials();
+const {
+  all,
+  id,
+  trial,
+  nameOf,
+  cell,
+  printNow,
+  typed,
+  facts,
+  problem,
+  meant,
+  isSending,
+  lastWords,
+  ...deeds
+} = useOpenTrials();
 const { attempt } = useFeedback();
 onMounted(() => void attempt(deeds.load));
 

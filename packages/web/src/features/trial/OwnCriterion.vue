@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { TrialCriterion } from '@hornblende/core';
+import type { TrialCriterion } from '@hornblende/core/formats';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import NumberInput from '../../ui/NumberInput.vue';

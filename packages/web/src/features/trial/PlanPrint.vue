@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { trialPower, TrialPowerInput, type Trial } from '@hornblende/core';
+import type { Trial } from '@hornblende/core/formats';
+import { trialPower, TrialPowerInput } from '@hornblende/core/trials';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { benchCriteria, wantedWords, type TrialCriterion } from '@hornblende/core';
+import type { TrialCriterion } from '@hornblende/core/formats';
+import { benchCriteria, wantedWords } from '@hornblende/core/trials';
 import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import CheckList from '../../ui/CheckList.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { breakManners, breakMannerWords, doors, pieceStates, type TrialCriterion } from '@hornblende/core';
+import { doors, pieceStates, type TrialCriterion } from '@hornblende/core/formats';
+import { breakManners, breakMannerWords } from '@hornblende/core/trials';
 import { computed } from 'vue';
 import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';

@@ -1,10 +1,6 @@
 <script setup lang="ts">
-import {
-  breakMannerWords,
-  type TrialCriterion,
-  type TrialEntrant,
-  type TrialReading,
-} from '@hornblende/core';
+import type { TrialCriterion, TrialEntrant, TrialReading } from '@hornblende/core/formats';
+import { breakMannerWords } from '@hornblende/core/trials';
 import { Button } from '../../ui/kit';
 import { api } from '../../api/client';
 import FileButton from '../../ui/FileButton.vue';

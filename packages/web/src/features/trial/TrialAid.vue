@@ -1,11 +1,7 @@
 <script setup lang="ts">
-import {
-  colourByWords,
-  newReading,
-  type BreakManner,
-  type TrialCriterion,
-  type TrialEntrant,
-} from '@hornblende/core';
+import { newReading, type TrialCriterion, type TrialEntrant } from '@hornblende/core/formats';
+import { colourByWords } from '@hornblende/core/materials';
+import type { BreakManner } from '@hornblende/core/trials';
 import { computed } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useShelf } from '../../stores/shelf';

@@ -1,13 +1,13 @@
 <script setup lang="ts">
+import type { TrialEntrant } from '@hornblende/core/formats';
 import {
   gradeByTrial,
   PUT_OUT,
   TO_LOSE,
   trialCorrections,
   trialDifferences,
-  type TrialEntrant,
   type TrialPlace,
-} from '@hornblende/core';
+} from '@hornblende/core/trials';
 import { Button } from '../../ui/kit';
 import { computed, nextTick, ref } from 'vue';
 import { useLibrary } from '../../stores/library';

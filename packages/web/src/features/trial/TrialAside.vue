@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { breakingsOf, doors, liftByDoor, pieceStates, type LiftByDoor } from '@hornblende/core';
+import { doors, pieceStates } from '@hornblende/core/formats';
+import { breakingsOf, liftByDoor, type LiftByDoor } from '@hornblende/core/trials';
 import { computed } from 'vue';
 import PlainTable from '../../ui/PlainTable.vue';
 import WorkingNumber from '../../ui/WorkingNumber.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { foreignKey, newEntrant, wantedWords, type TrialForeign } from '@hornblende/core';
+import { newEntrant, type TrialForeign } from '@hornblende/core/formats';
+import { foreignKey, wantedWords } from '@hornblende/core/trials';
 import { Button, Checkbox } from '../../ui/kit';
 import { computed } from 'vue';
 import { useLibrary } from '../../stores/library';

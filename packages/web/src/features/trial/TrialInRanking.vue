@@ -1,12 +1,7 @@
 <script setup lang="ts">
-import {
-  criterionLabels,
-  scoreShown,
-  sig,
-  WORTH_A_READING,
-  type Belief,
-  type TrialStanding,
-} from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
+import { criterionLabels, scoreShown } from '@hornblende/core/score';
+import { WORTH_A_READING, type Belief, type TrialStanding } from '@hornblende/core/trials';
 import { computed } from 'vue';
 import StatusMark from '../../ui/StatusMark.vue';
 import type { LiveTrial } from './useTrial';

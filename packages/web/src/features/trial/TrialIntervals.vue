@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Trial, TrialCompareResult, TrialMean } from '@hornblende/core';
+import type { Trial } from '@hornblende/core/formats';
+import type { TrialCompareResult, TrialMean } from '@hornblende/core/trials';
 import { computed } from 'vue';
 
 /** Every criterion as a ruler in its own unit: means, and what 95 in 100 such intervals would hold. */

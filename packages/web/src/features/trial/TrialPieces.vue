@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { trialPieces, type Trial } from '@hornblende/core';
+import type { Trial } from '@hornblende/core/formats';
+import { trialPieces } from '@hornblende/core/trials';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';

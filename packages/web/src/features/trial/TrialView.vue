@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { sheetHtml, sheetMarkdown, trialSheet, type Sheet } from '@hornblende/core';
+import { sheetHtml, sheetMarkdown, type Sheet } from '@hornblende/core/records';
+import { trialSheet } from '@hornblende/core/trials';
 import { Button } from '../../ui/kit';
 import { computed, onMounted, ref } from 'vue';
 import { useTrials } from '../../stores/trials';

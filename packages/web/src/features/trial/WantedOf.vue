@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { wantedWords, type TrialCriterion } from '@hornblende/core';
+import type { TrialCriterion } from '@hornblende/core/formats';
+import { wantedWords } from '@hornblende/core/trials';
 import { computed } from 'vue';
 import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';

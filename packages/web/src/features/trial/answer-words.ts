@@ -1,4 +1,5 @@
-import { trialInput, type Door, type PieceState, type Trial } from '@hornblende/core';
+import type { Door, PieceState, Trial } from '@hornblende/core/formats';
+import { trialInput } from '@hornblende/core/trials';
 import type { WorkingTopic } from '../../stores/working';
 
 /** A chance in words. */

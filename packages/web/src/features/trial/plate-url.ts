@@ -1,4 +1,4 @@
-import type { TrialPiece } from '@hornblende/core';
+import type { TrialPiece } from '@hornblende/core/trials';
 
 /** The letters by which filaments of a trial are told apart on their pieces. */
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';

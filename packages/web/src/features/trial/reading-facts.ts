@@ -1,4 +1,4 @@
-import type { Trial, TrialReading } from '@hornblende/core';
+import type { Trial, TrialReading } from '@hornblende/core/formats';
 
 /** What is said of a piece beside its figure: kept from one reading to the next of the same criterion. */
 export type ReadingFacts = Pick<TrialReading, 'broke' | 'door' | 'state' | 'thicknessMm'>;

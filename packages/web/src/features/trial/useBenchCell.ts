@@ -1,17 +1,19 @@
 import {
-  counted,
-  expectedReading,
-  instrumentLine,
   newReading,
-  readingRange,
-  readReading,
-  sig,
   type Trial,
   type TrialCriterion,
   type TrialEntrant,
   type TrialReading,
+} from '@hornblende/core/formats';
+import { sig } from '@hornblende/core/lib';
+import {
+  counted,
+  expectedReading,
+  instrumentLine,
+  readingRange,
+  readReading,
   type TrialStep,
-} from '@hornblende/core';
+} from '@hornblende/core/trials';
 import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
 import { useKept } from '../../stores/browser-store';
 import { useLibrary } from '../../stores/library';

@@ -1,13 +1,13 @@
+import type { TrialCriterion } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
 import {
   instrumentFor,
   instrumentLine,
   simulatedInstrument,
   simulatedTruth,
-  type Family,
   type Instrument,
   type InstrumentKind,
-  type TrialCriterion,
-} from '@hornblende/core';
+} from '@hornblende/core/trials';
 import { useKept } from '../../stores/browser-store';
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue';
 

@@ -1,12 +1,5 @@
-import {
-  newReading,
-  nextStep,
-  readReading,
-  counted,
-  type OpenTrial,
-  type Trial,
-  type TrialReading,
-} from '@hornblende/core';
+import { newReading, type Trial, type TrialReading } from '@hornblende/core/formats';
+import { nextStep, readReading, counted, type OpenTrial } from '@hornblende/core/trials';
 import { computed, ref, shallowRef, watch, type ComputedRef, type Ref, type ShallowRef } from 'vue';
 import { api } from '../../api/client';
 import { problemLines } from '../../api/problem-lines';
@@ -136,9 +129,7 @@ export function useOpenTrials(): OpenTrials {
     takeMeant: async () => {
       if (meant.value !== null) await keep(meant.value);
     },
-    lastWords: computed(() =>
-      trial.value && last.value ? takenWords(trial.value, nameOf, last.value) : '',
-    ),
+    lastWords: computed(() => (trial.value && last.value ? takenWords(trial.value, nameOf, last.value) : '')),
     undo: async () => {
       if (!last.value) return;
       const { trialId, material, reading } = last.value;

@@ -1,21 +1,19 @@
+import type { StoredTrial } from '@hornblende/core/api';
+import type { Trial, TrialEntrant, TrialReading } from '@hornblende/core/formats';
+import { heatComfortK } from '@hornblende/core/score';
 import {
   asBriefAsks,
-  heatComfortK,
   nextStep,
   readingsWorth,
   trialAnswer,
   trialRanking,
   type ReadingWorth,
-  type StoredTrial,
-  type Trial,
   type TrialCompareResult,
   type TrialGround,
   type TrialRanking,
-  type TrialEntrant,
   type TrialAsks,
-  type TrialReading,
   type TrialStep,
-} from '@hornblende/core';
+} from '@hornblende/core/trials';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useTrials } from '../../stores/trials';

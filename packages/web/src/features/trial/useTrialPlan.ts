@@ -1,17 +1,19 @@
 import {
-  benchCriteria,
-  criteriaFor,
-  foreignKey,
   parseTrial,
-  trialCriterionOf,
-  trialDoubts,
-  trialSection,
-  type Candidate,
   type Trial,
   type TrialCriterion,
   type TrialEntrant,
   type TrialForeign,
-} from '@hornblende/core';
+} from '@hornblende/core/formats';
+import type { Candidate } from '@hornblende/core/score';
+import {
+  benchCriteria,
+  criteriaFor,
+  foreignKey,
+  trialCriterionOf,
+  trialDoubts,
+  trialSection,
+} from '@hornblende/core/trials';
 import { computed, type ComputedRef } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useShelf } from '../../stores/shelf';

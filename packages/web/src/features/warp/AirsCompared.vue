@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WarpInAir } from '@hornblende/core';
+import type { WarpInAir } from '@hornblende/core/advice';
 import { computed } from 'vue';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { useWorking } from '../../stores/working';

@@ -1,13 +1,13 @@
 <script setup lang="ts">
+import type { Family } from '@hornblende/core/materials';
 import {
   barBowMm,
   barDoubts,
   barErrorMm,
   barPredictedMm,
-  type Family,
-  type WarpBar,
   type WarpCalibration,
-} from '@hornblende/core';
+} from '@hornblende/core/print';
+import type { WarpBar } from '@hornblende/core/workshop';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import NumberInput from '../../ui/NumberInput.vue';

@@ -1,11 +1,8 @@
 <script setup lang="ts">
-import {
-  gaugeCalibrationFor,
-  usualGaugeSizes,
-  type Family,
-  type Gauge,
-  type WithInterval,
-} from '@hornblende/core';
+import type { Family } from '@hornblende/core/materials';
+import type { WithInterval } from '@hornblende/core/models';
+import { gaugeCalibrationFor } from '@hornblende/core/print';
+import { usualGaugeSizes, type Gauge } from '@hornblende/core/workshop';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import TextField from '../../ui/TextField.vue';

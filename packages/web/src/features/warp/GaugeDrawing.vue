@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { gaugeMm, usualGaugeSizes } from '@hornblende/core';
+import { gaugeMm, usualGaugeSizes } from '@hornblende/core/workshop';
 
 /** The gauge from above, with the places to measure numbered as they are asked for. */
 const { length, width, round } = gaugeMm;

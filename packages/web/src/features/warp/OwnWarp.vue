@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { liftAtPlace, type WarpOutcome, type WarpSetup } from '@hornblende/core';
+import { liftAtPlace, type WarpOutcome, type WarpSetup } from '@hornblende/core/advice';
 import { turnWith, type Turn, type Xyz } from '@hornblende/core/geometry';
 import { computed, onMounted, ref, watch } from 'vue';
 import { Button, Progress } from '../../ui/kit';

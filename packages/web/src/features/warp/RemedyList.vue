@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WarpOutcome, WarpRemedy } from '@hornblende/core';
+import type { WarpOutcome, WarpRemedy } from '@hornblende/core/advice';
 import { computed } from 'vue';
 import { useUnits } from '../../ui/useUnits';
 import { inHundred } from './in-hundred';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { warpOutcome, type WarpSetup } from '@hornblende/core';
+import { warpOutcome, type WarpSetup } from '@hornblende/core/advice';
 import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
 import { chartAxis, chartText, chartTooltip } from '../../charts/chart-parts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { calculate, warpSentence } from '@hornblende/core';
+import { warpSentence } from '@hornblende/core/advice';
+import { calculate } from '@hornblende/core/registry';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import NumberInput from '../../ui/NumberInput.vue';

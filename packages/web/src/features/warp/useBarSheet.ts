@@ -1,4 +1,7 @@
-import { OPEN_AIR_C, warpBarMm, type Family, type StoredPrinter, type WarpBar } from '@hornblende/core';
+import type { StoredPrinter } from '@hornblende/core/api';
+import { OPEN_AIR_C } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
+import { warpBarMm, type WarpBar } from '@hornblende/core/workshop';
 import { useKept } from '../../stores/browser-store';
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from 'vue';
 import { readings } from './readings';

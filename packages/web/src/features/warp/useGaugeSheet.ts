@@ -1,11 +1,7 @@
-import {
-  gaugeDoubts,
-  usualGaugeSizes,
-  type Family,
-  type Gauge,
-  type GaugeSize,
-  type StoredPrinter,
-} from '@hornblende/core';
+import type { StoredPrinter } from '@hornblende/core/api';
+import type { Family } from '@hornblende/core/materials';
+import { gaugeDoubts } from '@hornblende/core/print';
+import { usualGaugeSizes, type Gauge, type GaugeSize } from '@hornblende/core/workshop';
 import { useKept } from '../../stores/browser-store';
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from 'vue';
 import { readings } from './readings';

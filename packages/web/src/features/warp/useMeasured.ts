@@ -1,4 +1,7 @@
-import { measuringEffect, type Family, type Printer, type StoredPrinter } from '@hornblende/core';
+import { measuringEffect } from '@hornblende/core/advice';
+import type { StoredPrinter } from '@hornblende/core/api';
+import type { Printer } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
 import { computed, ref, toValue, watch, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue';
 import { api } from '../../api/client';
 import { usePrinters } from '../../stores/printers';

@@ -2,19 +2,18 @@ import {
   cheapestRemedy,
   filamentMitigations,
   liftsFromMm,
-  warpCalibrationFor,
   warpInAirs,
   warpMitigationsFor,
   warpOutcome,
   warpRemedies,
   warpSetup,
-  type Family,
-  type WarpCalibration,
   type WarpInAir,
   type WarpOutcome,
   type WarpRemedy,
   type WarpSetup,
-} from '@hornblende/core';
+} from '@hornblende/core/advice';
+import type { Family } from '@hornblende/core/materials';
+import { warpCalibrationFor, type WarpCalibration } from '@hornblende/core/print';
 import { computed, reactive, watch, type ComputedRef, type Ref } from 'vue';
 import { useDraft } from '../part/draft';
 import { usePickedMaterial } from '../part/usePickedMaterial';

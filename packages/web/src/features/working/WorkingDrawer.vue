@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { calculate, type Answer } from '@hornblende/core';
+import type { Answer } from '@hornblende/core/models';
+import { calculate } from '@hornblende/core/registry';
 import { Drawer } from '../../ui/kit';
 import { computed } from 'vue';
 import { useWeathers } from '../../stores/weathers';

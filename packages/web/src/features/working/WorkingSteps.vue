@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { sig, type Step } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
+import type { Step } from '@hornblende/core/models';
 import DataTable from '../../ui/DataTable.vue';
 import FormulaText from '../../ui/FormulaText.vue';
 

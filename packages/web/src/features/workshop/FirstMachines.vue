@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { familiesHere, type ListedPart } from '@hornblende/core';
+import type { ListedPart } from '@hornblende/core/api';
+import { familiesHere } from '@hornblende/core/workshop';
 import { watch } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useWeathers } from '../../stores/weathers';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { filamentG, SpoolEvent, type SpoolEventKind } from '@hornblende/core';
+import { filamentG, SpoolEvent, type SpoolEventKind } from '@hornblende/core/formats';
 import { Button, Checkbox } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { computed, ref } from 'vue';

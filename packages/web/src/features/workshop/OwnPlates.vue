@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { OwnPlate } from '@hornblende/core';
+import { OwnPlate } from '@hornblende/core/workshop';
 import NumberInput from '../../ui/NumberInput.vue';
 import { limitsOf } from '../../ui/limits-of';
 import OptionSelect from '../../ui/OptionSelect.vue';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { parsePrinter, Printer, printerPresets, type StoredPrinter } from '@hornblende/core';
+import type { StoredPrinter } from '@hornblende/core/api';
+import { parsePrinter, Printer } from '@hornblende/core/formats';
+import { printerPresets } from '@hornblende/core/workshop';
 import { Checkbox } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';

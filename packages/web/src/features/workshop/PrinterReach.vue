@@ -1,5 +1,9 @@
 <script setup lang="ts">
-import { families, newBrief, rank, type Gate, type Printer, type StoredPrinter } from '@hornblende/core';
+import type { StoredPrinter } from '@hornblende/core/api';
+import { newBrief } from '@hornblende/core/brief';
+import type { Printer } from '@hornblende/core/formats';
+import { families } from '@hornblende/core/materials';
+import { rank, type Gate } from '@hornblende/core/score';
 import { Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import DataTable from '../../ui/DataTable.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Printer } from '@hornblende/core';
+import { Printer } from '@hornblende/core/formats';
 import NumberInput from '../../ui/NumberInput.vue';
 import { limitsOf } from '../../ui/limits-of';
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { faultLessons, type StoredPrinter } from '@hornblende/core';
+import type { StoredPrinter } from '@hornblende/core/api';
+import { faultLessons } from '@hornblende/core/triage';
 import { Button } from '../../ui/kit';
 import { onMounted, ref, shallowRef } from 'vue';
 import { api } from '../../api/client';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { ListedPart, WorkshopUpgradesResult } from '@hornblende/core';
+import type { WorkshopUpgradesResult } from '@hornblende/core/advice';
+import type { ListedPart } from '@hornblende/core/api';
 import { computed } from 'vue';
 import { useWorkshop } from '../../stores/workshop';
 import DataTable from '../../ui/DataTable.vue';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { families, parseSpool, Spool, type StoredSpool } from '@hornblende/core';
+import type { StoredSpool } from '@hornblende/core/api';
+import { parseSpool, Spool } from '@hornblende/core/formats';
+import { families } from '@hornblende/core/materials';
 import { computed } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useShelf } from '../../stores/shelf';

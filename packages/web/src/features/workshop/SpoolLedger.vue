@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { faultLessons, parseSpool, type SpoolEvent, HOUR_MS } from '@hornblende/core';
+import { parseSpool, type SpoolEvent } from '@hornblende/core/formats';
+import { HOUR_MS } from '@hornblende/core/lib';
+import { faultLessons } from '@hornblende/core/triage';
 import { Button, Drawer } from '../../ui/kit';
 import dayjs from 'dayjs';
 import { computed, onMounted, ref } from 'vue';

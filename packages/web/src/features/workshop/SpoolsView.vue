@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { sig, type StoredSpool } from '@hornblende/core';
+import type { StoredSpool } from '@hornblende/core/api';
+import { sig } from '@hornblende/core/lib';
 import { EllipsisOutlined } from '@ant-design/icons-vue';
 import { Button, Checkbox, Dropdown, Menu } from '../../ui/kit';
 import dayjs from 'dayjs';

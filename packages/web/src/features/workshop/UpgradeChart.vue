@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { purchaseName, type UpgradeOption } from '@hornblende/core';
+import type { UpgradeOption } from '@hornblende/core/advice';
+import { purchaseName } from '@hornblende/core/workshop';
 import { LineChart, ScatterChart } from 'echarts/charts';
 import { use, type ECElementEvent } from 'echarts/core';
 import { computed } from 'vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MachineKind, UpgradeKind } from '@hornblende/core';
+import type { MachineKind, UpgradeKind } from '@hornblende/core/workshop';
 import { Checkbox } from '../../ui/kit';
 import { usePrinters } from '../../stores/printers';
 import { useWorkshop } from '../../stores/workshop';

@@ -1,10 +1,6 @@
 <script setup lang="ts">
-import {
-  purchaseName,
-  type MachineOrUpgrades,
-  type UpgradeOption,
-  type WorkshopUpgradesResult,
-} from '@hornblende/core';
+import type { MachineOrUpgrades, UpgradeOption, WorkshopUpgradesResult } from '@hornblende/core/advice';
+import { purchaseName } from '@hornblende/core/workshop';
 import { Button } from '../../ui/kit';
 import { computed, ref, watch } from 'vue';
 import { useLibrary } from '../../stores/library';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sig } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
 import { scaleLinear } from 'd3-scale';
 import dayjs from 'dayjs';
 import { computed } from 'vue';

@@ -1,15 +1,6 @@
-import {
-  adhesiveNames,
-  adhesives,
-  chambers,
-  drives,
-  nozzleMetals,
-  plateList,
-  plateNames,
-  plates,
-  ventilations,
-  type Printer,
-} from '@hornblende/core';
+import { chambers, drives, nozzleMetals, ventilations, type Printer } from '@hornblende/core/formats';
+import { adhesiveNames, adhesives, plateNames, plates } from '@hornblende/core/materials';
+import { plateList } from '@hornblende/core/records';
 
 const driveWords: Record<Printer['drive'], string> = { direct: 'direct', bowden: 'remote, through a tube' };
 const ventilationWords: Record<Printer['ventilation'], string> = {

@@ -1,4 +1,5 @@
-import { sig, type SpoolEvent, type SpoolEventKind } from '@hornblende/core';
+import type { SpoolEvent, SpoolEventKind } from '@hornblende/core/formats';
+import { sig } from '@hornblende/core/lib';
 import type { ShelfRow } from '../../stores/shelf';
 import type { Units } from '../../ui/useUnits';
 

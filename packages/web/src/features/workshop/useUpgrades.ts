@@ -1,13 +1,11 @@
+import type { UpgradeOption, WorkshopUpgradesResult } from '@hornblende/core/advice';
+import type { ListedPart, StoredPrinter } from '@hornblende/core/api';
 import {
   printerPresets,
   upgrades as catalogue,
-  type ListedPart,
   type MachineKind,
-  type StoredPrinter,
   type UpgradeKind,
-  type UpgradeOption,
-  type WorkshopUpgradesResult,
-} from '@hornblende/core';
+} from '@hornblende/core/workshop';
 import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useParts } from '../../stores/parts';

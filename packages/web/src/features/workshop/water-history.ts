@@ -1,4 +1,4 @@
-import { spoolMoistureNow } from '@hornblende/core';
+import { spoolMoistureNow } from '@hornblende/core/formats';
 import { range } from 'd3-array';
 import type { ShelfRow } from '../../stores/shelf';
 

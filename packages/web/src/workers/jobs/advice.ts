@@ -1,13 +1,7 @@
-import {
-  tipping,
-  upgradeHints,
-  type Brief,
-  type Family,
-  type Printer,
-  type Tip,
-  type UpgradeHint,
-  type Weather,
-} from '@hornblende/core';
+import { tipping, upgradeHints, type Tip, type UpgradeHint } from '@hornblende/core/advice';
+import type { Weather } from '@hornblende/core/climate';
+import type { Brief, Printer } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
 import type { Progress } from '../job';
 
 /** What is asked: a brief, and all that its ranking rests on. */

@@ -1,4 +1,5 @@
-import { chooserBrief, chooserCell, chooserNeeds, type ChooserCell, type Printer } from '@hornblende/core';
+import { chooserBrief, chooserCell, chooserNeeds, type ChooserCell } from '@hornblende/core/advice';
+import type { Printer } from '@hornblende/core/formats';
 import type { Progress } from '../job';
 import { entrantsOf, ranked, type Ground } from './entrants';
 
@@ -24,7 +25,9 @@ export function run(question: ChooserQuestion, progress: Progress): ChooserRow[]
   const onShelf = new Set(spools.filter(s => !s.archived).map(s => s.material));
   return chooserNeeds.map((need, i) => {
     const brief = chooserBrief(need);
-    const rankings = printers.map(printer => ranked({ brief, printer, weather: null }, entrants, onShelf).ranking);
+    const rankings = printers.map(
+      printer => ranked({ brief, printer, weather: null }, entrants, onShelf).ranking,
+    );
     progress(i + 1, chooserNeeds.length);
     return {
       need: need.id,

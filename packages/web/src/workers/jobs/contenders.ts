@@ -1,11 +1,7 @@
-import {
-  contenders,
-  gradeFamily,
-  type Brief,
-  type Grade,
-  type Printer,
-  type Weather,
-} from '@hornblende/core';
+import { contenders } from '@hornblende/core/advice';
+import type { Weather } from '@hornblende/core/climate';
+import type { Brief, Grade, Printer } from '@hornblende/core/formats';
+import { gradeFamily } from '@hornblende/core/materials';
 
 /** The grades there are, and the brief they are to be picked for. */
 export interface ContendersQuestion {

@@ -1,24 +1,10 @@
-import {
-  contenders,
-  families,
-  familiesHere,
-  gradeFamily,
-  rank,
-  shelfMaterials,
-  withFieldEvidence,
-  withShelf,
-  type Brief,
-  type Family,
-  type FieldEvidence,
-  type Grade,
-  type Printer,
-  type RankOptions,
-  type Ranking,
-  type ShelfAir,
-  type Spool,
-  type Weather,
-  type WorkshopSettings,
-} from '@hornblende/core';
+import { contenders } from '@hornblende/core/advice';
+import type { Weather } from '@hornblende/core/climate';
+import type { Brief, Grade, Printer, Spool, WorkshopSettings } from '@hornblende/core/formats';
+import { families, gradeFamily, type Family } from '@hornblende/core/materials';
+import { rank, type RankOptions, type Ranking } from '@hornblende/core/score';
+import { withFieldEvidence, type FieldEvidence } from '@hornblende/core/service';
+import { familiesHere, shelfMaterials, withShelf, type ShelfAir } from '@hornblende/core/workshop';
 
 /** What a workshop's rankings rest on besides their briefs. */
 export interface Ground {

@@ -1,12 +1,8 @@
-import {
-  favouriteTip,
-  type Brief,
-  type Family,
-  type FavouriteTip,
-  type Printer,
-  type Ranking,
-  type Weather,
-} from '@hornblende/core';
+import { favouriteTip, type FavouriteTip } from '@hornblende/core/advice';
+import type { Weather } from '@hornblende/core/climate';
+import type { Brief, Printer } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
+import type { Ranking } from '@hornblende/core/score';
 
 /** A brief, its ranking, and all that it rests on. */
 export interface FavouriteQuestion {

@@ -1,10 +1,6 @@
-import {
-  firstMachines,
-  type Family,
-  type FirstMachine,
-  type MachineKind,
-  type UnprintedPart,
-} from '@hornblende/core';
+import { firstMachines, type FirstMachine, type UnprintedPart } from '@hornblende/core/advice';
+import type { Family } from '@hornblende/core/materials';
+import type { MachineKind } from '@hornblende/core/workshop';
 
 /** Parts without a printer, who takes part, and what machines cost here. */
 export interface FirstMachinesQuestion {

@@ -1,4 +1,5 @@
-import type { Grade, Problem } from '@hornblende/core';
+import type { Grade } from '@hornblende/core/formats';
+import type { Problem } from '@hornblende/core/input';
 import { previewGrades, readGrades, type PreviewRow } from '@hornblende/core/tables';
 import type { Progress } from '../job';
 

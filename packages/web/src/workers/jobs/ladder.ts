@@ -1,4 +1,4 @@
-import { ladder, type Ladder, type LadderInput } from '@hornblende/core';
+import { ladder, type Ladder, type LadderInput } from '@hornblende/core/drills';
 import type { Progress } from '../job';
 
 /** Printers, log, open parts, and what is printed here: what the ladder rests on. */

@@ -2,14 +2,13 @@ import {
   easierLay,
   layChoices,
   layVerdicts,
-  type Brief,
-  type Family,
   type LayChoice,
   type LayVerdict,
-  type Printer,
   type ShapeLay,
-  type Weather,
-} from '@hornblende/core';
+} from '@hornblende/core/advice';
+import type { Weather } from '@hornblende/core/climate';
+import type { Brief, Printer } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
 import type { Progress } from '../job';
 
 /** A part, the ways to lay it, and the filament that it is to be printed in. */

@@ -1,4 +1,5 @@
-import { fieldKey, type Brief, type LoadField } from '@hornblende/core';
+import { fieldKey, type LoadField } from '@hornblende/core/brief';
+import type { Brief } from '@hornblende/core/formats';
 import {
   loadFieldOf,
   innerEdgeNear,

@@ -1,11 +1,7 @@
-import {
-  openQuestions,
-  type Brief,
-  type Family,
-  type Printer,
-  type Provisional,
-  type Weather,
-} from '@hornblende/core';
+import { openQuestions, type Provisional } from '@hornblende/core/advice';
+import type { Weather } from '@hornblende/core/climate';
+import type { Brief, Printer } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
 
 /** A brief with what was said of it, and all that its ranking rests on. */
 export interface OpenQuestionsQuestion {

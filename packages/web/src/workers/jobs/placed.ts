@@ -1,4 +1,5 @@
-import { familyByKey, type Placement } from '@hornblende/core';
+import type { Placement } from '@hornblende/core/formats';
+import { familyByKey } from '@hornblende/core/materials';
 import { materialFinderByName, readPlacedTable, type PlacedTable } from '@hornblende/core/tables';
 
 /** A table of parts in service as a file or a paste has it, and what it is read against. */

@@ -1,11 +1,7 @@
-import {
-  relaxations,
-  type Brief,
-  type Family,
-  type NothingFits,
-  type Printer,
-  type Weather,
-} from '@hornblende/core';
+import { relaxations, type NothingFits } from '@hornblende/core/advice';
+import type { Weather } from '@hornblende/core/climate';
+import type { Brief, Printer } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
 
 /** A brief that nothing satisfies, and all that its ranking rests on. */
 export interface RelaxQuestion {

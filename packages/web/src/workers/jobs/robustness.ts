@@ -1,11 +1,7 @@
-import {
-  robustnessInSteps,
-  type Brief,
-  type Family,
-  type Printer,
-  type Robustness,
-  type Weather,
-} from '@hornblende/core';
+import type { Weather } from '@hornblende/core/climate';
+import type { Brief, Printer } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
+import { robustnessInSteps, type Robustness } from '@hornblende/core/score';
 import type { Progress } from '../job';
 
 /** A ranking to be tried. */

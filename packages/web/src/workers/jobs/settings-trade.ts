@@ -1,11 +1,6 @@
-import {
-  settingsTrade,
-  wallsAgainstInfill,
-  type Brief,
-  type Family,
-  type Printer,
-  type SettingsPoint,
-} from '@hornblende/core';
+import { settingsTrade, wallsAgainstInfill, type SettingsPoint } from '@hornblende/core/advice';
+import type { Brief, Printer } from '@hornblende/core/formats';
+import type { Family } from '@hornblende/core/materials';
 
 /** A part, and the filament and printer that it is printed with. */
 export interface SettingsTradeQuestion {

@@ -1,11 +1,8 @@
-import {
-  isProvisional,
-  isUntouched,
-  type Brief,
-  type Printer,
-  type Status,
-  type Weather,
-} from '@hornblende/core';
+import { isProvisional } from '@hornblende/core/advice';
+import { isUntouched } from '@hornblende/core/brief';
+import type { Weather } from '@hornblende/core/climate';
+import type { Brief, Printer } from '@hornblende/core/formats';
+import type { Status } from '@hornblende/core/score';
 import { prose, withCurrency, type UnitSystem } from '@hornblende/core/units';
 import type { Progress } from '../job';
 import { entrantsOf, ranked, type Entrants, type Ground } from './entrants';

@@ -1,10 +1,10 @@
 import {
   weighUpgrades,
-  type Family,
-  type Weather,
   type WorkshopUpgradesInput,
   type WorkshopUpgradesResult,
-} from '@hornblende/core';
+} from '@hornblende/core/advice';
+import type { Weather } from '@hornblende/core/climate';
+import type { Family } from '@hornblende/core/materials';
 import type { Progress } from '../job';
 
 /** What may be bought for a printer, and the open parts with their weather. */

@@ -7,7 +7,7 @@ import {
   type WarpFieldResult,
 } from '@hornblende/core/field';
 import { facingOut } from '@hornblende/core/geometry';
-import type { WarpBowInput } from '@hornblende/core';
+import type { WarpBowInput } from '@hornblende/core/models';
 import type { Progress } from '../job';
 
 /** What decides how a shape warps, and its triangles as bytes: nine coordinates each, mm. */

@@ -1,4 +1,4 @@
-import { InputError, problemLine } from '@hornblende/core';
+import { InputError, problemLine } from '@hornblende/core/input';
 import { readWeatherFile } from '@hornblende/core/weather';
 
 /** Weather as it was read, or what is wrong with the file. */

@@ -1,11 +1,5 @@
-import {
-  climate,
-  partYear,
-  type ClimateKey,
-  type PartPlace,
-  type PartYear,
-  type Weather,
-} from '@hornblende/core';
+import { climate, type ClimateKey, type Weather } from '@hornblende/core/climate';
+import { partYear, type PartPlace, type PartYear } from '@hornblende/core/models';
 
 /** A place in a shipped climate, or in weather of one's own. */
 export interface YearQuestion {

@@ -1,4 +1,5 @@
-import { chooserNeeds, parsePrinter, type ChooserCell, type ChooserPick } from '@hornblende/core';
+import { chooserNeeds, type ChooserCell, type ChooserPick } from '@hornblende/core/advice';
+import { parsePrinter } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';

@@ -1,4 +1,4 @@
-import type { DecisionSummary } from '@hornblende/core';
+import type { DecisionSummary } from '@hornblende/core/api';
 import { describe, expect, it, vi } from 'vitest';
 import DecidedPanel from '../../../src/features/decision/DecidedPanel.vue';
 import { mounted } from '../mounted';

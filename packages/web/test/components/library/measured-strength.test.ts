@@ -1,4 +1,5 @@
-import { familyByKey, parseGrade, parseWorkshop, typical, type Grade } from '@hornblende/core';
+import { parseWorkshop, type Grade } from '@hornblende/core/formats';
+import { familyByKey, parseGrade, typical } from '@hornblende/core/materials';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import MeasuredStrength from '../../../src/features/library/MeasuredStrength.vue';

@@ -1,4 +1,5 @@
-import type { Candidate, DecisionSummary } from '@hornblende/core';
+import type { DecisionSummary } from '@hornblende/core/api';
+import type { Candidate } from '@hornblende/core/score';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';

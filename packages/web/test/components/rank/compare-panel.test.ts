@@ -1,4 +1,6 @@
-import { families, gradeFamily, parseBrief, parseGrade, rank, type Candidate } from '@hornblende/core';
+import { parseBrief } from '@hornblende/core/brief';
+import { families, gradeFamily, parseGrade } from '@hornblende/core/materials';
+import { rank, type Candidate } from '@hornblende/core/score';
 import { describe, expect, it } from 'vitest';
 import ComparePanel from '../../../src/features/rank/ComparePanel.vue';
 import { mounted } from '../mounted';

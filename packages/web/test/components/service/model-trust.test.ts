@@ -1,4 +1,5 @@
-import { reliability, type ModelCalibration } from '@hornblende/core';
+import { reliability } from '@hornblende/core/lib';
+import type { ModelCalibration } from '@hornblende/core/service';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';

@@ -1,4 +1,4 @@
-import { parsePlacement, type Placement } from '@hornblende/core';
+import { parsePlacement, type Placement } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';

@@ -1,4 +1,5 @@
-import { benchCriterion, newReading, parseTrial, trialCriterionOf, type Trial } from '@hornblende/core';
+import { newReading, parseTrial, type Trial } from '@hornblende/core/formats';
+import { benchCriterion, trialCriterionOf } from '@hornblende/core/trials';
 import { describe, expect, it, vi } from 'vitest';
 import { computed, ref } from 'vue';
 import ForeignForm from '../../../src/features/trial/ForeignForm.vue';

@@ -1,4 +1,4 @@
-import { newEntrant, newReading, parseTrial, type Trial } from '@hornblende/core';
+import { newEntrant, newReading, parseTrial, type Trial } from '@hornblende/core/formats';
 import { describe, expect, it, vi } from 'vitest';
 import { computed } from 'vue';
 import BenchSheet from '../../../src/features/trial/BenchSheet.vue';

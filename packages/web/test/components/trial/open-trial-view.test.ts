@@ -1,4 +1,5 @@
-import { parseTrial, withReading, type OpenTrial, type Trial, type TrialReading } from '@hornblende/core';
+import { parseTrial, type Trial, type TrialReading } from '@hornblende/core/formats';
+import { withReading, type OpenTrial } from '@hornblende/core/trials';
 import { fireEvent } from '@testing-library/dom';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import OpenTrialView from '../../../src/features/trial/OpenTrialView.vue';

@@ -1,4 +1,5 @@
-import { benchCriterion, trialCriterionOf, type TrialCriterion } from '@hornblende/core';
+import type { TrialCriterion } from '@hornblende/core/formats';
+import { benchCriterion, trialCriterionOf } from '@hornblende/core/trials';
 import { describe, expect, it } from 'vitest';
 import WantedOf from '../../../src/features/trial/WantedOf.vue';
 import { mounted } from '../mounted';

@@ -1,4 +1,7 @@
-import { familyByKey, fieldKey, settingsTrade, type Brief, type Family } from '@hornblende/core';
+import { settingsTrade } from '@hornblende/core/advice';
+import { fieldKey } from '@hornblende/core/brief';
+import type { Brief } from '@hornblende/core/formats';
+import { familyByKey, type Family } from '@hornblende/core/materials';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, ref, shallowRef, type EffectScope } from 'vue';

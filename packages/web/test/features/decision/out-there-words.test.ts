@@ -1,4 +1,4 @@
-import type { ServiceStanding } from '@hornblende/core';
+import type { ServiceStanding } from '@hornblende/core/service';
 import { describe, expect, it } from 'vitest';
 import { outThereWords } from '../../../src/features/decision/out-there-words';
 import { isThisMachineOnly } from '../../../src/features/service/this-machine-only';

@@ -1,4 +1,4 @@
-import { parsePrintEntry, parseSpool } from '@hornblende/core';
+import { parsePrintEntry, parseSpool } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { useFix, type LiveFix } from '../../../src/features/fix/useFix';

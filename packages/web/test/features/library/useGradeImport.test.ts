@@ -1,4 +1,5 @@
-import { parseGrade, type Grade } from '@hornblende/core';
+import type { Grade } from '@hornblende/core/formats';
+import { parseGrade } from '@hornblende/core/materials';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick } from 'vue';

@@ -1,4 +1,4 @@
-import { newBrief } from '@hornblende/core';
+import { newBrief } from '@hornblende/core/brief';
 import { describe, expect, it } from 'vitest';
 import { shallowRef } from 'vue';
 import type { DraftContent } from '../../../src/features/part/content';

@@ -1,4 +1,5 @@
-import { newBrief, parseBrief, type Part } from '@hornblende/core';
+import type { Part } from '@hornblende/core/api';
+import { newBrief, parseBrief } from '@hornblende/core/brief';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, vi } from 'vitest';
 import { useDraft } from '../../../src/features/part/draft';

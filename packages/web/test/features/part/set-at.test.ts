@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { setAt } from '../../../src/features/part/set-at';
 import { failedLayer } from '../../../src/features/rank/failed-layer';
-import { loadOf } from '@hornblende/core';
-import { gateLabel, loadCases, newBrief, parseBrief, rank } from '@hornblende/core';
+import { loadOf } from '@hornblende/core/brief';
+import { loadCases, newBrief, parseBrief } from '@hornblende/core/brief';
+import { gateLabel, rank } from '@hornblende/core/score';
 
 describe('setAt', () => {
   it('replaces one value, sharing the rest', () => {

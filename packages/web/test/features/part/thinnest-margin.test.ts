@@ -1,4 +1,6 @@
-import { parseBrief, printerPresets, rank, type Candidate } from '@hornblende/core';
+import { parseBrief } from '@hornblende/core/brief';
+import { rank, type Candidate } from '@hornblende/core/score';
+import { printerPresets } from '@hornblende/core/workshop';
 import { describe, expect, it } from 'vitest';
 import { thinnestMargin } from '../../../src/features/part/thinnest-margin';
 

@@ -1,4 +1,4 @@
-import { parseGrade } from '@hornblende/core';
+import { parseGrade } from '@hornblende/core/materials';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, type EffectScope } from 'vue';

@@ -1,4 +1,5 @@
-import { parseWorkshop, type Provisional } from '@hornblende/core';
+import type { Provisional } from '@hornblende/core/advice';
+import { parseWorkshop } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, type ComputedRef, type EffectScope } from 'vue';

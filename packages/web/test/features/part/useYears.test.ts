@@ -1,4 +1,5 @@
-import { parseBrief, type Brief } from '@hornblende/core';
+import { parseBrief } from '@hornblende/core/brief';
+import type { Brief } from '@hornblende/core/formats';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { fetchYear, yearReady } from '../../../src/features/part/useYears';
 import { asked, askedJobs } from '../../fake-computer';

@@ -1,4 +1,5 @@
-import { newBrief, rank, type Candidate } from '@hornblende/core';
+import { newBrief } from '@hornblende/core/brief';
+import { rank, type Candidate } from '@hornblende/core/score';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {

@@ -1,4 +1,5 @@
-import { parsePrinter, parseSpool, type AsGood } from '@hornblende/core';
+import { parsePrinter, parseSpool } from '@hornblende/core/formats';
+import type { AsGood } from '@hornblende/core/score';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, ref, type EffectScope } from 'vue';

@@ -1,4 +1,4 @@
-import { parseSpool } from '@hornblende/core';
+import { parseSpool } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, type EffectScope } from 'vue';

@@ -1,10 +1,5 @@
-import {
-  materialWords,
-  standingWords,
-  parsePlacement,
-  type Due,
-  type ServiceStanding,
-} from '@hornblende/core';
+import { parsePlacement } from '@hornblende/core/formats';
+import { materialWords, standingWords, type Due, type ServiceStanding } from '@hornblende/core/service';
 import { ref } from 'vue';
 import { describe, expect, it } from 'vitest';
 import { placingDraft, placingLike, usePlacing } from '../../../src/features/service/usePlacing';

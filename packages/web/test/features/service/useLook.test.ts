@@ -1,4 +1,5 @@
-import { parsePlacement, type Inspection, type ListedPlacement } from '@hornblende/core';
+import type { ListedPlacement } from '@hornblende/core/api';
+import { parsePlacement, type Inspection } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, type EffectScope } from 'vue';

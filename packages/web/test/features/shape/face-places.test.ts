@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { newBrief, parseBrief, type BriefLoad } from '@hornblende/core';
+import { newBrief, parseBrief, type BriefLoad } from '@hornblende/core/brief';
 import { describe, expect, it } from 'vitest';
 import { faceNames, faceOf, placeOn, type FaceName } from '../../../src/features/shape/face-places';
 import { loadName } from '../../../src/features/shape/load-name';

@@ -1,4 +1,4 @@
-import { parseBrief, type BriefLoad } from '@hornblende/core';
+import { parseBrief, type BriefLoad } from '@hornblende/core/brief';
 import { describe, expect, it } from 'vitest';
 import { canBeWorked, placedAs, withPlaces } from '../../../src/features/shape/placed-load';
 

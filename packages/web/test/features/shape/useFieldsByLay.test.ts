@@ -1,4 +1,6 @@
-import { fieldKey, type Brief, type LoadField, type ShapeLay } from '@hornblende/core';
+import type { ShapeLay } from '@hornblende/core/advice';
+import { fieldKey, type LoadField } from '@hornblende/core/brief';
+import type { Brief } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, ref, shallowRef, type EffectScope } from 'vue';

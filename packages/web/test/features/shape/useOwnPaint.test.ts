@@ -1,4 +1,4 @@
-import { familyByKey, type Family } from '@hornblende/core';
+import { familyByKey, type Family } from '@hornblende/core/materials';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { computed, effectScope, ref, shallowRef, type EffectScope } from 'vue';

@@ -1,4 +1,5 @@
-import { fieldKey, type Brief, type BriefLoad } from '@hornblende/core';
+import { fieldKey, type BriefLoad } from '@hornblende/core/brief';
+import type { Brief } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, nextTick, ref, shallowRef, type EffectScope } from 'vue';

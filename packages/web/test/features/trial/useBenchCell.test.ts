@@ -1,4 +1,4 @@
-import { parseTrial } from '@hornblende/core';
+import { parseTrial } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';

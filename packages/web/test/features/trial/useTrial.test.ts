@@ -1,11 +1,6 @@
-import {
-  familyByKey,
-  instrumentKinds,
-  newReading,
-  parseTrial,
-  type Trial,
-  type TrialReading,
-} from '@hornblende/core';
+import { newReading, parseTrial, type Trial, type TrialReading } from '@hornblende/core/formats';
+import { familyByKey } from '@hornblende/core/materials';
+import { instrumentKinds } from '@hornblende/core/trials';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { ref } from 'vue';

@@ -1,4 +1,4 @@
-import { parseSpool } from '@hornblende/core';
+import { parseSpool } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';

@@ -1,4 +1,6 @@
-import { familyByKey, parsePrinter, type StoredPrinter } from '@hornblende/core';
+import type { StoredPrinter } from '@hornblende/core/api';
+import { parsePrinter } from '@hornblende/core/formats';
+import { familyByKey } from '@hornblende/core/materials';
 import fc from 'fast-check';
 import { describe, expect, it, vi } from 'vitest';
 import { ref } from 'vue';

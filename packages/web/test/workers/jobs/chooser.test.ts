@@ -1,11 +1,6 @@
-import {
-  chooserBrief,
-  chooserNeeds,
-  ModelScales,
-  parsePrinter,
-  parseSpool,
-  type Printer,
-} from '@hornblende/core';
+import { chooserBrief, chooserNeeds } from '@hornblende/core/advice';
+import { parsePrinter, parseSpool, type Printer } from '@hornblende/core/formats';
+import { ModelScales } from '@hornblende/core/workshop';
 import { describe, expect, it } from 'vitest';
 import { run as chooser, type ChooserQuestion } from '../../../src/workers/jobs/chooser';
 import { run as standings } from '../../../src/workers/jobs/standings';

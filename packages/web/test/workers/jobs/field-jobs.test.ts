@@ -1,4 +1,6 @@
-import { fieldKey, fieldOf, parseBrief, warpBowOf, type Brief, type WarpBowInput } from '@hornblende/core';
+import { fieldKey, fieldOf, parseBrief } from '@hornblende/core/brief';
+import type { Brief } from '@hornblende/core/formats';
+import { warpBowOf, type WarpBowInput } from '@hornblende/core/models';
 import { describe, expect, it } from 'vitest';
 import { run as workOutLoad } from '../../../src/workers/jobs/load-field';
 import { run as workOutWarp } from '../../../src/workers/jobs/warp-field';

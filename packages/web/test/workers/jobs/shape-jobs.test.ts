@@ -1,4 +1,6 @@
-import { families, familyByKey, parseBrief, type ShapeLay } from '@hornblende/core';
+import type { ShapeLay } from '@hornblende/core/advice';
+import { parseBrief } from '@hornblende/core/brief';
+import { families, familyByKey } from '@hornblende/core/materials';
 import { prism, stlBytes } from '@hornblende/core/geometry';
 import { describe, expect, it } from 'vitest';
 import { run as readGcode } from '../../../src/workers/jobs/gcode';

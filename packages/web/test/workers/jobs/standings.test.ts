@@ -1,14 +1,8 @@
-import {
-  ModelScales,
-  newBrief,
-  parseBrief,
-  parseGrade,
-  parsePrinter,
-  parseSpool,
-  ServiceFieldInput,
-  type FieldEvidence,
-  type Spool,
-} from '@hornblende/core';
+import { newBrief, parseBrief } from '@hornblende/core/brief';
+import { parsePrinter, parseSpool, type Spool } from '@hornblende/core/formats';
+import { parseGrade } from '@hornblende/core/materials';
+import { ServiceFieldInput, type FieldEvidence } from '@hornblende/core/service';
+import { ModelScales } from '@hornblende/core/workshop';
 import { describe, expect, it } from 'vitest';
 import { provisional, run, type StandingPart } from '../../../src/workers/jobs/standings';
 

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { glassOf, hoursADayOf, type Glass, type Ranking } from '@hornblende/core';
+import { glassOf, hoursADayOf } from '@hornblende/core/brief';
+import type { Glass } from '@hornblende/core/models';
+import type { Ranking } from '@hornblende/core/score';
 import { computed } from 'vue';
 import NumberInput from '../../../ui/NumberInput.vue';
 import QuantityInput from '../../../ui/QuantityInput.vue';

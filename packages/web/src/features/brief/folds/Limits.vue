@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { newBrief, requiredSafety } from '@hornblende/core';
+import { newBrief } from '@hornblende/core/brief';
+import { requiredSafety } from '@hornblende/core/models';
 import { computed } from 'vue';
 import NumberInput from '../../../ui/NumberInput.vue';
 import QuantityInput from '../../../ui/QuantityInput.vue';

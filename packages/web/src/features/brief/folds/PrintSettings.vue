@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { newBrief } from '@hornblende/core';
+import { newBrief } from '@hornblende/core/brief';
 import { computed } from 'vue';
 import NumberInput from '../../../ui/NumberInput.vue';
 import QuantityInput from '../../../ui/QuantityInput.vue';

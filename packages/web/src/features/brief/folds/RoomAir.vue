@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { roomAirOf, sig } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
+import { roomAirOf } from '@hornblende/core/score';
 import { computed } from 'vue';
 import NumberInput from '../../../ui/NumberInput.vue';
 import SentenceSelect from '../../../ui/SentenceSelect.vue';

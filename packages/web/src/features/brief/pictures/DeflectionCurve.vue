@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sig, HOURS_A_YEAR } from '@hornblende/core';
+import { sig, HOURS_A_YEAR } from '@hornblende/core/lib';
 import { computed } from 'vue';
 import { useUnits } from '../../../ui/useUnits';
 

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { families, shoreModulusMPa, sig } from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
+import { families } from '@hornblende/core/materials';
+import { shoreModulusMPa } from '@hornblende/core/models';
 import { computed } from 'vue';
 import { useDraft } from '../../part/draft';
 

@@ -1,20 +1,10 @@
 <script setup lang="ts">
-import {
-  absorptivityOf,
-  colourWords,
-  contextFor,
-  contextOf,
-  noonShare,
-  heatDayHours,
-  hoursAbove,
-  partTemperatureC,
-  rulers,
-  sig,
-  weatherOf,
-  yearOf,
-  type Colour,
-  type Ranking,
-} from '@hornblende/core';
+import { rulers } from '@hornblende/core/advice';
+import { weatherOf, yearOf } from '@hornblende/core/brief';
+import { sig } from '@hornblende/core/lib';
+import { absorptivityOf, colourWords, type Colour } from '@hornblende/core/materials';
+import { noonShare, heatDayHours, hoursAbove, partTemperatureC } from '@hornblende/core/models';
+import { contextFor, contextOf, type Ranking } from '@hornblende/core/score';
 import { displayUnit, toDisplay } from '@hornblende/core/units';
 import { computed } from 'vue';
 import VChart from 'vue-echarts';

@@ -1,14 +1,7 @@
 <script setup lang="ts">
-import {
-  asJudged,
-  assess,
-  contextOf,
-  deflectionCurve,
-  serviceLoads,
-  sig,
-  type BriefLoad,
-  type Ranking,
-} from '@hornblende/core';
+import { serviceLoads, type BriefLoad } from '@hornblende/core/brief';
+import { sig } from '@hornblende/core/lib';
+import { asJudged, assess, contextOf, deflectionCurve, type Ranking } from '@hornblende/core/score';
 import { computed, ref } from 'vue';
 import { useRanking } from '../../part/useRanking';
 import { useUnits } from '../../../ui/useUnits';

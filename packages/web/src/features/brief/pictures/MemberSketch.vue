@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { BriefLoad } from '@hornblende/core';
+import type { BriefLoad } from '@hornblende/core/brief';
 import { computed, ref } from 'vue';
 import { useUnits } from '../../../ui/useUnits';
 

@@ -1,16 +1,11 @@
 <script setup lang="ts">
 import DataTable from '../../../ui/DataTable.vue';
 import WorkingNumber from '../../../ui/WorkingNumber.vue';
-import {
-  printFlowMm3s,
-  sectionAsPrinted,
-  sectionChoices,
-  sig,
-  typical,
-  type BriefLoad,
-  type Family,
-  type SectionChoice,
-} from '@hornblende/core';
+import { sectionAsPrinted, type BriefLoad } from '@hornblende/core/brief';
+import { sig } from '@hornblende/core/lib';
+import { typical, type Family } from '@hornblende/core/materials';
+import { sectionChoices, type SectionChoice } from '@hornblende/core/models';
+import { printFlowMm3s } from '@hornblende/core/print';
 import { computed } from 'vue';
 import { useUnits } from '../../../ui/useUnits';
 import { useWorking } from '../../../stores/working';

@@ -1,12 +1,8 @@
 <script setup lang="ts">
 import { Button } from '../../../ui/kit';
-import {
-  sig,
-  strengthAllowable,
-  strengthInput,
-  type Family,
-  type StrengthConditions,
-} from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
+import type { Family } from '@hornblende/core/materials';
+import { strengthAllowable, strengthInput, type StrengthConditions } from '@hornblende/core/models';
 import { computed } from 'vue';
 import { useUnits } from '../../../ui/useUnits';
 import { useWorking } from '../../../stores/working';

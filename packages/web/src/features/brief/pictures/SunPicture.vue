@@ -1,13 +1,7 @@
 <script setup lang="ts">
-import {
-  contextFor,
-  contextOf,
-  halfDoseOf,
-  pigmentOf,
-  sig,
-  uvYearsToHalf,
-  type Ranking,
-} from '@hornblende/core';
+import { sig } from '@hornblende/core/lib';
+import { uvYearsToHalf } from '@hornblende/core/models';
+import { contextFor, contextOf, halfDoseOf, pigmentOf, type Ranking } from '@hornblende/core/score';
 import { computed } from 'vue';
 import { useDraft } from '../../part/draft';
 import { useLibrary } from '../../../stores/library';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { trialBendModel, TrialBendInput } from '@hornblende/core';
+import { trialBendModel, TrialBendInput } from '@hornblende/core/trials';
 import { Button } from '../../../ui/kit';
 import { computed, ref } from 'vue';
 import { useWorking } from '../../../stores/working';

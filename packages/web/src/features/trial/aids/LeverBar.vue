@@ -5,7 +5,7 @@ import {
   trialBreakModel,
   TrialBreakInput,
   type BreakManner,
-} from '@hornblende/core';
+} from '@hornblende/core/trials';
 import { Button } from '../../../ui/kit';
 import { computed, ref } from 'vue';
 import { useWorking } from '../../../stores/working';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { trialLooksModel, TrialLooksInput } from '@hornblende/core';
+import { trialLooksModel, TrialLooksInput } from '@hornblende/core/trials';
 import { Button } from '../../../ui/kit';
 import { computed } from 'vue';
 import { useWorking } from '../../../stores/working';

@@ -4,12 +4,10 @@ import {
   colours,
   colourWords,
   typical,
-  trialSagModel,
-  TrialSagInput,
   type Colour,
   type Family,
-  type SagLook,
-} from '@hornblende/core';
+} from '@hornblende/core/materials';
+import { trialSagModel, TrialSagInput, type SagLook } from '@hornblende/core/trials';
 import { Button } from '../../../ui/kit';
 import { computed, ref } from 'vue';
 import { useWorking } from '../../../stores/working';

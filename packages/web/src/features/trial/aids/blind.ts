@@ -1,4 +1,4 @@
-import { chance } from '@hornblende/core';
+import { chance } from '@hornblende/core/lib';
 
 /** Letters for pieces whose names are hidden, shuffled by the trial's seed: the same each time. */
 export function blindLetters(materials: readonly string[], seed: number): Map<string, string> {

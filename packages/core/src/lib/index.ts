@@ -1,0 +1,9 @@
+// Figures, words and statistics that several rooms share.
+export { capital } from './capital.js';
+export { criterionIds, type CriterionId } from './criterion-ids.js';
+export { sig } from './figures.js';
+export { DAY_MS, HOURS_A_YEAR, HOUR_MS } from './physical-constants.js';
+export { posterior } from './posterior.js';
+export { chance, triangular } from './random.js';
+export { reliability, type Calibration } from './reliability.js';
+export { yearsText } from './years-text.js';

@@ -1,0 +1,26 @@
+// Print: settings, recipes, mass, time, money and how several materials go together.
+export { bestAdhesion } from './adhesion.js';
+export { aidSentence } from './aid-words.js';
+export { printFlowMm3s } from './economics.js';
+export { gaugeCalibrationFor, gaugeDoubts } from './gauge-calibration.js';
+export { readGcode, type GcodeReport } from './gcode.js';
+export { printPair } from './pair.js';
+export {
+  COOL_RIM_MM,
+  freshPlace,
+  plateUse,
+  printsThere,
+  type PlatePlace,
+  type PlateUse,
+} from './plate-use.js';
+export { printerRecord, type PrintOutcomeTold } from './printer-record.js';
+export { meanOf } from './reading-error.js';
+export type { RecipeLine } from './recipe/recipe-line.js';
+export {
+  barBowMm,
+  barDoubts,
+  barErrorMm,
+  barPredictedMm,
+  warpCalibrationFor,
+  type WarpCalibration,
+} from './warp-calibration.js';
