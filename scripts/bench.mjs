@@ -187,6 +187,29 @@ const full = () => {
   });
 }
 {
+  // How far the chance of being first is from seed to seed, beside that of as many independent draws.
+  const seeds = Array.from({ length: 8 }, (_, seed) =>
+    core.robustness(brief, { printer: cabinet, draws, seed }),
+  );
+  const leaders = seeds[0].candidates.slice(0, 3).map(c => c.material);
+  const spread = leaders.map(key => {
+    const shares = seeds.map(r => r.candidates.find(c => c.material === key).pFirst);
+    const mean = shares.reduce((s, p) => s + p, 0) / shares.length;
+    const variance = shares.reduce((s, p) => s + (p - mean) ** 2, 0) / (shares.length - 1);
+    return { error: Math.sqrt(variance), independent: Math.sqrt((mean * (1 - mean)) / draws) };
+  });
+  const most = key => Math.max(...spread.map(s => s[key]));
+  found({
+    what: 'error of the chance to be first',
+    value: 100 * most('error'),
+    unit: '%',
+    beside: `20 000 independent draws, ${(100 * most('independent')).toFixed(2)} %`,
+    ratio: most('error') / most('independent'),
+    wanted: 1.2,
+    of: 'ratio',
+  });
+}
+{
   const t = median(() => {
     sink += core.tipping(brief, { printer: cabinet }).length;
   }, 3);

@@ -14,7 +14,7 @@ import { contextOf, contextFor } from '../src/score/context.js';
 import { weightsOf } from '../src/score/criteria.js';
 import { leanCandidate, type LeanVerdict } from '../src/score/draws/lean.js';
 import { robustnessWords } from '../src/score/draws/robustness-words.js';
-import { robustness, robustnessInSteps } from '../src/score/draws/robustness.js';
+import { EVENNESS, robustness, robustnessInSteps } from '../src/score/draws/robustness.js';
 import { slot } from '../src/score/draws/slots.js';
 import { judgeAs } from '../src/score/judge.js';
 import { rank } from '../src/score/rank.js';
@@ -186,8 +186,34 @@ describe('score.robustness', () => {
     for (const c of r.candidates) {
       expect(c.rankAcceptability.reduce((s, x) => s + x, 0)).toBeCloseTo(c.pFits, 9);
       expect(c.rankAcceptability[0] ?? 0).toBeCloseTo(c.pFirst, 9);
-      expect(c.seFirst).toBeCloseTo(Math.sqrt((c.pFirst * (1 - c.pFirst)) / 1500), 12);
+      // 1500 draws are 1500 spools, each of which takes one turn.
+      const variance = c.pFirst * (1 - c.pFirst) * (1 / 1500 + EVENNESS / 1500);
+      expect(c.seFirst).toBeCloseTo(Math.sqrt(variance), 12);
     }
+  });
+  it.each(briefs.slice(0, 4))('errs from seed to seed as it says, or less: %s', (_, b, printer) => {
+    const runs = Array.from({ length: 10 }, (_, seed) => robustness(b, { printer, draws: 20_000, seed }));
+    const stated = new Map<string, { share: number[]; error: number[] }>();
+    for (const r of runs)
+      for (const c of r.candidates)
+        for (const [what, share, error] of [
+          ['first', c.pFirst, c.seFirst],
+          ['fits', c.pFits, c.seFits],
+        ] as const) {
+          const key = `${c.material} ${what}`;
+          if (!stated.has(key)) stated.set(key, { share: [], error: [] });
+          stated.get(key)!.share.push(share);
+          stated.get(key)!.error.push(error);
+        }
+    const uncertain = [...stated].filter(([, s]) => mean(s.share) > 0.01 && mean(s.share) < 0.99);
+    expect(uncertain.length).toBeGreaterThan(3);
+    // A spread over ten seeds is itself uncertain by a quarter; all of them together must not exceed what is said.
+    const ratios = uncertain.map(([, s]) => standardDeviation(s.share) / mean(s.error));
+    expect(mean(ratios)).toBeLessThan(1);
+    for (const [i, ratio] of ratios.entries()) expect(ratio, uncertain[i]![0]).toBeLessThan(1.8);
+    // The answer of twenty thousand independent draws: within 0.4 of a hundred.
+    for (const [key, s] of uncertain)
+      if (key.endsWith('first')) expect(100 * standardDeviation(s.share), key).toBeLessThan(0.4);
   });
   it('the same seed and another order of candidates give the same shares', () => {
     const a = robustness(outdoor, { printer: machine, families, draws: 400, seed: 8 });

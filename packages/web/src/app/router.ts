@@ -26,7 +26,8 @@ router.afterEach(to => {
   document.title = `${String(to.meta.title ?? '')} · Hornblende`;
 });
 
-const PREFETCH_AFTER_MS = 3000;
+/** How long one stays before the rest is fetched: whoever only passes by is spared it. */
+const PREFETCH_AFTER_MS = 15_000;
 /**
  * Fetches every other page's script, once the browser has nothing better to do: a page must open even while the
  * server is away.

@@ -19,7 +19,7 @@ export const scoreRobustness = model({
   source:
     'Stochastic multicriteria acceptability analysis (Lahdelma and Salminen 2001): properties ' +
     'triangular over low, typical, high; weights Dirichlet about the stated ones, concentration ' +
-    `${CONCENTRATION}`,
+    `${CONCENTRATION}; spools as scrambled Sobol points (Joe and Kuo 2008, Matoušek 1998), combined at chance`,
   compute(i: ScoreRobustnessInput) {
     const [brief, options] = asked(i);
     const result = robustness(brief, { ...options, draws: Math.round(i.draws), seed: Math.round(i.seed) });
