@@ -1,5 +1,5 @@
 // Input: fields with their limits, reading a format, and what is said of a fault.
-export { fieldsOf, type FieldInfo, type JsonSchema } from './field-info.js';
+export { allowedText, fieldsOf, type FieldInfo, type JsonSchema } from './field-info.js';
 export { Choice, Flag, Quantity, Text } from './fields.js';
 export { InputError, problemLine, type Problem } from './input-error.js';
 export { classSchemas } from './json-schema.js';
