@@ -147,3 +147,51 @@ test('a filled family shows its trade', async ({ page, server }) => {
   );
   await expect(page.getByTestId('card')).toContainText('wears brass nozzles');
 });
+
+test('the library is searched by what filaments do, and weighs them for what they weigh and cost', async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.url}/library`);
+  await page.getByLabel('Find in the library').fill('rubber that floats');
+  const rows = page.getByTestId('library-row');
+  // Two families, and the demo's foaming grade on one of them.
+  await expect(rows).toHaveCount(3);
+  await expect(page.getByTestId('library-row').filter({ hasText: 'TPE' })).toHaveCount(1);
+  // What was understood is said with its limit, and can be dropped.
+  const found = page.getByTestId('traits-found');
+  await expect(found).toContainText('Floats: Lighter than water, solid through.');
+  await found.getByRole('button', { name: 'No longer ask for: Floats' }).click();
+  await expect(page.getByLabel('Find in the library')).toHaveValue('rubber');
+  await expect(rows).not.toHaveCount(3);
+
+  // From the list of everything that they do.
+  await page.getByRole('button', { name: 'What it does (1)' }).click();
+  await page.getByRole('checkbox', { name: 'Very soft' }).check();
+  await expect(page.getByLabel('Find in the library')).toHaveValue('rubber, very soft');
+  await page.getByRole('heading', { name: 'Library' }).click();
+  await page.getByLabel('Find in the library').fill('');
+
+  // A derived column sorts as any other.
+  await page.getByRole('button', { name: 'Columns' }).click();
+  await page.getByRole('checkbox', { name: 'Stiffness for its weight' }).check();
+  await page.getByRole('heading', { name: 'Library' }).click();
+  await page.getByRole('button', { name: /^Stiffness for its weight/ }).click();
+  await expect(rows.first()).toContainText(/carbon|CF/i);
+
+  // The plot is gone through by keyboard, and opens a dot.
+  await page.getByLabel('Find in the library').fill('good outdoors, stiff');
+  await segment(page, 'Plot');
+  await choose(page, 'Across', 'Strength for its price');
+  await expect(page.getByText('Strength for its price is strength at yield')).toBeVisible();
+  await page.getByTestId('plot').focus();
+  await page.keyboard.press('ArrowRight');
+  const told = page.getByText(/: Strength for its price [\d.]+ MPa per € a litre, /);
+  await expect(told).toHaveCount(1);
+  const name = (await told.textContent())!.split(':')[0]!;
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name, exact: true })).toBeVisible();
+  // Its page says what else it does, each of which leads back to the others that do it.
+  await page.getByTestId('what-it-does').getByRole('link', { name: 'good outdoors' }).click();
+  await expect(page.getByTestId('traits-found')).toContainText('Good outdoors');
+});

@@ -20,3 +20,13 @@ export { OwnFacts, OwnHold, ownFactsWords, statesFacts, withOwnFacts } from './o
 export { propertyDefinition, propertyNames, type PropertyName, type Range, type Window } from './property.js';
 export { fillerTrade, neighboursOf } from './trade.js';
 export { windowWords } from './window-words.js';
+export {
+  derivedMeasures,
+  isDerived,
+  measureLabel,
+  measureNames,
+  measureOf,
+  type MeasureName,
+  type MeasureRange,
+} from './derived.js';
+export { traits, traitsIn, traitsOf, type Trait } from './traits.js';

@@ -1,11 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import {
-  stressField,
-  StressFieldInput,
-  surfaceOf,
-  type FieldShape,
-  type StressField,
-} from '../../src/field/index.js';
+import { stressField, StressFieldInput, surfaceOf, type FieldShape } from '../../src/field/index.js';
+import type { StressField } from '../../src/field/stress-field.js';
 import { fillFillet } from '../../src/field/fillet.js';
 import { fillGrid, type CellGrid } from '../../src/field/grid.js';
 import { innerEdgeAt, innerEdgeNear } from '../../src/field/inner-edge.js';

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { stressField, StressFieldInput, type FieldShape, type StressField } from '../../src/field/index.js';
+import { stressField, StressFieldInput, type FieldShape } from '../../src/field/index.js';
+import type { StressField } from '../../src/field/stress-field.js';
 import { InputError } from '../../src/input/input-error.js';
 import { parseInput } from '../../src/input/parse.js';
 import { box } from '../geometry/shapes.js';

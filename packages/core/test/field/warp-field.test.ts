@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { warpField, WarpFieldInput, type WarpField } from '../../src/field/index.js';
+import { warpField, WarpFieldInput } from '../../src/field/index.js';
+import type { WarpField } from '../../src/field/warp-field.js';
 import { parseInput } from '../../src/input/parse.js';
 import { warpBowOf } from '../../src/models/warp-bow.js';
 import { box } from '../geometry/shapes.js';

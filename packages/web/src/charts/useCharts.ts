@@ -23,7 +23,7 @@ use([
 
 /** The theme's colours as values, for charts that cannot read CSS variables; renewed when the theme changes. */
 export function useChartColours(): ComputedRef<
-  Record<'ink' | 'soft' | 'rule' | 'panel' | 'out' | 'heat' | 'uv' | 'info' | 'strength', string>
+  Record<'ink' | 'soft' | 'rule' | 'ground' | 'panel' | 'out' | 'heat' | 'uv' | 'info' | 'strength', string>
 > {
   const settings = useSettings();
   return computed(() => {
@@ -35,6 +35,7 @@ export function useChartColours(): ComputedRef<
       ink: of('--ink'),
       soft: of('--soft'),
       rule: of('--rule'),
+      ground: of('--ground'),
       panel: of('--panel'),
       out: of('--out'),
       heat: of('--s-heat'),

@@ -30,6 +30,7 @@ import GradeEditor from './GradeEditor.vue';
 import MeasuredStrength from './MeasuredStrength.vue';
 import OwnLesson from './OwnLesson.vue';
 import PropertyTable from './PropertyTable.vue';
+import WhatItDoes from './WhatItDoes.vue';
 import { useGradeActions } from './useGradeActions';
 import { useProperties } from './useProperties';
 
@@ -163,6 +164,7 @@ function remove(): void {
         </ul>
         <OwnLesson :family="found.grade?.family ?? found.key" />
         <ComesFirst :family="found.grade?.family ?? found.key" />
+        <WhatItDoes :family="found" />
         <p v-if="spools.length" class="small shelf">
           On the shelf:
           <template v-for="(s, i) in spools" :key="s.id"

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { fillerName, type Family, type PropertyName } from '@hornblende/core/materials';
+import {
+  fillerName,
+  isDerived,
+  measureOf,
+  type Family,
+  type MeasureName,
+  type MeasureRange,
+} from '@hornblende/core/materials';
 import { Checkbox } from '../../ui/kit';
 import { computed } from 'vue';
 import { useLibrary } from '../../stores/library';
@@ -9,13 +16,13 @@ import { useProperties } from './useProperties';
 /** The library as a table that stays quick with thousands of grades. */
 const props = defineProps<{
   rows: Family[];
-  columns: PropertyName[];
-  sortBy: PropertyName | 'name';
+  columns: MeasureName[];
+  sortBy: MeasureName | 'name';
   falling: boolean;
   picked: string[];
   archived: ReadonlySet<string>;
 }>();
-const emit = defineEmits<{ sort: [by: PropertyName | 'name']; pick: [key: string] }>();
+const emit = defineEmits<{ sort: [by: MeasureName | 'name']; pick: [key: string] }>();
 const library = useLibrary();
 const { label, unit, number } = useProperties();
 const ROW = 54;
@@ -33,8 +40,8 @@ const heads = computed(() => [
   })),
 ]);
 /** Where a grade's value comes from, as its style says. */
-function origin(f: Family, c: PropertyName): string {
-  const p = f.properties[c];
+function origin(f: Family, c: MeasureName): string {
+  const p = isDerived(c) ? null : f.properties[c];
   if (!f.grade || !p) return '';
   if (p.confidence === 'measured') return 'own';
   return p.source.includes('data sheet') ? 'sheet' : '';
@@ -45,6 +52,11 @@ function kindOf(f: Family): string {
     return `${f.grade.maker || 'own'}, on ${library.nameOf(f.grade.family)}${away}`;
   }
   return f.filler ? `${library.nameOf(f.base ?? '')} with ${fillerName(f.filler)}` : '';
+}
+/** Its range in a column, as a list of one, or of none. */
+function shownRange(f: Family, c: MeasureName): MeasureRange[] {
+  const range = measureOf(f, c);
+  return range ? [range] : [];
 }
 const full = computed(() => props.picked.length >= COMPARED);
 </script>
@@ -60,7 +72,7 @@ const full = computed(() => props.picked.length >= COMPARED);
     label="Families and grades"
     :sort-by="sortBy"
     :falling="falling"
-    @sort="key => emit('sort', key as PropertyName | 'name')"
+    @sort="key => emit('sort', key as MeasureName | 'name')"
   >
     <template #tick="{ row: f }">
       <Checkbox
@@ -78,16 +90,16 @@ const full = computed(() => props.picked.length >= COMPARED);
       >
     </template>
     <template #cell="{ row: f, column }">
-      <template v-if="f.properties[column as PropertyName]">
-        <span :class="origin(f, column as PropertyName)">{{
-          number(column as PropertyName, f.properties[column as PropertyName]!.typical)
+      <template v-for="range in shownRange(f, column as MeasureName)" :key="range.typical">
+        <span :class="origin(f, column as MeasureName)">{{
+          number(column as MeasureName, range.typical)
         }}</span><span class="range"
-          >{{ number(column as PropertyName, f.properties[column as PropertyName]!.low) }}–{{
-            number(column as PropertyName, f.properties[column as PropertyName]!.high)
+          >{{ number(column as MeasureName, range.low) }}–{{
+            number(column as MeasureName, range.high)
           }}</span
         >
       </template>
-      <span v-else class="soft small">none</span>
+      <span v-if="!measureOf(f, column as MeasureName)" class="soft small">none</span>
     </template>
   </VirtualTable>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { families, propertyNames } from '@hornblende/core/materials';
+import { families, measureNames, type MeasureName } from '@hornblende/core/materials';
 import { useSessionStorage } from '@vueuse/core';
 import { Button, Checkbox, Dropdown, Menu, Popover } from '../../ui/kit';
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
@@ -14,6 +14,8 @@ import Segments from '../../ui/Segments.vue';
 import GradeEditor from './GradeEditor.vue';
 import LibraryTable from './LibraryTable.vue';
 import PropertyConditions from './PropertyConditions.vue';
+import TraitLine from './TraitLine.vue';
+import TraitPicker from './TraitPicker.vue';
 import { useGradeActions } from './useGradeActions';
 import { useLibrarySearch, type LibraryKind } from './useLibrarySearch';
 import { useProperties } from './useProperties';
@@ -31,12 +33,12 @@ const router = useRouter();
 const { label } = useProperties();
 const { editing, add } = useGradeActions();
 const found = useLibrarySearch();
-const { search, kind, conditions, columns, sortBy, falling, picked, archived, rows } = found;
+const { search, kind, conditions, columns, sortBy, falling, picked, archived, traits, rows } = found;
 const importing = ref(false);
 const mode = useSessionStorage<Mode>('hornblende-library-mode', 'table');
-const axes = useSessionStorage('hornblende-library-axes', {
-  x: 'hdt045C' as const,
-  y: 'charpy23KJm2' as const,
+const axes = useSessionStorage<{ x: MeasureName; y: MeasureName }>('hornblende-library-axes', {
+  x: 'hdt045C',
+  y: 'charpy23KJm2',
 });
 const forPart = ref('');
 onMounted(() => {
@@ -107,8 +109,9 @@ const counts = computed(() => {
         <SearchField
           v-model="search"
           label="Find in the library"
-          placeholder="Find a name, maker or filler"
+          placeholder="A name, or what it does: “rubber that floats”"
         />
+        <TraitPicker :found="traits" @toggle="found.toggleTrait" />
         <OptionSelect v-model="kind" bare label="Which" :options="kinds" />
         <PropertyConditions v-model="conditions" />
         <Popover v-if="mode === 'table'" trigger="click" placement="bottomRight">
@@ -116,7 +119,7 @@ const counts = computed(() => {
           <template #content>
             <div class="column-list">
               <Checkbox
-                v-for="n in propertyNames"
+                v-for="n in measureNames"
                 :key="n"
                 :checked="columns.includes(n)"
                 @update:checked="on => found.toggleColumn(n, on)"
@@ -127,6 +130,7 @@ const counts = computed(() => {
         </Popover>
       </template>
     </div>
+    <TraitLine v-if="traits.length && mode !== 'compare'" :traits="traits" @drop="found.toggleTrait" />
     <p v-if="library.state === 'failed'" class="out" role="alert">
       Your own grades could not be fetched; the families are shown.
       <Button type="text" @click="library.load().catch(() => undefined)">Try again</Button>
@@ -185,7 +189,7 @@ const counts = computed(() => {
 }
 .tools {
   display: flex;
-  gap: 8px 18px;
+  gap: 8px 10px;
   align-items: center;
   flex-wrap: wrap;
   margin-bottom: 8px;

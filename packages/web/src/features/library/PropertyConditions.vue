@@ -122,6 +122,6 @@ function drop(i: number): void {
   align-items: center;
 }
 .add {
-  width: 170px;
+  width: 150px;
 }
 </style>

@@ -2,13 +2,21 @@
 import { needsOf } from '@hornblende/core/advice';
 import type { Weather } from '@hornblende/core/climate';
 import type { Brief } from '@hornblende/core/formats';
-import { propertyNames, type Family, type PropertyName } from '@hornblende/core/materials';
+import {
+  derivedMeasures,
+  isDerived,
+  measureNames,
+  measureOf,
+  type Family,
+  type MeasureName,
+  type PropertyName,
+} from '@hornblende/core/materials';
 import { CustomChart, ScatterChart } from 'echarts/charts';
 import { MarkLineComponent } from 'echarts/components';
 import { use, type ECElementEvent } from 'echarts/core';
 import { LabelLayout } from 'echarts/features';
 import type { CustomSeriesRenderItem } from 'echarts/types/dist/shared';
-import { computed } from 'vue';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import { chartAxis, chartText, chartTooltip } from '../../charts/chart-parts';
@@ -25,10 +33,10 @@ const props = defineProps<{
   brief: Brief | null;
   weather: Weather | null;
 }>();
-const x = defineModel<PropertyName>('x', { required: true });
-const y = defineModel<PropertyName>('y', { required: true });
+const x = defineModel<MeasureName>('x', { required: true });
+const y = defineModel<MeasureName>('y', { required: true });
 const { label, unit, shown, number } = useProperties();
-const properties = computed(() => propertyNames.map(n => ({ value: n, label: label(n) })));
+const properties = computed(() => measureNames.map(n => ({ value: n, label: label(n) })));
 const colours = useChartColours();
 const router = useRouter();
 /** Error bars and names for more than this many would be a thicket. */
@@ -36,15 +44,22 @@ const MOST_LABELLED = 60;
 
 const points = computed(() =>
   props.rows.flatMap(f => {
-    const px = f.properties[x.value];
-    const py = f.properties[y.value];
+    const px = measureOf(f, x.value);
+    const py = measureOf(f, y.value);
     return px && py ? [{ f, px, py }] : [];
   }),
 );
 const missing = computed(() => props.rows.length - points.value.length);
 const needs = computed(() => (props.brief ? needsOf(props.brief, props.weather) : {}));
-function isLog(name: PropertyName): boolean {
-  const all = points.value.flatMap(p => [p.f.properties[name]!.low, p.f.properties[name]!.high]);
+/** The ends of every range along an axis. */
+function allEnds(name: MeasureName): number[] {
+  return points.value.flatMap(p => {
+    const range = name === x.value ? p.px : p.py;
+    return [range.low, range.high];
+  });
+}
+function isLog(name: MeasureName): boolean {
+  const all = allEnds(name);
   const min = Math.min(...all);
   const max = Math.max(...all);
   return all.length > 0 && min > 0 && max / min > 30 && !/C$/.test(name);
@@ -53,17 +68,14 @@ function isLog(name: PropertyName): boolean {
  * The ends of a logarithmic axis: a third beyond the data, in one figure; a whole decade beyond would waste
  * the chart.
  */
-function logEnds(name: PropertyName): { min: number; max: number } {
-  const all = points.value.flatMap(p => [
-    shown(name, p.f.properties[name]!.low),
-    shown(name, p.f.properties[name]!.high),
-  ]);
+function logEnds(name: MeasureName): { min: number; max: number } {
+  const all = allEnds(name).map(v => shown(name, v));
   return {
     min: Number((Math.min(...all) / 1.4).toPrecision(1)),
     max: Number((Math.max(...all) * 1.4).toPrecision(1)),
   };
 }
-const axis = (name: PropertyName, gap: number): object =>
+const axis = (name: MeasureName, gap: number): object =>
   chartAxis(
     colours.value,
     `${label(name)}${unit(name) ? `, ${unit(name)}` : ''}${isLog(name) ? ' (log scale)' : ''}`,
@@ -91,12 +103,15 @@ const cross: CustomSeriesRenderItem = (_params, api) => {
     ],
   };
 };
+const needOf = (name: MeasureName): (typeof needs.value)[PropertyName] =>
+  isDerived(name) ? undefined : needs.value[name];
+const derived = computed(() => [x.value, y.value].filter(isDerived));
 const lines = computed(() =>
   [
     ['xAxis', x.value],
     ['yAxis', y.value],
   ].flatMap(([which, name]) => {
-    const need = needs.value[name as PropertyName];
+    const need = needOf(name as MeasureName);
     return need
       ? [
           {
@@ -141,8 +156,8 @@ const option = computed(() => {
     tooltip: chartTooltip(colours.value, {
       formatter: (p: { data: { key: string; name: string } }) => {
         const f = props.rows.find(r => r.key === p.data.key);
-        const line = (n: PropertyName): string => {
-          const r = f?.properties[n];
+        const line = (n: MeasureName): string => {
+          const r = f && measureOf(f, n);
           return r
             ? `${label(n)}: ${number(n, r.typical)} ${unit(n)} (${number(n, r.low)} to ${number(n, r.high)})`
             : '';
@@ -179,6 +194,9 @@ const option = computed(() => {
           offset: [0, -8],
           color: colours.value.ink,
           fontSize: 12,
+          // A rim of the ground's colour, so that no error bar runs through a name.
+          textBorderColor: colours.value.ground,
+          textBorderWidth: 3,
         },
         labelLayout: { hideOverlap: true },
         markLine: {
@@ -198,6 +216,30 @@ function open(e: ECElementEvent): void {
   const data = e.data as { key?: string } | null;
   if (data?.key) void router.push(`/library/${data.key}`);
 }
+
+const chart = useTemplateRef<InstanceType<typeof ChartFrame>>('chart');
+/** Dots from left to right, for whoever goes through them by keyboard; which of them is shown. */
+const inOrder = computed(() =>
+  points.value.map((p, i) => ({ ...p, i })).sort((a, b) => a.px.typical - b.px.typical),
+);
+const shownDot = ref<number | null>(null);
+watch(points, () => (shownDot.value = null));
+const told = computed(() => {
+  const dot = shownDot.value === null ? null : inOrder.value[shownDot.value];
+  if (!dot) return '';
+  const figure = (n: MeasureName, v: number): string => `${label(n)} ${number(n, v)} ${unit(n)}`;
+  return `${dot.f.name}: ${figure(x.value, dot.px.typical)}, ${figure(y.value, dot.py.typical)}`;
+});
+function step(by: 1 | -1): void {
+  const count = inOrder.value.length;
+  shownDot.value = shownDot.value === null ? (by > 0 ? 0 : count - 1) : (shownDot.value + by + count) % count;
+  const dot = inOrder.value[shownDot.value];
+  if (dot) chart.value?.showTip(points.value.length <= MOST_LABELLED ? 1 : 0, dot.i);
+}
+function openShown(): void {
+  const dot = shownDot.value === null ? null : inOrder.value[shownDot.value];
+  if (dot) void router.push(`/library/${dot.f.key}`);
+}
 const summary = computed(() =>
   points.value
     .slice(0, 80)
@@ -216,20 +258,28 @@ const summary = computed(() =>
     <p v-if="!points.length" class="soft">None of these has both properties.</p>
     <ChartFrame
       v-else
+      ref="chart"
       class="chart"
+      stepped
       data-testid="plot"
       :option="option"
       :label="`${label(y)} against ${label(x)}: ${summary}`"
       @click="open"
+      @step="step"
+      @enter="openShown"
     />
+    <p class="visually-hidden" aria-live="polite">{{ told }}</p>
     <p class="soft small">
       Dots are typical values, lines their ranges{{
         points.length > MOST_LABELLED ? ' (left out here: too many)' : ''
-      }}; diamonds are grades. A dot opens its page.<template v-if="missing">
+      }}; diamonds are grades. A dot opens its page; with the keyboard, arrows go from dot to dot and Enter
+      opens one.<template v-for="n in derived" :key="`formula-${n}`">
+        {{ label(n) }} is {{ derivedMeasures[n].formula }}.</template
+      ><template v-if="missing">
         {{ missing }} without one of these properties {{ missing === 1 ? 'is' : 'are' }} not shown.</template
       ><template v-for="n in [x, y]" :key="n"
-        ><template v-if="needs[n]">
-          The line at {{ number(n, needs[n]!.value) }}: {{ needs[n]!.why }}.</template
+        ><template v-if="needOf(n)">
+          The line at {{ number(n, needOf(n)!.value) }}: {{ needOf(n)!.why }}.</template
         ></template
       >
     </p>

@@ -1,4 +1,12 @@
-import { families, propertyNames, type Family, type PropertyName } from '@hornblende/core/materials';
+import {
+  families,
+  measureNames,
+  measureOf,
+  traitsIn,
+  type Family,
+  type MeasureName,
+  type Trait,
+} from '@hornblende/core/materials';
 import { useSessionStorage, type RemovableRef } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
 import { useLibrary } from '../../stores/library';
@@ -7,28 +15,32 @@ import type { PropertyCondition } from './PropertyConditions.vue';
 /** What of the library is looked at. */
 export type LibraryKind = 'all' | 'families' | 'grades' | 'away';
 
-/** A property, or the name. */
-export type LibrarySort = PropertyName | 'name';
+/** A measure, or the name. */
+export type LibrarySort = MeasureName | 'name';
 
 /** How the library is looked at, and what that leaves. */
 export interface LibrarySearch {
   search: RemovableRef<string>;
   kind: RemovableRef<LibraryKind>;
   conditions: RemovableRef<PropertyCondition[]>;
-  columns: RemovableRef<PropertyName[]>;
+  columns: RemovableRef<MeasureName[]>;
   sortBy: RemovableRef<LibrarySort>;
   falling: RemovableRef<boolean>;
   picked: RemovableRef<string[]>;
   archived: ComputedRef<ReadonlySet<string>>;
+  /** What of the search was understood as something that filaments do. */
+  traits: ComputedRef<Trait[]>;
   rows: ComputedRef<Family[]>;
   sort: (by: LibrarySort) => void;
   pick: (key: string) => void;
-  toggleColumn: (name: PropertyName, on: boolean) => void;
+  toggleColumn: (name: MeasureName, on: boolean) => void;
+  /** Adds something that filaments do to the search, or takes it out again. */
+  toggleTrait: (trait: Trait) => void;
 }
 
 /** How many can be compared. */
 const COMPARED = 4;
-const FIRST_COLUMNS: PropertyName[] = [
+const FIRST_COLUMNS: MeasureName[] = [
   'modulusMPa',
   'yieldMPa',
   'zRatio',
@@ -62,8 +74,8 @@ function order(by: LibrarySort, falling: boolean): (a: Family, b: Family) => num
   const byName = (a: Family, b: Family): number => collator.compare(a.name, b.name);
   if (by === 'name') return (a, b) => sign * byName(a, b);
   return (a, b) => {
-    const p = a.properties[by]?.typical;
-    const q = b.properties[by]?.typical;
+    const p = measureOf(a, by)?.typical;
+    const q = measureOf(b, by)?.typical;
     if (p === undefined || q === undefined) return Number(p === undefined) - Number(q === undefined);
     return sign * (p - q) || byName(a, b);
   };
@@ -78,7 +90,7 @@ export function useLibrarySearch(): LibrarySearch {
   const search = useSessionStorage('hornblende-library-search', '');
   const kind = useSessionStorage<LibraryKind>('hornblende-library-kind', 'all');
   const conditions = useSessionStorage<PropertyCondition[]>('hornblende-library-conditions', []);
-  const columns = useSessionStorage<PropertyName[]>('hornblende-library-columns', FIRST_COLUMNS);
+  const columns = useSessionStorage<MeasureName[]>('hornblende-library-columns', FIRST_COLUMNS);
   const sortBy = useSessionStorage<LibrarySort>('hornblende-library-sort', 'name');
   const falling = useSessionStorage('hornblende-library-falling', false);
   const picked = useSessionStorage<string[]>('hornblende-library-picked', []);
@@ -92,10 +104,16 @@ export function useLibrarySearch(): LibrarySearch {
     grades: () => library.active,
     away: () => [...archived.value].flatMap(k => library.find(k) ?? []),
   };
+  const read = computed(() => traitsIn(search.value));
+  const typed = computed(() => search.value.trim().toLowerCase().split(/\s+/).filter(Boolean));
+  /** By its name as it is typed, or by what it does with the rest in its name: “tough” is both. */
+  const isFound = (f: Family): boolean => {
+    const has = (words: readonly string[]): boolean => words.every(w => textOf(f).includes(w));
+    return has(typed.value) || (read.value.traits.every(t => t.of(f)) && has(read.value.words));
+  };
   const rows = computed(() => {
-    const words = search.value.trim().toLowerCase().split(/\s+/).filter(Boolean);
     return sources[kind.value]()
-      .filter(f => words.every(w => textOf(f).includes(w)) && conditions.value.every(c => meets(f, c)))
+      .filter(f => isFound(f) && conditions.value.every(c => meets(f, c)))
       .sort(order(sortBy.value, falling.value));
   });
 
@@ -108,6 +126,7 @@ export function useLibrarySearch(): LibrarySearch {
     falling,
     picked,
     archived,
+    traits: computed(() => read.value.traits),
     rows,
     sort: by => {
       falling.value = sortBy.value === by ? !falling.value : by !== 'name';
@@ -118,8 +137,13 @@ export function useLibrarySearch(): LibrarySearch {
         ? picked.value.filter(k => k !== key)
         : [...picked.value, key].slice(-COMPARED);
     },
+    toggleTrait: trait => {
+      const others = read.value.traits.filter(t => t !== trait).map(t => t.label.toLowerCase());
+      const now = others.length < read.value.traits.length ? others : [...others, trait.label.toLowerCase()];
+      search.value = [...now, ...read.value.words].join(', ');
+    },
     toggleColumn: (name, on) => {
-      columns.value = propertyNames.filter(n => (n === name ? on : columns.value.includes(n)));
+      columns.value = measureNames.filter(n => (n === name ? on : columns.value.includes(n)));
     },
   };
 }
