@@ -52,3 +52,27 @@ test('a print written down comes off its spool, and can be taken back', async ({
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect.poll(notes).not.toContain('Frame-spacing jig, failed: a corner lifted');
 });
+
+test('a way to the surface is chosen, and goes on the card of the filament', async ({ page, server }) => {
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Solar wax melter latch' }).click();
+  await page.getByRole('link', { name: 'Print card', exact: true }).click();
+  const surface = page.getByRole('region', { name: 'Surface', exact: true });
+  // 95 × 28 × 14 mm: 2 · (26.6 + 3.92 + 13.3) cm².
+  await expect(surface).toContainText('For about 88 cm² of outside.');
+  const solvent = surface.getByTestId('surface-route').filter({ hasText: 'Solvent or its vapour' });
+  await expect(solvent).toContainText('vapour of acetone');
+  await expect(solvent).toContainText('17 min');
+  await expect(solvent).toContainText('no flame or spark near');
+  await solvent.getByRole('radio').check();
+  const card = page.getByTestId('print-card');
+  await expect(card).toContainText('17 min by hand, 24 h to wait.');
+  await expect(card).toContainText('0.05 mm off each face');
+  // It stays with the part, also for a filament that it does not go with.
+  await page.reload();
+  await expect(solvent.getByRole('radio')).toBeChecked();
+  await choose(page.locator('main'), 'Filament', 'PETG');
+  await expect(card).toContainText('the way that was chosen does not go with this filament');
+  await surface.getByRole('button', { name: 'None of them' }).click();
+  await expect(card).not.toContainText('the way that was chosen');
+});

@@ -8,12 +8,15 @@ const pageOf = (where: Where): Page => ('page' in where ? where.page() : where);
 /** Chooses, in the select with this label, the option that says this. */
 export async function choose(where: Where, label: string, option: string): Promise<void> {
   const select = where.getByRole('combobox', { name: label, exact: true }).first();
-  await select.fill(option);
-  await pageOf(where)
+  const offered = pageOf(where)
     .locator('.ant-select-dropdown:not(.ant-select-dropdown-hidden)')
     .getByTitle(option, { exact: true })
-    .first()
-    .click();
+    .first();
+  // A page that is still being filled may close a list that was just opened: then it is opened again.
+  await expect(async () => {
+    await select.fill(option);
+    await offered.click({ timeout: 15_000 });
+  }).toPass({ timeout: 120_000 });
   await expect(chosen(where, label)).toHaveText(option);
 }
 

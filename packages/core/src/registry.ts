@@ -25,6 +25,7 @@ import { accuracyGaugeModel } from './models/accuracy-gauge.js';
 import { answer, type Answer, type Model } from './models/model.js';
 import { warpCalibrateModel } from './models/warp-calibrate.js';
 import { printEconomicsModel } from './print/economics.js';
+import { printSurfaceModel } from './print/surface-routes.js';
 import { printPairModel } from './print/pair.js';
 import { answerRanged, hasRanges, type RangedAnswer } from './models/ranged.js';
 import { scoreDesirability } from './score/desirability.js';
@@ -100,6 +101,7 @@ export const models: readonly Model[] = [
   accuracyGaugeModel,
   airRoomModel,
   printEconomicsModel,
+  printSurfaceModel,
   printCoolingModel,
   printPairModel,
   spoolMoisture,

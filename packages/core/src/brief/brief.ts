@@ -28,7 +28,9 @@ import {
   type Electrical,
   seals,
   type Seal,
+  surfaceRouteIds,
   surfaceWishes,
+  type SurfaceRouteId,
   type SurfaceWish,
 } from './choices.js';
 import { RUBBERY_SHORE_A } from './defaults.js';
@@ -197,6 +199,12 @@ export class BriefLooks {
     'any';
   @Choices(surfaceWishes, { optional: true, doc: 'What else is wished of the surface; default nothing.' })
   wishes: SurfaceWish[] = [];
+  @Choice(surfaceRouteIds, {
+    optional: true,
+    nullable: true,
+    doc: 'How its surface is to be finished, for the print card; default null: not said.',
+  })
+  route: SurfaceRouteId | null = null;
 }
 
 /** `hornblende-brief/1`: what a part must survive. Only format, version and name are required. */

@@ -59,7 +59,29 @@ export const bakeChoices = ['never', 'if-needed'] as const;
 /** How fair a surface may have to be. */
 export const finishes = ['any', 'fair', 'fine'] as const;
 /** What else a surface may be wished to be. */
-export const surfaceWishes = ['gloss', 'matt', 'line-free', 'paintable', 'dyeable', 'smoothable'] as const;
+export const surfaceWishes = [
+  'gloss',
+  'matt',
+  'line-free',
+  'textured',
+  'paintable',
+  'dyeable',
+  'smoothable',
+  'sealed',
+] as const;
+/** Ways to a surface. */
+export const surfaceRouteIds = [
+  'as-printed',
+  'textured-plate',
+  'roughened-skin',
+  'thin-layers',
+  'sanded',
+  'solvent',
+  'flamed',
+  'painted',
+  'dyed',
+  'coated',
+] as const;
 
 /** Ways to choose. */
 export const schools = ['weighted', 'step-up', 'weakest-link'] as const;
@@ -103,6 +125,8 @@ export type OutdoorSchool = (typeof outdoorSchools)[number];
 /** What rubs on a part. */
 export type Wear = (typeof wears)[number];
 
+/** A way to a surface. */
+export type SurfaceRouteId = (typeof surfaceRouteIds)[number];
 /** A wish of how a surface is to be. */
 export type SurfaceWish = (typeof surfaceWishes)[number];
 /** What a part has to hold in, or out. */

@@ -58,6 +58,7 @@ const labels: Record<string, string> = {
   'looks.clear': 'See-through',
   'looks.finish': 'Surface',
   'looks.wishes': 'Wishes for the surface',
+  'looks.route': 'How the surface is finished',
   'room.who': 'Who is in the room',
   'room.hoursADay': 'Hours a day that somebody is there',
   'room.fumes': 'How fumes count',

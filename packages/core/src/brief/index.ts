@@ -6,7 +6,9 @@ export {
   TOP_WEIGHT,
   loadCases,
   schools,
+  surfaceRouteIds,
   surfaceWishes,
+  type SurfaceRouteId,
   type BakeChoice,
   type ClimateChoice,
   type Consequence,
@@ -51,3 +53,4 @@ export { FilletPlace } from './shape-places.js';
 export { solidFractionOf } from './solid-fraction.js';
 export { startingPoints, type StartingPoint } from './starting-points.js';
 export { isUntouched, stillUnknown, unanswered } from './unsaid.js';
+export { outerSurfaceCm2 } from './size.js';

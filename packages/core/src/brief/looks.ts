@@ -12,9 +12,11 @@ export const surfaceWishWords: Record<SurfaceWish, string> = {
   gloss: 'glossy',
   matt: 'matt',
   'line-free': 'free of layer lines',
+  textured: 'textured',
   paintable: 'paintable',
   dyeable: 'dyeable',
   smoothable: 'smoothable',
+  sealed: 'sealed',
 };
 
 /** How a part is to look, in words: "white, fair surface, see-through, paintable". */

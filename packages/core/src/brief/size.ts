@@ -6,6 +6,11 @@ export function plateLengthMm({ geometry }: Pick<Brief, 'geometry'>): number {
   return Math.max(geometry.xMm, geometry.yMm);
 }
 
+/** Outer surface of the part, cm²: that of its bounding box, about which a brush or a cloth goes. */
+export function outerSurfaceCm2({ geometry: g }: Pick<Brief, 'geometry'>): number {
+  return (2 * (g.xMm * g.yMm + g.yMm * g.zMm + g.zMm * g.xMm)) / 100;
+}
+
 /** Volume of the part's model, cm³: as said, else a share of its bounding box. */
 export function modelVolumeCm3({ geometry: g }: Pick<Brief, 'geometry'>): number {
   return g.volumeCm3 ?? (g.xMm * g.yMm * g.zMm * BOX_SHARE) / 1000;

@@ -24,3 +24,4 @@ export {
   warpCalibrationFor,
   type WarpCalibration,
 } from './warp-calibration.js';
+export { routeSize, surfaceRoutes, type SurfaceRoute } from './surface-routes.js';

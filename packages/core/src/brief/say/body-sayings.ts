@@ -115,6 +115,8 @@ export const bodySayings: readonly Saying[] = [
     ['paintable', 'paint(?:able|ed)|to be painted|will be painted|i (?:will|want to) paint it'],
     ['dyeable', 'dye(?:able|d)|to be dyed'],
     ['smoothable', 'smooth(?:able|ed)|vapou?r smoothed'],
+    ['textured', 'textured(?: surface| face)?|grippy surface'],
+    ['sealed', 'sealed(?: surface)?'],
   ]),
   ...all('looks.finish', [
     [

@@ -1,4 +1,6 @@
+import { outerSurfaceCm2 } from '../../brief/size.js';
 import { sig } from '../../lib/figures.js';
+import { routeAmounts, routeSize, smootherOf, surfaceRoutes } from '../surface-routes.js';
 import type { RecipeRule } from './recipe-line.js';
 
 /** What is left to cool on the plate comes off as cold as the room, °C. */
@@ -36,20 +38,26 @@ export const bakingRule: RecipeRule = ({ baked }) =>
       }
     : null;
 
-const smoothing: Record<string, string> = {
-  acetone: 'its vapour burns and numbs: outdoors or extracted, gloves, no flame or spark near',
-  alcohol: 'its vapour burns: ventilated, no flame or spark near',
-};
-
-/** Smoothing, where looks ask for it. */
-export const smoothingRule: RecipeRule = ({ brief, family: f }) => {
-  const [solvent] = f.flags.smoothedBy;
-  if (!solvent || brief.looks.finish !== 'fine') return null;
+/** The way to its surface that was chosen; where looks ask for a fine one and none was, a solvent if one smooths it. */
+export const surfaceRule: RecipeRule = ({ brief, family: f }) => {
+  const { route, finish } = brief.looks;
+  const wanted = route ?? (finish === 'fine' && smootherOf(f) ? 'solvent' : null);
+  if (wanted === null || wanted === 'as-printed') return null;
+  const found = surfaceRoutes(f, outerSurfaceCm2(brief)).find(r => r.id === wanted);
+  if (!found)
+    return {
+      id: 'surface',
+      group: 'after',
+      label: 'Surface',
+      value: 'the way that was chosen does not go with this filament',
+      why: `${f.name} takes none of what is meant by it: choose another under “Surface”.`,
+    };
   return {
-    id: 'smoothing',
+    id: 'surface',
     group: 'after',
-    label: 'Smoothing',
-    value: `with ${solvent}; ${smoothing[solvent] ?? 'ventilated, gloves on'}`,
-    why: 'It takes the layers away, and a tenth of a millimetre of the size.',
+    label: found.label,
+    value: [found.how, routeAmounts(found)].filter(Boolean).join(' '),
+    why:
+      [...found.cautions, routeSize(found)].filter(Boolean).join(' ') || 'The plate or the slicer does it.',
   };
 };

@@ -1,4 +1,4 @@
-import { bakingRule, coolingDownRule, smoothingRule } from './after.js';
+import { bakingRule, coolingDownRule, surfaceRule } from './after.js';
 import { infillRule, layersRule, supportRule, wallsRule } from './body.js';
 import { foamFlowRule, foamTravelRule } from './foam.js';
 import { bedRule, nozzleRule } from './heat.js';
@@ -30,7 +30,7 @@ const rules: readonly RecipeRule[] = [
   supportRule,
   coolingDownRule,
   bakingRule,
-  smoothingRule,
+  surfaceRule,
 ];
 
 /** What to set and do for one part in one filament on one printer, in the order of the work, each with its reason. */

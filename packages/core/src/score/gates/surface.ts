@@ -1,6 +1,7 @@
 import type { SurfaceWish } from '../../brief/choices.js';
 import { surfaceWishWords } from '../../brief/looks.js';
-import type { Family, Solvent } from '../../materials/family.js';
+import type { Family } from '../../materials/family.js';
+import { smootherOf } from '../../print/surface-routes.js';
 import type { Assessment } from '../assess.js';
 import type { Context } from '../context.js';
 import { worst, type Gate, type Verdict } from '../gate.js';
@@ -31,14 +32,6 @@ const never = (why: string, rescue: string | null = null): Route => ({
   rescue,
 });
 
-/** Solvents that smooth well; ethyl acetate dulls and softens more than it smooths, and water only dissolves. */
-const SMOOTHS = ['acetone', 'isopropanol', 'limonene'] as const satisfies readonly Solvent[];
-
-/** What a workshop can smooth a filament with; null where nothing does it well. */
-function smoother({ flags }: Family): string | null {
-  return SMOOTHS.find(s => flags.smoothedBy.includes(s)) ?? null;
-}
-
 /** What sanding makes of a filament: a route, or none. */
 function sanded({ name, flags }: Family): Route {
   if (flags.sanding === 'no') return never(`${name} cannot be sanded: it smears or furs.`);
@@ -55,7 +48,7 @@ const routes: Record<SurfaceWish, (f: Family) => Route> = {
   gloss: f => {
     const { sheen } = f.flags;
     if (sheen === 'glossy') return asPrinted(`${f.name} comes off the nozzle glossy.`);
-    const solvent = smoother(f);
+    const solvent = smootherOf(f);
     if (solvent)
       return after(EASE.work, `${f.name} turns glossy in ${solvent}.`, `smooth it with ${solvent}`);
     if (sheen === 'matt' && f.flags.paint === 'poorly')
@@ -73,10 +66,26 @@ const routes: Record<SurfaceWish, (f: Family) => Route> = {
           'a textured plate and a roughened skin, or a matt varnish',
         ),
   'line-free': f => {
-    const solvent = smoother(f);
+    const solvent = smootherOf(f);
     return solvent
       ? after(EASE.little, `${f.name} loses its lines in ${solvent}.`, `smooth it with ${solvent}`)
       : sanded(f);
+  },
+  textured: f =>
+    f.adhesion['textured-pei']
+      ? asPrinted(`${f.name} takes the texture of the plate on the face that lies on it.`)
+      : after(EASE.little, `${f.name} does not hold on a textured plate.`, 'a roughened skin'),
+  sealed: f => {
+    const solvent = smootherOf(f);
+    if (solvent)
+      return after(EASE.little, `${solvent} closes the layers of ${f.name}.`, `smooth it with ${solvent}`);
+    return f.flags.paint === 'poorly' || f.flags.structure === 'elastomer'
+      ? after(
+          EASE.work / 2,
+          `No coat holds on ${f.name}; only walls without gaps seal.`,
+          'four walls, slow, and a test with water',
+        )
+      : after(EASE.work, `A coat of resin seals ${f.name}.`, 'brush on a thin epoxy');
   },
   paintable: f => {
     if (f.flags.paint === 'well') return asPrinted(`Paint holds on ${f.name} once it is sanded and clean.`);
@@ -92,7 +101,7 @@ const routes: Record<SurfaceWish, (f: Family) => Route> = {
       : never(`${f.name} is sold dark: dye does not show.`);
   },
   smoothable: f => {
-    const solvent = smoother(f);
+    const solvent = smootherOf(f);
     if (!solvent)
       return never(`No solvent that a workshop may use smooths ${f.name}.`, 'sand it, or paint it');
     return asPrinted(`${f.name} is smoothed with ${solvent}.`);

@@ -26,6 +26,7 @@ import PageState from '../../ui/PageState.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useUnits } from '../../ui/useUnits';
 import ComesFirst from '../chooser/ComesFirst.vue';
+import SurfaceRoutes from '../../ui/SurfaceRoutes.vue';
 import GradeEditor from './GradeEditor.vue';
 import MeasuredStrength from './MeasuredStrength.vue';
 import OwnLesson from './OwnLesson.vue';
@@ -44,6 +45,8 @@ const { say, show } = useUnits();
 const { ask } = useFeedback();
 const { editing, add, edit, duplicate, archive } = useGradeActions();
 
+/** The outside of a part about as large as a hand’s palm. */
+const USUAL_AREA_CM2 = 100;
 const own = computed(() => library.grades.get(props.family) ?? null);
 const found = computed(() => library.find(props.family) ?? null);
 const base = computed(() => (found.value?.grade ? (familyByKey(found.value.grade.family) ?? null) : null));
@@ -203,6 +206,12 @@ function remove(): void {
           <p v-if="!t.lines.length" class="soft small">Nothing to speak of.</p>
         </div>
       </div>
+    </section>
+    <section class="surface" aria-label="Surface">
+      <h2>
+        Surface <span class="soft small">for a part of {{ say(`${USUAL_AREA_CM2} cm²`) }} outside</span>
+      </h2>
+      <SurfaceRoutes :family="found" :area-cm2="USUAL_AREA_CM2" />
     </section>
     <section v-for="d in found.disputes" :key="d.question" class="dispute">
       <h2>{{ d.question }}</h2>

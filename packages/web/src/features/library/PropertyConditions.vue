@@ -6,17 +6,11 @@ import KitSelect from '../../ui/KitSelect.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { propertyDefinition, propertyNames, type PropertyName } from '@hornblende/core/materials';
 import { propertyMeasure, propertyShown, propertyStored } from '@hornblende/core/units';
+import type { PropertyCondition } from './property-condition';
 import { useProperties } from './useProperties';
 import { useSettings } from '../../stores/settings';
 import NumberInput from '../../ui/NumberInput.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
-
-/** A condition on a property: at least or at most so much, in stored units. */
-export interface PropertyCondition {
-  name: PropertyName;
-  sense: 'at least' | 'at most';
-  value: number;
-}
 
 const list = defineModel<PropertyCondition[]>({ required: true });
 const { label, unit } = useProperties();

@@ -10,7 +10,7 @@ import {
 import { useSessionStorage, type RemovableRef } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
 import { useLibrary } from '../../stores/library';
-import type { PropertyCondition } from './PropertyConditions.vue';
+import type { PropertyCondition } from './property-condition';
 
 /** What of the library is looked at. */
 export type LibraryKind = 'all' | 'families' | 'grades' | 'away';
