@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { choose } from './controls';
+import { choose, chosen } from './controls';
 import { expect, test } from './server';
 
 test('the card follows the filament and the spool, is ticked off, goes out, and a print comes off the spool', async ({
@@ -58,6 +58,7 @@ test('a way to the surface is chosen, and goes on the card of the filament', asy
   await page.getByRole('link', { name: 'Solar wax melter latch' }).click();
   await page.getByRole('link', { name: 'Print card', exact: true }).click();
   const surface = page.getByRole('region', { name: 'Surface', exact: true });
+  await surface.getByRole('button', { name: 'All ways, with what each takes' }).click();
   // 95 × 28 × 14 mm: 2 · (26.6 + 3.92 + 13.3) cm².
   await expect(surface).toContainText('For about 88 cm² of outside.');
   const solvent = surface.getByTestId('surface-route').filter({ hasText: 'Solvent or its vapour' });
@@ -70,9 +71,10 @@ test('a way to the surface is chosen, and goes on the card of the filament', asy
   await expect(card).toContainText('0.05 mm off each face');
   // It stays with the part, also for a filament that it does not go with.
   await page.reload();
-  await expect(solvent.getByRole('radio')).toBeChecked();
+  await expect(chosen(surface, 'Way to the surface')).toHaveText('solvent or its vapour');
   await choose(page.locator('main'), 'Filament', 'PETG');
   await expect(card).toContainText('the way that was chosen does not go with this filament');
-  await surface.getByRole('button', { name: 'None of them' }).click();
+  await expect(chosen(surface, 'Way to the surface')).toHaveText('a way that this filament does not take');
+  await choose(surface, 'Way to the surface', 'not said');
   await expect(card).not.toContainText('the way that was chosen');
 });

@@ -24,4 +24,4 @@ export {
   warpCalibrationFor,
   type WarpCalibration,
 } from './warp-calibration.js';
-export { routeSize, surfaceRoutes, type SurfaceRoute } from './surface-routes.js';
+export { routeAmounts, routeSize, surfaceRoutes, type SurfaceRoute } from './surface-routes.js';

@@ -103,8 +103,13 @@ const titled = (key: unknown): Column | undefined => props.columns.find(c => c.k
   white-space: nowrap;
 }
 @media (max-width: 640px) {
-  .data-table :deep(thead) {
+  .data-table :deep(thead),
+  .data-table :deep(colgroup) {
     display: none;
+  }
+  .data-table :deep(table),
+  .data-table :deep(tbody) {
+    display: block;
   }
   .data-table :deep(tbody > tr.ant-table-row) {
     display: grid;

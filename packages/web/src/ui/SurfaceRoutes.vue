@@ -5,21 +5,21 @@ import { routeSize, surfaceRoutes, type SurfaceRoute } from '@hornblende/core/pr
 import { computed } from 'vue';
 import { Radio } from './kit';
 import DataTable from './DataTable.vue';
-import { useMoney } from './useMoney';
+import { useWorkshop } from '../stores/workshop';
 import { useUnits } from './useUnits';
 
 /** The ways to a surface that a filament takes, with what each takes; where a part is meant, one may be chosen. */
 const props = defineProps<{ family: Family; areaCm2: number; chosen?: SurfaceRouteId | null }>();
 const emit = defineEmits<{ choose: [route: SurfaceRouteId | null] }>();
 const { say, show } = useUnits();
-const money = useMoney();
+const workshop = useWorkshop();
 const routes = computed(() => surfaceRoutes(props.family, props.areaCm2));
 const choosing = computed(() => props.chosen !== undefined);
 const columns = computed(() => [
   { key: 'way', title: 'Way' },
   { key: 'time', title: 'By hand', number: true, width: '90px' },
   { key: 'cost', title: 'Used up', number: true, width: '90px' },
-  { key: 'kept', title: 'Stays so to', number: true, width: '100px' },
+  { key: 'kept', title: 'Bears up to', number: true, width: '100px' },
   { key: 'caution', title: 'Beware' },
 ]);
 const needed = (r: SurfaceRoute): string => (r.needs.length ? `Needs ${r.needs.join('; ')}.` : '');
@@ -36,22 +36,28 @@ const waited = (r: SurfaceRoute): string => (r.waitHours ? `Then wait ${r.waitHo
     :row-class="r => (r.id === chosen ? 'chosen' : '')"
   >
     <template #way="{ row: r }">
-      <Radio v-if="choosing" :checked="r.id === chosen" @change="emit('choose', r.id)"
-        ><b>{{ r.label }}</b></Radio
-      ><b v-else>{{ r.label }}</b>
-      <span class="soft small line">{{ say([r.how, needed(r), waited(r)].filter(Boolean).join(' ')) }}</span>
+      <div class="way">
+        <Radio v-if="choosing" :checked="r.id === chosen" @change="emit('choose', r.id)"
+          ><b>{{ r.label }}</b></Radio
+        ><b v-else>{{ r.label }}</b>
+        <span class="soft small">{{ say([r.how, needed(r), waited(r)].filter(Boolean).join(' ')) }}</span>
+      </div>
     </template>
     <template #time="{ row: r }">{{ r.minutes < 0.5 ? 'none' : `${Math.round(r.minutes)} min` }}</template>
-    <template #cost="{ row: r }">{{ r.money ? money(r.money) : 'nothing' }}</template>
+    <template #cost="{ row: r }">{{
+      r.money ? `${workshop.currency}${r.money.toFixed(2)}` : 'nothing'
+    }}</template>
     <template #kept="{ row: r }">{{ show(r.keptC, 'temperature') }}</template>
     <template #caution="{ row: r }">
-      <span class="small">{{ say([...r.cautions, routeSize(r)].filter(Boolean).join(' ')) }}</span>
+      <span class="small">{{
+        say([...r.cautions, routeSize(r)].filter(Boolean).join(' ') || 'Nothing.')
+      }}</span>
     </template>
   </DataTable>
 </template>
 
 <style scoped>
-.line {
+.way .soft {
   display: block;
 }
 </style>

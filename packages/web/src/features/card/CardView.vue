@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isFitCheck, outerSurfaceCm2 } from '@hornblende/core/brief';
+import { isFitCheck } from '@hornblende/core/brief';
 import {
   cardAmounts,
   cardDoubts,
@@ -21,8 +21,8 @@ import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
 import PrintAids from '../part/PrintAids.vue';
 import SaidShareChip from '../part/SaidShareChip.vue';
-import SurfaceRoutes from '../../ui/SurfaceRoutes.vue';
 import CardStage from './CardStage.vue';
+import CardSurface from './CardSurface.vue';
 import FitCheck from './FitCheck.vue';
 import GcodePanel from './GcodePanel.vue';
 import LogPrint from './LogPrint.vue';
@@ -118,26 +118,7 @@ function save(as: 'html' | 'md' | 'json'): void {
       <h2 class="small-title">So that it holds</h2>
       <PrintAids :family="family" />
     </section>
-    <section v-if="family && draft.brief" aria-label="Surface">
-      <h2 class="small-title">Surface</h2>
-      <p class="soft small">
-        {{ say(`For about ${Math.round(outerSurfaceCm2(draft.brief))} cm² of outside.`) }} The way that is
-        chosen goes on the card.
-        <Button
-          v-if="draft.brief.looks.route"
-          type="text"
-          size="small"
-          @click="draft.set('looks.route', null)"
-          >None of them</Button
-        >
-      </p>
-      <SurfaceRoutes
-        :family="family"
-        :area-cm2="outerSurfaceCm2(draft.brief)"
-        :chosen="draft.brief.looks.route"
-        @choose="route => draft.set('looks.route', route)"
-      />
-    </section>
+    <CardSurface v-if="family" :family="family" />
     <FitCheck v-if="family" :family="family" @card="key => (material = key)" />
     <div class="stages">
       <CardStage

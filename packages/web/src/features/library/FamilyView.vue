@@ -280,6 +280,9 @@ function remove(): void {
   max-width: 980px;
   margin-bottom: 18px;
 }
+.surface {
+  margin: 18px 0;
+}
 .card h2 {
   margin-bottom: 4px;
 }
