@@ -109,8 +109,10 @@ describe('what is done so that a print holds', () => {
     };
     expect(card([]).get('air')).toBe('closed, bed on for 20 min before, until 45 °C');
     expect(card(['preheat']).get('air')).toBe('closed, bed on for 30 min before, until 50 °C');
-    expect(card([]).get('first-layer')).toBe('20 mm/s, fan off');
-    expect(card(['first-layer']).get('first-layer')).toBe('10 mm/s, fan off');
+    expect(card([]).get('first-layer')).toBe('20 mm/s, 0.25 mm high, lines 0.54 mm wide, fan off');
+    expect(card(['first-layer']).get('first-layer')).toBe(
+      '10 mm/s, 0.25 mm high, lines 0.54 mm wide, fan off',
+    );
     expect(card(['cool']).get('cooling-down')).toContain('25 °C');
     expect(card([]).get('drying')).toBe('fresh from its sealed bag');
     expect(card(['dried']).get('drying')).toMatch(/ just before, as ticked/);

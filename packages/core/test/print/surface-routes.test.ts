@@ -148,3 +148,24 @@ describe('wishes for the surface', () => {
     expect(gate('sealed', 'pp').rescue).toContain('four walls');
   });
 });
+
+describe('what holds a part down', () => {
+  const wide = { xMm: 180, yMm: 120, zMm: 20, sharpCorners: 4 };
+  it('a raft is said no to where a part lifts, with the reason; elsewhere nobody thinks of one', () => {
+    const raft = (geometry: object, key: string): RecipeLine | undefined =>
+      printCard(brief({ geometry }), { family: familyByKey(key)!, printer: enclosedPrinter }).lines.find(
+        l => l.id === 'raft',
+      );
+    expect(raft(wide, 'hdpe')!.why).toContain('lifts with it');
+    expect(raft({ xMm: 20, yMm: 20, zMm: 10 }, 'pla')).toBeUndefined();
+  });
+  it('the first layer is a little thicker, never thinner than the rest, and its lines wider', () => {
+    const first = (print: object): string =>
+      printCard(brief({ print }), { family: familyByKey('petg')!, printer: enclosedPrinter }).lines.find(
+        l => l.id === 'first-layer',
+      )!.value;
+    expect(first({ layerMm: 0.2, lineMm: 0.45 })).toContain('0.25 mm high, lines 0.54 mm wide');
+    // Six tenths of a line would be thinner than the layer itself.
+    expect(first({ layerMm: 0.3, lineMm: 0.45 })).toContain('0.3 mm high');
+  });
+});

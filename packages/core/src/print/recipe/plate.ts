@@ -76,10 +76,37 @@ export const rimRule: RecipeRule = ({ brief, family, printer, warp }) => {
   };
 };
 
+/** A raft is thought of where a part lifts at least so often. */
+const RAFT_THOUGHT_OF = 0.05;
+
+/** Why not a raft, where one would think of it. */
+export const raftRule: RecipeRule = ({ family: f, warp }) => {
+  if (warp.pLift < RAFT_THOUGHT_OF) return null;
+  const off =
+    f.flags.support === 'clings'
+      ? `${f.name} hardly comes off one again`
+      : 'the face that lay on it stays rough';
+  return {
+    id: 'raft',
+    group: 'plate',
+    label: 'Raft',
+    value: 'none: a brim instead',
+    why: `It shrinks with the part and lifts with it, and ${off}. A rim of one layer holds the edge itself.`,
+  };
+};
+
+/** How much thicker than the rest the first layer is, at most, and how much of a line’s width it may be. */
+const FIRST_LAYER_TIMES = 1.25;
+const FIRST_LAYER_OF_LINE = 0.6;
+/** How much wider than the rest its lines are. */
+const FIRST_LINE_TIMES = 1.2;
+
 /** The first layer. */
 export const firstLayerRule: RecipeRule = ({ brief, family: f }) => {
   const soft = f.flags.drive === 'direct';
   const half = brief.print.aids.includes('first-layer');
+  const { layerMm, lineMm } = brief.print;
+  const highMm = Math.max(layerMm, Math.min(FIRST_LAYER_TIMES * layerMm, FIRST_LAYER_OF_LINE * lineMm));
   const set = (soft ? 12 : 20) / (half ? 2 : 1);
   return {
     id: 'first-layer',
@@ -87,11 +114,14 @@ export const firstLayerRule: RecipeRule = ({ brief, family: f }) => {
     label: 'First layer',
     set,
     unit: 'mm/s',
-    value: `${set} mm/s, fan off`,
+    value:
+      `${set} mm/s, ${sig(highMm, 2)} mm high, ` +
+      `lines ${sig(FIRST_LINE_TIMES * lineMm, 2)} mm wide, fan off`,
     why:
       (half ? 'Half its usual pace, as ticked. ' : '') +
       (soft
         ? 'Soft filament buckles when it is pushed.'
-        : 'All that follows stands on it: slow and without air it lies down and holds.'),
+        : 'All that follows stands on it: slow and without air it lies down and holds; a little thicker, it ' +
+          'forgives a plate that is not quite level.'),
   };
 };

@@ -3,7 +3,7 @@ import { infillRule, layersRule, supportRule, wallsRule } from './body.js';
 import { foamFlowRule, foamTravelRule } from './foam.js';
 import { bedRule, nozzleRule } from './heat.js';
 import { fanRule, retractionRule, speedRule } from './motion.js';
-import { firstLayerRule, plateRule, rimRule } from './plate.js';
+import { firstLayerRule, plateRule, raftRule, rimRule } from './plate.js';
 import { airRule, dryingRule, nozzleMetalRule } from './ready.js';
 import { sizeRule } from './size.js';
 import type { RecipeGround, RecipeLine, RecipeRule } from './recipe-line.js';
@@ -18,6 +18,7 @@ const rules: readonly RecipeRule[] = [
   plateRule,
   firstLayerRule,
   rimRule,
+  raftRule,
   speedRule,
   fanRule,
   retractionRule,
