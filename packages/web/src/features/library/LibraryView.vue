@@ -106,11 +106,7 @@ const counts = computed(() => {
     <div class="tools">
       <Segments v-model="mode" label="View" :options="modes" />
       <template v-if="mode !== 'compare'">
-        <SearchField
-          v-model="search"
-          label="Find in the library"
-          placeholder="A name, or what it does: “rubber that floats”"
-        />
+        <SearchField v-model="search" label="Find in the library" placeholder="A name, or what it does" />
         <TraitPicker :found="traits" @toggle="found.toggleTrait" />
         <OptionSelect v-model="kind" bare label="Which" :options="kinds" />
         <PropertyConditions v-model="conditions" />
