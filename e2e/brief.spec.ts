@@ -158,7 +158,7 @@ test('versions say what changed and what it did', async ({ page, server }) => {
   await page.getByRole('button', { name: 'Versions' }).click();
   const versions = page.getByTestId('versions');
   await expect(versions).toContainText('First choice: Wherrybank Everyday PLA, then ASA');
-  await expect(versions.getByRole('row', { name: /^Where it lives indoors outdoors/ })).toBeVisible();
+  await expect(versions.getByRole('row', { name: /^Where it lives: indoors → outdoors/ })).toBeVisible();
   await versions.getByRole('button', { name: 'Go back to version 1' }).click();
   await expect(page.getByTestId('first-choice')).toHaveText('Wherrybank Everyday PLA');
 });

@@ -20,7 +20,7 @@ export function changeEffects(before: Brief, after: Brief, options: RankOptions 
   const was = rank(before, options);
   const scoreOf = (r: typeof was, key: string | null): number | null =>
     r.candidates.find(c => c.material === key)?.rating ?? null;
-  return briefChanges(before, after).map(change => {
+  return told(before, after).map(change => {
     const alone = withValue(before, change.path, change.to);
     const now = alone && rank(alone, options);
     return {
@@ -31,6 +31,14 @@ export function changeEffects(before: Brief, after: Brief, options: RankOptions 
       scoreAfter: now ? scoreOf(now, was.firstChoice) : null,
     };
   });
+}
+
+/** Changes as they were made: a shape from a file brings many figures, and is one change. */
+function told(before: Brief, after: Brief): BriefChange[] {
+  const changes = briefChanges(before, after);
+  if (!changes.some(c => c.path === 'geometry.file' && typeof c.to === 'string')) return changes;
+  const shape = { path: 'geometry', label: 'Shape', from: before.geometry, to: after.geometry };
+  return [shape, ...changes.filter(c => !c.path.startsWith('geometry.'))];
 }
 
 /** The brief with one value replaced, or null when that is no valid brief. */

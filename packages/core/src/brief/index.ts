@@ -6,7 +6,6 @@ export {
   TOP_WEIGHT,
   loadCases,
   schools,
-  surfaceRouteIds,
   surfaceWishes,
   type SurfaceRouteId,
   type BakeChoice,
@@ -54,3 +53,4 @@ export { solidFractionOf } from './solid-fraction.js';
 export { startingPoints, type StartingPoint } from './starting-points.js';
 export { isUntouched, stillUnknown, unanswered } from './unsaid.js';
 export { outerSurfaceCm2 } from './size.js';
+export type { BriefGeometry } from './brief-geometry.js';

@@ -14,7 +14,7 @@ import { useReturnFocus } from '../../ui/useReturnFocus';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
 import { useRanking } from '../part/useRanking';
-import { shownValue } from '../part/shown-value';
+import { changeSentence } from './change-sentence';
 
 /** Two versions of the brief side by side: what changed, and what each change did to the ranking. */
 const emit = defineEmits<{ close: [] }>();
@@ -86,9 +86,7 @@ function restore(): void {
   open.value = false;
 }
 const columns = [
-  { key: 'what', title: 'What' },
-  { key: 'was', title: 'Was' },
-  { key: 'is', title: 'Is' },
+  { key: 'what', title: 'What changed' },
   { key: 'did', title: 'What that did' },
 ];
 </script>
@@ -118,9 +116,7 @@ const columns = [
           :row-key="e => e.path"
           label="What changed"
         >
-          <template #what="{ row }">{{ row.label }}</template>
-          <template #was="{ row }">{{ shownValue(row.path, row.from, system) }}</template>
-          <template #is="{ row }">{{ shownValue(row.path, row.to, system) }}</template>
+          <template #what="{ row }">{{ changeSentence(row, system) }}</template>
           <template #did="{ row }">{{ did(row) }}</template>
         </DataTable>
         <p v-else class="soft">These two say the same.</p>
