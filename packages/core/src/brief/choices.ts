@@ -72,9 +72,11 @@ export const surfaceWishes = [
 /** Ways to a surface. */
 export const surfaceRouteIds = [
   'as-printed',
+  'smooth-plate',
   'textured-plate',
   'roughened-skin',
   'thin-layers',
+  'tight-walls',
   'sanded',
   'solvent',
   'flamed',

@@ -16,16 +16,6 @@ export function chance(seed: number): Chance {
   return { uniform, normal: randomNormal.source(uniform)() };
 }
 
-/** Shuffles a list in place, every order as likely (Fisher and Yates). */
-export function shuffle(source: Chance, list: Int32Array): void {
-  for (let i = list.length - 1; i > 0; i--) {
-    const at = Math.floor(source.uniform() * (i + 1));
-    const held = list[i]!;
-    list[i] = list[at]!;
-    list[at] = held;
-  }
-}
-
 /** A triangular variate from a uniform one, by the inverse distribution: low and high ends, mode between. */
 export function triangular(u: number, low: number, mode: number, high: number): number {
   const span = high - low;

@@ -11,6 +11,7 @@ export {
   type Plate,
   type Resistance,
   type WindowName,
+  type PlateHold,
 } from './family.js';
 export { gradeFamily, materialFinder } from './grade-family.js';
 export { gradeKey, parseGrade } from './grade-parse.js';
@@ -29,4 +30,5 @@ export {
   type MeasureName,
   type MeasureRange,
 } from './derived.js';
-export { traits, traitsIn, traitsOf, type Trait } from './traits.js';
+export { traitsIn } from './trait-search.js';
+export { traits, traitsOf, type Trait } from './traits.js';

@@ -36,7 +36,8 @@ export const traits: readonly Trait[] = [
   {
     id: 'outdoors',
     label: 'Good outdoors',
-    means: 'Bears at least 1,500 MJ/m² of ultraviolet-bearing sun before its surface has lost half.',
+    means:
+      'Its surface keeps half its strength for 1,500 MJ/m² of ultraviolet, and it bears 65 °C: no sun softens it.',
     also: [
       'outdoor',
       'sun',
@@ -48,7 +49,7 @@ export const traits: readonly Trait[] = [
       'garden',
       'weather',
     ],
-    of: least('uvHalfDoseMJm2', 1500),
+    of: f => least('uvHalfDoseMJm2', 1500)(f) && least('hdt045C', 65)(f),
   },
   {
     id: 'heat',
@@ -132,19 +133,16 @@ export const traits: readonly Trait[] = [
   {
     id: 'wear',
     label: 'Bears rubbing',
-    means: 'Runs dry on itself or smooth steel: bearings and teeth.',
-    also: [
-      'wear',
-      'wear resistant',
-      'low friction',
-      'slippery',
-      'bearing',
-      'bushing',
-      'gears',
-      'gear',
-      'abrasion',
-    ],
+    means: 'Bears being rubbed and scuffed, as nylons and rubbers do.',
+    also: ['wear', 'wear resistant', 'abrasion', 'abrasion resistant', 'scuffs'],
     of: f => f.flags.wear === 'good',
+  },
+  {
+    id: 'gears',
+    label: 'Runs as a gear or bearing',
+    means: 'Stiff, and runs dry on itself or smooth steel.',
+    also: ['gear', 'gears', 'bearing', 'bushing', 'low friction', 'slippery', 'slides'],
+    of: f => f.flags.wear === 'good' && !rubber(f),
   },
   {
     id: 'floats',
@@ -302,7 +300,7 @@ export const traits: readonly Trait[] = [
   {
     id: 'little-warp',
     label: 'Hardly warps',
-    means: 'Grows by 0.00004 of its length a kelvin, or less: it pulls little as it cools.',
+    means: 'Expands by 40 millionths of its length a kelvin, or less: it pulls little as it cools.',
     also: [
       'no warp',
       'no warping',
@@ -380,56 +378,11 @@ export const traits: readonly Trait[] = [
   {
     id: 'cheap',
     label: 'Cheap',
-    means: 'About 25 a kilogram, or less.',
+    means: 'Typically at most 25 a kilogram.',
     also: ['inexpensive', 'low cost', 'low price', 'budget'],
     of: most('pricePerKg', 25),
   },
 ];
-
-/** What of a search is a trait, and what is left to be looked for in names. */
-export interface TraitSearch {
-  traits: Trait[];
-  words: string[];
-}
-
-/** Words as they are compared: lower case, hyphens as spaces, curly marks straight. */
-const plain = (text: string): string =>
-  text
-    .toLowerCase()
-    .replace(/[’]/g, "'")
-    .replace(/[-–,;]/g, ' ')
-    .replace(/\s+/g, ' ')
-    .trim();
-
-/** Every name of every trait, in words, the longest first, so that “heat resistant” is not read as “heat”. */
-const names = traits
-  .flatMap(trait => [trait.label, ...trait.also].map(name => ({ trait, words: plain(name).split(' ') })))
-  .sort((a, b) => b.words.length - a.words.length);
-
-/** Words that tell only where one trait ends and the next begins. */
-const joining = new Set(
-  'a and be bears does for good in is it must of resistant that the to which with'.split(' '),
-);
-
-/**
- * Reads a search in people’s own words.
- * @returns the traits that it names, each once, in the order of the text; and the other words
- * @example traitsIn('rubber that floats').traits.map(t => t.id); // ['rubber', 'floats']
- */
-export function traitsIn(search: string): TraitSearch {
-  const words = plain(search).split(' ').filter(Boolean);
-  const found: Trait[] = [];
-  const left: string[] = [];
-  for (let i = 0; i < words.length;) {
-    const name = names.find(n => n.words.every((w, k) => words[i + k] === w));
-    if (name) {
-      if (!found.includes(name.trait)) found.push(name.trait);
-      i += name.words.length;
-    } else left.push(words[i++]!);
-  }
-  // Beside no trait they may be part of a name.
-  return { traits: found, words: found.length ? left.filter(w => !joining.has(w)) : left };
-}
 
 /** What a filament does, of {@link traits}. */
 export function traitsOf(f: Family): Trait[] {

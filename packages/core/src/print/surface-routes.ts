@@ -79,13 +79,26 @@ const ways: readonly Way[] = [
     ],
   },
   {
+    id: 'smooth-plate',
+    label: 'The plate’s gloss',
+    effort: { minutes: 0 },
+    needs: ['a smooth plate or glass, clean'],
+    cautions: [],
+    // What is foamed or filled stays matt on any plate.
+    how: f =>
+      f.flags.sheen !== 'matt' && (f.adhesion['smooth-pei'] || f.adhesion.glass)
+        ? 'Lay the face that is seen on a smooth plate or glass.'
+        : null,
+    gives: () => ['gloss'],
+  },
+  {
     id: 'textured-plate',
     label: 'The plate’s texture',
     effort: { minutes: 0 },
     needs: ['a textured plate, or a textured film on it'],
     cautions: [],
     how: f => (f.adhesion['textured-pei'] ? 'Lay the face that is seen on a textured plate.' : null),
-    gives: () => ['textured'],
+    gives: () => ['textured', 'matt'],
   },
   {
     id: 'roughened-skin',
@@ -104,6 +117,15 @@ const ways: readonly Way[] = [
     cautions: [],
     how: () => 'Print at half the layer height: lines are still there, but finer.',
     gives: () => [],
+  },
+  {
+    id: 'tight-walls',
+    label: 'Walls without gaps',
+    effort: { minutes: 0 },
+    needs: ['four walls', 'slow printing, a little more flow', 'a test with water'],
+    cautions: [],
+    how: () => 'Print its walls so that no gap is left between them.',
+    gives: () => ['sealed'],
   },
   {
     id: 'sanded',

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { mean } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
 import { latinHypercube } from '../../src/lib/latin-hypercube.js';
-import { chance, shuffle } from '../../src/lib/random.js';
+import { chance } from '../../src/lib/random.js';
 import { sobol, SOBOL_AXES } from '../../src/lib/sobol.js';
 
 /** How many points lie in each of so many equal strata. */
@@ -77,20 +77,5 @@ describe('Sobol points', () => {
     expect(() => sobol(chance(1), 8, SOBOL_AXES + 1)).toThrow(
       `${SOBOL_AXES} axes, not for ${SOBOL_AXES + 1}`,
     );
-  });
-});
-
-describe('a shuffle', () => {
-  it('keeps what it shuffles, and brings each to each place about equally often', () => {
-    const source = chance(6);
-    const places = Array.from({ length: 4 }, () => [0, 0, 0, 0]);
-    for (let k = 0; k < 4000; k++) {
-      const list = Int32Array.of(0, 1, 2, 3);
-      shuffle(source, list);
-      expect([...list].sort()).toEqual([0, 1, 2, 3]);
-      list.forEach((what, at) => places[what]![at]!++);
-    }
-    // Within five standard deviations of 1000, which are 27 each.
-    for (const row of places) for (const n of row) expect(Math.abs(n - 1000)).toBeLessThan(137);
   });
 });

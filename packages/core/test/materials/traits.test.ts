@@ -8,7 +8,8 @@ import {
   measureOf,
 } from '../../src/materials/derived.js';
 import { families, familyByKey } from '../../src/materials/library.js';
-import { traits, traitsIn, traitsOf } from '../../src/materials/traits.js';
+import { traitsIn } from '../../src/materials/trait-search.js';
+import { traits, traitsOf } from '../../src/materials/traits.js';
 
 const ids = (search: string): string[] => traitsIn(search).traits.map(t => t.id);
 const having = (search: string): string[] =>
@@ -37,7 +38,9 @@ describe('what filaments do', () => {
     ['flame retardant', 'pc-fr', 'pla'],
     ['steam', 'ppsu', 'petg'],
     ['beginners', 'pla', 'pc'],
-    ['gears', 'pom', 'pla'],
+    ['gears', 'pom', 'tpu-95a'],
+    ['wear resistant', 'tpu-95a', 'pla'],
+    ['outdoor', 'petg-cf', 'pla-cf'],
     ['no enclosure', 'petg', 'abs'],
     ['rubber', 'tpu-95a', 'pa12'],
     ['food', 'pp', 'abs'],

@@ -136,6 +136,14 @@ describe('wishes for the surface', () => {
     expect(smootherOf(first), first.key).not.toBeNull();
     expect(['pla', 'petg', 'pvb']).not.toContain(first.key);
   });
+  it.each(surfaceWishes)('%s: the ranking lets in just those that have a way to it', wish => {
+    const { candidates } = rank(brief({ looks: { wishes: [wish] } }), {});
+    for (const f of families) {
+      const gate = candidates.find(c => c.material === f.key)!.gates.find(g => g.id === 'surface')!;
+      const ways = surfaceRoutes(f, 50).filter(r => r.gives.includes(wish));
+      expect(gate.verdict !== 'fail', f.key).toBe(ways.length > 0);
+    }
+  });
   it('a textured face costs nothing; a sealed one asks for a solvent or a coat', () => {
     const gate = (wish: 'textured' | 'sealed', key: string): Gate =>
       rank(brief({ looks: { wishes: [wish] } }), {

@@ -15,7 +15,7 @@ export interface DrawnSpools {
   difficulty: Float64Array;
   cost: Float64Array;
   /** The order in which they take their turns. */
-  turn: Int32Array;
+  turn: number[];
 }
 
 /**
@@ -37,7 +37,7 @@ export function drawnSpools(c: LeanCandidate, source: Chance, count: number, cri
     doubt: new Float64Array(count),
     difficulty: new Float64Array(count),
     cost: new Float64Array(count),
-    turn: Int32Array.from({ length: count }, (_, i) => i),
+    turn: Array.from({ length: count }, (_, i) => i),
   };
   for (let i = 0; i < count; i++) {
     c.varies.forEach((p, n) => {

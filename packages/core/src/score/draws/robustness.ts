@@ -1,3 +1,4 @@
+import { shuffleInPlace } from 'simple-statistics';
 import type { Brief } from '../../brief/brief.js';
 import type { CriterionId, School } from '../../brief/choices.js';
 import { families as libraryFamilies } from '../../materials/library.js';
@@ -7,7 +8,7 @@ import type { RankOptions } from '../judge.js';
 import { ratingOf } from '../doubt.js';
 import { drawnSpools, type DrawnSpools } from './drawn-spools.js';
 import { leanCandidate, type LeanCandidate } from './lean.js';
-import { chance, dirichlet, shuffle } from '../../lib/random.js';
+import { chance, dirichlet } from '../../lib/random.js';
 
 /** Draws that a ranking is tried with when nothing else is said. */
 export const DRAWS = 20_000;
@@ -105,7 +106,7 @@ export function* robustnessInSteps(
     const which = k % spools;
     if (which === 0) {
       yield Math.floor(draws * (JUDGING + ((1 - JUDGING) * k) / draws));
-      for (const d of drawn) shuffle(source, d.turn);
+      for (const d of drawn) shuffleInPlace(d.turn, source.uniform);
     }
     drawWeights(weights);
     let running = 0;

@@ -1,22 +1,7 @@
 <script setup lang="ts">
 import { familyCard } from '@hornblende/core/advice';
 import { sig } from '@hornblende/core/lib';
-import {
-  adhesiveNames,
-  chemicalList,
-  chemicals,
-  families,
-  familyByKey,
-  fillerName,
-  fillerTrade,
-  neighboursOf,
-  plateNames,
-  type Adhesive,
-  type Plate,
-  type Resistance,
-  type WindowName,
-  windowWords,
-} from '@hornblende/core/materials';
+import { families, familyByKey, fillerName, fillerTrade, neighboursOf } from '@hornblende/core/materials';
 import { Button } from '../../ui/kit';
 import { computed, onMounted } from 'vue';
 import { useRouter } from 'vue-router';
@@ -27,6 +12,7 @@ import { useFeedback } from '../../ui/useFeedback';
 import { useUnits } from '../../ui/useUnits';
 import ComesFirst from '../chooser/ComesFirst.vue';
 import SurfaceRoutes from '../../ui/SurfaceRoutes.vue';
+import FamilyFacts from './FamilyFacts.vue';
 import GradeEditor from './GradeEditor.vue';
 import MeasuredStrength from './MeasuredStrength.vue';
 import OwnLesson from './OwnLesson.vue';
@@ -69,32 +55,6 @@ const spools = computed(() =>
     r => !r.spool.archived && (r.spool.material === props.family || r.family?.grade?.family === props.family),
   ),
 );
-const plates = computed(() =>
-  (Object.entries(found.value?.adhesion ?? {}) as [Plate, PlateHold][]).map(([plate, hold]) => ({
-    plate: plateNames[plate],
-    hold: holdWords(hold),
-  })),
-);
-const resistances = ['good', 'fair', 'poor'] as const;
-const resists = (level: Resistance): string =>
-  chemicalList(chemicals.filter(c => found.value?.chemicals[c] === level)) || 'none';
-
-/** How a filament holds on a plate, J/m². */
-interface PlateHold {
-  bare: number;
-  adhesive?: Partial<Record<Adhesive, number>>;
-}
-function holdWords({ bare, adhesive = {} }: PlateHold): string {
-  const helped = Object.entries(adhesive).map(([a, v]) => `${v} with ${adhesiveNames[a as Adhesive]}`);
-  return [`${bare} bare`, ...helped].join(', ');
-}
-function windowText(name: WindowName): string {
-  const w = found.value?.windows[name];
-  if (!w) return '';
-  return windowWords[name].measure
-    ? `${show(w.low, 'temperature')} to ${show(w.high, 'temperature')}`
-    : `${w.low} to ${w.high} ${windowWords[name].unit}`;
-}
 /** So many grades are named; the rest are counted. */
 const MOST_GRADES_NAMED = 8;
 onMounted(() => {
@@ -231,35 +191,7 @@ function remove(): void {
       >
     </h2>
     <PropertyTable :of="found" :base="base" :grade="own?.grade ?? null" :neighbours="neighbours" />
-    <div class="more">
-      <section>
-        <h2>Printing windows</h2>
-        <dl>
-          <template v-for="(w, name) in windowWords" :key="name"
-            ><dt>{{ w.label }}</dt>
-            <dd>{{ windowText(name) }}</dd></template
-          >
-        </dl>
-      </section>
-      <section>
-        <h2>Hold on a plate, J/m²</h2>
-        <dl>
-          <template v-for="p in plates" :key="p.plate"
-            ><dt>{{ p.plate }}</dt>
-            <dd>{{ p.hold }}</dd></template
-          >
-        </dl>
-      </section>
-      <section>
-        <h2>Chemicals</h2>
-        <dl>
-          <template v-for="level in resistances" :key="level"
-            ><dt>{{ level }}</dt>
-            <dd>{{ resists(level) }}</dd></template
-          >
-        </dl>
-      </section>
-    </div>
+    <FamilyFacts :of="found" />
     <GradeEditor
       v-if="editing"
       :start="editing"
@@ -324,28 +256,8 @@ ul {
 .plain {
   font-weight: 400;
 }
-.more {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 36px;
-  margin-top: 26px;
-}
-dl {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 3px 16px;
-  margin: 6px 0 0;
-  font-size: 14px;
-}
-dt {
-  color: var(--soft);
-}
-dd {
-  margin: 0;
-}
 @media (max-width: 860px) {
-  .card,
-  .more {
+  .card {
     grid-template-columns: 1fr;
   }
 }
