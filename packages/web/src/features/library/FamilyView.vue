@@ -167,12 +167,6 @@ function remove(): void {
         </div>
       </div>
     </section>
-    <section class="surface" aria-label="Surface">
-      <h2>
-        Surface <span class="soft small">for a part of {{ say(`${USUAL_AREA_CM2} cm²`) }} outside</span>
-      </h2>
-      <SurfaceRoutes :family="found" :area-cm2="USUAL_AREA_CM2" />
-    </section>
     <section v-for="d in found.disputes" :key="d.question" class="dispute">
       <h2>{{ d.question }}</h2>
       <p v-for="p in d.positions" :key="p.school">
@@ -192,6 +186,12 @@ function remove(): void {
     </h2>
     <PropertyTable :of="found" :base="base" :grade="own?.grade ?? null" :neighbours="neighbours" />
     <FamilyFacts :of="found" />
+    <section class="surface" aria-label="Surface">
+      <h2>
+        Surface <span class="soft small">for a part of {{ say(`${USUAL_AREA_CM2} cm²`) }} outside</span>
+      </h2>
+      <SurfaceRoutes :family="found" :area-cm2="USUAL_AREA_CM2" />
+    </section>
     <GradeEditor
       v-if="editing"
       :start="editing"
