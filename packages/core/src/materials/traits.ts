@@ -37,7 +37,8 @@ export const traits: readonly Trait[] = [
     id: 'outdoors',
     label: 'Good outdoors',
     means:
-      'Its surface keeps half its toughness for some five years of full sun (1,500 MJ/m² of ultraviolet), and 65 °C do not soften it.',
+      'Its surface keeps half its toughness for some five years of full sun (1,500 MJ/m² of ultraviolet), ' +
+      'and 65 °C do not soften it.',
     also: [
       'outdoor',
       'sun',
