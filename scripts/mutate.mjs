@@ -82,8 +82,10 @@ function prepared() {
   writeFileSync(
     join(copy, 'vitest.config.mjs'),
     `import { QuickestFirst } from './scripts/mutation/quickest-first.mjs';
-     export default { test: { include: ['packages/core/test/**/*.test.ts'], testTimeout: 120000, maxWorkers: 1,
-       setupFiles: ['scripts/mutation/setup.mjs'], experimental: { fsModuleCache: true },
+     export default { test: { include: ['packages/core/test/**/*.test.ts'], maxWorkers: 1,
+       testTimeout: 900000, hookTimeout: 900000,
+       setupFiles: ['packages/core/test/fixed-seed.ts', 'scripts/mutation/setup.mjs'],
+       experimental: { fsModuleCache: true },
        sequence: process.env.HORNBLENDE_MUTANT ? { sequencer: QuickestFirst } : {} } };`,
   );
   rmSync(join(copy, 'vitest.config.ts'));
@@ -110,7 +112,8 @@ function passes(files, env) {
     env: { ...process.env, ...env },
     encoding: 'utf8',
   });
-  if (run.status !== 0 && env.HORNBLENDE_REACHED) console.error(run.stdout.slice(-4000));
+  if (run.status !== 0 && env.HORNBLENDE_REACHED)
+    console.error((run.stdout + run.stderr).match(/^.*(FAIL|Error:).*$/gm)?.join('\n'));
   return run.status === 0;
 }
 

@@ -14,6 +14,7 @@ const commands: Readonly<Record<string, () => Promise<Command>>> = {
   models: async () => (await import('./commands/library.js')).modelsCommand(),
   families: async () => (await import('./commands/library.js')).familiesCommand(),
   card: async () => (await import('./commands/card.js')).cardCommand(),
+  printed: async () => (await import('./commands/printed.js')).printedCommand(),
   say: async () => (await import('./commands/say.js')).sayCommand(),
   mesh: async () => (await import('./commands/mesh.js')).meshCommand(),
   stress: async () => (await import('./commands/field.js')).stressCommand(),

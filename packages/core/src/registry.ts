@@ -27,6 +27,8 @@ import { warpCalibrateModel } from './models/warp-calibrate.js';
 import { printEconomicsModel } from './print/economics.js';
 import { printSurfaceModel } from './print/surface-routes.js';
 import { printPairModel } from './print/pair.js';
+import { movingGapModel } from './print/moving-gap.js';
+import { printPurgeModel } from './print/purge.js';
 import { answerRanged, hasRanges, type RangedAnswer } from './models/ranged.js';
 import { scoreDesirability } from './score/desirability.js';
 import { sectionPrinted } from './models/section-printed.js';
@@ -104,6 +106,8 @@ export const models: readonly Model[] = [
   printSurfaceModel,
   printCoolingModel,
   printPairModel,
+  printPurgeModel,
+  movingGapModel,
   spoolMoisture,
   scoreDesirability,
   scoreRank,

@@ -1,5 +1,4 @@
-import { typical } from '../materials/family.js';
-import { layerCooling, PrintCoolingInput } from '../print/layer-cooling.js';
+import { coolingInputOf, layerCooling, type PrintCoolingInput } from '../print/layer-cooling.js';
 import { AIR_K } from './warp-mitigations.js';
 import { liftsFromMm, warpOutcome, type WarpOutcome, type WarpSetup } from './warp-outcome.js';
 
@@ -40,7 +39,7 @@ export function warpInAirs(setup: WarpSetup): WarpInAir[] {
 
 function inAir(setup: WarpSetup, label: string, airC: number): WarpInAir {
   const there = { ...setup, tweaks: { ...setup.tweaks, airC } };
-  const cooling = coolingOf(setup, airC);
+  const cooling = coolingInputOf(setup.family, setup.brief.print, airC);
   return {
     label,
     airC,
@@ -49,16 +48,4 @@ function inAir(setup: WarpSetup, label: string, airC: number): WarpInAir {
     cooling,
     setsInS: layerCooling(cooling).seconds,
   };
-}
-
-function coolingOf({ family: f, brief }: WarpSetup, airC: number): PrintCoolingInput {
-  const middle = ({ low, high }: { low: number; high: number }): number => (low + high) / 2;
-  return Object.assign(new PrintCoolingInput(), {
-    nozzleC: middle(f.windows.nozzleC),
-    solidificationC: typical(f, 'solidificationC'),
-    airC,
-    fanPct: middle(f.windows.fanPct),
-    lineMm: brief.print.lineMm,
-    layerMm: brief.print.layerMm,
-  });
 }

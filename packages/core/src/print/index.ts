@@ -4,6 +4,7 @@ export { aidSentence } from './aid-words.js';
 export { printFlowMm3s } from './economics.js';
 export { gaugeCalibrationFor, gaugeDoubts } from './gauge-calibration.js';
 export { readGcode, type GcodeReport } from './gcode.js';
+export { movingGapSentence } from './moving-gap.js';
 export { printPair } from './pair.js';
 export {
   COOL_RIM_MM,
@@ -14,6 +15,7 @@ export {
   type PlateUse,
 } from './plate-use.js';
 export { printerRecord, type PrintOutcomeTold } from './printer-record.js';
+export { purgeSentences } from './purge.js';
 export { meanOf } from './reading-error.js';
 export type { RecipeLine } from './recipe/recipe-line.js';
 export {

@@ -1,5 +1,7 @@
+import type { Brief } from '../brief/brief.js';
 import { Quantity } from '../input/fields.js';
 import { sig } from '../lib/figures.js';
+import { typical, type Family } from '../materials/family.js';
 import { model, step } from '../models/model.js';
 
 /** Input of `print.cooling`. */
@@ -38,6 +40,23 @@ export function layerCooling(i: PrintCoolingInput): PrintCoolingResult {
     timeConstantS,
     seconds: sets ? timeConstantS * Math.log((i.nozzleC - i.airC) / (i.solidificationC - i.airC)) : null,
   };
+}
+
+/** What a line of a family cools from and into, at the middle of its windows. */
+export function coolingInputOf(
+  f: Family,
+  { lineMm, layerMm }: Pick<Brief['print'], 'lineMm' | 'layerMm'>,
+  airC: number,
+): PrintCoolingInput {
+  const middle = ({ low, high }: { low: number; high: number }): number => (low + high) / 2;
+  return Object.assign(new PrintCoolingInput(), {
+    nozzleC: middle(f.windows.nozzleC),
+    solidificationC: typical(f, 'solidificationC'),
+    airC,
+    fanPct: middle(f.windows.fanPct),
+    lineMm,
+    layerMm,
+  });
 }
 
 /** `print.cooling`: how long a layer takes to set, and with it how small a part keeps its corners. */

@@ -6,6 +6,7 @@ import { families, familyByKey } from '../materials/library.js';
 import type { Window } from '../materials/property.js';
 import { model, step } from '../models/model.js';
 import { bondOf, type Bond } from './bonds.js';
+import { acrossMPa, seamStrength, type Seam } from './seam.js';
 import { STANDARD_ROOM_C } from '../lib/physical-constants.js';
 
 /** Input of `print.pair`. */
@@ -23,6 +24,8 @@ export interface PrintPairResult {
   bedC: Window | null;
   chamberC: Window | null;
   bond: Bond;
+  /** What the seam carries. */
+  seam: Seam;
   /** How much more one contracts over the seam than the other, mm. */
   mismatchMm: number;
   /** Whether the second washes away from the first. */
@@ -31,7 +34,6 @@ export interface PrintPairResult {
   reasons: string[];
 }
 
-/** Room temperature that both end at, °C. */
 /** A difference of length that a seam bears without showing, as a share of it. */
 const SHOWS = 0.004;
 
@@ -62,6 +64,7 @@ export function printPair(a: Family, b: Family, lengthMm: number): PrintPairResu
   const bedC = shared(a, b, 'bedC');
   const chamberC = shared(a, b, 'chamberC');
   const { bond, why } = bondOf(familyKeyOf(a), familyKeyOf(b));
+  const seam = seamStrength(a, b);
   const strain = Math.abs(contraction(a) - contraction(b));
   const soluble = a.flags.soluble || b.flags.soluble;
   const support = soluble && bond !== 'none';
@@ -69,6 +72,12 @@ export function printPair(a: Family, b: Family, lengthMm: number): PrintPairResu
   const weak = bond === 'none' || (bond === 'little' && !support);
   const reasons = [
     why,
+    ...(seam.breaksMPa
+      ? [
+          `Pulled apart, the seam breaks at ${sig(seam.breaksMPa.low, 2)} to ${sig(seam.breaksMPa.high, 2)} MPa: ` +
+            `let 1 cm² of it carry ${sig(seam.carriesMPa * 100, 2)} N at most, and only for a while.`,
+        ]
+      : []),
     bedC ? `Both hold on a bed of ${windowText(bedC)}.` : 'No bed suits both: one lets go or softens.',
     chamberC
       ? `Both bear air of ${windowText(chamberC)}.`
@@ -84,6 +93,7 @@ export function printPair(a: Family, b: Family, lengthMm: number): PrintPairResu
     bedC,
     chamberC,
     bond,
+    seam,
     mismatchMm: strain * lengthMm,
     soluble,
     verdict: apart || weak ? 'no' : careful ? 'with care' : 'good',
@@ -104,7 +114,7 @@ export const printPairModel = model({
   title: 'Two filaments in one print',
   source:
     'Overlap of the windows; contraction α·(T_s − 23 °C) + s_c of each; bonds as overmoulding and two-filament ' +
-    'prints show them (estimates)',
+    'prints show them, as shares of the weaker one’s strength across its layers (estimates)',
   validity: 'Flat seams without an undercut; a mechanical lock makes any pair possible.',
   Input: PrintPairInput,
   compute({ first, second, lengthMm }: PrintPairInput) {
@@ -115,6 +125,7 @@ export const printPairModel = model({
       result,
       warnings: [],
       steps: [
+        ...seamSteps(a, b, result),
         contractionStep('ε₁', a),
         contractionStep('ε₂', b),
         step(
@@ -133,4 +144,20 @@ function contractionStep(symbol: string, f: Family): ReturnType<typeof step> {
   const s = f.properties.crystallisationStrain?.typical ?? 0;
   const substituted = `${sig(typical(f, 'alphaPerK'))} × (${sig(typical(f, 'solidificationC'))} − 23) + ${sig(s)}`;
   return step(symbol, 'α·(T_s − 23) + s_c', substituted, contraction(f), '');
+}
+
+/** How strong the seam is, where there is one. */
+function seamSteps(a: Family, b: Family, { seam }: PrintPairResult): ReturnType<typeof step>[] {
+  if (!seam.breaksMPa) return [];
+  const weaker = acrossMPa(a) <= acrossMPa(b) ? a : b;
+  return [
+    step(
+      'σ_seam',
+      'k·σ_across of the weaker',
+      `${sig(seam.breaksMPa.typical / acrossMPa(weaker))} × ${sig(acrossMPa(weaker))}`,
+      seam.breaksMPa.typical,
+      'MPa',
+    ),
+    step('σ_carries', 'least σ_seam / 2', `${sig(seam.breaksMPa.low)} / 2`, seam.carriesMPa, 'MPa'),
+  ];
 }

@@ -135,6 +135,7 @@ function groundOf(
     pSplit,
     moisture,
     supportG: c.printing.supportG,
+    layerS: (c.printing.modelHours * 3600 * brief.print.layerMm) / brief.geometry.zMm,
     baked: c.baked,
   };
 }

@@ -62,3 +62,39 @@ describe('print.pair', () => {
     }
   });
 });
+
+describe('the seam of two filaments', () => {
+  it('is no stronger than the weaker one across its layers, and the weaker the bond the weaker it is', () => {
+    const across = (key: string): number => {
+      const p = familyByKey(key)!.properties;
+      return p.yieldMPa!.typical * p.zRatio!.typical;
+    };
+    for (const a of families)
+      for (const b of families) {
+        const { seam, bond } = printPair(a, b, 50);
+        if (bond === 'none') {
+          expect(seam).toEqual({ breaksMPa: null, carriesMPa: 0 });
+          continue;
+        }
+        const { low, typical, high } = seam.breaksMPa!;
+        expect(low).toBeLessThan(typical);
+        expect(typical).toBeLessThan(high);
+        expect(high).toBeLessThanOrEqual(Math.min(across(a.key), across(b.key)) + 1e-9);
+        expect(seam.carriesMPa).toBeCloseTo(low / 2, 12);
+      }
+    expect(pair('abs', 'asa').seam.breaksMPa!.low).toBeGreaterThan(
+      pair('abs', 'tpu-95a').seam.breaksMPa!.high,
+    );
+    expect(pair('pla', 'tpu-95a').seam.carriesMPa).toBeGreaterThan(pair('pla', 'petg').seam.carriesMPa);
+  });
+  it('is told in newtons a square centimetre, and worked out step by step', () => {
+    const { seam, reasons } = pair('pla', 'tpu-95a');
+    const newtons = /1 cm² of it carry ([\d.]+) N/.exec(reasons.join(' '))!;
+    expect(Number(newtons[1])).toBeCloseTo(seam.carriesMPa * 100, -0.5);
+    const { steps } = calculate('print.pair', { first: 'pla', second: 'tpu-95a' });
+    expect(steps.find(s => s.symbol === 'σ_seam')!.value).toBe(seam.breaksMPa!.typical);
+    expect(calculate('print.pair', { first: 'pla', second: 'pp' }).steps.map(s => s.symbol)).not.toContain(
+      'σ_seam',
+    );
+  });
+});

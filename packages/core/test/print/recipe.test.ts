@@ -142,3 +142,25 @@ describe('a card on paper', () => {
     expect(html).toContain('A small print first');
   });
 });
+
+describe('how many at once, and which supports', () => {
+  it('a small part is not printed alone where its layers stay soft', () => {
+    const pin = { geometry: { xMm: 8, yMm: 8, zMm: 30, volumeCm3: 1.5 } };
+    const alone = line(card('abs', 'cabinet', pin), 'several');
+    expect(alone.value).toMatch(/^at least [2-9]\d* side by side/);
+    expect(alone.why).toContain('stays soft');
+    expect(card('abs', 'cabinet', large).lines.some(l => l.id === 'several')).toBe(false);
+  });
+  it('what often fails goes one at a time, what strings one after another, the rest together', () => {
+    const many = { quantity: 12, geometry: { xMm: 60, yMm: 60, zMm: 20, volumeCm3: 70 } };
+    expect(line(card('pla', 'cabinet', many), 'several').value).toContain('as many as the plate holds');
+    const lifting = line(card('abs', 'large-open', { ...large, quantity: 12 }), 'several');
+    expect(lifting.value).toBe('one at a time');
+    expect(line(card('tpu-85a', 'open-direct', many), 'several').value).toContain('one after another');
+  });
+  it('supports stand off by a layer, by more where little air lets them fuse', () => {
+    const hangs = { geometry: { xMm: 60, yMm: 60, zMm: 40, volumeCm3: 60, supportCm3: 20 } };
+    expect(line(card('pla', 'cabinet', hangs), 'supports').value).toContain('0.2 mm beneath the part');
+    expect(line(card('abs', 'cabinet', hangs), 'supports').value).toContain('0.3 mm beneath the part');
+  });
+});

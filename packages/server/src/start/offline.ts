@@ -31,7 +31,7 @@ import { backupsOf } from '../workplace/workplace.js';
 const silent: Progress = () => undefined;
 
 /** The database of a folder. @throws StartProblem where there is none */
-function databaseIn(dataDir: string): string {
+export function databaseIn(dataDir: string): string {
   const file = join(dataDir, DATABASE_FILE);
   if (!existsSync(file))
     throw new StartProblem(file, 'there is no workshop here', 'Say which folder with --data');

@@ -60,6 +60,11 @@ function inUse(file: string, where: string): StartProblem {
   );
 }
 
+/** Where the server is that has a data folder, as it left it: null where none has said it. */
+export function servedAt(dataDir: string): string | null {
+  return whereIs(join(dataDir, WHERE_FILE));
+}
+
 function whereIs(file: string): string | null {
   if (!existsSync(file)) return null;
   try {

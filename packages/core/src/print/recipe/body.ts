@@ -1,4 +1,5 @@
 import { sig } from '../../lib/figures.js';
+import type { Family } from '../../materials/family.js';
 import { solubleSupports } from '../pair.js';
 import type { RecipeRule } from './recipe-line.js';
 
@@ -40,6 +41,19 @@ export const infillRule: RecipeRule = ({ brief: { print } }) => ({
   why: 'It holds walls, top and bottom apart; those carry.',
 });
 
+/** A family that is printed with less air than this, %, fuses to its own supports over one layer. */
+const AIRY_PCT = 40;
+
+/** What kind of support of itself comes off again, and how far it stands off. */
+function supportKind(f: Family, layerMm: number): string {
+  const fuses = (f.windows.fanPct.low + f.windows.fanPct.high) / 2 < AIRY_PCT;
+  const gapMm = (fuses ? 1.5 : 1) * layerMm;
+  return (
+    `${sig(gapMm, 2)} mm beneath the part with two close layers on top; straight ones under flat faces, ` +
+    'branching ones under round faces'
+  );
+}
+
 /** Supports, where the family has something to say about them. */
 export const supportRule: RecipeRule = ({ family: f, brief, supportG }) => {
   const line = { id: 'supports', group: 'body' as const, label: 'Supports' };
@@ -51,9 +65,11 @@ export const supportRule: RecipeRule = ({ family: f, brief, supportG }) => {
   const washes = solubleSupports(f).map(s => s.name);
   return {
     ...line,
-    value: `only under what hangs over by more than 45°${supportG < 0.05 ? '' : `, about ${sig(supportG, 2)} g`}`,
+    value:
+      `only under what hangs over by more than 45°${supportG < 0.05 ? '' : `, about ${sig(supportG, 2)} g`}: ` +
+      supportKind(f, brief.print.layerMm),
     why:
-      'Every one leaves a rough face, and takes filament and time.' +
+      'Every one leaves a rough face, and takes filament and time; a bridge between two walls needs none.' +
       (washes.length ? ` With a second nozzle ${washes.join(' or ')} washes away from it.` : ''),
   };
 };

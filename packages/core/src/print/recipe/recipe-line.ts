@@ -46,6 +46,8 @@ export interface RecipeGround {
   moisture: SpoolMoisture | null;
   /** What supports take, as the part is laid, g. */
   supportG: number;
+  /** How long one layer takes on average, s. */
+  layerS: number;
   /** What an oven makes of it, where it is judged as baked. */
   baked: { ovenC: number; hours: number; shrinkagePct: number } | null;
 }

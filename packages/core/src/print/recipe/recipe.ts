@@ -5,6 +5,7 @@ import { bedRule, nozzleRule } from './heat.js';
 import { fanRule, retractionRule, speedRule } from './motion.js';
 import { firstLayerRule, plateRule, raftRule, rimRule } from './plate.js';
 import { airRule, dryingRule, nozzleMetalRule } from './ready.js';
+import { severalRule } from './several.js';
 import { sizeRule } from './size.js';
 import type { RecipeGround, RecipeLine, RecipeRule } from './recipe-line.js';
 
@@ -29,6 +30,7 @@ const rules: readonly RecipeRule[] = [
   infillRule,
   sizeRule,
   supportRule,
+  severalRule,
   coolingDownRule,
   bakingRule,
   surfaceRule,

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import type { Family } from '@hornblende/core/materials';
-import { printPair } from '@hornblende/core/print';
+import { movingGapSentence, printPair, purgeSentences } from '@hornblende/core/print';
 import { computed, ref, watch } from 'vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
+import { useRanking } from '../part/useRanking';
 
-/** A second filament in the same print: whether it bonds, whether one machine can hold both, what washes away. */
+/** A second filament in the same print: whether it bonds, what the seam carries, what changing it costs. */
 const props = defineProps<{ family: Family; candidates: readonly Family[] }>();
 const draft = useDraft();
+const { printer } = useRanking();
 const { say } = useUnits();
 const second = ref('');
 watch(
@@ -26,6 +28,12 @@ const pair = computed(() => {
   const g = draft.brief?.geometry;
   return other.value ? printPair(props.family, other.value, g ? Math.max(g.xMm, g.yMm) : 50) : null;
 });
+const purging = computed(() =>
+  other.value && draft.brief ? purgeSentences(props.family, other.value, printer.value, draft.brief) : '',
+);
+const gaps = computed(() =>
+  draft.brief ? movingGapSentence(props.family, printer.value, draft.brief.print.layerMm) : '',
+);
 const verdicts = {
   good: { mark: '●', words: 'goes together', tone: 'fits' },
   'with care': { mark: '◐', words: 'goes together with care', tone: 'marginal' },
@@ -48,7 +56,10 @@ const verdicts = {
     </p>
     <ul v-if="pair" class="small">
       <li v-for="r in pair.reasons" :key="r">{{ say(r) }}</li>
+      <li v-if="pair.verdict !== 'no'">{{ say(purging) }}</li>
     </ul>
+    <h2>Parts that are printed in their places and move</h2>
+    <p class="small" data-testid="moving-gap">{{ say(gaps) }}</p>
   </section>
 </template>
 
