@@ -17,6 +17,8 @@ import { makersShrink } from './models/makers-shrink.js';
 import { loadBeam } from './models/load-beam.js';
 import { loadClamp } from './models/load-clamp.js';
 import { loadDeceleration } from './models/load-deceleration.js';
+import { flexMountModel } from './models/flex-mount.js';
+import { flexStripModel } from './models/flex-strip.js';
 import { loadDrop } from './models/load-drop.js';
 import { loadInsert } from './models/load-insert.js';
 import { loadSnapFit } from './models/load-snap-fit.js';
@@ -98,6 +100,8 @@ export const models: readonly Model[] = [
   flexInfillModel,
   flexFoamModel,
   flexSoakModel,
+  flexStripModel,
+  flexMountModel,
   warpMitigate,
   warpCalibrateModel,
   accuracyGaugeModel,

@@ -2,6 +2,8 @@
 export type { WithInterval } from './accuracy-gauge.js';
 export { FlexFoamInput, FoamReading, flexFoam } from './flex-foam.js';
 export { FlexInfillInput, InfillReading, flexInfillModel, infillCurve } from './flex-infill.js';
+export { FlexMountInput, flexMountModel } from './flex-mount.js';
+export { FlexStripInput, flexStripModel } from './flex-strip.js';
 export { shoreModulusMPa } from './flex-modulus.js';
 export { DurometerReading, FlexReadingInput, durometerReading } from './flex-reading.js';
 export { FlexSoakInput, flexSoakModel } from './flex-soak.js';

@@ -110,6 +110,22 @@ describe('flex.infill', () => {
       { numRuns: 40 },
     );
   });
+  it('walls carry beside the core, more on a small pad; from the side upright cells give way', () => {
+    const at = (change: object): number => infill({ infill: 0.3, ...change }).hardness!;
+    expect(at({ walls: 2 })).toBeGreaterThan(at({}));
+    expect(at({ walls: 2, sideMm: 10 })).toBeGreaterThan(at({ walls: 2, sideMm: 40 }));
+    expect(at({ pattern: 'grid', pressed: 'from-the-side' })).toBeLessThan(at({ pattern: 'grid' }));
+    expect(at({ pressed: 'from-the-side' })).toBe(at({}));
+    // By hand: 2 walls of 0.45 mm around 20 mm are 1 − (1 − 0.09)² = 0.1719; with φ² = 0.09 of the rest, 0.2464·E.
+    const e = 13.18 * (0.1719 + 0.8281 * 0.09);
+    expect(at({ walls: 2, sideMm: 20 })).toBeCloseTo(hardnessOfModulus('A', e), 1);
+    const found = infill({ wantedHardness: at({ walls: 2 }), walls: 2, volumeCm3: 10 });
+    expect(found.infill).toBeCloseTo(0.3, 6);
+    expect(found.massG).toBeGreaterThan(10 * 1.2 * 0.3);
+    expect(infill({ wantedHardness: 20, walls: 4, sideMm: 10 }).infill).toBe(0);
+    const asked = { scale: 'A', solidHardness: 85, wantedHardness: 20, walls: 4, sideMm: 10 };
+    expect(warnings('flex.infill', asked)).toContain('Its walls alone');
+  });
   it('wants one of the two, not both', () => {
     expect(() => infill({})).toThrow(/wantedHardness/);
     expect(() => infill({ infill: 0.5, wantedHardness: 50 })).toThrow(/not both/);

@@ -6,11 +6,13 @@ import FoamBench from './FoamBench.vue';
 import HardnessBench from './HardnessBench.vue';
 import InfillBench from './InfillBench.vue';
 import SoakBench from './SoakBench.vue';
+import SpringBench from './SpringBench.vue';
 
-/** What is measured by hand, whatever part it is for: hardness, infill, foam, water; and the coupons for it. */
+/** What is measured and worked out by hand, whatever part it is for; and the coupons for it. */
 const rooms = [
   { value: 'hardness', label: 'Hardness' },
   { value: 'infill', label: 'Softer by infill' },
+  { value: 'spring', label: 'Springs and mounts' },
   { value: 'foam', label: 'Foam' },
   { value: 'soak', label: 'Soak' },
   { value: 'coupons', label: 'Coupons' },
@@ -23,6 +25,7 @@ const room = ref<(typeof rooms)[number]['value']>('hardness');
     <Segments v-model="room" :options="rooms" label="What is measured" />
     <HardnessBench v-if="room === 'hardness'" />
     <InfillBench v-else-if="room === 'infill'" />
+    <SpringBench v-else-if="room === 'spring'" />
     <FoamBench v-else-if="room === 'foam'" />
     <SoakBench v-else-if="room === 'soak'" />
     <CouponShelf v-else />

@@ -26,6 +26,9 @@ const { sheet, put } = useBenchSheet('infill', {
   solidHardness: 85,
   wantedHardness: 65,
   pattern: 'gyroid' as FlexInfillInput['pattern'],
+  walls: 0,
+  sideMm: 30,
+  pressed: 'onto-layers' as FlexInfillInput['pressed'],
   volumeCm3: 20,
   densityGcm3: 1.2,
   readings: [] as InfillReading[],
@@ -35,6 +38,10 @@ const scales = [
   { value: 'D', label: 'Shore D' },
 ] as const;
 const patterns = infillPatterns.map(value => ({ value, label: value }));
+const ways = [
+  { value: 'onto-layers', label: 'onto its layers' },
+  { value: 'from-the-side', label: 'from the side' },
+];
 const pct = ref<number | null>(null);
 const hardness = ref<number | null>(null);
 const input = computed(() => Object.assign(new FlexInfillInput(), sheet.value));
@@ -115,6 +122,26 @@ function open(): void {
         @update:model-value="v => put({ pattern: v })"
       />
       <NumberInput
+        :model-value="sheet.walls"
+        label="Walls"
+        :min="0"
+        :max="20"
+        @update:model-value="v => v !== null && put({ walls: Math.round(v) })"
+      />
+      <NumberInput
+        :model-value="sheet.sideMm"
+        label="Pressed over, mm"
+        :min="1"
+        :max="1000"
+        @update:model-value="v => v !== null && put({ sideMm: v })"
+      />
+      <OptionSelect
+        :model-value="sheet.pressed"
+        label="Pressed"
+        :options="ways"
+        @update:model-value="v => put({ pressed: v as FlexInfillInput['pressed'] })"
+      />
+      <NumberInput
         :model-value="sheet.volumeCm3"
         label="Volume, cm³"
         :min="0.001"
@@ -131,6 +158,10 @@ function open(): void {
       {{ answer.result.byReadings ? 'by your own pads.' : 'an estimate until you have measured pads.' }}
     </p>
     <p v-for="w in answer.warnings" :key="w" class="soft small">{{ w }}</p>
+    <p class="soft small">
+      A part may be soft in one place and firm in another: give the place an infill of its own in the slicer,
+      with the least walls around it.
+    </p>
     <ChartFrame class="chart" :option="option" :label="words" />
     <form class="row" @submit.prevent="take">
       <NumberInput v-model="pct" label="A pad of, % infill" :min="0" :max="100" nullable />

@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import { sig } from '@hornblende/core/lib';
+import {
+  FlexMountInput,
+  flexMountModel,
+  FlexStripInput,
+  flexStripModel,
+  shoreModulusMPa,
+} from '@hornblende/core/models';
+import { computed } from 'vue';
+import { useWorking } from '../../stores/working';
+import NumberInput from '../../ui/NumberInput.vue';
+import OptionSelect from '../../ui/OptionSelect.vue';
+import Segments from '../../ui/Segments.vue';
+import { useUnits } from '../../ui/useUnits';
+import WorkingNumber from '../../ui/WorkingNumber.vue';
+import { useBenchSheet } from './useBenchSheet';
+
+/** How thick a springy strip is for a wanted force, and what rubber mounts keep from shaking. */
+const working = useWorking();
+const { say, show } = useUnits();
+const { sheet, put } = useBenchSheet('spring', {
+  scale: 'A' as 'A' | 'D',
+  hardness: 95,
+  held: 'one-end' as FlexStripInput['held'],
+  lengthMm: 40,
+  widthMm: 10,
+  forceN: 5,
+  bendMm: 4,
+  lineMm: 0.45,
+  massKg: 6,
+  mounts: 4,
+  sideMm: 25,
+  heightMm: 15,
+  shakenHz: 50,
+});
+const scales = [
+  { value: 'A', label: 'Shore A' },
+  { value: 'D', label: 'Shore D' },
+] as const;
+const holds = [
+  { value: 'one-end', label: 'at one end, as a finger' },
+  { value: 'both-ends', label: 'at both ends, pressed in the middle' },
+];
+const modulusMPa = computed(() => shoreModulusMPa(sheet.value.scale, sheet.value.hardness));
+function input<T extends object>(of: T): T {
+  const asked = { ...sheet.value, modulusMPa: modulusMPa.value } as Record<string, unknown>;
+  const named = ['held', 'lengthMm', 'widthMm', 'forceN', 'bendMm', 'lineMm', 'modulusMPa'];
+  const mounts = ['massKg', 'mounts', 'sideMm', 'heightMm', 'shakenHz', 'modulusMPa'];
+  const keys = of instanceof FlexStripInput ? named : mounts;
+  return Object.assign(of, Object.fromEntries(keys.map(k => [k, asked[k]])));
+}
+const strip = computed(() => flexStripModel.compute(input(new FlexStripInput())));
+const mount = computed(() => flexMountModel.compute(input(new FlexMountInput())));
+const walls = computed(() =>
+  strip.value.result.walls
+    .map(w => `${w.lines} lines (${sig(w.thicknessMm, 2)} mm) want ${sig(w.forceN, 2)} N`)
+    .join(', '),
+);
+const passes = computed(() => Math.round(100 * mount.value.result.passes));
+const open = (title: string, model: string, inputs: object): void =>
+  working.show({ title, refs: [{ model, inputs: { ...inputs } }] });
+</script>
+
+<template>
+  <section aria-label="Springs and mounts" data-testid="spring-bench">
+    <div class="row">
+      <Segments
+        :model-value="sheet.scale"
+        :options="scales"
+        label="Scale"
+        @update:model-value="v => put({ scale: v })"
+      />
+      <NumberInput
+        :model-value="sheet.hardness"
+        label="A printed pad reads"
+        :min="20"
+        :max="90.5"
+        @update:model-value="v => v !== null && put({ hardness: v })"
+      />
+      <span class="soft">so it is {{ show(modulusMPa, 'stress', 3) }} stiff.</span>
+    </div>
+    <h2>A strip that bends</h2>
+    <div class="row">
+      <OptionSelect
+        :model-value="sheet.held"
+        label="It is held"
+        :options="holds"
+        @update:model-value="v => put({ held: v as FlexStripInput['held'] })"
+      />
+      <NumberInput
+        :model-value="sheet.lengthMm"
+        label="Free length, mm"
+        :min="0.5"
+        :max="2000"
+        @update:model-value="v => v !== null && put({ lengthMm: v })"
+      />
+      <NumberInput
+        :model-value="sheet.widthMm"
+        label="Width, mm"
+        :min="0.2"
+        :max="2000"
+        @update:model-value="v => v !== null && put({ widthMm: v })"
+      />
+      <NumberInput
+        :model-value="sheet.forceN"
+        label="Wanted force, N"
+        :min="0.0001"
+        :max="100000"
+        @update:model-value="v => v !== null && put({ forceN: v })"
+      />
+      <NumberInput
+        :model-value="sheet.bendMm"
+        label="bends it, mm"
+        :min="0.001"
+        :max="1000"
+        @update:model-value="v => v !== null && put({ bendMm: v })"
+      />
+      <NumberInput
+        :model-value="sheet.lineMm"
+        label="Line width, mm"
+        :min="0.1"
+        :max="2"
+        @update:model-value="v => v !== null && put({ lineMm: v })"
+      />
+    </div>
+    <p class="lead" data-testid="strip-answer">
+      Make it
+      <WorkingNumber @click="open('A strip that bends', 'flex.strip', input(new FlexStripInput()))"
+        >{{ sig(strip.result.thicknessMm, 2) }} mm</WorkingNumber
+      >
+      thick: it strains {{ sig(strip.result.strainPct, 2) }} %.
+    </p>
+    <p>{{ say(walls) }}. Twice as thick is eight times as stiff, and twice as long an eighth.</p>
+    <p v-for="w in strip.warnings" :key="w" class="marginal">◐ {{ w }}</p>
+    <h2>Mounts that keep from shaking</h2>
+    <div class="row">
+      <NumberInput
+        :model-value="sheet.massKg"
+        label="What stands on them, kg"
+        :min="0.001"
+        :max="10000"
+        @update:model-value="v => v !== null && put({ massKg: v })"
+      />
+      <NumberInput
+        :model-value="sheet.mounts"
+        label="Mounts"
+        :min="1"
+        :max="100"
+        @update:model-value="v => v !== null && put({ mounts: Math.round(v) })"
+      />
+      <NumberInput
+        :model-value="sheet.sideMm"
+        label="Side of one, mm"
+        :min="1"
+        :max="1000"
+        @update:model-value="v => v !== null && put({ sideMm: v })"
+      />
+      <NumberInput
+        :model-value="sheet.heightMm"
+        label="Height, mm"
+        :min="1"
+        :max="1000"
+        @update:model-value="v => v !== null && put({ heightMm: v })"
+      />
+      <NumberInput
+        :model-value="sheet.shakenHz"
+        label="Shaken, times a second"
+        :min="0.1"
+        :max="100000"
+        @update:model-value="v => v !== null && put({ shakenHz: v })"
+      />
+    </div>
+    <p class="lead" data-testid="mount-answer">
+      <WorkingNumber @click="open('Mounts', 'flex.mount', input(new FlexMountInput()))"
+        >{{ passes }} %</WorkingNumber
+      >
+      of the shaking passes through.
+    </p>
+    <p>
+      It swings by itself at {{ sig(mount.result.naturalHz, 2) }} Hz, so the mounts help from
+      {{ sig(mount.result.helpsFromHz, 2) }} Hz on; they are pressed by {{ sig(mount.result.sagMm, 2) }} mm.
+    </p>
+    <p v-for="w in mount.warnings" :key="w" class="marginal">◐ {{ w }}</p>
+  </section>
+</template>
+
+<style scoped src="./bench.css"></style>
+<style scoped>
+h2 {
+  font-size: 16px;
+  margin: 8px 0 0;
+}
+</style>
