@@ -61,6 +61,7 @@ export const light: Palette = {
     moisture: '#4F9398',
     air: '#7D9BB5',
     cost: '#A89F8C',
+    recycling: '#6E8F5B',
   },
 };
 
@@ -114,5 +115,6 @@ export const dark: Palette = {
     moisture: '#6FB8BD',
     air: '#8FB0CC',
     cost: '#C4BBA7',
+    recycling: '#9DBB88',
   },
 };

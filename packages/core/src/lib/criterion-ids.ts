@@ -21,6 +21,7 @@ export const criterionIds = [
   'moisture',
   'air',
   'cost',
+  'recycling',
 ] as const;
 
 /** A criterion. Every table by criterion is keyed by it, so that the compiler names those that lack a new one. */

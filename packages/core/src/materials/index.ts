@@ -19,6 +19,7 @@ export { families, familyByKey, familyKeys } from './library.js';
 export { adhesiveNames, chemicalList, chemicalNames, fillerName, plateNames } from './names.js';
 export { OwnFacts, OwnHold, ownFactsWords, statesFacts, withOwnFacts } from './own-facts.js';
 export { propertyDefinition, propertyNames, type PropertyName, type Range, type Window } from './property.js';
+export { recyclingOf, takenWords } from './recycling.js';
 export { fillerTrade, neighboursOf } from './trade.js';
 export { windowWords } from './window-words.js';
 export {

@@ -1,6 +1,7 @@
 import type { Family } from './family.js';
 import { typical } from './family.js';
 import type { PropertyName } from './property.js';
+import { recyclingOf } from './recycling.js';
 
 /** Something that a filament does or is, as people ask for it. */
 export interface Trait {
@@ -51,6 +52,13 @@ export const traits: readonly Trait[] = [
       'weather',
     ],
     of: f => least('uvHalfDoseMJm2', 1500)(f) && least('hdt045C', 65)(f),
+  },
+  {
+    id: 'recycled',
+    label: 'Recycled by households',
+    means: 'Household collection usually takes its kind of plastic, with nothing mixed into it.',
+    also: ['recyclable', 'recycled', 'recycling', 'can be recycled', 'green', 'sustainable'],
+    of: f => recyclingOf(f).taken === 'household',
   },
   {
     id: 'heat',

@@ -1,54 +1,13 @@
-/** Kinds of plastic that weld to their own kind. */
-export type BondKind =
-  | 'pla'
-  | 'polyester'
-  | 'styrenic'
-  | 'acrylic'
-  | 'pc'
-  | 'pa'
-  | 'pp'
-  | 'pe'
-  | 'pom'
-  | 'fluoro'
-  | 'tpu'
-  | 'tpe'
-  | 'soluble'
-  | 'pvb'
-  | 'imide';
+import { plasticKindOf, type PlasticKind } from '../materials/plastic-kind.js';
 
 /** How two kinds hold on to each other. */
 export type Bond = 'welds' | 'holds' | 'little' | 'none';
-
-const kindByFamily: readonly (readonly [RegExp, BondKind])[] = [
-  [/^pla/, 'pla'],
-  [/^(petg|copolyester|pet)/, 'polyester'],
-  [/^(abs|asa|hips)/, 'styrenic'],
-  [/^pmma/, 'acrylic'],
-  [/^pc/, 'pc'],
-  [/^(pei|peek|psu|ppsu|pps)/, 'imide'],
-  [/^pom/, 'pom'],
-  [/^hdpe/, 'pe'],
-  [/^pvdf/, 'fluoro'],
-  [/^pa/, 'pa'],
-  [/^pp/, 'pp'],
-  [/^tpu/, 'tpu'],
-  [/^tpe/, 'tpe'],
-  [/^(pva|bvoh)/, 'soluble'],
-  [/^pvb/, 'pvb'],
-];
-
-/** The kind that a family welds as. */
-export function bondKindOf(key: string): BondKind {
-  const found = kindByFamily.find(([pattern]) => pattern.test(key));
-  if (!found) throw new Error(`no kind of bond is known for ${key}`);
-  return found[1];
-}
 
 /**
  * How kinds hold on to each other, from what people who overmould and print in two filaments report; estimates. What
  * is not listed does not hold.
  */
-const between: readonly (readonly [BondKind, BondKind, Bond, string])[] = [
+const between: readonly (readonly [PlasticKind, PlasticKind, Bond, string])[] = [
   ['styrenic', 'pc', 'welds', 'They mix: the blend of both is a plastic of its own.'],
   ['styrenic', 'acrylic', 'holds', 'They weld under heat; the seam is brittle.'],
   ['acrylic', 'pc', 'little', 'They stick while hot and part when bent.'],
@@ -77,8 +36,8 @@ const between: readonly (readonly [BondKind, BondKind, Bond, string])[] = [
 
 /** How two families hold on to each other, and why. */
 export function bondOf(a: string, b: string): { bond: Bond; why: string } {
-  const x = bondKindOf(a);
-  const y = bondKindOf(b);
+  const x = plasticKindOf(a);
+  const y = plasticKindOf(b);
   if (x === y) return { bond: 'welds', why: 'They are of one kind, and weld.' };
   const row = between.find(([p, q]) => (p === x && q === y) || (p === y && q === x));
   return row

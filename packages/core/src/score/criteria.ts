@@ -18,6 +18,7 @@ import { impactCriterion } from './criteria/impact.js';
 import { massCriterion } from './criteria/mass.js';
 import { moistureCriterion } from './criteria/moisture.js';
 import { printabilityCriterion } from './criteria/printability.js';
+import { recyclingCriterion } from './criteria/recycling.js';
 import { stiffnessCriterion } from './criteria/stiffness.js';
 import { strengthCriterion } from './criteria/strength.js';
 import { uvCriterion } from './criteria/uv.js';
@@ -47,6 +48,7 @@ const rules: Readonly<Record<CriterionId, CriterionRule>> = {
   moisture: moistureCriterion,
   air: airCriterion,
   cost: costCriterion,
+  recycling: recyclingCriterion,
 };
 
 /** Every criterion, in the order in which a candidate lists them. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { gradeFamily } from '../../src/materials/grade-family.js';
 import { parseGrade } from '../../src/materials/grade-parse.js';
 import { families, familyByKey } from '../../src/materials/library.js';
-import { bondKindOf } from '../../src/print/bonds.js';
+import { plasticKindOf } from '../../src/materials/plastic-kind.js';
 import { printPair, solubleSupports } from '../../src/print/pair.js';
 import { calculate } from '../../src/registry.js';
 
@@ -53,7 +53,7 @@ describe('print.pair', () => {
   });
   it('is the same either way round, and known for every family', () => {
     for (const a of families) {
-      expect(bondKindOf(a.key)).toBeTruthy();
+      expect(plasticKindOf(a.key)).toBeTruthy();
       for (const b of families) {
         const x = printPair(a, b, 50);
         const y = printPair(b, a, 50);

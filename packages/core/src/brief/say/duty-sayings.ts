@@ -114,6 +114,7 @@ export const dutySayings: readonly Saying[] = [
     ],
   ]),
   ...all('weights.cost', [[4, '(?:as )?cheap(?:ly)?(?: as possible)?|low cost|inexpensive|on a budget']]),
+  ...all('weights.recycling', [[4, 'recycl(?:able|ed|ing)|can be recycled|kind to the planet']]),
   ...all('weights.mass', [
     [4, '(?:as )?light(?:weight| weight)?(?: as possible)|lightweight|light weight|must be light'],
   ]),

@@ -4,6 +4,8 @@ import {
   chemicalList,
   chemicals,
   plateNames,
+  recyclingOf,
+  takenWords,
   windowWords,
   type Adhesive,
   type Family,
@@ -24,6 +26,7 @@ const plates = computed(() =>
     hold: holdWords(hold),
   })),
 );
+const recycling = computed(() => recyclingOf(of));
 const resistances = ['good', 'fair', 'poor'] as const;
 const resists = (level: Resistance): string =>
   chemicalList(chemicals.filter(c => of.chemicals[c] === level)) || 'none';
@@ -68,6 +71,10 @@ function windowText(name: WindowName): string {
           <dd>{{ resists(level) }}</dd></template
         >
       </dl>
+      <h2>When it is done with</h2>
+      <p class="small" data-testid="recycling">
+        Resin code {{ recycling.code }}: {{ takenWords[recycling.taken] }}. {{ recycling.why }}
+      </p>
     </section>
   </div>
 </template>
@@ -78,6 +85,9 @@ function windowText(name: WindowName): string {
   grid-template-columns: repeat(3, 1fr);
   gap: 36px;
   margin-top: 26px;
+}
+p {
+  margin: 6px 0 0;
 }
 dl {
   display: grid;
