@@ -6,6 +6,7 @@ import { useSessionStorage } from '@vueuse/core';
 import { Button, Checkbox, TabPane, Tabs } from '../../ui/kit';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import Segments from '../../ui/Segments.vue';
+import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { scaleText, strengthText } from '../../ui/scale-words';
 import { useUnits } from '../../ui/useUnits';
 import WeightSliders from '../brief/WeightSliders.vue';
@@ -36,7 +37,12 @@ const TradeQuestions = defineAsyncComponent(() => import('./TradeQuestions.vue')
 const draft = useDraft();
 const { ranking, candidates, printer, weather, first } = useRanking();
 const { grades, left: gradesLeft, picking } = useContenders();
-const { onlyShelf, onlyPrinter, shown, best, shelfWords, clear } = useRankFilters();
+const { onlyShelf, onlyPrinter, colour, maker, colours, makers, shown, best, shelfWords, clear } =
+  useRankFilters();
+const anyOr = (any: string, names: readonly string[]): { value: string; label: string }[] => [
+  { value: '', label: any },
+  ...names.map(value => ({ value, label: value })),
+];
 const working = useShowWorking(() => ranking.value);
 
 type Panel = 'margins' | 'sure' | 'tips' | 'compare' | 'points';
@@ -116,6 +122,12 @@ const school = computed({
       <SchoolsLine :ranking="ranking" />
       <span class="right">
         <Checkbox v-model:checked="onlyShelf">on my shelf</Checkbox>
+        <span v-if="onlyShelf" class="small">
+          in
+          <SentenceSelect v-model="colour" label="Colour" :options="anyOr('any colour', colours)" />
+          by
+          <SentenceSelect v-model="maker" label="Maker" :options="anyOr('anybody', makers)" />
+        </span>
         <Checkbox v-if="printer" v-model:checked="onlyPrinter">this printer can</Checkbox>
         <Button type="text" :aria-expanded="weighing" @click="weighing = !weighing">Weights</Button>
         <Button type="text" @click="asTable = !asTable">{{ asTable ? 'As a chart' : 'As a table' }}</Button>

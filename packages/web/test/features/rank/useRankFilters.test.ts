@@ -65,6 +65,33 @@ describe('the best of the shelf', () => {
     expect(filters.shelfWords.value).toBe('');
     expect(filters.shown.value).toHaveLength(53);
   });
+  it('asks for a colour and a maker of the spools', async () => {
+    await begin({}, [
+      spool('a', { material: 'abs', leftG: 400, colour: 'black', maker: 'Tarnbeck' }),
+      spool('b', { material: 'petg', leftG: 300, colour: 'red', maker: 'Skerrow' }),
+      spool('c', { material: 'petg', leftG: 5, colour: 'black', maker: 'Skerrow' }),
+      spool('d', { material: 'asa', leftG: 0, colour: 'gold' }),
+    ]);
+    expect(filters.colours.value).toEqual(['black', 'red']);
+    expect(filters.makers.value).toEqual(['Skerrow', 'Tarnbeck']);
+    const shown = (): string[] => filters.shown.value.map(c => c.material).sort();
+    filters.colour.value = 'black';
+    await nextTick();
+    expect(shown()).toEqual(['abs', 'petg']);
+    filters.maker.value = 'Skerrow';
+    await nextTick();
+    expect(shown()).toEqual(['petg']);
+    expect(filters.shelfWords.value).toContain('5 g');
+    filters.maker.value = 'Tarnbeck';
+    filters.colour.value = 'red';
+    await nextTick();
+    expect(shown()).toEqual([]);
+    expect(filters.shelfWords.value).toBe('No spool on the shelf is of that colour and maker.');
+    filters.clear();
+    await nextTick();
+    expect(filters.colour.value).toBe('');
+    expect(shown()).toHaveLength(53);
+  });
   it('in step-up gives the place, for the order is not that of the scores', async () => {
     await begin({ school: 'step-up' }, [spool('a', { material: 'pa6-cf' })]);
     expect(filters.shelfWords.value).toMatch(/^Best from the shelf: PA6-CF, number \d+ of the ranking;/);
