@@ -153,6 +153,14 @@ test('a brief that nothing satisfies says what to ask less of, and the change wo
   await expect(notice.getByRole('listitem').first()).toContainText(
     'Keep the part under 117 °C instead of 260 °C: lets PC in',
   );
+  const ways = page.getByTestId('other-ways');
+  await expect(ways).toContainText('Whatever it is made of has to keep its shape at 260 °C.');
+  await expect(ways.getByRole('listitem')).toHaveCount(1);
+  await expect(ways.getByRole('listitem')).toContainText(
+    'Stainless sheet, cut and folded by a service, each costs €',
+  );
+  await ways.getByRole('button', { name: 'Those that would not, and why' }).click();
+  await expect(ways).toContainText('it gets 260 °C hot, and 150 °C is the most');
   await notice.getByRole('button', { name: 'Change the brief so' }).first().click();
   await expect(page.getByTestId('first-choice')).toHaveText('PC');
 });

@@ -248,6 +248,10 @@ test('a trial with a baseline and turned brass: doors and breaks are said, a pie
     await box.setChecked(['PETG', 'PLA'].includes((await box.locator('xpath=../..').innerText()).trim()));
   await choose(page, 'Printed on purpose to lose', 'PLA');
   const elsewhere = setup.getByTestId('foreign-form');
+  // What is usual of another way to make it can be begun with, and changed.
+  await choose(elsewhere, 'Way to make it', 'Acetal, milled by a service');
+  await expect(elsewhere.getByLabel('From elsewhere')).toHaveValue('Acetal, milled by a service');
+  await expect(elsewhere.getByLabel(/Price each/)).not.toHaveValue('');
   await elsewhere.getByLabel('From elsewhere').fill('Turned brass');
   await elsewhere.getByLabel(/Price each/).fill('19');
   await elsewhere.getByLabel('What it asks besides').fill('three weeks, ten at least');

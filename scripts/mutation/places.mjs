@@ -30,7 +30,8 @@ export function placesOf(path, text) {
     places.push({ path, start, end: node.end, line, was: text.slice(start, node.end), becomes });
   };
   const visit = node => {
-    if (ts.isDecorator(node) || ts.isTypeNode(node)) return;
+    // What is worked out for a sentence alone is a matter of wording.
+    if (ts.isDecorator(node) || ts.isTypeNode(node) || ts.isTemplateSpan(node)) return;
     if (ts.isBinaryExpression(node) && TURNED.has(node.operatorToken.kind) && !joinsText(node)) {
       const [left, right] = [node.left, node.right].map(n => n.getText(source));
       add(node, `(${left}) ${TURNED.get(node.operatorToken.kind)} (${right})`);

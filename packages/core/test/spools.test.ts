@@ -56,6 +56,11 @@ describe('spool.moisture', () => {
     expect(water({ family: 'pva', rhPct: 85, hoursOpen: 2000 }).state).toBe('unusable');
     expect(water({ family: 'pva', rhPct: 30, hoursOpen: 5 }).state).not.toBe('unusable');
   });
+  it('what is not soluble is never spoiled, however damp', () => {
+    for (const f of families)
+      if (!f.flags.soluble)
+        expect(water({ family: f.key, rhPct: 95, hoursOpen: 5000 }).state, f.key).not.toBe('unusable');
+  });
   it('more damp, longer open: never less water; hotter or longer drying: never more', () => {
     fc.assert(
       fc.property(

@@ -76,8 +76,8 @@ export function purgeSentences(
   const [one, all] = [1, layers].map(n => printPurge(purgeInput(a, b, printer, CHANGES_A_LAYER * n)));
   return (
     `With one nozzle each layer that has both takes ${CHANGES_A_LAYER} changes: ${sig(one!.massG, 2)} g are thrown ` +
-    `away, and ${sig(one!.hours * 60, 2)} min go by. In all ${layers} layers that is ${sig(all!.massG, 2)} g, ` +
-    `${sig(all!.hours, 2)} h and ${all!.cost.toFixed(2)} each.`
+    `away, and ${sig(one!.hours * 60, 2)} min go by. In all ${layers} layers that takes ${sig(all!.massG, 2)} g ` +
+    `and ${sig(all!.hours, 2)} h, and costs ${all!.cost.toFixed(2)} for each part.`
   );
 }
 

@@ -34,10 +34,10 @@ describe('print.purge', () => {
     const pla = familyByKey('pla')!;
     const pva = familyByKey('pva')!;
     const told = purgeSentences(pla, pva, null, brief);
-    expect(told).toContain('In all 100 layers that is ');
+    expect(told).toContain('In all 100 layers that takes ');
     expect(told).toContain('and 2 min go by');
     const dear = purgeSentences(pla, pva, { rates: { machinePerHour: 10, labourEach: 1 } }, brief);
-    const cost = (text: string): number => Number(/and ([\d.]+) each/.exec(text)![1]);
+    const cost = (text: string): number => Number(/costs ([\d.]+) for each/.exec(text)![1]);
     // 200 changes of a minute.
     expect(cost(dear) - cost(told)).toBeCloseTo((200 / 60) * 9.5, 1);
   });

@@ -3,8 +3,11 @@ import { gradesEffect } from '../../src/advice/measuring-effect.js';
 import { parseBrief } from '../../src/brief/parse-brief.js';
 import { gradeFamily } from '../../src/materials/grade-family.js';
 import { parseGrade } from '../../src/materials/grade-parse.js';
+import { typical } from '../../src/materials/family.js';
+import { families } from '../../src/materials/library.js';
 import type { Gate } from '../../src/score/gate.js';
 import { rank } from '../../src/score/rank.js';
+import { gate as gateOf } from './one-gate.js';
 
 const brief = parseBrief({
   format: 'hornblende-brief',
@@ -64,5 +67,23 @@ describe('what measuring a grade changed', () => {
 
   it('is nothing where nothing was measured', () => {
     expect(gradesEffect(outdoors, [grade(null)], { families: [gradeFamily(grade(null))] })).toEqual([]);
+  });
+});
+
+describe('what it takes up', () => {
+  it('is judged by where it stands: 12 % in damp air, 10 in rain, 6 under water', () => {
+    for (const [water, limit] of [
+      ['humid', 12],
+      ['rain', 10],
+      ['immersed', 6],
+    ] as const)
+      for (const f of families) {
+        const uptake = typical(f, 'waterUptakePct');
+        if (f.flags.soluble || f.flags.foaming) continue;
+        const found = gateOf({ water }, f.key, 'water');
+        if (uptake > limit) expect([f.key, found?.verdict]).toEqual([f.key, 'fail']);
+        else if (found?.unit === '% taken up') expect(found).toMatchObject({ need: limit, have: uptake });
+      }
+    expect(gateOf({ water: 'humid' }, 'pa6', 'water')?.need).toBe(12);
   });
 });

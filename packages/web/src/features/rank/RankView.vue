@@ -18,6 +18,7 @@ import CandidateDetail from './CandidateDetail.vue';
 import EqualsLine from './EqualsLine.vue';
 import MarginRulers from './MarginRulers.vue';
 import NothingFits from './NothingFits.vue';
+import OtherWays from './OtherWays.vue';
 import { useWorkshop } from '../../stores/workshop';
 import FavouriteLine from './FavouriteLine.vue';
 import SchoolsLine from './SchoolsLine.vue';
@@ -151,6 +152,7 @@ const school = computed({
     <FavouriteLine v-if="first" :ranking="ranking" />
     <TrialWord :ranking="ranking" />
     <NothingFits v-if="!first" :ranking="ranking" />
+    <OtherWays v-if="!first" />
     <div class="columns">
       <div class="left">
         <p v-if="!shown.length" class="soft">
