@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { choose, chosen } from './controls';
+import { choose, chosen, segment } from './controls';
 import { expect, test } from './server';
 
 test('the card follows the filament and the spool, is ticked off, goes out, and a print comes off the spool', async ({
@@ -42,6 +42,7 @@ test('a print written down comes off its spool, and can be taken back', async ({
   const card = page.getByTestId('print-card');
   expect(used).toContain('petg');
   await choose(card, 'Filament', 'PETG');
+  await segment(card, 'Log of prints');
   await card.getByRole('radio', { name: 'It failed' }).check();
   await card.getByLabel('What went wrong').fill('a corner lifted');
   await card.getByLabel('Grams that went in').fill('7');
@@ -51,6 +52,15 @@ test('a print written down comes off its spool, and can be taken back', async ({
   expect(await notes()).toContain('Frame-spacing jig, failed: a corner lifted');
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect.poll(notes).not.toContain('Frame-spacing jig, failed: a corner lifted');
+  // What is half typed stays as one looks at the card; the side stays as the page is loaded again.
+  await card.getByLabel('Grams that went in').fill('8');
+  await segment(card, 'Card');
+  await expect(card.getByTestId('line-nozzle')).toBeVisible();
+  await expect(card.getByLabel('Grams that went in')).toBeHidden();
+  await segment(card, 'Log of prints');
+  await expect(card.getByLabel('Grams that went in')).toHaveValue('8');
+  await page.reload();
+  await expect(card.getByRole('heading', { name: 'Write this print down' })).toBeVisible();
 });
 
 test('a way to the surface is chosen, and goes on the card of the filament', async ({ page, server }) => {

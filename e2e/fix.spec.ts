@@ -1,4 +1,4 @@
-import { choose } from './controls';
+import { choose, segment } from './controls';
 import { expect, test } from './server';
 
 test('a failed print is traced from its log to the cause, by one telling test after another', async ({
@@ -8,6 +8,7 @@ test('a failed print is traced from its log to the cause, by one telling test af
   await page.goto(`${server.url}/parts`);
   await page.getByRole('link', { name: 'Hive-stand levelling foot', exact: true }).click();
   await page.getByRole('link', { name: 'Print card' }).click();
+  await segment(page.getByTestId('print-card'), 'Log of prints');
   const entry = page.getByTestId('print-log').getByRole('listitem').filter({ hasText: 'One edge came up' });
   await entry.getByRole('link', { name: 'Find out why' }).click();
   const fix = page.getByTestId('fix-page');
@@ -73,6 +74,7 @@ test('what a lifted corner was is kept, told on the print card, and makes the ne
   const card = page.getByTestId('print-card');
   const lessons = card.getByRole('list', { name: 'What earlier prints taught' });
   await expect(lessons).toContainText('The door stays shut until the bed is under 60 °C');
+  await segment(card, 'Log of prints');
   await card
     .getByTestId('print-log')
     .getByRole('listitem')

@@ -1,4 +1,4 @@
-import { choose, chosen } from './controls';
+import { choose, chosen, segment } from './controls';
 import { objFile } from './obj';
 import { expect, test } from './server';
 
@@ -54,6 +54,7 @@ test('a file is dropped, laid better, printed and written down: brief, card, spo
   const card = page.getByTestId('print-card');
   await choose(card, 'Filament', 'PETG');
   await expect(card.getByTestId('line-supports')).toContainText('none');
+  await segment(card, 'Log of prints');
   const place = card.getByText(/it stands \d/);
   const before = await place.innerText();
   await card.getByLabel('Minutes it took').fill('64');
@@ -156,6 +157,7 @@ test('settings are traded, a second filament is judged, and a G-code file counts
   await page.getByRole('link', { name: 'Hive-stand levelling foot' }).click();
   await page.getByRole('link', { name: 'Print card', exact: true }).click();
   const card = page.getByTestId('print-card');
+  await segment(card, 'Other settings');
   const trade = card.getByTestId('settings-trade');
   await expect(trade).toContainText(/Two more walls make it \d+ % stronger/);
   await expect(trade.getByRole('img').first()).toHaveAttribute(
@@ -168,6 +170,10 @@ test('settings are traded, a second filament is judged, and a G-code file counts
   await expect(pair).toContainText('does not go together');
   await choose(pair, 'Second filament', 'HIPS');
   await expect(pair).toContainText('Over 70 mm one contracts');
+  await expect(pair).toContainText(/Pulled apart, the seam breaks at [\d.]+ to [\d.]+ MPa/);
+  await expect(pair).toContainText(/With one nozzle each layer that has both takes 2 changes/);
+  await expect(pair.getByTestId('moving-gap')).toContainText(/Leave 0\.\d\d mm between upright faces/);
+  await segment(card, 'Log of prints');
 
   const gcode = card.getByTestId('gcode');
   const moves = Array.from({ length: 40 }, (_, i) => `G1 X${i % 2 ? 0 : 100} Y${i} E2 F1200`);

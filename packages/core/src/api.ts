@@ -187,6 +187,8 @@ export interface PairedPhone {
   pairedAt: string;
   seenAt: string | null;
   withdrawnAt: string | null;
+  /** When its key runs out unless it is used before. */
+  endsAt: string;
 }
 
 /** What the server keeps of a part's file. */

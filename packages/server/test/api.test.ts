@@ -78,6 +78,11 @@ describe('the door', () => {
     expect(await withHeaders({ Host: `127.0.0.1:${server().port + 1}` })).toBe(403);
     expect(await withHeaders({ Host: host, Origin: 'http://workshop.example' })).toBe(403);
     expect(await withHeaders({ Host: host, Origin: 'null' })).toBe(403);
+    // Pages of other sites, and of other programs on this machine, whatever they fetch.
+    for (const site of ['cross-site', 'same-site'])
+      expect(await withHeaders({ Host: host, 'Sec-Fetch-Site': site })).toBe(403);
+    for (const site of ['same-origin', 'none'])
+      expect(await withHeaders({ Host: host, 'Sec-Fetch-Site': site })).toBe(200);
   });
 
   it('sends a policy that allows nothing from elsewhere', async () => {

@@ -5,6 +5,8 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { startServer, type Running } from '../src/index.js';
 import { isPrivate, networkAddresses } from '../src/share/network-address.js';
+import { openDatabase } from '../src/db/database.js';
+import { PhoneStore } from '../src/db/phones.js';
 import { Pairing } from '../src/share/pairing.js';
 import { png } from './pictures.js';
 
@@ -193,10 +195,29 @@ describe('a pairing code', () => {
     now = 10 * 60_000 + 1;
     expect(pairing.redeem(code)).toBe(false);
     const second = pairing.fresh();
-    for (let n = 0; n < 8; n++) expect(pairing.redeem('nothing')).toBe(false);
-    expect(pairing.redeem(second.code)).toBe(false);
-    expect(pairing.redeem(pairing.fresh().code)).toBe(true);
+    for (let n = 0; n < 8; n++) expect(pairing.redeem('nothing', '10.0.0.9')).toBe(false);
+    // Whoever guessed is not heard any more, even with the right one; whoever reads it off the screen is.
+    expect(pairing.redeem(second.code, '10.0.0.9')).toBe(false);
+    expect(pairing.redeem(second.code, '10.0.0.4')).toBe(true);
+    expect(pairing.redeem(second.code, '10.0.0.4')).toBe(false);
     expect(new Pairing().redeem('')).toBe(false);
+  });
+  it('is used up by a hundred wrong guesses, whoever makes them', () => {
+    const pairing = new Pairing(() => 0);
+    const { code } = pairing.fresh();
+    for (let n = 0; n < 100; n++) expect(pairing.redeem('nothing', `10.0.1.${n}`)).toBe(false);
+    expect(pairing.redeem(code, '10.0.0.4')).toBe(false);
+    expect(pairing.redeem(pairing.fresh().code, '10.0.0.4')).toBe(true);
+  });
+  it('gives a key that runs out when it is not used for 90 days', async () => {
+    const db = await openDatabase(':memory:');
+    const phones = new PhoneStore(db);
+    const key = await phones.pair('Una', '2026-01-01T00:00:00.000Z');
+    expect(await phones.byKey(key, '2026-03-31T00:00:00.000Z')).toMatchObject({ name: 'Una' });
+    expect((await phones.all())[0]!.endsAt).toBe('2026-06-29T00:00:00.000Z');
+    expect(await phones.byKey(key, '2026-06-28T00:00:00.000Z')).toMatchObject({ name: 'Una' });
+    expect(await phones.byKey(key, '2026-09-27T00:00:00.000Z')).toBeNull();
+    await db.destroy();
   });
 });
 

@@ -2,7 +2,7 @@ import { request } from 'node:http';
 import Driver from 'better-sqlite3';
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
@@ -238,5 +238,21 @@ describe('a workshop that is not well', () => {
     server.close();
     server.closeAllConnections();
     await workplace.close();
+  });
+});
+
+describe('what a workshop holds', () => {
+  const open = (path: string): number => statSync(path).mode & 0o077;
+  it('is its owner’s alone, also where it was open to others before', async () => {
+    const dataDir = join(folder(), 'workshop');
+    await (await startServer({ dataDir, port: 0 })).close();
+    const files = readdirSync(dataDir).map(name => join(dataDir, name));
+    expect(files.length).toBeGreaterThan(0);
+    for (const path of [dataDir, ...files]) expect([path, open(path)]).toEqual([path, 0]);
+    const database = files.find(path => path.endsWith('.db'))!;
+    chmodSync(database, 0o644);
+    chmodSync(dataDir, 0o755);
+    await (await startServer({ dataDir, port: 0 })).close();
+    expect([open(dataDir), open(database)]).toEqual([0, 0]);
   });
 });

@@ -13,6 +13,14 @@ interface PhoneRow {
   withdrawn_at: string | null;
 }
 
+/** A key that is not used for so long is no longer heard, ms. */
+const IDLE_MS = 90 * 86_400_000;
+
+/** When a phone's key runs out unless it is used. */
+function endOf(row: Pick<PhoneRow, 'seen_at' | 'paired_at'>): string {
+  return new Date(Date.parse(row.seen_at ?? row.paired_at) + IDLE_MS).toISOString();
+}
+
 /** A phone's key is told once, to the phone; only its hash is kept. */
 function hashOf(key: string): string {
   return createHash('sha256').update(key).digest('hex');
@@ -31,6 +39,7 @@ export class PhoneStore {
       pairedAt: r.paired_at,
       seenAt: r.seen_at,
       withdrawnAt: r.withdrawn_at,
+      endsAt: endOf(r),
     }));
   }
 
@@ -43,14 +52,14 @@ export class PhoneStore {
     return key;
   }
 
-  /** The phone that a key belongs to, seen now; null for no key, a wrong one, or one that was withdrawn. */
+  /** The phone that a key belongs to, seen now; null for no key, a wrong one, one that was withdrawn or ran out. */
   async byKey(key: string | null, now: string): Promise<{ id: string; name: string } | null> {
     if (!key) return null;
     const row = (await this.db('phones')
       .where({ key_hash: hashOf(key) })
       .whereNull('withdrawn_at')
       .first()) as PhoneRow | undefined;
-    if (!row) return null;
+    if (!row || endOf(row) < now) return null;
     // To the hour: a phone that looks at twenty parts need not write twenty times.
     if (row.seen_at?.slice(0, 13) !== now.slice(0, 13))
       await writing(this.db, async t => {

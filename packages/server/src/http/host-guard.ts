@@ -4,6 +4,9 @@ import { HttpProblem } from '../lib/errors.js';
 /** What this machine calls itself. */
 const OWN_NAMES: ReadonlySet<string> = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
+/** Requests of the API that are answered by where they come from: our own pages, and what somebody types in. */
+const OWN_SITE: ReadonlySet<string> = new Set(['same-origin', 'none']);
+
 function isOurs(host: string, port: number, names: ReadonlySet<string>): boolean {
   const match = /^(\[[^\]]+\]|[^:]+)(?::(\d+))?$/.exec(host.toLowerCase());
   return match !== null && names.has(match[1] ?? '') && Number(match[2] ?? 80) === port;
@@ -31,6 +34,10 @@ export function hostGuard(port: () => number, names: ReadonlySet<string> = OWN_N
       }
       if (!from || from.protocol !== 'http:' || !isOurs(from.host, port(), names)) refuse('Origin', origin);
     }
+    // A browser says which site's page asks: a picture or a form of another page sends no Origin with a GET.
+    const site = req.headers['sec-fetch-site'];
+    if (site !== undefined && !OWN_SITE.has(String(site)) && req.path.startsWith('/api'))
+      refuse('Sec-Fetch-Site', site);
     next();
   };
 }

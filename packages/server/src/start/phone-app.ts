@@ -78,7 +78,7 @@ export function createPhoneApp(o: PhoneAppOptions): Express {
   api.use(workplaceGuard(workplace));
   api.post('/pair', limited(20, 10 * 60_000), jsonBody(1024), async (req, res) => {
     const { code, name } = parseInput(PairInput, req.body);
-    if (!o.pairing.redeem(code.trim()))
+    if (!o.pairing.redeem(code.trim(), req.ip))
       throw new HttpProblem(403, [
         {
           field: 'code',

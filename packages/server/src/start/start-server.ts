@@ -12,6 +12,7 @@ import { seedDemo } from '../demo/seed.js';
 import { lockFolder } from '../workplace/folder-lock.js';
 import { Housekeeping } from './housekeeping.js';
 import { setAside } from '../workplace/restore.js';
+import { keepToOwner } from '../workplace/keep-to-owner.js';
 import { DATABASE_FILE } from '../workplace/remains.js';
 import { Workplace } from '../workplace/workplace.js';
 
@@ -154,6 +155,7 @@ async function stopped(server: Server): Promise<void> {
 function makeFolder(dataDir: string): void {
   try {
     mkdirSync(dataDir, { recursive: true });
+    keepToOwner(dataDir);
   } catch (e) {
     throw startProblemOf(dataDir, e) ?? e;
   }

@@ -7,6 +7,7 @@ import {
   flexStripModel,
   shoreModulusMPa,
 } from '@hornblende/core/models';
+import { families, typical } from '@hornblende/core/materials';
 import { computed } from 'vue';
 import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';
@@ -18,21 +19,22 @@ import { useBenchSheet } from './useBenchSheet';
 
 /** How thick a springy strip is for a wanted force, and what rubber mounts keep from shaking. */
 const working = useWorking();
-const { say, show } = useUnits();
+const { say } = useUnits();
 const { sheet, put } = useBenchSheet('spring', {
+  material: 'petg',
   scale: 'A' as 'A' | 'D',
-  hardness: 95,
+  hardness: 80,
   held: 'one-end' as FlexStripInput['held'],
   lengthMm: 40,
   widthMm: 10,
   forceN: 5,
   bendMm: 4,
   lineMm: 0.45,
-  massKg: 6,
+  massKg: 12,
   mounts: 4,
-  sideMm: 25,
-  heightMm: 15,
-  shakenHz: 50,
+  sideMm: 15,
+  heightMm: 20,
+  shakenHz: 100,
 });
 const scales = [
   { value: 'A', label: 'Shore A' },
@@ -42,16 +44,24 @@ const holds = [
   { value: 'one-end', label: 'at one end, as a finger' },
   { value: 'both-ends', label: 'at both ends, pressed in the middle' },
 ];
-const modulusMPa = computed(() => shoreModulusMPa(sheet.value.scale, sheet.value.hardness));
-function input<T extends object>(of: T): T {
-  const asked = { ...sheet.value, modulusMPa: modulusMPa.value } as Record<string, unknown>;
-  const named = ['held', 'lengthMm', 'widthMm', 'forceN', 'bendMm', 'lineMm', 'modulusMPa'];
-  const mounts = ['massKg', 'mounts', 'sideMm', 'heightMm', 'shakenHz', 'modulusMPa'];
-  const keys = of instanceof FlexStripInput ? named : mounts;
-  return Object.assign(of, Object.fromEntries(keys.map(k => [k, asked[k]])));
-}
-const strip = computed(() => flexStripModel.compute(input(new FlexStripInput())));
-const mount = computed(() => flexMountModel.compute(input(new FlexMountInput())));
+const filaments = families
+  .filter(f => !f.flags.soluble)
+  .map(f => ({ value: f.key, label: f.name }))
+  .sort((a, b) => a.label.localeCompare(b.label));
+const stripInput = computed(() => {
+  const { material, held, lengthMm, widthMm, forceN, bendMm, lineMm } = sheet.value;
+  const family = families.find(f => f.key === material) ?? families[0]!;
+  const modulusMPa = typical(family, 'modulusMPa');
+  return Object.assign(new FlexStripInput(), { modulusMPa, held, lengthMm, widthMm, forceN, bendMm, lineMm });
+});
+const padMPa = computed(() => shoreModulusMPa(sheet.value.scale, sheet.value.hardness));
+const mountInput = computed(() => {
+  const { massKg, mounts, sideMm, heightMm, shakenHz } = sheet.value;
+  const modulusMPa = padMPa.value;
+  return Object.assign(new FlexMountInput(), { massKg, mounts, modulusMPa, sideMm, heightMm, shakenHz });
+});
+const strip = computed(() => flexStripModel.compute(stripInput.value));
+const mount = computed(() => flexMountModel.compute(mountInput.value));
 const walls = computed(() =>
   strip.value.result.walls
     .map(w => `${w.lines} lines (${sig(w.thicknessMm, 2)} mm) want ${sig(w.forceN, 2)} N`)
@@ -64,24 +74,14 @@ const open = (title: string, model: string, inputs: object): void =>
 
 <template>
   <section aria-label="Springs and mounts" data-testid="spring-bench">
-    <div class="row">
-      <Segments
-        :model-value="sheet.scale"
-        :options="scales"
-        label="Scale"
-        @update:model-value="v => put({ scale: v })"
-      />
-      <NumberInput
-        :model-value="sheet.hardness"
-        label="A printed pad reads"
-        :min="20"
-        :max="90.5"
-        @update:model-value="v => v !== null && put({ hardness: v })"
-      />
-      <span class="soft">so it is {{ show(modulusMPa, 'stress', 3) }} stiff.</span>
-    </div>
     <h2>A strip that bends</h2>
     <div class="row">
+      <OptionSelect
+        :model-value="sheet.material"
+        label="Of"
+        :options="filaments"
+        @update:model-value="v => put({ material: v })"
+      />
       <OptionSelect
         :model-value="sheet.held"
         label="It is held"
@@ -111,7 +111,7 @@ const open = (title: string, model: string, inputs: object): void =>
       />
       <NumberInput
         :model-value="sheet.bendMm"
-        label="bends it, mm"
+        label="Bend under it, mm"
         :min="0.001"
         :max="1000"
         @update:model-value="v => v !== null && put({ bendMm: v })"
@@ -126,7 +126,7 @@ const open = (title: string, model: string, inputs: object): void =>
     </div>
     <p class="lead" data-testid="strip-answer">
       Make it
-      <WorkingNumber @click="open('A strip that bends', 'flex.strip', input(new FlexStripInput()))"
+      <WorkingNumber @click="open('A strip that bends', 'flex.strip', stripInput)"
         >{{ sig(strip.result.thicknessMm, 2) }} mm</WorkingNumber
       >
       thick: it strains {{ sig(strip.result.strainPct, 2) }} %.
@@ -134,6 +134,22 @@ const open = (title: string, model: string, inputs: object): void =>
     <p>{{ say(walls) }}. Twice as thick is eight times as stiff, and twice as long an eighth.</p>
     <p v-for="w in strip.warnings" :key="w" class="marginal">◐ {{ w }}</p>
     <h2>Mounts that keep from shaking</h2>
+    <div class="row">
+      <Segments
+        :model-value="sheet.scale"
+        :options="scales"
+        label="Scale"
+        @update:model-value="v => put({ scale: v })"
+      />
+      <NumberInput
+        :model-value="sheet.hardness"
+        label="A printed pad reads"
+        :min="20"
+        :max="90.5"
+        @update:model-value="v => v !== null && put({ hardness: v })"
+      />
+      <span class="soft">{{ say(`a stiffness of ${sig(padMPa, 2)} MPa`) }}</span>
+    </div>
     <div class="row">
       <NumberInput
         :model-value="sheet.massKg"
@@ -172,9 +188,7 @@ const open = (title: string, model: string, inputs: object): void =>
       />
     </div>
     <p class="lead" data-testid="mount-answer">
-      <WorkingNumber @click="open('Mounts', 'flex.mount', input(new FlexMountInput()))"
-        >{{ passes }} %</WorkingNumber
-      >
+      <WorkingNumber @click="open('Mounts', 'flex.mount', mountInput)">{{ passes }} %</WorkingNumber>
       of the shaking passes through.
     </p>
     <p>

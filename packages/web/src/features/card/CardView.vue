@@ -11,8 +11,10 @@ import {
 import { Button } from '../../ui/kit';
 import { useKept } from '../../stores/browser-store';
 import { computed, defineAsyncComponent } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import { useWorkshop } from '../../stores/workshop';
 import LessonList from '../../ui/LessonList.vue';
+import Segments from '../../ui/Segments.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import StatusMark from '../../ui/StatusMark.vue';
 import { fileName, openPage } from '../../ui/open-page';
@@ -30,9 +32,23 @@ import PairPanel from './PairPanel.vue';
 import { useRanking } from '../part/useRanking';
 import { usePrintCard } from './usePrintCard';
 
-// The chart is large, and stands at the end of the page.
+// The chart is large, and stands on a side of its own.
 const SettingsTrade = defineAsyncComponent(() => import('./SettingsTrade.vue'));
 
+/** The card for the machine, the log of its prints, and what other settings or a second filament would do. */
+type Side = 'card' | 'log' | 'trade';
+const sides: { value: Side; label: string }[] = [
+  { value: 'card', label: 'Card' },
+  { value: 'log', label: 'Log of prints' },
+  { value: 'trade', label: 'Other settings' },
+];
+const route = useRoute();
+const router = useRouter();
+const side = computed<Side>({
+  get: () => sides.find(s => s.value === route.query.side)?.value ?? 'card',
+  set: value =>
+    void router.replace({ query: { ...route.query, side: value === 'card' ? undefined : value } }),
+});
 /** All that is needed at the machine, stage by stage, each line with its reason, to tick off while doing. */
 const draft = useDraft();
 const workshop = useWorkshop();
@@ -102,46 +118,54 @@ function save(as: 'html' | 'md' | 'json'): void {
     <p v-if="draft.brief && isFitCheck(draft.brief, material)" class="small" data-testid="card-of-check">
       This is the card of the fit-check: judged for size, assembly and ease, not for heat, sun or load.
     </p>
-    <p v-if="card.doubts.length" class="soft small">{{ cardDoubts(card) }}</p>
-    <p v-if="short" class="out small" role="alert">{{ short }}</p>
-    <div v-for="a in card.against" :key="a" class="against small">{{ say(a) }}</div>
-    <div v-for="c in card.cautions" :key="c" class="caution small"><b>Caution.</b> {{ say(c) }}</div>
     <LessonList :lessons="card.lessons" />
-    <section class="small-print" aria-label="A small print first">
-      <h2>A small print first</h2>
-      <p>
-        Print {{ say(card.small.what) }}, about {{ Math.round(card.small.massG) }} g.
-        {{ say(card.small.look) }}
+    <Segments v-model="side" class="sides" :options="sides" label="Side of the card" />
+    <!-- What is half typed stays as one looks at another side. -->
+    <div v-show="side === 'card'">
+      <p v-if="card.doubts.length" class="soft small">{{ cardDoubts(card) }}</p>
+      <p v-if="short" class="out small" role="alert">{{ short }}</p>
+      <div v-for="a in card.against" :key="a" class="against small">{{ say(a) }}</div>
+      <div v-for="c in card.cautions" :key="c" class="caution small"><b>Caution.</b> {{ say(c) }}</div>
+      <section class="small-print" aria-label="A small print first">
+        <h2>A small print first</h2>
+        <p>
+          Print {{ say(card.small.what) }}, about {{ Math.round(card.small.massG) }} g.
+          {{ say(card.small.look) }}
+        </p>
+      </section>
+      <div class="stages">
+        <CardStage
+          v-for="s in stages"
+          :key="s.title"
+          :title="s.title"
+          :lines="s.lines"
+          :ticked="ticked"
+          @tick="tick"
+        />
+      </div>
+      <section aria-label="So that it holds">
+        <h2 class="small-title">So that it holds</h2>
+        <PrintAids :family="family" />
+      </section>
+      <CardSurface v-if="family" :family="family" />
+      <FitCheck v-if="family" :family="family" @card="key => (material = key)" />
+      <p class="deeds">
+        <Button type="primary" @click="openSheet">Open the sheet to print</Button>
+        <Button type="text" @click="save('html')">HTML</Button>
+        <Button type="text" @click="save('md')">Markdown</Button>
+        <Button type="text" @click="save('json')">JSON</Button>
+        <Button type="text" :disabled="!ticked.size" @click="untickAll">Untick all</Button>
       </p>
-    </section>
-    <section aria-label="So that it holds">
-      <h2 class="small-title">So that it holds</h2>
-      <PrintAids :family="family" />
-    </section>
-    <CardSurface v-if="family" :family="family" />
-    <FitCheck v-if="family" :family="family" @card="key => (material = key)" />
-    <div class="stages">
-      <CardStage
-        v-for="s in stages"
-        :key="s.title"
-        :title="s.title"
-        :lines="s.lines"
-        :ticked="ticked"
-        @tick="tick"
-      />
     </div>
-    <p class="deeds">
-      <Button type="primary" @click="openSheet">Open the sheet to print</Button>
-      <Button type="text" @click="save('html')">HTML</Button>
-      <Button type="text" @click="save('md')">Markdown</Button>
-      <Button type="text" @click="save('json')">JSON</Button>
-      <Button type="text" :disabled="!ticked.size" @click="untickAll">Untick all</Button>
-    </p>
-    <template v-if="family">
-      <LogPrint :card="card" :family="family" :spool="spool" />
+    <div v-show="side === 'log'">
+      <template v-if="family">
+        <LogPrint :card="card" :family="family" :spool="spool" />
+        <GcodePanel :card="card" :family="family" />
+      </template>
+    </div>
+    <template v-if="side === 'trade' && family">
       <SettingsTrade :family="family" />
       <PairPanel :family="family" :candidates="candidates" />
-      <GcodePanel :card="card" :family="family" />
     </template>
     <p class="soft small">{{ card.notice }}</p>
   </div>
@@ -150,6 +174,9 @@ function save(as: 'html' | 'md' | 'json'): void {
 <style scoped>
 .card {
   max-width: 1020px;
+}
+.sides {
+  margin: 8px 0 12px;
 }
 .pick,
 .amounts {

@@ -105,7 +105,7 @@ async function log(): Promise<void> {
           spool ? `Take it off ${spool.spool.code || 'the spool'}` : 'Write it down'
         }}</Button>
       </div>
-      <p v-if="place" class="soft small">
+      <p v-if="place" class="soft small place">
         On {{ printerName }} it stands {{ Math.round(place.xMm) }} mm from the left and
         {{ Math.round(place.yMm) }} mm from the front: the freshest place off the cool rim.
       </p>
@@ -145,6 +145,9 @@ async function log(): Promise<void> {
 h2 {
   font-size: 16px;
   margin: 0 0 6px;
+}
+.place {
+  margin: 8px 0 0;
 }
 ul {
   list-style: none;

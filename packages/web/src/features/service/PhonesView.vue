@@ -87,7 +87,13 @@ const dayOf = (at: string | null): string => (at ? dayjs(at).format('D MMM YYYY'
           <b>{{ p.name }}</b>
           <span class="soft small">paired {{ dayOf(p.pairedAt) }}, last seen {{ dayOf(p.seenAt) }}</span>
           <span v-if="p.withdrawnAt" class="out small">○ withdrawn {{ dayOf(p.withdrawnAt) }}</span>
-          <Button v-else type="text" size="small" danger @click="withdraw(p)">Withdraw it</Button>
+          <span v-else-if="dayjs(p.endsAt).isBefore(dayjs())" class="out small">
+            ○ not used for 90 days: pair it again
+          </span>
+          <template v-else>
+            <span class="soft small">its key runs out {{ dayOf(p.endsAt) }} unless it is used</span>
+            <Button type="text" size="small" danger @click="withdraw(p)">Withdraw it</Button>
+          </template>
         </li>
       </ul>
     </PageState>
