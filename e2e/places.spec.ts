@@ -151,6 +151,11 @@ test('the guide opens at the page one is on, by key and by the rail, and turns t
   await expect(guide).toContainText('Press once for what you see');
   await choose(guide, 'Chapter', 'Service');
   await expect(guide).toContainText('A part that goes out is placed');
+  await guide.getByLabel('Find in the guide').fill('elephant');
+  await expect(guide.getByTestId('guide-found')).toContainText('found');
+  await guide.getByRole('button', { name: 'Words of the trade' }).first().click();
+  await expect(guide.getByRole('heading', { name: 'Words of the trade' })).toBeVisible();
+  await expect(guide).toContainText('the first layers stand out because the plate keeps them soft');
   await page.keyboard.press('Escape');
   await expect(guide).toBeHidden();
   // A page that is still on its way closes what is open as it comes.

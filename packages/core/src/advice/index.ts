@@ -22,7 +22,6 @@ export {
   provisionalWords,
   type Provisional,
 } from './open-questions.js';
-export { otherProcesses, type OtherProcess } from './other-processes.js';
 export { askedOfAny, askedWords, otherwise } from './otherwise.js';
 export { relaxations, type NothingFits } from './relax.js';
 export { rulers, type Ruler, type RulerBar } from './rulers.js';

@@ -34,9 +34,14 @@ const kindByFamily: readonly (readonly [RegExp, PlasticKind])[] = [
   [/^pvb/, 'pvb'],
 ];
 
-/** The kind that a family is of, by its key. */
+/** The kind that a family is of, by its key; null where none is known. */
+export function plasticKindIfKnown(key: string): PlasticKind | null {
+  return kindByFamily.find(([pattern]) => pattern.test(key))?.[1] ?? null;
+}
+
+/** The kind that a family of the library is of, by its key. @throws Error for a key that the library has not */
 export function plasticKindOf(key: string): PlasticKind {
-  const found = kindByFamily.find(([pattern]) => pattern.test(key));
-  if (!found) throw new Error(`no kind of plastic is known for ${key}`);
-  return found[1];
+  const kind = plasticKindIfKnown(key);
+  if (!kind) throw new Error(`no kind of plastic is known for ${key}`);
+  return kind;
 }

@@ -1,5 +1,5 @@
 import type { Family } from './family.js';
-import { plasticKindOf, type PlasticKind } from './plastic-kind.js';
+import { plasticKindIfKnown, type PlasticKind } from './plastic-kind.js';
 
 /** What becomes of a part when it is done with. */
 export interface Recycling {
@@ -51,9 +51,13 @@ const byKind: Readonly<Record<PlasticKind, Recycling>> = {
   soluble: { code: OTHER, taken: 'nobody', why: 'It goes down the drain.' },
 };
 
+/** What nobody can sort. */
+const UNKNOWN: Recycling = { code: OTHER, taken: 'nobody', why: 'It is not known what it is made of.' };
+
 /** What becomes of a family when it is done with: fibre, wood or metal in it, and nobody takes it. */
 export function recyclingOf(f: Family): Recycling {
-  const plain = byKind[plasticKindOf(f.grade?.family ?? f.key)];
+  const kind = plasticKindIfKnown(f.grade?.family ?? f.key);
+  const plain = kind ? byKind[kind] : UNKNOWN;
   return f.filler === null
     ? plain
     : { ...plain, taken: 'nobody', why: 'What is mixed into it spoils the plastic that it is melted with.' };

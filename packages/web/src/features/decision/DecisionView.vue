@@ -52,7 +52,7 @@ const differs = computed(
 
 <template>
   <div v-if="ranking && draft.brief" class="page decision">
-    <div class="columns">
+    <div class="columns" :class="{ folded: latest && !deciding }">
       <DecidedPanel v-if="latest && !deciding" :decision="latest" @again="deciding = true" />
       <DecideForm v-else v-model:first-choice="firstChoice" :ranking="ranking" @recorded="recorded" />
       <section aria-label="Record">
@@ -98,6 +98,14 @@ const differs = computed(
   gap: 44px;
   align-items: start;
 }
+/* Once it is decided the record is what is read: the decision stands beside it, and stays as one reads down. */
+.columns.folded {
+  grid-template-columns: minmax(0, 22rem) minmax(0, 1fr);
+}
+.folded > :first-child {
+  position: sticky;
+  top: 16px;
+}
 section {
   border-left: 1px solid var(--rule);
   padding-left: 30px;
@@ -116,8 +124,12 @@ section {
   line-height: 1.35;
 }
 @media (max-width: 860px) {
-  .columns {
+  .columns,
+  .columns.folded {
     grid-template-columns: minmax(0, 1fr);
+  }
+  .folded > :first-child {
+    position: static;
   }
   section {
     border-left: 0;

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { Drawer } from '../../ui/kit';
+import { Button, Drawer } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import OptionSelect from '../../ui/OptionSelect.vue';
+import TextField from '../../ui/TextField.vue';
 import { useReturnFocus } from '../../ui/useReturnFocus';
-import { guideChapters } from './guide-html';
+import { guideChapters, searchGuide } from './guide-html';
 
 /** The user guide, beside the page that one is on, open at what it says of it. */
 const emit = defineEmits<{ close: [] }>();
@@ -18,6 +19,14 @@ const title = computed({
   get: () => picked.value || String(route.meta.chapter ?? 'The brief'),
   set: value => (picked.value = value),
 });
+/** As many finds as are listed. */
+const MOST_FOUND = 12;
+const typed = ref('');
+const found = computed(() => searchGuide(chapters, typed.value));
+function turnTo(chapter: string): void {
+  title.value = chapter;
+  typed.value = '';
+}
 const options = chapters.map(c => ({ value: c.title, label: c.title }));
 /** Puts a chapter's text into its place. */
 const vChapter = {
@@ -38,14 +47,56 @@ function show(el: HTMLElement, of: string): void {
     @after-open-change="(now: boolean) => now || emit('close')"
   >
     <div data-testid="guide">
-      <OptionSelect v-model="title" label="Chapter" :options="options" />
-      <h2>{{ title }}</h2>
-      <div v-chapter="title" class="chapter" />
+      <div class="turn">
+        <OptionSelect v-model="title" label="Chapter" :options="options" />
+        <TextField
+          v-model="typed"
+          label="Find in the guide"
+          :maxlength="80"
+          placeholder="brim, creep, spool"
+        />
+      </div>
+      <template v-if="typed.trim()">
+        <p role="status" class="soft small" data-testid="guide-found">
+          {{ found.length ? `${found.length} found` : `Nothing in the guide is like “${typed.trim()}”.` }}
+        </p>
+        <ul class="found">
+          <li v-for="(f, i) in found.slice(0, MOST_FOUND)" :key="i">
+            <Button type="link" size="small" @click="turnTo(f.chapter)">{{ f.chapter }}</Button>
+            <p class="small">{{ f.sentence }}</p>
+          </li>
+        </ul>
+      </template>
+      <template v-else>
+        <h2>{{ title }}</h2>
+        <div v-chapter="title" class="chapter" />
+      </template>
     </div>
   </Drawer>
 </template>
 
 <style scoped>
+.turn {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+}
+.turn > :deep(.text-field) {
+  flex: 1 1 180px;
+}
+.found {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.found li {
+  border-top: 1px solid var(--rule);
+  padding: 4px 0;
+}
+.found p {
+  margin: 0;
+  line-height: 1.4;
+}
 h2 {
   font-size: 19px;
   margin: 16px 0 4px;

@@ -43,12 +43,17 @@ beforeEach(() => {
 const text = (view: Mounted): string => view.element.textContent.replace(/\s+/g, ' ');
 /** Answers the newest question of the chooser: PETG first for all but rubber, for which nothing is. */
 async function answered(): Promise<void> {
-  await settled();
+  const job = await vi.waitFor(
+    () => {
+      const asked = askedJobs.findLast(j => j.name === 'chooser');
+      if (!asked) throw new Error('the chooser has not been asked for yet');
+      return asked;
+    },
+    { timeout: 60_000 },
+  );
   const row = (id: string): ChooserCell =>
     id === 'rubber' ? cell(null) : cell(pick('PETG'), pick('ABS', 'marginal'));
-  askedJobs
-    .findLast(j => j.name === 'chooser')!
-    .answer(chooserNeeds.map(({ id }) => ({ need: id, cells: [row(id)], shelf: cell(pick('PLA')) })));
+  job.answer(chooserNeeds.map(({ id }) => ({ need: id, cells: [row(id)], shelf: cell(pick('PLA')) })));
   await settled();
   await nextTick();
 }
@@ -89,7 +94,7 @@ describe('what to reach for', () => {
       column: { name: 'Shed bench', printerId: 'm1' },
     });
     await view.press(view.getByRole('button', { name: 'Begin a part like this' }));
-    await settled();
+    await vi.waitFor(() => expect(posted).toHaveBeenCalled(), { timeout: 60_000 });
     expect(posted).toHaveBeenCalledWith('/api/parts', expect.objectContaining({ printerId: 'm1' }));
     const [[, body]] = posted.mock.calls as unknown as [[string, { brief: Record<string, unknown> }]];
     expect(body.brief).toMatchObject({ name: 'Knocks', filledIn: ['loads'], loads: need!.brief.loads });

@@ -2,7 +2,6 @@ import { reliability } from '@hornblende/core/lib';
 import type { ModelCalibration } from '@hornblende/core/service';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { nextTick } from 'vue';
 import ModelTrust from '../../../src/features/service/ModelTrust.vue';
 import { useWorkshop } from '../../../src/stores/workshop';
 import { mounted, type Mounted } from '../mounted';
@@ -73,11 +72,11 @@ describe('how far the models can be trusted', () => {
         scales: { heatK: -7, uv: 1, creep: 1, impact: 1, strengths: [] },
       }),
     );
-    await nextTick();
+    await vi.waitFor(() => view.getByTestId('accepted-scales'), { timeout: 60_000 });
     expect(view.getByTestId('accepted-scales').textContent).toContain('heat that filaments stand −7 K');
     expect(view.queryByRole('button', { name: /^Judge so here/ })).toBeNull();
     await view.press(view.getByRole('button', { name: 'Take it back' }));
+    await vi.waitFor(() => expect(view.queryByTestId('accepted-scales')).toBeNull(), { timeout: 60_000 });
     expect(useWorkshop().settings.scales.heatK).toBe(0);
-    expect(view.queryByTestId('accepted-scales')).toBeNull();
   });
 });

@@ -10,7 +10,10 @@ let isAway = false;
 /** The answer is lost on its way back: the workshop has the reading. */
 let isLost = false;
 let view: Mounted;
-const settled = (): Promise<void> => new Promise(done => setTimeout(done));
+/** Lets answers that are there already arrive, turn by turn. */
+const settled = async (): Promise<void> => {
+  for (let turn = 0; turn < 20; turn++) await new Promise(done => setTimeout(done));
+};
 const opened = async (trials: OpenTrial[]): Promise<void> => {
   vi.stubGlobal('fetch', (path: string, init?: RequestInit): Promise<Response> => {
     if (path === '/api/bench') return Promise.resolve(Response.json(trials));

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import { pages, partPages, workshopPages } from '../../../src/app/pages';
 import { routesWith } from '../../../src/app/routes';
-import { guideChapters } from '../../../src/features/guide/guide-html';
+import { guideChapters, searchGuide } from '../../../src/features/guide/guide-html';
 
 describe('the guide', () => {
   const titles = guideChapters().map(c => c.title);
@@ -24,6 +24,23 @@ describe('the guide', () => {
     expect(new Set(keys).size).toBe(keys.length);
     const without = [...pages, ...partPages].filter(p => p.rail && !p.key).map(p => p.path);
     expect(without).toEqual(['/settings']);
+  });
+
+  it('is searched by the beginnings of words, a chapter of that name first', () => {
+    const chapters = guideChapters();
+    const drills = searchGuide(chapters, 'drills');
+    expect(drills[0]!.chapter).toBe('Drills');
+    const creep = searchGuide(chapters, 'creep');
+    expect(creep.map(f => f.chapter)).toContain('Words of the trade');
+    for (const f of creep) expect(f.sentence.toLowerCase()).toMatch(/creep/);
+    // Each word has to stand in the sentence.
+    const both = searchGuide(chapters, 'Spool dry');
+    expect(both.length).toBeGreaterThan(0);
+    for (const f of both) expect(f.sentence).toMatch(/spool/i);
+    expect(searchGuide(chapters, '  ')).toEqual([]);
+    expect(searchGuide(chapters, 'zzz (')).toEqual([]);
+    // A word within another is not what was meant.
+    expect(searchGuide(chapters, 'reep')).toEqual([]);
   });
 
   it('stands as text that is laid out, and leads nowhere outside', () => {
