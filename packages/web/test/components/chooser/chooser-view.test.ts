@@ -26,6 +26,7 @@ const settled = (): Promise<void> => new Promise(done => setTimeout(done));
 
 beforeEach(() => {
   posted.mockClear();
+  askedJobs.length = 0;
   vi.stubGlobal('fetch', (path: string, init?: RequestInit): Promise<Response> => {
     if (init?.method === 'POST') {
       posted(path, JSON.parse(String(init.body)));
