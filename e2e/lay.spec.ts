@@ -129,6 +129,7 @@ test('a load is worked out on the shape itself, painted, and counts in the ranki
   expect(await warp.locator('svg path').last().getAttribute('d')).toContain('L');
   // Walls and infill are compared on the shape as well, with what each carries.
   await page.getByRole('link', { name: 'Print card', exact: true }).click();
+  await segment(page.getByTestId('print-card'), 'Other settings');
   const settings = page.getByTestId('settings-on-shape');
   await settings.getByRole('button', { name: 'work out walls and infill' }).press('Enter');
   await expect(page.getByTestId('settings-on-shape-answer')).toContainText(/carries what is asked/);
