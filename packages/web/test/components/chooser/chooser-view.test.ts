@@ -2,7 +2,6 @@ import { chooserNeeds, type ChooserCell, type ChooserPick } from '@hornblende/co
 import { parsePrinter } from '@hornblende/core/formats';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { nextTick } from 'vue';
 import CellAnswer from '../../../src/features/chooser/CellAnswer.vue';
 import ChooserView from '../../../src/features/chooser/ChooserView.vue';
 import ComesFirst from '../../../src/features/chooser/ComesFirst.vue';
@@ -22,7 +21,10 @@ const cell = (first: ChooserPick | null, second: ChooserPick | null = null): Cho
 const profile = parsePrinter({ format: 'hornblende-printer', version: 1, name: 'Shed bench' });
 const stored = { id: 'm1', profile, isDefault: true, revision: 1, updatedAt: '2026-01-01T00:00:00Z' };
 const posted = vi.fn();
-const settled = (): Promise<void> => new Promise(done => setTimeout(done));
+/** Lets answers that are there already arrive, turn by turn. */
+const settled = async (): Promise<void> => {
+  for (let turn = 0; turn < 20; turn++) await new Promise(done => setTimeout(done));
+};
 
 beforeEach(() => {
   posted.mockClear();
@@ -42,21 +44,17 @@ beforeEach(() => {
   setActivePinia(createPinia());
 });
 const text = (view: Mounted): string => view.element.textContent.replace(/\s+/g, ' ');
-/** Answers the newest question of the chooser: PETG first for all but rubber, for which nothing is. */
+/** What the chooser answers: PETG first for all but rubber, for which nothing is. */
+const row = (id: string): ChooserCell =>
+  id === 'rubber' ? cell(null) : cell(pick('PETG'), pick('ABS', 'marginal'));
+const answers = chooserNeeds.map(({ id }) => ({ need: id, cells: [row(id)], shelf: cell(pick('PLA')) }));
+/** Answers what the chooser asks, until it asks no more: it asks anew as machines and shelf arrive. */
 async function answered(): Promise<void> {
-  const job = await vi.waitFor(
-    () => {
-      const asked = askedJobs.findLast(j => j.name === 'chooser');
-      if (!asked) throw new Error('the chooser has not been asked for yet');
-      return asked;
-    },
-    { timeout: 60_000 },
-  );
-  const row = (id: string): ChooserCell =>
-    id === 'rubber' ? cell(null) : cell(pick('PETG'), pick('ABS', 'marginal'));
-  job.answer(chooserNeeds.map(({ id }) => ({ need: id, cells: [row(id)], shelf: cell(pick('PLA')) })));
-  await settled();
-  await nextTick();
+  await vi.waitFor(() => expect(askedJobs.some(j => j.name === 'chooser')).toBe(true), { timeout: 60_000 });
+  for (let given = 0; given < askedJobs.length;) {
+    for (; given < askedJobs.length; given++) askedJobs[given]!.answer(answers);
+    await settled();
+  }
 }
 
 describe('what to reach for', () => {
