@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button, Drawer } from '../../ui/kit';
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import TextField from '../../ui/TextField.vue';
@@ -23,9 +23,13 @@ const title = computed({
 const MOST_FOUND = 12;
 const typed = ref('');
 const found = computed(() => searchGuide(chapters, typed.value));
-function turnTo(chapter: string): void {
+const heading = ref<HTMLElement | null>(null);
+/** Turns to a chapter; what was pressed goes away, and the focus moves to what it led to. */
+async function turnTo(chapter: string): Promise<void> {
   title.value = chapter;
   typed.value = '';
+  await nextTick();
+  heading.value?.focus();
 }
 const options = chapters.map(c => ({ value: c.title, label: c.title }));
 /** Puts a chapter's text into its place. */
@@ -68,7 +72,7 @@ function show(el: HTMLElement, of: string): void {
         </ul>
       </template>
       <template v-else>
-        <h2>{{ title }}</h2>
+        <h2 ref="heading" tabindex="-1">{{ title }}</h2>
         <div v-chapter="title" class="chapter" />
       </template>
     </div>
@@ -96,6 +100,9 @@ function show(el: HTMLElement, of: string): void {
 .found p {
   margin: 0;
   line-height: 1.4;
+}
+h2:focus {
+  outline: none;
 }
 h2 {
   font-size: 19px;
