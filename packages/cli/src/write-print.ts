@@ -4,7 +4,7 @@ import { parsePrinter, parseSpool, type Grade, type PrintEntry, type Spool } fro
 import { InputError } from '@hornblende/core/input';
 import type { Family } from '@hornblende/core/materials';
 import { freshPlace, plateUse } from '@hornblende/core/print';
-import { printCard, type PrintCard } from '@hornblende/core/records';
+import { expectedGrams, printCard, printOfCard, type PrintCard } from '@hornblende/core/records';
 import { materialOf } from './material.js';
 
 // A print as the command line writes it down, over the workshop's own API.
@@ -62,24 +62,18 @@ export async function writePrint(url: string, named: string, o: PrintSaid): Prom
   const family = await filamentOf(url, o, part, spool);
   const profile = parsePrinter(printer.profile);
   const card = printCard(parseBrief(part.brief), { family, printer: profile });
-  const entry: PrintEntry = {
-    format: 'hornblende-print',
-    version: 1,
+  const entry = printOfCard(card, family, {
     outcome: o.failed === undefined ? 'well' : 'failed',
     at: o.at ?? new Date().toISOString(),
-    part: part.name,
     partId: part.id,
     printerId: printer.id,
-    material: family.key,
-    family: family.grade?.family ?? family.key,
     spoolId: spool?.id ?? null,
-    grams: o.grams ?? Math.round(card.massG + card.supportG),
+    grams: o.grams ?? expectedGrams(card),
     minutes: o.minutes ?? null,
-    expectedMinutes: Math.max(0.1, 60 * (card.time?.modelHours ?? card.hours)),
     note: typeof o.failed === 'string' ? o.failed : '',
     plate: card.plate,
     ...(await placeOf(url, card, part, { id: printer.id, buildMm: profile.buildMm })),
-  };
+  });
   const stored = await posted(url, entry);
   const off = spool ? ` ${entry.grams} g came off ${spool.code || 'its spool'}.` : '';
   const went = entry.outcome === 'well' ? 'went well' : 'failed';

@@ -9,6 +9,7 @@ export { chooserSheet, chooserWords } from './chooser-sheet.js';
 export { decide, type DecisionGround } from './decide.js';
 export { DecisionInput } from './decision-input.js';
 export { premisedCandidates } from './premises.js';
+export { expectedGrams, expectedMinutes, printOfCard } from './print-of-card.js';
 export { recordDrift, type RecordDrift } from './record-drift.js';
 export { recordHtml } from './record-html.js';
 export { recordMarkdown } from './record-markdown.js';

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import type { PrintEntry } from '@hornblende/core/formats';
 import { typical, type Family } from '@hornblende/core/materials';
-import type { PrintCard } from '@hornblende/core/records';
+import { expectedMinutes, printOfCard, type PrintCard } from '@hornblende/core/records';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { usePrints } from '../../stores/prints';
@@ -9,7 +8,6 @@ import FileButton from '../../ui/FileButton.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';
-import { expectedMinutes } from './print-told';
 
 /** The file that goes to the printer beside what is expected here; how they differ is kept for this printer. */
 const props = defineProps<{ card: PrintCard; family: Family }>();
@@ -42,25 +40,19 @@ const compared = computed(() => {
 async function keep(): Promise<void> {
   const printerId = draft.content?.printerId;
   if (!compared.value || !printerId) return;
-  const entry: PrintEntry = {
-    format: 'hornblende-print',
-    version: 1,
+  const entry = printOfCard(props.card, props.family, {
     outcome: 'timed',
     at: new Date().toISOString(),
-    part: props.card.part,
     partId: draft.id,
     printerId,
-    material: props.card.material,
-    family: props.family.grade?.family ?? props.family.key,
     spoolId: null,
     grams: compared.value.grams,
     minutes: compared.value.minutes,
-    expectedMinutes: expectedMinutes(props.card),
     note: name.value.slice(0, 200),
     plate: null,
     placeMm: null,
     sizeMm: null,
-  };
+  });
   await attempt(async () => {
     const saved = await prints.add(entry);
     kept.value = true;

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import type { StoredPrint } from '@hornblende/core/api';
-import type { PrintEntry } from '@hornblende/core/formats';
 import type { Family } from '@hornblende/core/materials';
-import type { PrintCard } from '@hornblende/core/records';
+import { expectedGrams, printOfCard, type PrintCard } from '@hornblende/core/records';
 import { Button } from '../../ui/kit';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useLibrary } from '../../stores/library';
@@ -15,7 +14,7 @@ import { useDraft } from '../part/draft';
 import { usePlate } from '../shape/usePlate';
 import PrintEditor from './PrintEditor.vue';
 import PrintFields from './PrintFields.vue';
-import { entryPart, expectedMinutes, type PrintTold } from './print-told';
+import { entryPart, type PrintTold } from './print-told';
 
 /** Prints of the part that are listed at first. */
 const MOST_SHOWN = 6;
@@ -34,7 +33,7 @@ const form = provideFormProblems();
 /** The print as it is told until something is said: it went well, and took what was expected. */
 const usual = (): PrintTold => ({
   outcome: 'well',
-  grams: Math.round(props.card.massG + props.card.supportG),
+  grams: expectedGrams(props.card),
   minutes: null,
   note: '',
 });
@@ -61,22 +60,16 @@ const mine = computed(() =>
 async function log(): Promise<void> {
   const { card, spool } = props;
   if (printerId.value === null || form.focusFirst()) return;
-  const entry: PrintEntry = {
-    format: 'hornblende-print',
-    version: 1,
+  const entry = printOfCard(card, props.family, {
     at: new Date().toISOString(),
-    part: card.part,
     partId: draft.id,
     printerId: printerId.value,
-    material: card.material,
-    family: props.family.grade?.family ?? props.family.key,
     spoolId: spool?.id ?? null,
     ...entryPart(told.value),
-    expectedMinutes: expectedMinutes(card),
     plate: card.plate,
     placeMm: place.value ? [place.value.xMm, place.value.yMm] : null,
     sizeMm: sizeMm.value,
-  };
+  });
   busy.value = true;
   await attempt(async () => {
     const saved = await prints.add(entry);
