@@ -32,4 +32,5 @@ export {
   type MeasureRange,
 } from './derived.js';
 export { traitsIn } from './trait-search.js';
-export { traits, traitsOf, type Trait } from './traits.js';
+export { traits, traitsOf } from './traits.js';
+export type { Trait } from './traits/trait.js';

@@ -1,4 +1,5 @@
-import { traits, type Trait } from './traits.js';
+import { traits } from './traits.js';
+import type { Trait } from './traits/trait.js';
 
 /** What of a search is a trait, and what is left to be looked for in names. */
 export interface TraitSearch {
