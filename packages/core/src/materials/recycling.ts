@@ -5,7 +5,7 @@ import { plasticKindIfKnown, type PlasticKind } from './plastic-kind.js';
 export interface Recycling {
   /** Number of the resin identification code (ASTM D7611), 7 for all others. */
   code: number;
-  /** Who takes it: the household collection, someone who collects that plastic, or nobody. */
+  /** Who takes it: household recycling, a collection of that plastic, or no usual one. */
   taken: 'household' | 'collected' | 'nobody';
   why: string;
 }
@@ -17,30 +17,34 @@ const byKind: Readonly<Record<PlasticKind, Recycling>> = {
   pp: {
     code: 5,
     taken: 'household',
-    why: 'Polypropylene is sorted and sold; a small part may fall through.',
+    why: 'Polypropylene is sorted and sold; a small part may fall through the sorting.',
   },
-  pe: { code: 2, taken: 'household', why: 'Polyethylene is sorted and sold; a small part may fall through.' },
+  pe: {
+    code: 2,
+    taken: 'household',
+    why: 'Polyethylene is sorted and sold; a small part may fall through the sorting.',
+  },
   polyester: {
     code: OTHER,
     taken: 'collected',
-    why: 'It melts lower than bottles and spoils them: only who collects prints takes it.',
+    why: 'It melts lower than bottles and spoils them, so that it has to be collected apart.',
   },
   pla: {
     code: OTHER,
     taken: 'collected',
-    why: 'Who collects prints takes it; a garden heap does not rot it.',
+    why: 'Collections of printing waste take it; a garden compost heap does not break it down.',
   },
   styrenic: {
     code: OTHER,
     taken: 'collected',
-    why: 'Who collects prints or housings of appliances takes it.',
+    why: 'Collections of printing waste and of old appliances take it.',
   },
-  acrylic: { code: OTHER, taken: 'collected', why: 'Who collects sheet takes it.' },
-  pc: { code: OTHER, taken: 'collected', why: 'Who collects discs and glazing takes it.' },
+  acrylic: { code: OTHER, taken: 'collected', why: 'Collections of sheet offcuts take it.' },
+  pc: { code: OTHER, taken: 'collected', why: 'Collections of discs and glazing take it.' },
   pa: {
     code: OTHER,
     taken: 'collected',
-    why: 'Who collects nets and prints takes it, if it says which nylon it is.',
+    why: 'Collections of nets and printing waste take it, if it is marked with which nylon it is.',
   },
   pvb: { code: OTHER, taken: 'nobody', why: 'Hardly anybody sorts it.' },
   pom: { code: OTHER, taken: 'nobody', why: 'Hardly anybody sorts it.' },
@@ -65,7 +69,7 @@ export function recyclingOf(f: Family): Recycling {
 
 /** In words, who takes it. */
 export const takenWords: Readonly<Record<Recycling['taken'], string>> = {
-  household: 'household collection takes it',
-  collected: 'only who collects that plastic takes it',
-  nobody: 'nobody takes it',
+  household: 'household recycling takes it',
+  collected: 'only a collection of this plastic takes it',
+  nobody: 'no usual collection takes it',
 };

@@ -44,14 +44,10 @@ export const infillRule: RecipeRule = ({ brief: { print } }) => ({
 /** A family that is printed with less air than this, %, fuses to its own supports over one layer. */
 const AIRY_PCT = 40;
 
-/** What kind of support of itself comes off again, and how far it stands off. */
-function supportKind(f: Family, layerMm: number): string {
+/** How far a support of itself stands off the part, mm: what fuses needs more than a layer. */
+function standOffMm(f: Family, layerMm: number): number {
   const fuses = (f.windows.fanPct.low + f.windows.fanPct.high) / 2 < AIRY_PCT;
-  const gapMm = (fuses ? 1.5 : 1) * layerMm;
-  return (
-    `${sig(gapMm, 2)} mm beneath the part with two close layers on top; straight ones under flat faces, ` +
-    'branching ones under round faces'
-  );
+  return (fuses ? 1.5 : 1) * layerMm;
 }
 
 /** Supports, where the family has something to say about them. */
@@ -66,10 +62,11 @@ export const supportRule: RecipeRule = ({ family: f, brief, supportG }) => {
   return {
     ...line,
     value:
-      `only under what hangs over by more than 45°${supportG < 0.05 ? '' : `, about ${sig(supportG, 2)} g`}: ` +
-      supportKind(f, brief.print.layerMm),
+      `only under what hangs over by more than 45°${supportG < 0.05 ? '' : `, about ${sig(supportG, 2)} g`}, ` +
+      `${sig(standOffMm(f, brief.print.layerMm), 2)} mm beneath the part`,
     why:
-      'Every one leaves a rough face, and takes filament and time; a bridge between two walls needs none.' +
+      'Straight ones under flat faces, branching ones under round ones, with two close layers on top. Every one ' +
+      'leaves a rough face; a bridge between two walls needs none.' +
       (washes.length ? ` With a second nozzle ${washes.join(' or ')} washes away from it.` : ''),
   };
 };

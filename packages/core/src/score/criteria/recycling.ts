@@ -8,14 +8,15 @@ const byPoints = Object.fromEntries(Object.entries(points).map(([taken, n]) => [
 >;
 const sentence = (value: number): string => {
   const words = takenWords[byPoints[value] ?? 'nobody'];
-  return `Done with, ${words}.`;
+  return `When the part is done with, ${words}.`;
 };
 
 /** Recycling: who takes the part when it is done with. It weighs nothing until somebody asks for it. */
 export const recyclingCriterion: CriterionRule = {
   id: 'recycling',
   label: 'Recycling',
-  measure: 'who takes it when it is done with: 2 household collection, 1 who collects it, 0 nobody',
+  measure:
+    'who takes it when it is done with: 2 household recycling, 1 a collection of its plastic, 0 no usual one',
   weigh: () => 0,
   read: ({ assessment: { family } }) => ({
     value: points[recyclingOf(family).taken],
