@@ -18,7 +18,9 @@ export interface OtherProcess {
   conducts: boolean;
   /** How well it bears a knock: as glass, as usual plastics, or as metal. */
   knocks: 'brittle' | 'usual' | 'tough';
-  /** Price of one: what is paid whatever its size, and a cubic centimetre of the part, and what a further one costs. */
+  /** The thickest sheet that it is cut from, mm; null where it takes any shape. */
+  thickestMm: number | null;
+  /** Price: what is paid once whatever its size, and what a cubic centimetre of each part adds. */
   price: { once: number; eachCm3: number };
   /** What it asks of whoever makes it, or waits for it. */
   asks: string;
@@ -41,6 +43,7 @@ export const otherProcesses: readonly OtherProcess[] = [
     clear: false,
     conducts: false,
     knocks: 'usual',
+    thickestMm: null,
     price: { once: 4, eachCm3: 0.12 },
     asks: 'gloves, eye protection and air; washing in alcohol; curing under ultraviolet light',
     source: typical,
@@ -57,6 +60,7 @@ export const otherProcesses: readonly OtherProcess[] = [
     clear: false,
     conducts: false,
     knocks: 'brittle',
+    thickestMm: null,
     price: { once: 5, eachCm3: 0.3 },
     asks: 'gloves, eye protection and air; washing in alcohol; curing under ultraviolet light and in an oven',
     source: typical,
@@ -73,6 +77,7 @@ export const otherProcesses: readonly OtherProcess[] = [
     clear: false,
     conducts: false,
     knocks: 'usual',
+    thickestMm: null,
     price: { once: 12, eachCm3: 0.55 },
     asks: 'one to two weeks; a grainy face that takes up dirt until it is sealed',
     source: typical,
@@ -89,6 +94,7 @@ export const otherProcesses: readonly OtherProcess[] = [
     clear: false,
     conducts: false,
     knocks: 'tough',
+    thickestMm: null,
     price: { once: 8, eachCm3: 0.06 },
     asks: 'a printed mould, weighing two parts, drawing the air out, a day to set',
     source: typical,
@@ -105,6 +111,7 @@ export const otherProcesses: readonly OtherProcess[] = [
     clear: false,
     conducts: false,
     knocks: 'usual',
+    thickestMm: null,
     price: { once: 60, eachCm3: 0.6 },
     asks: 'a drawing with tolerances, two weeks; no closed hollows',
     source: typical,
@@ -121,6 +128,7 @@ export const otherProcesses: readonly OtherProcess[] = [
     clear: true,
     conducts: false,
     knocks: 'brittle',
+    thickestMm: 20,
     price: { once: 15, eachCm3: 0.1 },
     asks: 'a flat design, a solvent glue with its vapour, polished edges',
     source: typical,
@@ -137,6 +145,7 @@ export const otherProcesses: readonly OtherProcess[] = [
     clear: false,
     conducts: true,
     knocks: 'tough',
+    thickestMm: null,
     price: { once: 70, eachCm3: 1 },
     asks: 'a drawing with tolerances, two weeks; no closed hollows',
     source: typical,
@@ -153,6 +162,7 @@ export const otherProcesses: readonly OtherProcess[] = [
     clear: false,
     conducts: true,
     knocks: 'tough',
+    thickestMm: null,
     price: { once: 40, eachCm3: 0.4 },
     asks: 'a design of one bent sheet, one to two weeks',
     source: typical,

@@ -1,6 +1,8 @@
 import type { Brief } from '../brief/brief.js';
 import type { Weather } from '../climate/weather.js';
+import { defaultSite } from '../brief/conditions.js';
 import { sig } from '../lib/figures.js';
+import { uvDoseMJm2 } from '../models/uv-dose.js';
 import { contextOf, type Context } from '../score/context.js';
 import { otherProcesses, type OtherProcess } from './other-processes.js';
 
@@ -23,8 +25,8 @@ export interface Otherwise {
   broken: string[];
 }
 
-/** Ultraviolet of a year in full temperate sun, MJ/m²: 1,500 kWh/m² of sunlight, a twentieth of it ultraviolet. */
-const SUN_YEAR_MJM2 = 270;
+/** Ultraviolet of a year in full temperate sun, MJ/m². */
+const SUN_YEAR_MJM2 = uvDoseMJm2({ ...defaultSite, exposure: 'full', years: 1, glass: 'none' });
 /** Share of what is paid once that each further part of the same order costs. */
 const FURTHER = 0.25;
 /** Hours from which a load counts as one that stays on. */
@@ -99,6 +101,9 @@ function brokenBy(p: OtherProcess, asked: AskedOfAny, brief: Brief, each: number
   if ((brief.flex.want === 'rubbery') !== p.rubber)
     broken.push(p.rubber ? 'it gives like rubber' : 'it does not give like rubber');
   if (brief.flex.want === 'hinge' && !p.folds) broken.push('it does not bear being folded over and over');
+  const { xMm, yMm, zMm } = brief.geometry;
+  if (p.thickestMm !== null && Math.min(xMm, yMm, zMm) > p.thickestMm)
+    broken.push(`it is cut from sheet of at most ${p.thickestMm} mm`);
   if (brief.looks.clear && !p.clear) broken.push('it is not clear');
   if (p.conducts && (brief.electrical === 'mains' || brief.electrical === 'radio'))
     broken.push(brief.electrical === 'mains' ? 'it conducts' : 'it stands in the way of radio');

@@ -9,7 +9,7 @@ const brief = (fields: object = {}): ReturnType<typeof parseBrief> =>
     format: 'hornblende-brief',
     version: 1,
     name: 'Latch',
-    geometry: { xMm: 40, yMm: 40, zMm: 20, volumeCm3: 20 },
+    geometry: { xMm: 40, yMm: 40, zMm: 15, volumeCm3: 20 },
     ...fields,
   });
 const would = (fields: object): string[] =>
@@ -78,6 +78,13 @@ describe('made otherwise', () => {
         },
       ),
     );
+  });
+  it('what is thicker than sheet is not cut from it', () => {
+    const clear = { looks: { clear: true } };
+    expect(would({ ...clear, geometry: { xMm: 60, yMm: 60, zMm: 20, volumeCm3: 40 } })).toEqual([
+      'cut-acrylic',
+    ]);
+    expect(would({ ...clear, geometry: { xMm: 60, yMm: 60, zMm: 21, volumeCm3: 40 } })).toEqual([]);
   });
   it('a price limit counts', () => {
     const dear = otherwise(brief({ maxCostEach: 10 }));
