@@ -14,12 +14,12 @@ export class InfillReading {
 }
 
 /** How a pad is pressed. */
-export const pressedWays = ['onto-layers', 'from-the-side'] as const;
+const pressedWays = ['onto-layers', 'from-the-side'] as const;
 /** How a pad is pressed. */
-export type PressedWay = (typeof pressedWays)[number];
+type PressedWay = (typeof pressedWays)[number];
 
 /** What a pad is, beside its infill. */
-export type PadOfInfill = Pick<FlexInfillInput, 'scale' | 'solidHardness' | 'readings' | 'pattern'> &
+type PadOfInfill = Pick<FlexInfillInput, 'scale' | 'solidHardness' | 'readings' | 'pattern'> &
   Partial<Pick<FlexInfillInput, 'walls' | 'lineMm' | 'sideMm' | 'pressed'>>;
 
 /** Input of `flex.infill`. */
@@ -108,7 +108,7 @@ export function hardnessOfModulus(scale: 'A' | 'D', modulusMPa: number): number 
 }
 
 /** Share of a square pad that its walls are. */
-export function wallShare(walls: number, lineMm: number, sideMm: number): number {
+function wallShare(walls: number, lineMm: number, sideMm: number): number {
   return 1 - Math.max(0, 1 - (2 * walls * lineMm) / sideMm) ** 2;
 }
 

@@ -43,14 +43,18 @@ export interface FlexMountResult {
 /** A rubber block that is pressed more than this, as a share of its height, goes on creeping. */
 const MOST_SAG = 0.15;
 
-/** What a square block of rubber mounts does to what stands on it. */
-export function flexMount(i: FlexMountInput): FlexMountResult {
-  const area = i.sideMm ** 2;
+/** How stiff the mounts are together, N/mm, and by what. */
+function stiffnessOf(i: FlexMountInput): { shape: number; pressedMPa: number; stiffness: number } {
   // Shape factor: loaded face over what is free to bulge, a²/(4·a·h).
   const shape = i.sideMm / (4 * i.heightMm);
   // Gent and Lindley (1959): E_c = E·(1 + 2·S²).
   const pressedMPa = i.modulusMPa * (1 + 2 * shape ** 2);
-  const stiffness = (i.mounts * pressedMPa * area) / i.heightMm;
+  return { shape, pressedMPa, stiffness: (i.mounts * pressedMPa * i.sideMm ** 2) / i.heightMm };
+}
+
+/** What a square block of rubber mounts does to what stands on it. */
+export function flexMount(i: FlexMountInput): FlexMountResult {
+  const { stiffness } = stiffnessOf(i);
   const force = i.massKg * STANDARD_GRAVITY;
   const naturalHz = Math.sqrt((1000 * stiffness * i.dynamicRatio) / i.massKg) / (2 * Math.PI);
   const r2 = (i.shakenHz / naturalHz) ** 2;
@@ -59,7 +63,7 @@ export function flexMount(i: FlexMountInput): FlexMountResult {
     passes: Math.sqrt((1 + i.loss ** 2) / ((1 - r2) ** 2 + i.loss ** 2)),
     helpsFromHz: Math.SQRT2 * naturalHz,
     sagMm: force / stiffness,
-    stressMPa: force / (i.mounts * area),
+    stressMPa: force / (i.mounts * i.sideMm ** 2),
   };
 }
 
@@ -75,9 +79,7 @@ export const flexMountModel = model({
   Input: FlexMountInput,
   compute(i: FlexMountInput) {
     const r = flexMount(i);
-    const shape = i.sideMm / (4 * i.heightMm);
-    const pressed = i.modulusMPa * (1 + 2 * shape ** 2);
-    const stiffness = (i.mounts * pressed * i.sideMm ** 2) / i.heightMm;
+    const { shape, pressedMPa: pressed, stiffness } = stiffnessOf(i);
     const ratio = i.shakenHz / r.naturalHz;
     return {
       result: r,

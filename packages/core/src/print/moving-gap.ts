@@ -49,9 +49,14 @@ const SAG_LAYERS = 1;
 /** What a first layer spreads by, mm. */
 const FOOT_MM = 0.3;
 
+/** What is left open for threads to break free, mm. */
+function freeMm({ stringing }: Pick<MovingGapInput, 'stringing'>): number {
+  return FREE.clean + (FREE.stringy - FREE.clean) * stringing;
+}
+
 /** How far apart two parts are drawn that are printed in their places and are to move afterwards. */
 export function movingGap(i: MovingGapInput): MovingGapResult {
-  const free = FREE.clean + (FREE.stringy - FREE.clean) * i.stringing;
+  const free = freeMm(i);
   const sidewaysMm = Math.max(free, i.errorMm + DEVIATIONS * i.scatterMm + free);
   const upLayers = SAG_LAYERS + Math.max(1, Math.ceil(free / i.layerMm - 1e-9));
   return { sidewaysMm, upLayers, upMm: upLayers * i.layerMm, footMm: FOOT_MM };
@@ -94,7 +99,7 @@ export const movingGapModel = model({
   Input: MovingGapInput,
   compute(i: MovingGapInput) {
     const result = movingGap(i);
-    const free = FREE.clean + (FREE.stringy - FREE.clean) * i.stringing;
+    const free = freeMm(i);
     return {
       result,
       warnings: [],

@@ -40,6 +40,38 @@ const scales = [
   { value: 'A', label: 'Shore A' },
   { value: 'D', label: 'Shore D' },
 ] as const;
+/** A figure of the sheet, and between what it may lie. */
+interface Field {
+  key:
+    | 'lengthMm'
+    | 'widthMm'
+    | 'forceN'
+    | 'bendMm'
+    | 'lineMm'
+    | 'massKg'
+    | 'mounts'
+    | 'sideMm'
+    | 'heightMm'
+    | 'shakenHz';
+  label: string;
+  min: number;
+  max: number;
+  whole?: true;
+}
+const stripFields: readonly Field[] = [
+  { key: 'lengthMm', label: 'Free length, mm', min: 0.5, max: 2000 },
+  { key: 'widthMm', label: 'Width, mm', min: 0.2, max: 2000 },
+  { key: 'forceN', label: 'Wanted force, N', min: 0.0001, max: 100_000 },
+  { key: 'bendMm', label: 'Bend under it, mm', min: 0.001, max: 1000 },
+  { key: 'lineMm', label: 'Line width, mm', min: 0.1, max: 2 },
+];
+const mountFields: readonly Field[] = [
+  { key: 'massKg', label: 'What stands on them, kg', min: 0.001, max: 10_000 },
+  { key: 'mounts', label: 'Mounts', min: 1, max: 100, whole: true },
+  { key: 'sideMm', label: 'Side of one, mm', min: 1, max: 1000 },
+  { key: 'heightMm', label: 'Height, mm', min: 1, max: 1000 },
+  { key: 'shakenHz', label: 'Shaken, times a second', min: 0.1, max: 100_000 },
+];
 const holds = [
   { value: 'one-end', label: 'at one end, as a finger' },
   { value: 'both-ends', label: 'at both ends, pressed in the middle' },
@@ -89,39 +121,14 @@ const open = (title: string, model: string, inputs: object): void =>
         @update:model-value="v => put({ held: v as FlexStripInput['held'] })"
       />
       <NumberInput
-        :model-value="sheet.lengthMm"
-        label="Free length, mm"
-        :min="0.5"
-        :max="2000"
-        @update:model-value="v => v !== null && put({ lengthMm: v })"
-      />
-      <NumberInput
-        :model-value="sheet.widthMm"
-        label="Width, mm"
-        :min="0.2"
-        :max="2000"
-        @update:model-value="v => v !== null && put({ widthMm: v })"
-      />
-      <NumberInput
-        :model-value="sheet.forceN"
-        label="Wanted force, N"
-        :min="0.0001"
-        :max="100000"
-        @update:model-value="v => v !== null && put({ forceN: v })"
-      />
-      <NumberInput
-        :model-value="sheet.bendMm"
-        label="Bend under it, mm"
-        :min="0.001"
-        :max="1000"
-        @update:model-value="v => v !== null && put({ bendMm: v })"
-      />
-      <NumberInput
-        :model-value="sheet.lineMm"
-        label="Line width, mm"
-        :min="0.1"
-        :max="2"
-        @update:model-value="v => v !== null && put({ lineMm: v })"
+        v-for="f in stripFields"
+        :key="f.key"
+        :model-value="sheet[f.key]"
+        :label="f.label"
+        :min="f.min"
+        :max="f.max"
+        :integer="f.whole"
+        @update:model-value="v => v !== null && put({ [f.key]: v })"
       />
     </div>
     <p class="lead" data-testid="strip-answer">
@@ -152,39 +159,14 @@ const open = (title: string, model: string, inputs: object): void =>
     </div>
     <div class="row">
       <NumberInput
-        :model-value="sheet.massKg"
-        label="What stands on them, kg"
-        :min="0.001"
-        :max="10000"
-        @update:model-value="v => v !== null && put({ massKg: v })"
-      />
-      <NumberInput
-        :model-value="sheet.mounts"
-        label="Mounts"
-        :min="1"
-        :max="100"
-        @update:model-value="v => v !== null && put({ mounts: Math.round(v) })"
-      />
-      <NumberInput
-        :model-value="sheet.sideMm"
-        label="Side of one, mm"
-        :min="1"
-        :max="1000"
-        @update:model-value="v => v !== null && put({ sideMm: v })"
-      />
-      <NumberInput
-        :model-value="sheet.heightMm"
-        label="Height, mm"
-        :min="1"
-        :max="1000"
-        @update:model-value="v => v !== null && put({ heightMm: v })"
-      />
-      <NumberInput
-        :model-value="sheet.shakenHz"
-        label="Shaken, times a second"
-        :min="0.1"
-        :max="100000"
-        @update:model-value="v => v !== null && put({ shakenHz: v })"
+        v-for="f in mountFields"
+        :key="f.key"
+        :model-value="sheet[f.key]"
+        :label="f.label"
+        :min="f.min"
+        :max="f.max"
+        :integer="f.whole"
+        @update:model-value="v => v !== null && put({ [f.key]: v })"
       />
     </div>
     <p class="lead" data-testid="mount-answer">
