@@ -109,7 +109,6 @@ function brokenBy(p: OtherProcess, asked: AskedOfAny, brief: Brief, each: number
     broken.push(brief.electrical === 'mains' ? 'it conducts' : 'it stands in the way of radio');
   if (p.knocks === 'brittle' && brief.loads.some(l => l.kind === 'impact'))
     broken.push('it breaks when it is struck');
-  if (brief.maxCostEach !== null && each > brief.maxCostEach)
-    broken.push(`it costs ${each.toFixed(2)} or so`);
+  if (brief.maxCostEach !== null && each > brief.maxCostEach) broken.push(`it costs ${sig(each, 2)} or so`);
   return broken;
 }

@@ -54,7 +54,7 @@ const shownProblem = computed(() => (touched.value || tried.value ? (props.probl
       v-bind="$attrs"
       @blur="touched = true"
     />
-    <span :id="`${id}-problem`" class="out small" role="status">{{ shownProblem }}</span>
+    <span :id="`${id}-problem`" class="problem out small" role="status">{{ shownProblem }}</span>
   </div>
 </template>
 
@@ -67,6 +67,11 @@ export default { inheritAttrs: false };
   display: grid;
   gap: 2px;
   min-width: 0;
+  position: relative;
+}
+/* Nothing to say takes no room: a field ends where a select beside it ends. */
+.problem:empty {
+  position: absolute;
 }
 label {
   font-size: 13px;

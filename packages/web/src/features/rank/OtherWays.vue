@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { askedOfAny, askedWords, otherwise } from '@hornblende/core/advice';
+import { sig } from '@hornblende/core/lib';
 import { computed, ref } from 'vue';
 import { Button } from '../../ui/kit';
 import { useWorkshop } from '../../stores/workshop';
@@ -25,7 +26,7 @@ const shown = computed(() => ways.value.filter(w => all.value || !w.broken.lengt
     <ul>
       <li v-for="w in shown" :key="w.process.key">
         <b :class="w.broken.length ? 'soft' : ''">{{ w.process.name }}</b>, each costs {{ workshop.currency
-        }}{{ w.priceEach.toFixed(2) }} or so.
+        }}{{ sig(w.priceEach, 2) }} or so.
         <template v-if="w.broken.length">It would not do: {{ say(w.broken.join('; ')) }}.</template>
         <template v-else>It asks for {{ w.process.asks }}.</template>
       </li>

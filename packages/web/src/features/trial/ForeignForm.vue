@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { TrialForeign } from '@hornblende/core/formats';
 import { otherwise } from '@hornblende/core/advice';
+import { sig } from '@hornblende/core/lib';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import NumberInput from '../../ui/NumberInput.vue';
@@ -33,7 +34,7 @@ function begin(key: string): void {
   const chosen = ways.value.find(w => w.process.key === key);
   if (!chosen) return;
   name.value = chosen.process.name;
-  priceEach.value = Number(chosen.priceEach.toFixed(2));
+  priceEach.value = Number(sig(chosen.priceEach, 2));
   needs.value = chosen.process.asks;
 }
 function add(): void {
