@@ -13,6 +13,9 @@ const builtCore = process.env.HORNBLENDE_BUILT
 
 /** Runs before each file of tests. */
 const setupFiles = [fileURLToPath(new URL('packages/core/test/fixed-seed.ts', import.meta.url))];
+const unmounting = fileURLToPath(
+  new URL('packages/web/test/components/unmount-after-each.ts', import.meta.url),
+);
 
 export default defineConfig({
   test: {
@@ -76,7 +79,7 @@ export default defineConfig({
         plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } })],
         test: {
           name: 'components',
-          setupFiles,
+          setupFiles: [...setupFiles, unmounting],
           include: ['packages/web/test/components/**/*.test.ts'],
           environment: 'happy-dom',
           testTimeout: 180_000,

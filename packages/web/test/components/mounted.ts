@@ -1,6 +1,5 @@
 import { fireEvent, within, type BoundFunctions, type queries } from '@testing-library/dom';
 import { createPinia, setActivePinia, type Pinia } from 'pinia';
-import { afterEach } from 'vitest';
 import { createApp, h, nextTick, shallowReactive, type App, type Component } from 'vue';
 import { createMemoryHistory, createRouter } from 'vue-router';
 
@@ -19,10 +18,11 @@ export interface Mounted extends BoundFunctions<typeof queries> {
 
 const apps: App[] = [];
 let made = 0;
-afterEach(() => {
+/** Takes down all that was mounted, and what it left in the document. */
+export function unmountAll(): void {
   for (const app of apps.splice(0)) app.unmount();
   document.body.innerHTML = '';
-});
+}
 
 /** Events of Vue: `onUpdate:modelValue` says `update:modelValue`. */
 const listener = (name: string): string => `on${name[0]!.toUpperCase()}${name.slice(1)}`;
