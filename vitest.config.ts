@@ -13,9 +13,7 @@ const builtCore = process.env.HORNBLENDE_BUILT
 
 /** Runs before each file of tests. */
 const setupFiles = [fileURLToPath(new URL('packages/core/test/fixed-seed.ts', import.meta.url))];
-const unmounting = fileURLToPath(
-  new URL('packages/web/test/components/unmount-after-each.ts', import.meta.url),
-);
+const ofComponents = fileURLToPath(new URL('packages/web/test/components/set-up.ts', import.meta.url));
 
 export default defineConfig({
   test: {
@@ -79,7 +77,7 @@ export default defineConfig({
         plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } })],
         test: {
           name: 'components',
-          setupFiles: [...setupFiles, unmounting],
+          setupFiles: [...setupFiles, ofComponents],
           include: ['packages/web/test/components/**/*.test.ts'],
           environment: 'happy-dom',
           testTimeout: 180_000,

@@ -45,3 +45,23 @@ test('a part’s file fills the brief in one step; inches are asked about; what 
   );
   await expect(volume).toHaveValue('16.4 cm³');
 });
+
+test('a part that is larger than its printer is cut where its face is smallest, and what joins it is told', async ({
+  page,
+  server,
+}) => {
+  await page.goto(server.url);
+  await page.getByRole('link', { name: 'Van frame-rack peg' }).click();
+  await page.getByRole('button', { name: 'Shape and accuracy' }).click();
+  const file = page.locator('[data-testid=shape-file] input[type=file]');
+  await file.setInputFiles({ name: 'rail.obj', mimeType: 'model/obj', buffer: box(400, 30, 20) });
+  await expect(page.getByTestId('shape-facts')).toContainText('400 mm × 30 mm × 20 mm');
+  await page.getByRole('link', { name: 'Shape', exact: true }).click();
+  const pieces = page.getByTestId('in-pieces');
+  await expect(pieces).toContainText('It is larger than this printer prints');
+  await pieces.getByRole('button', { name: 'Find where to cut it' }).click();
+  await expect(pieces.getByRole('heading', { level: 3 })).toHaveText(/^Across X at \d+ mm: 2 pieces$/);
+  await expect(pieces).toContainText('The face to join is 600 mm²');
+  await expect(pieces.getByRole('row', { name: /glued with/ })).toContainText(/\d+ N to \d+ N/);
+  await expect(pieces.getByRole('row', { name: /printed pins/ })).toContainText('bears no pull');
+});

@@ -71,7 +71,6 @@ export async function writePrint(url: string, named: string, o: PrintSaid): Prom
     grams: o.grams ?? expectedGrams(card),
     minutes: o.minutes ?? null,
     note: typeof o.failed === 'string' ? o.failed : '',
-    plate: card.plate,
     ...(await placeOf(url, card, part, { id: printer.id, buildMm: profile.buildMm })),
   });
   const stored = await posted(url, entry);
@@ -108,7 +107,7 @@ async function placeOf(
   const { xMm, yMm } = parseBrief(brief).geometry;
   const sizeMm: [number, number] = [xMm, yMm];
   const log = (await all<StoredPrint>(url, 'prints')).map(p => p.print);
-  const place = freshPlace(plateUse(log, printer.id, printer.buildMm, card.plate), printer.buildMm, sizeMm);
+  const place = freshPlace(plateUse(log, printer.id, printer.buildMm, card), printer.buildMm, sizeMm);
   return { placeMm: place && [place.xMm, place.yMm], sizeMm };
 }
 

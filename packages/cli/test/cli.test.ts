@@ -142,7 +142,7 @@ describe('hornblende', () => {
       base: string | null;
       properties: Record<string, unknown>;
     }[];
-    expect(families).toHaveLength(53);
+    expect(families).toHaveLength(55);
     expect(families.find(f => f.key === 'pa12-cf')).toMatchObject({ base: 'pa12', filler: 'carbon-fibre' });
     expect(families[0]?.properties.densityGcm3).toMatchObject({
       low: expect.any(Number) as number,

@@ -1,3 +1,4 @@
+import { chamberBalanceModel } from './models/chamber-balance.js';
 import { creepStrain } from './models/creep-strain.js';
 import { flexIndentation } from './models/flex-indentation.js';
 import { flexFoamModel } from './models/flex-foam.js';
@@ -17,6 +18,7 @@ import { makersShrink } from './models/makers-shrink.js';
 import { loadBeam } from './models/load-beam.js';
 import { loadClamp } from './models/load-clamp.js';
 import { loadDeceleration } from './models/load-deceleration.js';
+import { flexHingeModel } from './models/flex-hinge.js';
 import { flexMountModel } from './models/flex-mount.js';
 import { flexStripModel } from './models/flex-strip.js';
 import { loadDrop } from './models/load-drop.js';
@@ -63,6 +65,7 @@ import { waterSteam } from './models/water-steam.js';
 import { warpBow } from './models/warp-bow.js';
 import { warpFree } from './models/warp-free.js';
 import { warpLiftOff } from './models/warp-lift-off.js';
+import { warpPlateLift } from './models/warp-plate-lift.js';
 
 /**
  * Every model, in the order of the model reference. One list feeds the API, the command line, the Working
@@ -93,6 +96,8 @@ export const models: readonly Model[] = [
   warpFree,
   warpBow,
   warpLiftOff,
+  warpPlateLift,
+  chamberBalanceModel,
   flexIndentation,
   flexModulus,
   flexReadingModel,
@@ -102,6 +107,7 @@ export const models: readonly Model[] = [
   flexSoakModel,
   flexStripModel,
   flexMountModel,
+  flexHingeModel,
   warpMitigate,
   warpCalibrateModel,
   accuracyGaugeModel,

@@ -85,6 +85,8 @@ const sane: Record<string, Partial<Record<PropertyName, [number, number]>>> = {
   'pla-foam': { densityGcm3: [0.4, 1.2], modulusMPa: [400, 2500] },
   'pla-wood': { densityGcm3: [1, 1.3], yieldMPa: [20, 45] },
   'pla-metal': { densityGcm3: [1.6, 4.2] },
+  'pla-iron': { densityGcm3: [1.6, 2.2], yieldMPa: [15, 45] },
+  'pla-ceramic': { densityGcm3: [1.35, 1.85], modulusMPa: [2500, 6500] },
   'petg-cf': { modulusMPa: [3000, 7500], hdt045C: [66, 85] },
   'copolyester-ht': { tgC: [95, 118], hdt045C: [80, 105], densityGcm3: [1.15, 1.25] },
   'pet-cf': { modulusMPa: [4000, 11000], densityGcm3: [1.28, 1.45], tmC: [235, 260] },
@@ -215,11 +217,13 @@ describe('what practitioners act on follows from the data', () => {
     expect(families.filter(f => f.flags.smoothedBy.includes('isopropanol')).map(f => f.key)).toEqual(['pvb']);
   });
   it('the looks fillers cost strength, and glow and metal wear brass', () => {
-    for (const key of ['pla-wood', 'pla-metal', 'pla-silk', 'pla-glow'])
+    for (const key of ['pla-wood', 'pla-metal', 'pla-iron', 'pla-ceramic', 'pla-silk', 'pla-glow'])
       expect(of(key, 'yieldMPa'), key).toBeLessThan(0.9 * of('pla', 'yieldMPa'));
     expect(families.filter(f => f.flags.abrasive && f.base === 'pla').map(f => f.key)).toEqual([
       'pla-cf',
       'pla-metal',
+      'pla-iron',
+      'pla-ceramic',
       'pla-glow',
     ]);
   });

@@ -72,7 +72,7 @@ export const briefs: readonly [string, Brief, Printer | null][] = [
     brief({ heat: { setting: 'indoors' } }),
     {
       ...openPrinter,
-      record: { timed: 4, timeFactor: 1.3, prints: [{ family: 'petg', well: 3, failed: 2 }] },
+      record: { timed: 4, timeFactor: 1.3, prints: [{ family: 'petg', well: 3, failed: 2 }], plates: [] },
     },
   ],
   [

@@ -50,7 +50,7 @@ describe('computation', () => {
         .errors?.[0],
     ).toMatchObject({ field: 'ghiKWhm2Year', value: -1 });
     expect((await call('POST', '/api/calc/heat.death', {})).status).toBe(404);
-    expect((await call('GET', '/api/families')).body).toHaveLength(53);
+    expect((await call('GET', '/api/families')).body).toHaveLength(55);
     expect((await call('GET', '/api/families/asa')).body).toMatchObject({
       key: 'asa',
       properties: { shoreA: null, densityGcm3: { unit: 'g/cm³' } },

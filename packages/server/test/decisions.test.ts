@@ -77,7 +77,7 @@ describe('records', () => {
     });
     const at = `/api/parts/${part}/decisions/${String(made.body.id)}`;
     const whole = (await call('GET', `${at}/record.json`)).body as unknown as DecisionRecord;
-    expect(whole.premises.families).toHaveLength(53);
+    expect(whole.premises.families).toHaveLength(55);
     expect(
       JSON.parse(
         JSON.stringify(

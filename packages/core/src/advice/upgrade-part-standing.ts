@@ -56,7 +56,9 @@ function feltBy(f: Family, p: Printer): string {
     Math.min(p.chamberC, chamberC.high),
     f.flags.drive === 'any' ? '' : p.drive,
     f.flags.abrasive ? p.nozzleMetal : '',
-    f.flags.moisture === 'low' ? '' : p.dryerMaxC !== null && p.dryerMaxC >= (f.properties.dryC?.low ?? 0),
+    f.flags.moisture === 'low'
+      ? ''
+      : Math.max(p.dryerMaxC ?? -Infinity, p.feedDryerC ?? -Infinity) >= (f.properties.dryC?.low ?? 0),
     bestAdhesion(f, p),
   ]);
 }

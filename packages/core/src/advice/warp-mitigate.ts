@@ -33,7 +33,7 @@ export const warpMitigate = model({
       warnings: [],
       steps: [
         step('bow', 'warp.bow', 'as it is', bowMm, 'mm'),
-        step('p', '1 − (1 − p_lift)·(1 − p_split)', 'as it is', pTrouble, ''),
+        step('p', '1 − (1 − p_lift)·(1 − p_plate)·(1 − p_split)', 'as it is', pTrouble, ''),
         ...remedies.map(r =>
           step(
             r.label,

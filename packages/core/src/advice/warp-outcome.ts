@@ -22,7 +22,7 @@ export interface WarpSetup {
 export interface WarpOutcome extends WarpOnPrinter {
   bowMm: number;
   pSplit: number;
-  /** Chance that it lifts or splits. */
+  /** Chance that it lifts, lifts its plate, or splits. */
   pTrouble: number;
 }
 
@@ -30,7 +30,9 @@ export interface WarpOutcome extends WarpOnPrinter {
 export function warpOutcome({ brief, family, printer, solidFraction, tweaks }: WarpSetup): WarpOutcome {
   const warp = warpOnPrinter(brief, family, printer, solidFraction, tweaks);
   const pSplit = splitChance(brief, family, warp.bowInput.chamberC);
-  return { ...warp, bowMm: warp.bow.bowMm, pSplit, pTrouble: 1 - (1 - warp.pLift) * (1 - pSplit) };
+  const pPlate = warp.plateLift?.pPlate ?? 0;
+  const pTrouble = 1 - (1 - warp.pLift) * (1 - pPlate) * (1 - pSplit);
+  return { ...warp, bowMm: warp.bow.bowMm, pSplit, pTrouble };
 }
 
 /**
@@ -53,7 +55,9 @@ export function warpSetup(brief: Brief, family: Family, printer: Printer | null)
 }
 
 /** How a part warps, in a sentence. */
-export function warpSentence({ bowMm, pLift, pSplit }: WarpOutcome, lengthMm: number): string {
+export function warpSentence({ bowMm, pLift, pSplit, plateLift }: WarpOutcome, lengthMm: number): string {
+  const pPlate = plateLift?.pPlate ?? 0;
+  const off = pPlate >= 0.02 ? `, pulls the plate off its magnets ${timesIn100(pPlate)}` : '';
   const split = pSplit >= 0.02 ? `, splits between its layers ${timesIn100(pSplit)}` : '';
-  return `Over ${sig(lengthMm, 3)} mm it bows ${sig(bowMm, 2)} mm; a corner lifts ${timesIn100(pLift)}${split}.`;
+  return `Over ${sig(lengthMm, 3)} mm it bows ${sig(bowMm, 2)} mm; a corner lifts ${timesIn100(pLift)}${off}${split}.`;
 }

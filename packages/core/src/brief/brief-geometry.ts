@@ -76,6 +76,15 @@ export class BriefGeometry {
     doc: 'Room under what hangs over, which supports fill in part; default null: not known, taken as none.',
   })
   supportCm3: number | null = null;
+  @Quantity({
+    min: 0,
+    max: 1000,
+    unit: 'mm',
+    optional: true,
+    nullable: true,
+    doc: 'Longest span that is bridged from wall to wall without support, as it is laid; default null: not known.',
+  })
+  bridgeMm: number | null = null;
   @Series({
     min: 0,
     max: 1,

@@ -34,6 +34,7 @@ const labels: Record<string, string> = {
   'geometry.fillets': 'Radii that inner edges are to get',
   'geometry.up': 'How it is laid',
   'geometry.supportCm3': 'Room for supports, cm³',
+  'geometry.bridgeMm': 'Longest bridge, mm',
   'geometry.deepShares': 'How deep it is',
   'geometry.footFill': 'How full it is at its foot',
   'heat.setting': 'Where it lives',

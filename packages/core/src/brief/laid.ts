@@ -14,7 +14,7 @@ export interface LaidShape {
   volumeMm3: number;
   sharpCorners: readonly unknown[];
   /** Room under what hangs over; null where it is not known. */
-  support: { volumeMm3: number } | null;
+  support: { volumeMm3: number; bridgeMm: number } | null;
   /** What lies how deep; null where it is not known. */
   deepShares: readonly number[] | null;
   /** How full it is over its footprint; null where it is not known. */
@@ -128,6 +128,7 @@ export function laidBrief<B extends Pick<Brief, 'geometry' | 'loads'>>(
       fromFile,
       up: file === null ? null : (lay.up.map(d => round(d, 6)) as [number, number, number]),
       supportCm3: lay.support && round(lay.support.volumeMm3 / 1000, 3),
+      bridgeMm: lay.support && round(lay.support.bridgeMm, 1),
       deepShares: lay.deepShares && [...lay.deepShares],
       footFill: lay.footFill && [...lay.footFill],
       // Another file has its radii in it, or not: what was asked of the last one is over.

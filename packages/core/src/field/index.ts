@@ -8,5 +8,7 @@ export { surfaceOf, type Surface } from './patch.js';
 export { movedLines, type MovedLines } from './moved-lines.js';
 export { toldWarp, warpField, WarpFieldInput } from './warp-field.js';
 export type { WarpFieldResult } from './warp-field.js';
+export { bornByCell, cellsOfShape, cutPlan, type CutPlan } from './cuts.js';
+export type { StressField } from './stress-field.js';
 export { innerEdgeNear } from './inner-edge.js';
 export { volumeQuantiles } from './volume-quantiles.js';

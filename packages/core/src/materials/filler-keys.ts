@@ -6,6 +6,8 @@ export const fillerKeys = [
   'microspheres',
   'wood',
   'metal',
+  'iron',
+  'ceramic',
   'gloss',
   'glow',
   'toughener',

@@ -7,6 +7,8 @@ import { plaHt } from './families/pla-ht.js';
 import { plaFoam } from './families/pla-foam.js';
 import { plaWood } from './families/pla-wood.js';
 import { plaMetal } from './families/pla-metal.js';
+import { plaIron } from './families/pla-iron.js';
+import { plaCeramic } from './families/pla-ceramic.js';
 import { plaSilk } from './families/pla-silk.js';
 import { plaGlow } from './families/pla-glow.js';
 import { petg } from './families/petg.js';
@@ -66,6 +68,8 @@ export const families: readonly Family[] = [
   plaFoam,
   plaWood,
   plaMetal,
+  plaIron,
+  plaCeramic,
   plaSilk,
   plaGlow,
   petg,

@@ -1,7 +1,9 @@
 // Models: one function a file, with its equation and its source.
+export { chamberBalance, ChamberBalanceInput, chamberDoors, chamberWalls } from './chamber-balance.js';
 export type { WithInterval } from './accuracy-gauge.js';
 export { FlexFoamInput, FoamReading, flexFoam } from './flex-foam.js';
 export { FlexInfillInput, InfillReading, flexInfillModel, infillCurve } from './flex-infill.js';
+export { FlexHingeInput, flexHingeModel } from './flex-hinge.js';
 export { FlexMountInput, flexMountModel } from './flex-mount.js';
 export { FlexStripInput, flexStripModel } from './flex-strip.js';
 export { shoreModulusMPa } from './flex-modulus.js';

@@ -37,20 +37,29 @@ function usual(f: Family, name: PropertyName): number | null {
   return range ? (range.low + range.high) / 2 : null;
 }
 
+/** What is left of the trouble of feeding soft filament where it is led closely, and where gears grip both sides. */
+const FEEDING_LEFT = { guided: 0.65, bothSides: 0.85 };
+/** Bore under which soft filament is pushed back harder than it can be pushed, mm. */
+const NARROW_BORE_MM = 0.4;
+
 /** Asks of families that are not stiff enough for every feeder. */
 function feedAsk(f: Family, p: Printer | null): Ask | null {
   const shoreA = usual(f, 'shoreA');
   const remote = p?.drive === 'bowden' ? 1.5 : 0;
+  const narrow = p && p.nozzleMm < NARROW_BORE_MM ? 1 : 0;
+  const left =
+    (p?.path === 'guided' ? FEEDING_LEFT.guided : 1) *
+    (p?.gears === 'both-sides' ? FEEDING_LEFT.bothSides : 1);
   switch (f.flags.drive) {
     case 'any':
       return shoreA === null && (usual(f, 'modulusMPa') ?? 0) > 500
         ? null
-        : { label: 'slow feeding', points: 0.5 + remote / 3 };
+        : { label: 'slow feeding', points: left * (0.5 + remote / 3 + narrow / 3) };
     case 'slow-bowden':
-      return { label: 'slow feeding', points: 1 + remote };
+      return { label: 'slow feeding', points: left * (1 + remote + narrow) };
     case 'direct': {
       const verySoft = shoreA !== null && shoreA < VERY_SOFT_A ? 1.5 : 0;
-      return { label: 'a direct drive, slowly', points: 4 + remote + verySoft };
+      return { label: 'a direct drive, slowly', points: left * (4 + remote + verySoft + narrow) };
     }
   }
 }
@@ -75,16 +84,22 @@ function nozzleAsk(f: Family): Ask | null {
   };
 }
 
+/** Share of the trouble of drying that is left where filament stays dry in the box that it is fed from. */
+const FED_DRY_LEFT = 0.6;
+/** Air from which a box keeps filament dry while it is fed, °C. */
+export const FED_DRY_C = 40;
+
 /** Drying: each time for what drinks, the more the more it drinks. */
-function dryingAsk(f: Family): Ask | null {
+function dryingAsk(f: Family, p: Printer | null): Ask | null {
+  const left = p?.feedDryerC != null && p.feedDryerC >= FED_DRY_C ? FED_DRY_LEFT : 1;
   const uptake = usual(f, 'waterUptakePct') ?? 0;
   switch (f.flags.moisture) {
     case 'low':
       return null;
     case 'medium':
-      return { label: 'a dry spool', points: 0.3 };
+      return { label: 'a dry spool', points: left * 0.3 };
     case 'high':
-      return { label: 'drying before each print', points: 1.1 + 0.1 * Math.min(9, uptake) };
+      return { label: 'drying before each print', points: left * (1.1 + 0.1 * Math.min(9, uptake)) };
   }
 }
 
@@ -109,7 +124,7 @@ export function asksOf(f: Family, p: Printer | null): Ask[] {
     ...airAsks(f),
     nozzleAsk(f),
     flags.abrasive ? { label: 'a hardened nozzle', points: 0.75 } : null,
-    dryingAsk(f),
+    dryingAsk(f, p),
     plateAsk(f),
     { label: 'cleaning off strings', points: 0.8 * flags.stringing },
     // Whom a vapour troubles is no matter of whether the print succeeds.
@@ -122,6 +137,12 @@ export function asksOf(f: Family, p: Printer | null): Ask[] {
 
 /** What an oven asks besides. */
 export const bakingAsk: Ask = { label: 'baking, and allowing for its shrinkage', points: 6 };
+
+/** What levelling a bed by hand asks: little for a small foot, the more the longer it is. */
+export function levellingAsk(p: Pick<Printer, 'levelling'> | null, plateLengthMm: number): Ask | null {
+  if (p?.levelling !== 'by-hand') return null;
+  return { label: 'levelling by hand', points: Math.min(1.5, 0.1 + plateLengthMm / 200) };
+}
 
 /** Points under which an ask is an ordinary part of printing and not worth a word. */
 const LEAST_DEMAND_TOLD = 0.25;

@@ -1,5 +1,12 @@
-import type { Plate } from '../materials/family.js';
 import type { PrintEntry } from '../workshop/print-log.js';
+
+/** Which plate: its kind, null where that is not known, and its name where it is one of one’s own. */
+export type PlateRef = Pick<PrintEntry, 'plate' | 'ownPlate'>;
+
+/** Whether two prints may have stood on the same plate: what is not known of one stands in the way of nothing. */
+function maybeSame(a: PlateRef, b: PlateRef): boolean {
+  return a.plate === null || b.plate === null || (a.plate === b.plate && a.ownPlate === b.ownPlate);
+}
 
 /** How much the places of a plate have been printed on. */
 export interface PlateUse {
@@ -21,20 +28,20 @@ const FAR_PRINTS = 0.5;
 
 /**
  * Where earlier prints stood on a plate of a printer.
- * @param plate which of its plates; prints of which that is not known count on each; null for all of them
+ * @param on which of its plates; prints of which that is not known count on each; no kind for all of them
  */
 export function plateUse(
-  prints: readonly Pick<PrintEntry, 'printerId' | 'outcome' | 'placeMm' | 'sizeMm' | 'plate'>[],
+  prints: readonly Pick<PrintEntry, 'printerId' | 'outcome' | 'placeMm' | 'sizeMm' | 'plate' | 'ownPlate'>[],
   printerId: string,
   [widthMm, depthMm]: readonly number[],
-  plate: Plate | null = null,
+  on: PlateRef = { plate: null, ownPlate: null },
 ): PlateUse {
   const columns = Math.max(1, Math.ceil((widthMm ?? 0) / CELL_MM));
   const rows = Math.max(1, Math.ceil((depthMm ?? 0) / CELL_MM));
   const counts = new Array<number>(columns * rows).fill(0);
   for (const p of prints) {
     if (p.printerId !== printerId || p.outcome === 'timed' || !p.placeMm) continue;
-    if (plate !== null && p.plate !== null && p.plate !== plate) continue;
+    if (!maybeSame(p, on)) continue;
     const [w, d] = p.sizeMm ?? [CELL_MM, CELL_MM];
     for (const [c, r] of cellsUnder({ columns, rows }, p.placeMm, [w, d])) counts[r * columns + c]!++;
   }
@@ -119,13 +126,16 @@ const LOOKED_BACK = 5;
  * @returns how many there were, five at most, and how many of them failed; null where its place was not noted
  */
 export function printsThere(
-  print: Pick<PrintEntry, 'printerId' | 'at' | 'placeMm' | 'sizeMm' | 'plate'>,
-  log: readonly Pick<PrintEntry, 'printerId' | 'outcome' | 'at' | 'placeMm' | 'sizeMm' | 'plate'>[],
+  print: Pick<PrintEntry, 'printerId' | 'at' | 'placeMm' | 'sizeMm' | 'plate' | 'ownPlate'>,
+  log: readonly Pick<
+    PrintEntry,
+    'printerId' | 'outcome' | 'at' | 'placeMm' | 'sizeMm' | 'plate' | 'ownPlate'
+  >[],
 ): { prints: number; failed: number } | null {
   if (!print.placeMm) return null;
   const before = log
     .filter(p => p.outcome !== 'timed' && p.printerId === print.printerId && p.at < print.at)
-    .filter(p => p.plate === null || print.plate === null || p.plate === print.plate)
+    .filter(p => maybeSame(p, print))
     .filter(p => overlaps(p, print))
     .sort((a, b) => b.at.localeCompare(a.at))
     .slice(0, LOOKED_BACK);

@@ -1,8 +1,9 @@
 import type { PrintEntry } from '../workshop/print-log.js';
-import type { FamilyPrints, PrinterRecord } from '../workshop/printer-record.js';
+import type { FamilyPrints, PlatePrints, PrinterRecord } from '../workshop/printer-record.js';
 
 /** What of a print tells how its printer does. */
-export type PrintOutcomeTold = Pick<PrintEntry, 'outcome' | 'family' | 'minutes' | 'expectedMinutes'>;
+export type PrintOutcomeTold = Pick<PrintEntry, 'outcome' | 'family' | 'minutes' | 'expectedMinutes'> &
+  Partial<Pick<PrintEntry, 'plate' | 'ownPlate'>>;
 
 /** Timed prints are trusted against the estimate as if it were so many of them. */
 const PRIOR_TIMES = 1;
@@ -10,8 +11,8 @@ const PRIOR_TIMES = 1;
 const FILE_WEIGHT = 0.5;
 
 /**
- * What a printer's log says of it: how its prints went by family, and how long they took against what was expected
- * (the mean of the ratios on a log scale, drawn to 1 while they are few).
+ * What a printer's log says of it: how its prints went by family and by plate, and how long they took against what was
+ * expected (the mean of the ratios on a log scale, drawn to 1 while they are few).
  * @param prints the prints of this one printer
  * @returns null where the log says nothing
  * @example
@@ -20,14 +21,21 @@ const FILE_WEIGHT = 0.5;
  */
 export function printerRecord(prints: readonly PrintOutcomeTold[]): PrinterRecord | null {
   const families = new Map<string, FamilyPrints>();
+  const plates = new Map<string, PlatePrints>();
   let sum = 0;
   let weight = PRIOR_TIMES;
   let timed = 0;
-  for (const { outcome, family, minutes, expectedMinutes } of prints) {
+  for (const { outcome, family, minutes, expectedMinutes, plate = null, ownPlate = null } of prints) {
     if (outcome !== 'timed') {
       const of = families.get(family) ?? { family, well: 0, failed: 0 };
       of[outcome]++;
       families.set(family, of);
+      if (plate !== null) {
+        const key = `${plate} ${ownPlate ?? ''}`;
+        const on = plates.get(key) ?? { plate, ownPlate, well: 0, failed: 0 };
+        on[outcome]++;
+        plates.set(key, on);
+      }
     }
     // A print that failed ended early.
     if (minutes === null || expectedMinutes === null || outcome === 'failed') continue;
@@ -41,5 +49,6 @@ export function printerRecord(prints: readonly PrintOutcomeTold[]): PrinterRecor
     timed,
     timeFactor: Math.min(1000, Math.max(0.001, Math.exp(sum / weight))),
     prints: [...families.values()].sort((a, b) => (a.family < b.family ? -1 : 1)),
+    plates: [...plates.values()].sort((a, b) => b.well + b.failed - a.well - a.failed),
   };
 }

@@ -4,6 +4,7 @@ import { footFillAt } from '../geometry/foot-fill.js';
 import { typical, type Family } from '../materials/family.js';
 import { SOLID_EXPONENT, warpBowOf, type WarpBowInput, type WarpBowResult } from '../models/warp-bow.js';
 import { liftOff, type WarpLiftOffInput } from '../models/warp-lift-off.js';
+import { plateLift, WarpPlateLiftInput, type WarpPlateLiftResult } from '../models/warp-plate-lift.js';
 import { OPEN_AIR_C, type Printer } from '../workshop/printer.js';
 import { aidTweaks } from './aid-effects.js';
 import { bestAdhesion, type Adhesion } from './adhesion.js';
@@ -19,6 +20,8 @@ export interface WarpOnPrinter {
   pLift: number;
   liftInput: WarpLiftOffInput;
   adhesion: Adhesion | null;
+  /** Whether the plate itself lifts off; null where no magnets hold it. */
+  plateLift: (WarpPlateLiftResult & { input: WarpPlateLiftInput }) | null;
 }
 
 /** Kelvins that a bed may fall short of a family's window before its hold is down by a factor e. */
@@ -118,5 +121,25 @@ export function warpOnPrinter(
     sharpCorners: tweaks.cornersHeld ? 0 : g.sharpCorners,
     filletMm: (tweaks.filletMm ?? 0) + brimAsFilletMm(tweaks.brimMm ?? 0),
   };
-  return { bow, bowInput, liftInput, pLift: liftOff(liftInput).pLift, adhesion };
+  return {
+    ...{ bow, bowInput, liftInput, pLift: liftOff(liftInput).pLift, adhesion },
+    plateLift: plateOffMagnets(p, bow, {
+      ...{ modulusMPa: liftInput.modulusMPa, heightMm: g.zMm },
+      ...{ lengthMm: pieceMm, widthMm: Math.min(g.xMm, g.yMm) },
+    }),
+  };
+}
+
+/** Whether the part lifts the plate off the magnets of a printer; null where none hold it. */
+function plateOffMagnets(
+  p: Printer | null,
+  { meanStrain, curvaturePerMm }: WarpBowResult,
+  size: Pick<WarpPlateLiftInput, 'modulusMPa' | 'heightMm' | 'lengthMm' | 'widthMm'>,
+): WarpOnPrinter['plateLift'] {
+  if (p?.magnetsKPa == null) return null;
+  const input = Object.assign(new WarpPlateLiftInput(), {
+    ...size,
+    ...{ meanStrain, curvaturePerMm, holdKPa: p.magnetsKPa },
+  });
+  return { ...plateLift(input), input };
 }

@@ -205,13 +205,21 @@ export function plateList({ plates, ownPlates }: Pick<Printer, 'plates' | 'ownPl
   return [...plates.map(x => plateNames[x]), ...ownPlates.map(p => p.name)].join(', ');
 }
 
+/** The drive of a printer: where the feeder sits, how it leads filament, from where it grips. */
+export function driveInWords({ drive, path, gears }: Pick<Printer, 'drive' | 'path' | 'gears'>): string {
+  const led = path === 'guided' ? ' that leads filament closely' : '';
+  const grip = gears === 'both-sides' ? ', gears on both sides' : '';
+  return `${drive === 'bowden' ? 'remote' : 'direct'} drive${led}${grip}`;
+}
+
 /** A printer in plain words. */
 export function printerInWords(p: Printer | null): string {
   if (!p) return 'No printer in particular.';
   const plates = plateList(p);
   return (
-    `${p.name}: nozzle to ${sig(p.nozzleMaxC, 3)} °C (${p.nozzleMetal}), bed to ${sig(p.bedMaxC, 3)} °C, ` +
-    `${p.chamber} air of ${sig(p.chamberC, 3)} °C, ${p.drive} drive, ` +
+    `${p.name}: nozzle of ${sig(p.nozzleMm, 2)} mm to ${sig(p.nozzleMaxC, 3)} °C (${p.nozzleMetal}), ` +
+    `bed to ${sig(p.bedMaxC, 3)} °C, ` +
+    `${p.chamber} air of ${sig(p.chamberC, 3)} °C, ${driveInWords(p)}, ` +
     `${p.linerLimitC === null ? 'all-metal hot end' : `lined hot end to ${sig(p.linerLimitC, 3)} °C`}, ` +
     `plates: ${plates || 'none'}; ${p.dryerMaxC === null ? 'no dryer' : `dryer to ${sig(p.dryerMaxC, 3)} °C`}.`
   );

@@ -23,6 +23,8 @@ export interface PrintCard {
   printer: string | null;
   /** The plate that it holds best on here; null where there is none. */
   plate: Plate | null;
+  /** What that is called, where it is a plate of one’s own. */
+  ownPlate: string | null;
   /** How the filament stands for this part, and what is against it. */
   status: Status;
   against: string[];
@@ -90,6 +92,7 @@ export function printCard(said: Brief, o: CardOptions): PrintCard {
     name: family.name,
     printer: printer?.name ?? null,
     plate: candidate.printing.adhesion?.plate ?? null,
+    ownPlate: candidate.printing.adhesion?.name ?? null,
     status: candidate.status,
     against: candidate.gates.filter(g => g.verdict !== 'pass').map(g => g.why),
     lines: recipe(ground),
@@ -126,12 +129,12 @@ function groundOf(
   { family, printer, moisture = null }: CardOptions,
   c: Candidate,
 ): RecipeGround {
-  const { bowInput, liftInput, pLift, pSplit, adhesion } = c.printing;
+  const { bowInput, liftInput, pLift, pSplit, adhesion, plateLift } = c.printing;
   return {
     brief,
     family: c.baked ? bakedFamily(family) : family,
     printer,
-    warp: { bow: warpBowOf(bowInput), bowInput, liftInput, pLift, adhesion },
+    warp: { bow: warpBowOf(bowInput), bowInput, liftInput, pLift, adhesion, plateLift },
     pSplit,
     moisture,
     supportG: c.printing.supportG,

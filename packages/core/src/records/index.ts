@@ -1,5 +1,5 @@
 // Records: decisions, reports, sheets, and what changed since.
-export { plateList } from './brief-in-words.js';
+export { driveInWords, plateList } from './brief-in-words.js';
 export { cardHtml } from './card-html.js';
 export { cardMarkdown } from './card-markdown.js';
 export { cardAmounts, cardDoubts, cardRecord, cardStages } from './card-words.js';

@@ -15,12 +15,12 @@ export function expectedGrams({ massG, supportG }: Pick<PrintCard, 'massG' | 'su
 /** What is told of a print that was made by a card; the rest stands on the card. */
 export type PrintByCard = Omit<
   PrintEntry,
-  'format' | 'version' | 'part' | 'material' | 'family' | 'expectedMinutes'
+  'format' | 'version' | 'part' | 'material' | 'family' | 'expectedMinutes' | 'plate' | 'ownPlate'
 >;
 
 /** A print of a card as the log keeps it. */
 export function printOfCard(
-  card: Pick<PrintCard, 'part' | 'material' | 'hours' | 'time'>,
+  card: Pick<PrintCard, 'part' | 'material' | 'hours' | 'time' | 'plate' | 'ownPlate'>,
   family: Family,
   told: PrintByCard,
 ): PrintEntry {
@@ -31,6 +31,8 @@ export function printOfCard(
     material: card.material,
     family: family.grade?.family ?? family.key,
     expectedMinutes: expectedMinutes(card),
+    plate: card.plate,
+    ownPlate: card.ownPlate,
     ...told,
   };
 }

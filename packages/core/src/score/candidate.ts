@@ -54,6 +54,7 @@ export interface Candidate {
     | 'bowInput'
     | 'liftInput'
     | 'adhesion'
+    | 'plateLift'
   > &
     PrintEconomicsResult & { economicsInput: PrintEconomicsInput };
 }

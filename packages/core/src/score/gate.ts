@@ -36,7 +36,17 @@ export type GateId =
   | `printability.${PrintCheck}`;
 /** What printing may be blocked by. */
 export type PrintCheck =
-  'nozzle' | 'liner' | 'bed' | 'chamber' | 'drive' | 'nozzle-metal' | 'plate' | 'dryer' | 'ventilation';
+  | 'nozzle'
+  | 'bore'
+  | 'lines'
+  | 'liner'
+  | 'bed'
+  | 'chamber'
+  | 'drive'
+  | 'nozzle-metal'
+  | 'plate'
+  | 'dryer'
+  | 'ventilation';
 /** What a gate says. */
 export type Verdict = 'pass' | 'marginal' | 'fail';
 
@@ -112,6 +122,8 @@ const labels: Readonly<Record<NamedGate, string>> = {
   cost: 'Cost',
   build: 'Build size',
   'printability.nozzle': 'Nozzle',
+  'printability.bore': 'Nozzle bore',
+  'printability.lines': 'Lines and layers',
   'printability.liner': 'Hot-end liner',
   'printability.bed': 'Bed',
   'printability.chamber': 'Warm air',

@@ -111,6 +111,7 @@ export function judgeAs(
     bowInput,
     liftInput,
     adhesion,
+    plateLift,
   } = p;
   return {
     material: f.key,
@@ -149,6 +150,7 @@ export function judgeAs(
       bowInput,
       liftInput,
       adhesion,
+      plateLift,
       ...economics,
       economicsInput,
     },

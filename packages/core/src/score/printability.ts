@@ -1,11 +1,13 @@
 import type { Family } from '../materials/family.js';
 import { aidAsks, driedFirst } from '../print/aid-effects.js';
-import { bakingAsk, difficultyOf, keptOf, type Ask } from '../print/difficulty.js';
+import { plateLengthMm } from '../brief/size.js';
+import { bakingAsk, difficultyOf, keptOf, levellingAsk, type Ask } from '../print/difficulty.js';
 import { warpOnPrinter, type WarpOnPrinter } from '../print/warp-on-printer.js';
 import { successByRecord, type SuccessByRecord } from '../print/success-record.js';
 import { splitChance } from '../print/splitting.js';
 import type { Context } from './context.js';
 import type { Gate } from './gate.js';
+import { linesCheck } from './gates/printing/lines.js';
 import { airCheck } from './gates/printing/chamber.js';
 import { gateOfCheck, printingChecks } from './printing-checks.js';
 
@@ -50,22 +52,31 @@ export function printability(ctx: Context, family: Family, baked = false): Print
   const checked = printingChecks(f, printer);
   const warp = warpOnPrinter(ctx.brief, f, printer, ctx.solidFraction);
   const pSplit = splitChance(ctx.brief, f, warp.bowInput.chamberC);
+  const lines = printer && linesCheck(printer, ctx.brief.print);
+  const levelling = levellingAsk(printer, plateLengthMm(ctx.brief));
   const asks = [
     ...checked.asks,
+    ...(levelling ? [levelling] : []),
     ...aidAsks(aids),
     ...(baked ? [bakingAsk] : []),
     { label: 'splitting', points: LIFT_POINTS * pSplit },
   ].filter(a => a.points > 0);
   const lifting = { label: 'lifting', points: LIFT_POINTS * warp.pLift };
+  const { plateLift } = warp;
   const factors = [
     ...asks.map(a => ({ label: a.label, factor: keptOf(a) })),
     { label: 'lifting', factor: 1 - LIFT_SHARE * warp.pLift },
+    ...(plateLift ? [{ label: 'a plate off its magnets', factor: 1 - LIFT_SHARE * plateLift.pPlate }] : []),
   ];
   const modelSuccess = factors.reduce((product, x) => product * x.factor, BASE_SUCCESS);
   const byRecord = successByRecord(modelSuccess, printer?.record ?? null, f.grade?.family ?? f.key);
   return {
     // The air's share of the difficulty is the chance itself, above.
-    gates: [...checked.gates, ...(printer ? [gateOfCheck(airCheck(f, printer, warp, pSplit, aids))] : [])],
+    gates: [
+      ...checked.gates,
+      ...(lines ? [gateOfCheck(lines)] : []),
+      ...(printer ? [gateOfCheck(airCheck(f, printer, warp, pSplit, aids))] : []),
+    ],
     pSplit,
     success: byRecord.success,
     modelSuccess,

@@ -3,6 +3,7 @@ import { asksOf, type Ask } from '../print/difficulty.js';
 import type { Printer } from '../workshop/printer.js';
 import type { Gate } from './gate.js';
 import { bedCheck } from './gates/printing/bed.js';
+import { boreCheck } from './gates/printing/bore.js';
 import type { CheckResult, PrintingCheck } from './gates/printing/check.js';
 import { driveCheck } from './gates/printing/drive.js';
 import { dryerCheck } from './gates/printing/dryer.js';
@@ -20,6 +21,7 @@ export interface PrintingChecks {
 
 const checks: readonly PrintingCheck[] = [
   nozzleCheck,
+  boreCheck,
   linerCheck,
   bedCheck,
   driveCheck,
@@ -80,6 +82,8 @@ function checkAsk(c: CheckResult): Ask | null {
 
 const checkLabels: Record<CheckResult['id'], string> = {
   nozzle: 'a nozzle at its limit',
+  bore: 'a narrow nozzle',
+  lines: 'lines that the nozzle does not lay',
   liner: 'a liner at its limit',
   bed: 'a bed that is too cool',
   chamber: 'air that is too cool',

@@ -48,6 +48,13 @@ export class PrintEntry {
   note = '';
   @Choice(plates, { optional: true, nullable: true, doc: 'The plate it was printed on; default null.' })
   plate: Plate | null = null;
+  @Text({
+    maxLength: 60,
+    optional: true,
+    nullable: true,
+    doc: 'What that plate is called, where it is one of one’s own; default null: a bought one.',
+  })
+  ownPlate: string | null = null;
   @Vector({
     length: 2,
     min: -2000,

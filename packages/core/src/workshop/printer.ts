@@ -16,6 +16,14 @@ export const chambers = ['open', 'enclosed', 'heated'] as const;
 export const drives = ['direct', 'bowden'] as const;
 /** What a nozzle may be made of. */
 export const nozzleMetals = ['brass', 'hardened'] as const;
+/** How the filament runs between the feeder's gears and the hot end: with room about it, or led closely. */
+export const filamentPaths = ['open', 'guided'] as const;
+/** From how many sides the feeder's gears grip the filament. */
+export const feederGears = ['one-side', 'both-sides'] as const;
+/** Who makes the bed level. */
+export const levellings = ['by-itself', 'by-hand'] as const;
+/** The bore that nozzles are sold with, mm. */
+export const USUAL_BORE_MM = 0.4;
 /** Where fumes may go. */
 export const ventilations = ['none', 'room', 'extracted'] as const;
 
@@ -48,6 +56,18 @@ export class Printer {
     doc: 'Where the feeder sits: direct, or remote through a tube (bowden); default direct.',
   })
   drive: (typeof drives)[number] = 'direct';
+  @Choice(filamentPaths, {
+    optional: true,
+    doc: 'How filament runs between the gears and the hot end: open, or guided closely; default open.',
+  })
+  path: (typeof filamentPaths)[number] = 'open';
+  @Choice(feederGears, {
+    optional: true,
+    doc: 'From where the feeder grips: one-side, both-sides; default one-side.',
+  })
+  gears: (typeof feederGears)[number] = 'one-side';
+  @Quantity({ min: 0.1, max: 2, unit: 'mm', optional: true, doc: 'Bore of the nozzle; default 0.4.' })
+  nozzleMm = USUAL_BORE_MM;
   @Choice(nozzleMetals, { optional: true, doc: 'default brass.' })
   nozzleMetal: (typeof nozzleMetals)[number] = 'brass';
   @Quantity({
@@ -67,6 +87,29 @@ export class Printer {
   })
   ownPlates: OwnPlate[] = [];
   @Choices(adhesives, { optional: true, doc: 'default none.' }) adhesives: Adhesive[] = [];
+  @Quantity({
+    min: 0.1,
+    max: 200,
+    unit: 'kPa',
+    optional: true,
+    nullable: true,
+    doc: 'How hard magnets hold its plate down; default null: the plate is clamped, or one with the bed.',
+  })
+  magnetsKPa: number | null = null;
+  @Choice(levellings, {
+    optional: true,
+    doc: 'Who makes the bed level: by-itself, by-hand; default by-itself.',
+  })
+  levelling: (typeof levellings)[number] = 'by-itself';
+  @Quantity({
+    min: 0.05,
+    max: 1.5,
+    unit: 'mm',
+    optional: true,
+    nullable: true,
+    doc: 'Height of the first layer that it does best; default null: as its line and layer have it.',
+  })
+  firstLayerMm: number | null = null;
   @Vector({
     min: 1,
     max: 5000,
@@ -123,6 +166,22 @@ export class Printer {
     doc: 'Hottest dryer; null for none; default null.',
   })
   dryerMaxC: number | null = null;
+  @Quantity({
+    min: 20,
+    max: 120,
+    unit: '°C',
+    optional: true,
+    nullable: true,
+    doc: 'Air of the box that filament is fed from while it prints; default null: it is fed from open air.',
+  })
+  feedDryerC: number | null = null;
+  @Quantity({
+    min: 1,
+    max: 64,
+    optional: true,
+    doc: 'Spools that it feeds to one nozzle by turns, by itself; default 1.',
+  })
+  spoolsAtOnce = 1;
   @Quantity({ min: 0.1, max: 200, unit: 'mm³/s', optional: true, doc: 'Melt flow limit; default 12.' })
   maxFlowMm3s = 12;
   @ListOf(() => WarpBar, {

@@ -15,7 +15,7 @@ const lay = (change: Partial<ShapeLay>): ShapeLay => ({
   zMm: 12,
   volumeMm3: 20000,
   sharpCorners: [1, 2, 3, 4],
-  support: { volumeMm3: 0 },
+  support: { volumeMm3: 0, bridgeMm: 0 },
   deepShares: shares,
   footFill: null,
   steady: true,
@@ -28,7 +28,7 @@ const onEnd = lay({
   xMm: 20,
   yMm: 12,
   zMm: 120,
-  support: { volumeMm3: 9000 },
+  support: { volumeMm3: 9000, bridgeMm: 0 },
   look: { surfaceMm2: 8000, steppedMm2: 0, scarMm2: 900 },
 });
 const unlaid = parseBrief({

@@ -33,7 +33,7 @@ const lay = (up: LaidShape['up'], z = 12): LaidShape => ({
   zMm: z,
   volumeMm3: 8000,
   sharpCorners: [1, 2],
-  support: { volumeMm3: 500 },
+  support: { volumeMm3: 500, bridgeMm: 4 },
   deepShares: shares,
   footFill: [1, 1, 0.9, 0.8, 0.7, 0.6],
 });
@@ -52,6 +52,7 @@ describe('a brief with its shape laid', () => {
       file: 'arm.stl',
       up: [0, 0, 1],
       supportCm3: 0.5,
+      bridgeMm: 4,
     });
     expect(laid.geometry.fromFile).toContain('volumeCm3');
     expect(parseBrief(JSON.parse(JSON.stringify(laid)))).toEqual(laid);

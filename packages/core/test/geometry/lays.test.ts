@@ -7,7 +7,7 @@ import { meshReport } from '../../src/geometry/mesh-report.js';
 import { facingOut, turnedOver } from '../../src/geometry/outward.js';
 import { markedPlaces, type MarkedPlace } from '../../src/geometry/places.js';
 import { hullOf, rests } from '../../src/geometry/rests.js';
-import { supportUnder } from '../../src/geometry/support.js';
+import { supportUnder, type Support } from '../../src/geometry/support.js';
 import { wallPlaces } from '../../src/geometry/walls.js';
 import { turnWith } from '../../src/geometry/turn.js';
 import { ball, box, heapOf, insideOut, prism, rounded } from './shapes.js';
@@ -97,7 +97,7 @@ describe('a shape with gaps too small to see', () => {
 });
 
 describe('supports', () => {
-  const supportOf = (asRead: Float32Array, up: [number, number, number]): number => {
+  const supportsOf = (asRead: Float32Array, up: [number, number, number]): Support => {
     const heap = facingOut(asRead);
     const geometry = new BufferGeometry();
     geometry.setAttribute('position', new BufferAttribute(heap.slice(), 3));
@@ -110,12 +110,35 @@ describe('supports', () => {
         low[k] = Math.min(low[k], v);
         high[k] = Math.max(high[k], v);
       }
-    return supportUnder(new MeshBVH(geometry), turn, { lowMm: low, highMm: high }).volumeMm3;
+    return supportUnder(new MeshBVH(geometry), turn, { lowMm: low, highMm: high });
   };
+  const supportOf = (asRead: Float32Array, up: [number, number, number]): number =>
+    supportsOf(asRead, up).volumeMm3;
   it('fill the room under a table, and none of it upside down', () => {
     const room = (40 * 40 - 8 * 8) * 30;
     expect(supportOf(table, [0, 0, 1]) / room).toBeCloseTo(1, 1);
     expect(supportOf(table, [0, 0, -1])).toBe(0);
+  });
+  /** Two walls with a lid over them, so far apart. */
+  const gate = (gapMm: number): Float32Array =>
+    heapOf([
+      ...box(5, 30, 20, [0, 0, 0]),
+      ...box(5, 30, 20, [5 + gapMm, 0, 0]),
+      ...box(10 + gapMm, 30, 4, [0, 0, 20]),
+    ]);
+  it('are not wanted under a short bridge from wall to wall, and fill a long one', () => {
+    const short = supportsOf(gate(8), [0, 0, 1]);
+    expect(short.volumeMm3).toBe(0);
+    expect(short.bridgeMm).toBeCloseTo(8, 0);
+    const long = supportsOf(gate(30), [0, 0, 1]);
+    expect(long.volumeMm3 / (30 * 30 * 20)).toBeCloseTo(1, 1);
+    expect(long.bridgeMm).toBe(0);
+  });
+  it('hold up what rests on one side only, however short it is', () => {
+    const shelf = heapOf([...box(5, 30, 20, [0, 0, 0]), ...box(13, 30, 4, [0, 0, 20])]);
+    const found = supportsOf(shelf, [0, 0, 1]);
+    expect(found.volumeMm3 / (8 * 30 * 20)).toBeCloseTo(1, 1);
+    expect(found.bridgeMm).toBe(0);
   });
   it('are the same for a shape that is inside out', () => {
     const triangles = [...box(8, 8, 30, [16, 16, 0]), ...box(40, 40, 4, [0, 0, 30])];
@@ -138,6 +161,7 @@ describe('supports', () => {
         i % 3 === 1 ? all[i + 1]! : i % 3 === 2 ? all[i - 1]! : v,
       );
     expect(supportOf(roof(10), [0, 0, 1])).toBe(0);
+    expect(supportsOf(roof(10), [0, 0, 1]).bridgeMm).toBe(0);
     expect(supportOf(roof(40), [0, 0, 1])).toBeGreaterThan(1000);
   });
 });

@@ -158,6 +158,15 @@ describe('how many at once, and which supports', () => {
     expect(lifting.value).toBe('one at a time');
     expect(line(card('tpu-85a', 'open-direct', many), 'several').value).toContain('one after another');
   });
+  it('short bridges are told from what hangs, and from one that sags', () => {
+    const bridged = { geometry: { xMm: 60, yMm: 60, zMm: 40, volumeCm3: 60, supportCm3: 0, bridgeMm: 8 } };
+    expect(line(card('pla', 'cabinet', bridged), 'bridges').value).toContain(
+      'spans of up to 8 mm, fan at 100 %',
+    );
+    expect(line(card('pla', 'cabinet', bridged), 'bridges').why).not.toContain('sags');
+    expect(line(card('tpu-85a', 'cabinet', bridged), 'bridges').why).toContain('sags');
+    expect(card('pla', 'cabinet', large).lines.some(l => l.id === 'bridges')).toBe(false);
+  });
   it('supports stand off by a layer, by more where little air lets them fuse', () => {
     const hangs = { geometry: { xMm: 60, yMm: 60, zMm: 40, volumeCm3: 60, supportCm3: 20 } };
     expect(line(card('pla', 'cabinet', hangs), 'supports').value).toContain('0.2 mm beneath the part');

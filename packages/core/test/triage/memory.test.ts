@@ -158,6 +158,7 @@ describe('what the model and the plate say', () => {
       placeMm: [100, 100] as [number, number],
       sizeMm: [40, 40] as [number, number],
       plate: 'smooth-pei' as const,
+      ownPlate: null,
     };
     const log = [
       { ...print, at: '2026-05-01' },

@@ -22,6 +22,8 @@ export async function printerRecords(db: Knex, ids: readonly string[]): Promise<
       family: told('family'),
       minutes: told('minutes'),
       expectedMinutes: told('expectedMinutes'),
+      plate: told('plate'),
+      ownPlate: told('ownPlate'),
     })) as (PrintOutcomeTold & { printerId: string })[];
   const byPrinter = new Map<string, PrintOutcomeTold[]>(ids.map(id => [id, []]));
   for (const { printerId, ...print } of rows) byPrinter.get(printerId)?.push(print);

@@ -24,6 +24,7 @@ const loaders: { [N in JobName]: () => Promise<{ run: Job<Jobs[N]['question'], J
   shape: () => import('./jobs/shape'),
   standings: () => import('./jobs/standings'),
   upgrades: () => import('./jobs/upgrades'),
+  cuts: () => import('./jobs/cuts'),
   warpField: () => import('./jobs/warp-field'),
   weather: () => import('./jobs/weather'),
   year: () => import('./jobs/year'),

@@ -128,6 +128,6 @@ describe('the library', () => {
     const library = useLibrary();
     await expect(library.load()).rejects.toThrow('cannot be reached');
     expect(library.state).toBe('failed');
-    expect(library.everything.length).toBe(53);
+    expect(library.everything.length).toBe(55);
   });
 });

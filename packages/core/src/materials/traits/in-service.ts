@@ -208,6 +208,13 @@ export const traitsInService: readonly Trait[] = [
     of: f => f.flags.electricity === 'insulates',
   },
   {
+    id: 'magnets',
+    label: 'Magnets hold it',
+    means: 'Iron powder is in it: a magnet sticks to it, weakly, and it rusts where it is damp.',
+    also: ['magnet', 'magnetic', 'ferromagnetic', 'iron', 'steel'],
+    of: f => f.filler === 'iron',
+  },
+  {
     id: 'flame',
     label: 'Goes out by itself',
     means: 'Stops burning once the flame is taken away; a print is still no rated part.',

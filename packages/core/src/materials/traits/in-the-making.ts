@@ -39,6 +39,13 @@ export const traitsInTheMaking: readonly Trait[] = [
     of: f => f.flags.sanding === 'well',
   },
   {
+    id: 'like-stone',
+    label: 'Looks like stone or fired clay',
+    means: 'Mineral powder is in it: matt and heavy in the hand, and its lines hardly show.',
+    also: ['ceramic', 'stone', 'clay', 'marble', 'chalk', 'mineral filled', 'pottery'],
+    of: f => f.filler === 'ceramic',
+  },
+  {
     id: 'no-enclosure',
     label: 'Needs no enclosure',
     means: 'Prints well in a room’s air.',

@@ -41,6 +41,27 @@ export const infillRule: RecipeRule = ({ brief: { print } }) => ({
   why: 'It holds walls, top and bottom apart; those carry.',
 });
 
+/** Stringing from which a bridge sags that others draw straight. */
+const SAGS_FROM = 0.4;
+
+/** Bridges from wall to wall, where the file has some. */
+export const bridgeRule: RecipeRule = ({ family: f, brief }) => {
+  const spanMm = brief.geometry.bridgeMm ?? 0;
+  if (spanMm <= 0) return null;
+  const fan = sig(f.windows.fanPct.high, 3);
+  return {
+    id: 'bridges',
+    group: 'body',
+    label: 'Bridges',
+    value: `no support under spans of up to ${sig(spanMm, 2)} mm, fan at ${fan} % there`,
+    why:
+      'Their lines are drawn from wall to wall through the air; what hangs on one side only is no bridge.' +
+      (f.flags.stringing >= SAGS_FROM
+        ? ' This filament sags there: slower and cooler, or allow for it.'
+        : ''),
+  };
+};
+
 /** A family that is printed with less air than this, %, fuses to its own supports over one layer. */
 const AIRY_PCT = 40;
 

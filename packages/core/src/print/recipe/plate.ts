@@ -95,6 +95,23 @@ export const raftRule: RecipeRule = ({ family: f, warp }) => {
   };
 };
 
+/** Chance that the plate comes off its magnets from which it is clipped down. */
+const CLIPPED_FROM = 0.05;
+
+/** What holds the plate itself, where magnets do not do. */
+export const clipRule: RecipeRule = ({ warp: { plateLift } }) =>
+  plateLift && plateLift.pPlate >= CLIPPED_FROM
+    ? {
+        id: 'clips',
+        group: 'plate',
+        label: 'Clips',
+        value: 'clip the plate down at both ends of the part',
+        why:
+          `It pulls the plate off its magnets ${timesIn100(plateLift.pPlate)}: ` +
+          `its ends rise ${sig(plateLift.riseMm, 2)} mm.`,
+      }
+    : null;
+
 /** How much thicker than the rest the first layer is, at most, and how much of a line’s width it may be. */
 const FIRST_LAYER_TIMES = 1.25;
 const FIRST_LAYER_OF_LINE = 0.6;
@@ -102,11 +119,13 @@ const FIRST_LAYER_OF_LINE = 0.6;
 const FIRST_LINE_TIMES = 1.2;
 
 /** The first layer. */
-export const firstLayerRule: RecipeRule = ({ brief, family: f }) => {
+export const firstLayerRule: RecipeRule = ({ brief, family: f, printer }) => {
   const soft = f.flags.drive === 'direct';
   const half = brief.print.aids.includes('first-layer');
   const { layerMm, lineMm } = brief.print;
-  const highMm = Math.max(layerMm, Math.min(FIRST_LAYER_TIMES * layerMm, FIRST_LAYER_OF_LINE * lineMm));
+  const highMm =
+    printer?.firstLayerMm ??
+    Math.max(layerMm, Math.min(FIRST_LAYER_TIMES * layerMm, FIRST_LAYER_OF_LINE * lineMm));
   const set = (soft ? 12 : 20) / (half ? 2 : 1);
   return {
     id: 'first-layer',

@@ -1,7 +1,17 @@
 import { timesIn100 } from '../../lib/chance-words.js';
 import { sig } from '../../lib/figures.js';
 import { typical, typicalOrNull } from '../../materials/family.js';
+import type { Printer } from '../../workshop/printer.js';
+import { FED_DRY_C } from '../difficulty.js';
 import type { RecipeRule } from './recipe-line.js';
+
+/** Where filament that drinks is fed from while it prints. */
+function fedFrom(printer: Printer | null, limitC: number): string {
+  const boxC = printer?.feedDryerC ?? null;
+  return boxC === null || boxC < FED_DRY_C
+    ? 'print it from a dry box'
+    : `print it from its box at ${sig(Math.min(boxC, limitC), 3)} °C`;
+}
 
 /** Dry it first: by the spool's own ledger where there is one, else by what the family drinks. */
 export const dryingRule: RecipeRule = ({ brief, family: f, printer, moisture }) => {
@@ -17,7 +27,8 @@ export const dryingRule: RecipeRule = ({ brief, family: f, printer, moisture }) 
   const wantedC = Math.min(typicalOrNull(f, 'dryC') ?? limitC, limitC);
   const hours = typicalOrNull(f, 'dryHours') ?? 6;
   const least = f.properties.dryC?.low ?? wantedC;
-  const reach = printer ? printer.dryerMaxC : wantedC;
+  const reach = printer ? warmest(printer) : wantedC;
+  const fed = fedFrom(printer, limitC);
   const why =
     `It takes up ${sig(typical(f, 'waterUptakePct'), 2)} % of water at most; damp it ` +
     `${f.flags.moisture === 'high' ? 'bubbles, prints rough and holds together badly' : 'strings'}. ` +
@@ -26,7 +37,7 @@ export const dryingRule: RecipeRule = ({ brief, family: f, printer, moisture }) 
   if (brief.print.aids.includes('dried'))
     return {
       ...line,
-      value: `${oven(wantedC)} just before, as ticked, and print it from a dry box`,
+      value: `${oven(wantedC)} just before, as ticked, and ${fed}`,
       why,
       set: wantedC,
       unit: '°C',
@@ -41,12 +52,19 @@ export const dryingRule: RecipeRule = ({ brief, family: f, printer, moisture }) 
   const drinks = f.flags.moisture === 'high';
   return {
     ...line,
-    value: drinks ? `${oven(setC)}, and print it from a dry box` : `if it stood open: ${oven(setC)}`,
+    value: drinks ? `${oven(setC)}, and ${fed}` : `if it stood open: ${oven(setC)}`,
     why,
     set: setC,
     unit: '°C',
   };
 };
+
+/** The warmest that filament is dried at here, °C; null where nothing dries it. */
+function warmest({ dryerMaxC, feedDryerC }: Printer): number | null {
+  return dryerMaxC === null && feedDryerC === null
+    ? null
+    : Math.max(dryerMaxC ?? -Infinity, feedDryerC ?? -Infinity);
+}
 
 /** What a nozzle must be made of. */
 export const nozzleMetalRule: RecipeRule = ({ family: f, printer }) =>

@@ -1,9 +1,9 @@
 import { bakingRule, coolingDownRule, surfaceRule } from './after.js';
-import { infillRule, layersRule, supportRule, wallsRule } from './body.js';
+import { bridgeRule, infillRule, layersRule, supportRule, wallsRule } from './body.js';
 import { foamFlowRule, foamTravelRule } from './foam.js';
 import { bedRule, nozzleRule } from './heat.js';
 import { fanRule, retractionRule, speedRule } from './motion.js';
-import { firstLayerRule, plateRule, raftRule, rimRule } from './plate.js';
+import { clipRule, firstLayerRule, plateRule, raftRule, rimRule } from './plate.js';
 import { airRule, dryingRule, nozzleMetalRule } from './ready.js';
 import { severalRule } from './several.js';
 import { sizeRule } from './size.js';
@@ -17,6 +17,7 @@ const rules: readonly RecipeRule[] = [
   nozzleRule,
   bedRule,
   plateRule,
+  clipRule,
   firstLayerRule,
   rimRule,
   raftRule,
@@ -30,6 +31,7 @@ const rules: readonly RecipeRule[] = [
   infillRule,
   sizeRule,
   supportRule,
+  bridgeRule,
   severalRule,
   coolingDownRule,
   bakingRule,

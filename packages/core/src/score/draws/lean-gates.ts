@@ -145,7 +145,7 @@ function flexGate(brief: Brief, f: Family): DrawGate | null {
 
 function printingLimits({ brief }: Context, candidate: Candidate, { print }: DrawnParts): (() => boolean)[] {
   const { minMassG, maxMassG, maxCostEach } = brief;
-  const split = candidate.printing.pSplit;
+  const split = Math.max(candidate.printing.pSplit, candidate.printing.plateLift?.pPlate ?? 0);
   const onPrinter = candidate.gates.some(g => g.id === 'printability.chamber');
   const limits: ((() => boolean) | null)[] = [
     maxMassG === null ? null : () => print.massG <= maxMassG,

@@ -25,7 +25,7 @@ export function contactGate(ctx: Context, a: Assessment): Gate | null {
 
 function outcome(f: Family, food: 'none' | 'dry' | 'wet', skin: boolean): { verdict: Verdict; why: string } {
   if (isFibre(f)) return { verdict: 'fail', why: `${f.name} sheds fibres: not against skin or food.` };
-  if (f.filler === 'metal')
+  if (f.filler === 'metal' || f.filler === 'iron')
     return { verdict: 'fail', why: `${f.name} sheds metal: not against skin or food.` };
   if (food === 'wet' && f.flags.fumes === 'styrene')
     return { verdict: 'marginal', why: `${f.name} may give styrene to wet or hot food.` };

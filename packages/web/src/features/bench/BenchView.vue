@@ -4,6 +4,7 @@ import Segments from '../../ui/Segments.vue';
 import CouponShelf from './CouponShelf.vue';
 import FoamBench from './FoamBench.vue';
 import HardnessBench from './HardnessBench.vue';
+import HingeBench from './HingeBench.vue';
 import InfillBench from './InfillBench.vue';
 import SoakBench from './SoakBench.vue';
 import SpringBench from './SpringBench.vue';
@@ -13,6 +14,7 @@ const rooms = [
   { value: 'hardness', label: 'Hardness' },
   { value: 'infill', label: 'Softer by infill' },
   { value: 'spring', label: 'Springs and mounts' },
+  { value: 'hinge', label: 'Hinges and soft zones' },
   { value: 'foam', label: 'Foam' },
   { value: 'soak', label: 'Soak' },
   { value: 'coupons', label: 'Coupons' },
@@ -26,6 +28,7 @@ const room = ref<(typeof rooms)[number]['value']>('hardness');
     <HardnessBench v-if="room === 'hardness'" />
     <InfillBench v-else-if="room === 'infill'" />
     <SpringBench v-else-if="room === 'spring'" />
+    <HingeBench v-else-if="room === 'hinge'" />
     <FoamBench v-else-if="room === 'foam'" />
     <SoakBench v-else-if="room === 'soak'" />
     <CouponShelf v-else />

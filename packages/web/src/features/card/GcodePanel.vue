@@ -49,7 +49,6 @@ async function keep(): Promise<void> {
     grams: compared.value.grams,
     minutes: compared.value.minutes,
     note: name.value.slice(0, 200),
-    plate: null,
     placeMm: null,
     sizeMm: null,
   });

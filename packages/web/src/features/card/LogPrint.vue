@@ -66,7 +66,6 @@ async function log(): Promise<void> {
     printerId: printerId.value,
     spoolId: spool?.id ?? null,
     ...entryPart(told.value),
-    plate: card.plate,
     placeMm: place.value ? [place.value.xMm, place.value.yMm] : null,
     sizeMm: sizeMm.value,
   });

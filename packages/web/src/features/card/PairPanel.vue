@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Family } from '@hornblende/core/materials';
-import { movingGapSentence, printPair, purgeSentences } from '@hornblende/core/print';
+import { changerSentence, movingGapSentence, printPair, purgeSentences } from '@hornblende/core/print';
 import { computed, ref, watch } from 'vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { useUnits } from '../../ui/useUnits';
@@ -31,6 +31,9 @@ const pair = computed(() => {
 const purging = computed(() =>
   other.value && draft.brief ? purgeSentences(props.family, other.value, printer.value, draft.brief) : '',
 );
+const changing = computed(() =>
+  other.value ? changerSentence([props.family, other.value], printer.value) : '',
+);
 const gaps = computed(() =>
   draft.brief ? movingGapSentence(props.family, printer.value, draft.brief.print.layerMm) : '',
 );
@@ -57,6 +60,7 @@ const verdicts = {
     <ul v-if="pair" class="small">
       <li v-for="r in pair.reasons" :key="r">{{ say(r) }}</li>
       <li v-if="pair.verdict !== 'no'">{{ say(purging) }}</li>
+      <li v-if="pair.verdict !== 'no' && changing" data-testid="changer">{{ changing }}</li>
     </ul>
     <h2>Parts that are printed in their places and move</h2>
     <p class="small" data-testid="moving-gap">{{ say(gaps) }}</p>

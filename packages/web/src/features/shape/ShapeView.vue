@@ -9,6 +9,7 @@ import PageState from '../../ui/PageState.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { saveAs } from '../../ui/save-as';
 import { useDraft } from '../part/draft';
+import InPieces from './InPieces.vue';
 import LayFields from './LayFields.vue';
 import LayByFilament from './LayByFilament.vue';
 import LineDrawing from './LineDrawing.vue';
@@ -211,6 +212,7 @@ const best = computed(() => verdicts.value[0] ?? null);
       <h2>Would another filament do, lying otherwise?</h2>
       <LayByFilament :choices="choices" :verdicts="verdicts" :easier="easier" />
     </section>
+    <InPieces v-if="content && family" :family="family" />
     <section v-if="use" class="where" aria-label="Where on the plate">
       <h2>Where on the plate</h2>
       <PlatePlan :plate-mm="plateMm" :use="use" :plate="plate.plate.value" :place="place" :size-mm="sizeMm" />

@@ -36,13 +36,16 @@ export function usePlate(family: MaybeRefOrGetter<Family | null>): LivePlate {
     const [x, y] = printer.value?.profile.buildMm ?? USUAL_MM;
     return [x ?? USUAL_MM[0], y ?? USUAL_MM[1]];
   });
-  const plate = computed(() => {
+  const foothold = computed(() => {
     const f = toValue(family);
-    return (printer.value && f && bestAdhesion(f, printer.value.profile)?.plate) ?? null;
+    return printer.value && f ? bestAdhesion(f, printer.value.profile) : null;
   });
-  const use = computed(() =>
-    printer.value ? plateUse(prints.entries, printer.value.id, plateMm.value, plate.value) : null,
-  );
+  const plate = computed(() => foothold.value?.plate ?? null);
+  const use = computed(() => {
+    if (!printer.value) return null;
+    const on = { plate: plate.value, ownPlate: foothold.value?.name ?? null };
+    return plateUse(prints.entries, printer.value.id, plateMm.value, on);
+  });
   return {
     plate,
     printerName: computed(() => printer.value?.profile.name ?? null),

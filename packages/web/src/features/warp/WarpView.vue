@@ -63,6 +63,7 @@ const naiveMm = computed(() => {
 function open(title: string, model: string, inputs: object): void {
   working.show({ title, refs: [{ model, inputs }] });
 }
+const plateLift = computed(() => outcome.value?.plateLift ?? null);
 const most = computed(() => Math.max(0.05, ...sideBySide.value.map(s => s.outcome.bowMm)));
 </script>
 
@@ -95,6 +96,12 @@ const most = computed(() => Math.max(0.05, ...sideBySide.value.map(s => s.outcom
           <WorkingNumber @click="open('A corner lifts', 'warp.lift-off', outcome.liftInput)">{{
             inHundred(outcome.pLift)
           }}</WorkingNumber></span
+        >
+        <span v-if="plateLift"
+          >pulls the plate off its magnets
+          <WorkingNumber @click="open('The plate lifts off', 'warp.plate-lift', plateLift.input)">{{
+            inHundred(plateLift.pPlate)
+          }}</WorkingNumber>, its ends rise {{ show(plateLift.riseMm, 'length', 2) }}</span
         >
         <span v-if="liftsFrom !== null">and lets go at a height of {{ show(liftsFrom, 'length', 0) }}</span>
         <span>dashed: the tolerance, {{ show(draft.brief.toleranceMm, 'length', 2) }}</span>

@@ -5,6 +5,7 @@ import { limitsOf } from '../../ui/limits-of';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import RowList from '../../ui/RowList.vue';
 import TextField from '../../ui/TextField.vue';
+import PeelTest from './PeelTest.vue';
 import { printerChoices } from './printer-words';
 
 /** Plates and films of one's own, each like one that is known, with how it holds beside it. */
@@ -45,6 +46,12 @@ function put(at: number, change: Partial<OwnPlate>): void {
         v-bind="limits.number('hold')"
         :model-value="row.hold"
         @update:model-value="hold => hold !== null && put(at, { hold })"
+      />
+      <PeelTest
+        :like="row.like"
+        :least="limits.number('hold').min"
+        :most="limits.number('hold').max"
+        @hold="hold => put(at, { hold })"
       />
     </RowList>
   </div>

@@ -14,7 +14,10 @@ import OptionSelect from '../../ui/OptionSelect.vue';
 import QuantityInput from '../../ui/QuantityInput.vue';
 import TextField from '../../ui/TextField.vue';
 import { useKeptForm } from '../../ui/useKeptForm';
+import ChamberBalance from './ChamberBalance.vue';
 import OwnPlates from './OwnPlates.vue';
+import PrinterFeed from './PrinterFeed.vue';
+import PrinterPlate from './PrinterPlate.vue';
 import PrinterRoom from './PrinterRoom.vue';
 import { printerChoices } from './printer-words';
 
@@ -51,6 +54,9 @@ const axes = ['X', 'Y', 'Z'] as const;
 
 function set<K extends keyof Printer>(key: K, value: Printer[K] | null): void {
   if (value !== null) profile.value = { ...profile.value, [key]: value };
+}
+function change(changed: Partial<Printer>): void {
+  profile.value = { ...profile.value, ...changed };
 }
 function setChamber(chamber: Printer['chamber']): void {
   profile.value = { ...profile.value, chamber, chamberC: CHAMBER_AIR_C[chamber] };
@@ -106,12 +112,19 @@ async function save(): Promise<void> {
           @update:model-value="v => set('name', v)"
         />
       </div>
+      <h3 class="wide part">Hot end and bed</h3>
       <QuantityInput
         label="Hottest nozzle"
         dimension="temperature"
         :model-value="profile.nozzleMaxC"
         v-bind="limits.number('nozzleMaxC')"
         @update:model-value="v => set('nozzleMaxC', v)"
+      />
+      <NumberInput
+        label="Bore of the nozzle, mm"
+        v-bind="limits.number('nozzleMm')"
+        :model-value="profile.nozzleMm"
+        @update:model-value="v => set('nozzleMm', v)"
       />
       <OptionSelect
         label="Nozzle metal"
@@ -135,6 +148,7 @@ async function save(): Promise<void> {
         v-bind="limits.number('bedMaxC')"
         @update:model-value="v => set('bedMaxC', v)"
       />
+      <h3 class="wide part">Air around the print</h3>
       <OptionSelect
         label="Around the print"
         :model-value="profile.chamber"
@@ -148,12 +162,14 @@ async function save(): Promise<void> {
         v-bind="limits.number('chamberC')"
         @update:model-value="v => set('chamberC', v)"
       />
-      <OptionSelect
-        label="Drive"
-        :model-value="profile.drive"
-        :options="printerChoices.drive"
-        @update:model-value="v => set('drive', v)"
+      <ChamberBalance
+        v-if="profile.chamber !== 'open'"
+        :key="profile.chamber"
+        :profile="profile"
+        @air="airC => set('chamberC', airC)"
       />
+      <h3 class="wide part">Feeding and drying</h3>
+      <PrinterFeed :profile="profile" @change="change" />
       <QuantityInput
         label="Dryer reaches (empty: none)"
         dimension="temperature"
@@ -163,13 +179,15 @@ async function save(): Promise<void> {
         v-bind="limits.number('dryerMaxC')"
         @update:model-value="v => (profile = { ...profile, dryerMaxC: v })"
       />
+      <h3 class="wide part">Its room</h3>
       <OptionSelect
-        label="Air"
+        label="Ventilation"
         :model-value="profile.ventilation"
         :options="printerChoices.ventilation"
         @update:model-value="v => set('ventilation', v)"
       />
-      <PrinterRoom :profile="profile" @change="change => (profile = { ...profile, ...change })" />
+      <PrinterRoom :profile="profile" @change="change" />
+      <h3 class="wide part">Size and pace</h3>
       <NumberInput
         label="Melt flow limit, mm³/s"
         v-bind="limits.number('maxFlowMm3s')"
@@ -185,6 +203,8 @@ async function save(): Promise<void> {
         v-bind="limits.number('buildMm')"
         @update:model-value="v => setBuild(i, v)"
       />
+      <h3 class="wide part">Plate and first layer</h3>
+      <PrinterPlate :profile="profile" @change="change" />
       <CheckList
         class="wide"
         label="Plates"
@@ -208,3 +228,12 @@ async function save(): Promise<void> {
     </div>
   </FormDialog>
 </template>
+
+<style scoped>
+.part {
+  border-top: 1px solid var(--rule);
+  font-size: 14px;
+  margin: 6px 0 0;
+  padding-top: 8px;
+}
+</style>

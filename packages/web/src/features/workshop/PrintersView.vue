@@ -12,7 +12,7 @@ import { useFeedback } from '../../ui/useFeedback';
 import { useUnits } from '../../ui/useUnits';
 import PrinterEditor from './PrinterEditor.vue';
 import PrinterReach from './PrinterReach.vue';
-import { printerSentence } from './printer-words';
+import { platesSentence, printerSentence } from './printer-words';
 
 /** The printers, and what each of them can print. */
 const printers = usePrinters();
@@ -64,6 +64,9 @@ function remove(p: StoredPrinter): void {
           </span>
         </div>
         <p class="soft">{{ printerSentence(p.profile, show) }}.</p>
+        <p v-if="p.profile.record?.plates.length" class="soft small" data-testid="plate-record">
+          {{ platesSentence(p.profile) }}
+        </p>
         <LessonList :lessons="faultLessons(faults.faults, { place: 'printer', id: p.id })" />
       </section>
     </div>

@@ -8,8 +8,6 @@ import ComesFirst from '../../../src/features/chooser/ComesFirst.vue';
 import { askedJobs } from '../../fake-computer';
 import { mounted, type Mounted } from '../mounted';
 
-vi.mock('../../../src/workers/compute', async () => (await import('../../fake-computer')).fakeCompute());
-
 const pick = (name: string, status: ChooserPick['status'] = 'fits'): ChooserPick => ({
   ...{ material: name.toLowerCase(), family: name.toLowerCase(), name, status },
   ...{ score: 0.9, why: `${name} is easy to print.` },
@@ -28,7 +26,6 @@ const settled = async (): Promise<void> => {
 
 beforeEach(() => {
   posted.mockClear();
-  askedJobs.length = 0;
   vi.stubGlobal('fetch', (path: string, init?: RequestInit): Promise<Response> => {
     if (init?.method === 'POST') {
       posted(path, JSON.parse(String(init.body)));

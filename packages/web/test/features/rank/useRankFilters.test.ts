@@ -63,7 +63,7 @@ describe('the best of the shelf', () => {
     filters.clear();
     await nextTick();
     expect(filters.shelfWords.value).toBe('');
-    expect(filters.shown.value).toHaveLength(53);
+    expect(filters.shown.value).toHaveLength(55);
   });
   it('asks for a colour and a maker of the spools', async () => {
     await begin({}, [
@@ -90,7 +90,7 @@ describe('the best of the shelf', () => {
     filters.clear();
     await nextTick();
     expect(filters.colour.value).toBe('');
-    expect(shown()).toHaveLength(53);
+    expect(shown()).toHaveLength(55);
   });
   it('in step-up gives the place, for the order is not that of the scores', async () => {
     await begin({ school: 'step-up' }, [spool('a', { material: 'pa6-cf' })]);

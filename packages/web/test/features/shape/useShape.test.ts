@@ -28,7 +28,7 @@ const lay = (up: number[], z: number): object => ({
   zMm: z,
   volumeMm3: 24000,
   sharpCorners: [{}, {}, {}, {}],
-  support: { volumeMm3: 0, scarMm2: 0 },
+  support: { volumeMm3: 0, bridgeMm: 0, scarMm2: 0 },
   deepShares: Array.from({ length: 48 }, () => 0.5),
   look: { surfaceMm2: 1, steppedMm2: 0, scarMm2: 0 },
   steady: true,

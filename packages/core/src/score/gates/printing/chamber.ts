@@ -27,10 +27,16 @@ export function airCheck(
   aids: readonly PrintAid[],
 ): CheckResult {
   const { low } = f.windows.chamberC;
+  const pPlate = warp.plateLift?.pPlate ?? 0;
+  const chance = Math.max(pSplit, warp.pLift, pPlate);
   const splits = pSplit > warp.pLift;
-  const chance = Math.max(pSplit, warp.pLift);
+  const plateFirst = chance === pPlate && pPlate > Math.max(pSplit, warp.pLift);
   const where = p.chamber === 'open' ? 'open air' : `${p.chamber} air`;
-  const fate = splits ? 'splits between its layers' : 'lifts at a corner';
+  const fate = plateFirst
+    ? 'pulls the plate off its magnets'
+    : splits
+      ? 'splits between its layers'
+      : 'lifts at a corner';
   return {
     id: 'chamber',
     verdict: airVerdict(chance),
@@ -38,12 +44,17 @@ export function airCheck(
     have: chance,
     unit: 'chance of lifting',
     why: `In ${where} at ${sig(p.chamberC, 2)} °C this part ${fate} ${timesIn100(chance)}.`,
-    rescue: rescueOf(low, p.chamberC),
-    ...(splits || EDGE_AIDS.every(aid => aids.includes(aid))
+    rescue: plateFirst
+      ? 'clip the plate down at its edges, or print it with less infill'
+      : rescueOf(low, p.chamberC),
+    ...(plateFirst || splits || EDGE_AIDS.every(aid => aids.includes(aid))
       ? {}
       : { remedy: { label: `count ${aidNames(EDGE_AIDS)}`, path: 'print.aids', value: EDGE_AIDS } }),
     marginalPoints: 0,
-    working: { model: 'warp.lift-off', inputs: warp.liftInput },
+    working:
+      plateFirst && warp.plateLift
+        ? { model: 'warp.plate-lift', inputs: warp.plateLift.input }
+        : { model: 'warp.lift-off', inputs: warp.liftInput },
   };
 }
 

@@ -14,7 +14,9 @@ const whyByMoisture: Record<FamilyFlags['moisture'], (dryC: number) => string> =
 /** Whether it is dry, or can be dried: by the ledger of the spool that would be used, where there is one. */
 export const dryerCheck: PrintingCheck = (f, p) => {
   const need = f.properties.dryC?.low ?? 0;
-  const enough = p.dryerMaxC !== null && p.dryerMaxC >= need;
+  // A box that dries what it feeds is a dryer as well.
+  const reaches = Math.max(p.dryerMaxC ?? -Infinity, p.feedDryerC ?? -Infinity);
+  const enough = reaches >= need;
   if ((f.spool === 'dry' || f.spool === 'dried first') && f.flags.moisture === 'high')
     return {
       id: 'dryer',
@@ -35,7 +37,7 @@ export const dryerCheck: PrintingCheck = (f, p) => {
     // Fresh from its bag it prints once or twice: without a dryer that is a gamble, not a blocker.
     verdict: enough || f.flags.moisture !== 'high' ? 'pass' : 'marginal',
     need,
-    have: p.dryerMaxC ?? 'none',
+    have: Number.isFinite(reaches) ? reaches : 'none',
     unit: '°C',
     why: whyByMoisture[f.flags.moisture](need) + (isDamp ? ' The spool on the shelf is damp.' : ''),
     rescue: `print it fresh from its sealed bag, or get a dryer that reaches ${need} °C`,

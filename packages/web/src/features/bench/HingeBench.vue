@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { sig } from '@hornblende/core/lib';
+import { FlexHingeInput, flexHingeModel, infillCurve, FlexInfillInput } from '@hornblende/core/models';
+import { families, typical } from '@hornblende/core/materials';
+import { computed } from 'vue';
+import { useWorking } from '../../stores/working';
+import NumberInput from '../../ui/NumberInput.vue';
+import OptionSelect from '../../ui/OptionSelect.vue';
+import { useUnits } from '../../ui/useUnits';
+import WorkingNumber from '../../ui/WorkingNumber.vue';
+import { useBenchSheet } from './useBenchSheet';
+
+/** How thin a printed hinge is, and how one part is printed hard in one place and soft in another. */
+const working = useWorking();
+const { say } = useUnits();
+const { sheet, put } = useBenchSheet('hinge', {
+  material: 'pp',
+  angleDeg: 90,
+  lengthMm: 8,
+  widthMm: 30,
+  layerMm: 0.2,
+  solidShoreA: 85,
+  harder: 75,
+  softer: 45,
+});
+type Figure = 'angleDeg' | 'lengthMm' | 'widthMm' | 'layerMm' | 'solidShoreA' | 'harder' | 'softer';
+interface Field {
+  key: Figure;
+  label: string;
+  min: number;
+  max: number;
+}
+const hingeFields: readonly Field[] = [
+  { key: 'angleDeg', label: 'Folded by, °', min: 1, max: 360 },
+  { key: 'lengthMm', label: 'Length of the thin part, mm', min: 0.1, max: 2000 },
+  { key: 'widthMm', label: 'Width, mm', min: 0.2, max: 2000 },
+  { key: 'layerMm', label: 'Layer, mm', min: 0.02, max: 1 },
+];
+const zoneFields: readonly Field[] = [
+  { key: 'solidShoreA', label: 'Solid, it reads Shore A', min: 20, max: 95 },
+  { key: 'harder', label: 'Harder zone, Shore A', min: 1, max: 95 },
+  { key: 'softer', label: 'Softer zone, Shore A', min: 1, max: 95 },
+];
+const filaments = families
+  .filter(f => !f.flags.soluble)
+  .map(f => ({ value: f.key, label: f.name }))
+  .sort((a, b) => a.label.localeCompare(b.label));
+const family = computed(() => families.find(f => f.key === sheet.value.material) ?? families[0]!);
+const input = computed(() => {
+  const { angleDeg, lengthMm, widthMm, layerMm } = sheet.value;
+  const modulusMPa = typical(family.value, 'modulusMPa');
+  const strainPct = typical(family.value, 'strainRepeatedPct');
+  return Object.assign(new FlexHingeInput(), { modulusMPa, strainPct, angleDeg, lengthMm, widthMm, layerMm });
+});
+const hinge = computed(() => flexHingeModel.compute(input.value));
+const lasts = {
+  no: 'It breaks as a hinge before long: only for a fold or two.',
+  short: 'It bears some hundreds of folds.',
+  lasting: 'It folds for good, once it has been folded right through while it is still warm.',
+};
+/** Infill for a hardness of the same filament, %; the solid where it is not that hard. */
+const infillFor = (wanted: number): number => {
+  const solid = Object.assign(new FlexInfillInput(), { scale: 'A', solidHardness: sheet.value.solidShoreA });
+  const curve = infillCurve(solid);
+  const steps = Array.from({ length: 101 }, (_, pct) => pct);
+  return steps.find(pct => curve(pct / 100) >= wanted) ?? 100;
+};
+const zones = computed(() => {
+  const harder = infillFor(sheet.value.harder);
+  const softer = infillFor(sheet.value.softer);
+  return (
+    `Print the harder zone with ${harder} % infill and the softer one with ${softer} %: ` +
+    'draw the softer zone as a body of its own inside the part, and give it its own infill.'
+  );
+});
+const open = (): void =>
+  working.show({ title: 'A hinge', refs: [{ model: 'flex.hinge', inputs: { ...input.value } }] });
+</script>
+
+<template>
+  <section aria-label="Hinges and soft zones" data-testid="hinge-bench">
+    <h2>A hinge that is printed in the part</h2>
+    <div class="row">
+      <OptionSelect
+        :model-value="sheet.material"
+        label="Of"
+        :options="filaments"
+        @update:model-value="v => put({ material: v })"
+      />
+      <NumberInput
+        v-for="f in hingeFields"
+        :key="f.key"
+        :model-value="sheet[f.key]"
+        :label="f.label"
+        :min="f.min"
+        :max="f.max"
+        @update:model-value="v => v !== null && put({ [f.key]: v })"
+      />
+    </div>
+    <p class="lead" data-testid="hinge-answer">
+      Make it
+      <WorkingNumber @click="open">{{ sig(hinge.result.thicknessMm, 2) }} mm</WorkingNumber>
+      thick, {{ hinge.result.layers }} {{ hinge.result.layers === 1 ? 'layer' : 'layers' }}: it strains
+      {{ sig(hinge.result.strainsPct, 2) }} % of the {{ sig(input.strainPct, 2) }} % that it bears each time.
+    </p>
+    <p>
+      {{ say(`${sig(hinge.result.momentNmm, 2)} N·mm fold it so far.`) }}
+      {{ lasts[family.flags.hinge] }} Print it lying, with its lines running across the fold.
+    </p>
+    <p v-for="w in hinge.warnings" :key="w" class="marginal">◐ {{ say(w) }}</p>
+    <h2>Soft and hard zones in one part</h2>
+    <div class="row">
+      <NumberInput
+        v-for="f in zoneFields"
+        :key="f.key"
+        :model-value="sheet[f.key]"
+        :label="f.label"
+        :min="f.min"
+        :max="f.max"
+        @update:model-value="v => v !== null && put({ [f.key]: v })"
+      />
+    </div>
+    <p class="lead" data-testid="zones-answer">{{ zones }}</p>
+    <p>
+      Its walls go all around both zones and make both harder: leave out walls where it has to give, or try a
+      pad first under <i>Softer by infill</i>.
+    </p>
+  </section>
+</template>
+
+<style scoped src="./bench.css"></style>
+<style scoped>
+h2 {
+  font-size: 16px;
+  margin: 8px 0 0;
+}
+</style>
