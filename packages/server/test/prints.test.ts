@@ -60,7 +60,16 @@ describe('the log of prints', () => {
     expect(await recordOf()).toBeNull();
     const timed = { minutes: 120, expectedMinutes: 100 };
     const first = await made('/api/prints', print(id, timed));
-    await made('/api/prints', print(id, { family: 'pla', material: 'pla', outcome: 'failed' }));
+    await made(
+      '/api/prints',
+      print(id, {
+        family: 'pla',
+        material: 'pla',
+        outcome: 'failed',
+        plate: 'smooth-pei',
+        ownPlate: 'Blue film',
+      }),
+    );
     const record = {
       timed: 1,
       timeFactor: Math.sqrt(1.2),
@@ -68,6 +77,7 @@ describe('the log of prints', () => {
         { family: 'petg', well: 1, failed: 0 },
         { family: 'pla', well: 0, failed: 1 },
       ],
+      plates: [{ plate: 'smooth-pei', ownPlate: 'Blue film', well: 0, failed: 1 }],
     };
     expect(await recordOf()).toEqual(record);
     const listed = (await call('GET', '/api/printers')).body as unknown as { id: string; profile: object }[];
