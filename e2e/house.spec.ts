@@ -87,6 +87,17 @@ test('a part is said in a line: what was understood is marked, what was not is a
   await expect(chosen(page, 'Setting')).toHaveText('outdoors');
   await expect(page.getByTestId('first-choice')).not.toHaveText('Not asked yet');
   await expect(page.getByText('Shed bench, open').first()).toBeVisible();
+  // The brief itself is said on in a line, and what was said goes out again.
+  const more = page.getByTestId('say-more');
+  await more
+    .getByLabel('Say more of it, or correct it, in a line')
+    .fill('in the rain, black, 5 kg on an 80 mm arm');
+  await expect(more.getByTestId('said').getByRole('listitem').filter({ hasText: 'black' })).toBeVisible();
+  await expect(more).toContainText('The load stands in the place of load 1.');
+  await more.getByRole('button', { name: 'Put it in' }).click();
+  await expect(page.getByLabel('Force', { exact: true }).first()).toHaveValue('49 N');
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByLabel('Force', { exact: true }).first()).toHaveValue('29.4 N');
 });
 
 test('an untouched brief says what is still unknown, and names no winner', async ({ page, server }) => {
@@ -164,7 +175,7 @@ test('a form with a bad field says so at it, and neither saves nor closes', asyn
   await expect(form.getByRole('alert')).toContainText('Hottest nozzle: 900 °C is out of range');
   await expect(form.getByLabel('Hottest nozzle')).toBeFocused();
   await form.getByRole('button', { name: 'Cancel' }).click();
-  await expect(shed).toContainText('Nozzle to 260 °C');
+  await expect(shed).toContainText('Nozzle of 0.4 mm to 260 °C');
 });
 
 test('the theme is the system’s until one is chosen', async ({ page, server }) => {

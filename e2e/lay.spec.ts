@@ -216,7 +216,7 @@ test('without three dimensions a plain drawing stands in, and the ways to lay it
   const shape = page.getByTestId('shape-page');
   await expect(shape.getByTestId('stage')).toHaveAttribute('data-drawn', 'lines');
   await expect(shape.getByTestId('stage').getByRole('img')).toHaveAttribute('aria-label', /on the plate/);
-  await expect(shape.getByTestId('marks')).toContainText('90° at');
+  await expect(shape.getByTestId('marks')).toContainText('90°, 4 places');
   await expect(shape.getByTestId('lay-answer')).toHaveText('As it does now.');
   await expect(shape.getByTestId('plate-plan')).toContainText('from the left');
 });

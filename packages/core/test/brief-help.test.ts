@@ -98,7 +98,7 @@ describe('starting points', () => {
       expect(s.traps.length).toBeGreaterThan(0);
     },
   );
-  it('cover the common kinds', () => expect(startingPoints).toHaveLength(11));
+  it('cover the common kinds', () => expect(startingPoints).toHaveLength(18));
 });
 
 describe('changes between briefs', () => {

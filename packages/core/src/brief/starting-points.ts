@@ -123,6 +123,109 @@ export const startingPoints: readonly StartingPoint[] = [
     },
   },
   {
+    key: 'hook',
+    name: 'Hook',
+    traps: [
+      'Printed lying on its side, its layers run around the bend; standing, it snaps off at the bend.',
+      'What hangs for years bends it slowly: say "held for long".',
+      'A round inside of the bend is worth more than a stronger filament.',
+    ],
+    brief: {
+      geometry: { xMm: 60, yMm: 80, zMm: 12 },
+      print: { walls: 4 },
+      loads: [{ kind: 'sustained', case: 'cantilever', forceN: 30, lengthMm: 40, widthMm: 12, heightMm: 14 }],
+    },
+  },
+  {
+    key: 'braced-bracket',
+    name: 'Bracket with a brace',
+    traps: [
+      'The brace carries as its height at the wall does: say the section there, brace included.',
+      'Lay it on its side, so that arm and brace are drawn as one line.',
+      'Screws crush plastic: wide washers, or sleeves in the holes.',
+    ],
+    brief: {
+      geometry: { xMm: 140, yMm: 90, zMm: 25 },
+      print: { walls: 4 },
+      loads: [
+        { kind: 'sustained', case: 'cantilever', forceN: 60, lengthMm: 120, widthMm: 25, heightMm: 30 },
+      ],
+    },
+  },
+  {
+    key: 'mount',
+    name: 'Rubber mount',
+    traps: [
+      'What it keeps from shaking follows from its stiffness and what stands on it: the bench works it out.',
+      'Pressed for long, rubber goes on giving: a low, wide block gives less.',
+    ],
+    brief: {
+      geometry: { xMm: 30, yMm: 30, zMm: 20, wallMm: 20, sharpCorners: 0 },
+      print: { infill: 1 },
+      flex: { want: 'rubbery', shoreA: [60, 90] },
+    },
+  },
+  {
+    key: 'bumper',
+    name: 'Bumper',
+    traps: [
+      'Softer takes a blow over a longer way; too soft, it bottoms out and passes it on.',
+      'Cold rubber is hard: say the coldest that it meets.',
+    ],
+    brief: {
+      geometry: { xMm: 60, yMm: 30, zMm: 20, sharpCorners: 0 },
+      print: { infill: 0.3 },
+      flex: { want: 'rubbery', shoreA: [75, 95] },
+    },
+  },
+  {
+    key: 'lid',
+    name: 'Lid with a snap',
+    traps: [
+      'Its snap breaks by strain, not by force: a longer or thinner finger lasts.',
+      'A large flat lid bows as it cools: a rim or ribs hold it true.',
+    ],
+    brief: {
+      geometry: { xMm: 90, yMm: 70, zMm: 14, wallMm: 2 },
+      toleranceMm: 0.2,
+      loads: [
+        { kind: 'cyclic', case: 'snap-fit', thicknessMm: 1.6, undercutMm: 0.8, lengthMm: 12, cycles: 1000 },
+      ],
+    },
+  },
+  {
+    key: 'adapter',
+    name: 'Adapter between two tubes',
+    traps: [
+      'It fits or it does not: print a ring of each end first, and measure.',
+      'A clamp around plastic loosens with the years: leave room to tighten it.',
+      'Layers leak under pressure: more walls, and a seal.',
+    ],
+    brief: {
+      geometry: { xMm: 60, yMm: 60, zMm: 80, wallMm: 2.5, sharpCorners: 0 },
+      print: { walls: 4 },
+      toleranceMm: 0.2,
+    },
+  },
+  {
+    key: 'wheel',
+    name: 'Wheel',
+    traps: [
+      'Left standing under load it gets a flat: say what it carries for long.',
+      'A printed tread wears and slips: a tyre of rubber, or a rubber ring, grips.',
+      'The bore turns on its axle: a bush or a bearing there.',
+    ],
+    brief: {
+      geometry: { xMm: 60, yMm: 60, zMm: 20, sharpCorners: 0 },
+      print: { walls: 4, infill: 0.4 },
+      toleranceMm: 0.2,
+      wear: 'sliding',
+      loads: [
+        { kind: 'sustained', case: 'compression', forceN: 60, lengthMm: 25, widthMm: 20, heightMm: 12 },
+      ],
+    },
+  },
+  {
     key: 'float',
     name: 'Float',
     traps: [

@@ -4,6 +4,7 @@ import { useRoute } from 'vue-router';
 import RailButton from '../ui/RailButton.vue';
 import { useHealth } from '../stores/health';
 import { useCurrentPart } from '../stores/current-part';
+import { useRecentParts } from '../stores/recent-parts';
 import { pages, partPages } from './pages';
 
 defineEmits<{ help: []; guide: [] }>();
@@ -13,6 +14,9 @@ const onPart = computed(() => route.path.startsWith('/parts/') && part.id !== nu
 const stages = partPages.filter(p => p.rail);
 const health = useHealth();
 const all = pages.filter(p => p.rail);
+/** The way back to what was worked on: beside the list of parts itself it would say everything twice. */
+const recent = useRecentParts();
+const lately = computed(() => (onPart.value || health.isPhone || route.path === '/parts' ? [] : recent.list));
 /** On a paired phone there is the service alone. */
 const places = computed(() => (health.isPhone ? all.filter(p => p.path === '/service') : all));
 const at = computed(() => stages.findIndex(s => route.path.endsWith(`/${s.path}`)));
@@ -55,7 +59,7 @@ const isHere = (to: string): boolean => (to === '/parts' ? route.path === to : r
         </li>
       </ol>
     </div>
-    <ul ref="row" class="places">
+    <ul ref="row" class="places" :class="{ 'under-part': onPart }">
       <li v-for="p in places" :key="p.path">
         <RouterLink :to="p.path" :class="{ here: isHere(p.path) }">{{ p.rail }}</RouterLink>
       </li>
@@ -66,6 +70,14 @@ const isHere = (to: string): boolean => (to === '/parts' ? route.path === to : r
         <RailButton @click="$emit('help')">Shortcuts <kbd>?</kbd></RailButton>
       </li>
     </ul>
+    <div v-if="lately.length" class="lately" data-testid="lately">
+      <div class="part-name">Parts you had open</div>
+      <ul>
+        <li v-for="p in lately" :key="p.id">
+          <RouterLink :to="`/parts/${p.id}/brief`">{{ p.name }}</RouterLink>
+        </li>
+      </ul>
+    </div>
   </nav>
 </template>
 
@@ -145,8 +157,23 @@ ol li:not(:last-child)::after {
   stroke: var(--gold);
 }
 .places {
+  padding-top: 14px;
+}
+/* Under the stages of a part the places stand at the foot. */
+.places.under-part {
   margin-top: auto;
   padding-top: 20px;
+}
+.lately a {
+  display: block;
+  padding: 5px 20px;
+  font-size: 13.5px;
+  line-height: 1.35;
+  overflow-wrap: anywhere;
+}
+.lately a:hover {
+  background: var(--rail-now);
+  text-decoration: none;
 }
 .places a {
   display: block;
@@ -182,15 +209,19 @@ kbd {
   }
   .word,
   .help,
+  .lately,
   .part-name {
     display: none;
   }
   .places {
     display: flex;
     min-width: 0;
+    overflow-x: auto;
+  }
+  .places,
+  .places.under-part {
     margin: 0;
     padding: 0;
-    overflow-x: auto;
   }
   /* Where all of them fit they stand on the right; where not, none may be out of reach on the left. */
   .places li:first-child {

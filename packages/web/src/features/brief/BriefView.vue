@@ -11,6 +11,7 @@ import AssumptionList from './AssumptionList.vue';
 import BriefFolds from './BriefFolds.vue';
 import Consequences from './Consequences.vue';
 import DoubtList from './DoubtList.vue';
+import SayMore from './SayMore.vue';
 import OpeningQuestions from './OpeningQuestions.vue';
 import VersionsDialog from './VersionsDialog.vue';
 
@@ -65,6 +66,7 @@ function whatIsWrong(e: unknown): string[] {
     </div>
     <div class="columns">
       <div>
+        <SayMore />
         <DoubtList />
         <OpeningQuestions />
         <AssumptionList :ranking="ranking" />

@@ -2,6 +2,7 @@
 import { Button, Skeleton, message } from '../../ui/kit';
 import { onMounted, watch } from 'vue';
 import { useLibrary } from '../../stores/library';
+import { useRecentParts } from '../../stores/recent-parts';
 import { usePrinters } from '../../stores/printers';
 import { useShelf } from '../../stores/shelf';
 import { useWeathers } from '../../stores/weathers';
@@ -24,6 +25,12 @@ watch(
   id => void draft.open(id),
   { immediate: true },
 );
+// A part that opens is remembered, one that cannot be shown is not led back to.
+const recent = useRecentParts();
+watch([() => draft.brief?.name, () => draft.loadError], ([name, failed]) => {
+  if (failed) recent.forget(props.id);
+  else if (name && draft.id === props.id) recent.remember(props.id, name);
+});
 watch(
   () => draft.content?.weatherId,
   id => {

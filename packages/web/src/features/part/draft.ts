@@ -160,8 +160,9 @@ export const useDraft = defineStore('draft', () => {
   }
 
   /** Replaces the whole brief, e.g. from a file. @throws InputError */
-  function load(plain: unknown): void {
-    if (content.value) replace({ ...content.value, brief: parseBrief(plain), given: plain as object });
+  function load(plain: unknown, printerId: string | null = content.value?.printerId ?? null): void {
+    if (content.value)
+      replace({ ...content.value, brief: parseBrief(plain), given: plain as object, printerId });
   }
 
   /** Takes the last step back. */

@@ -12,7 +12,7 @@ import { useFeedback } from '../../ui/useFeedback';
 import RestoredNotice from '../../ui/RestoredNotice.vue';
 import { useKeptForm } from '../../ui/useKeptForm';
 import { useReturnFocus } from '../../ui/useReturnFocus';
-import SaidLine from './SaidLine.vue';
+import SaidLine from '../../ui/SaidLine.vue';
 
 /** Names a new part, and gives it a start: another part, or a usual kind with its traps. */
 const props = defineProps<{ from: ListedPart | null }>();

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sig } from '@hornblende/core/lib';
 import type { MarkedPlace } from '@hornblende/core/geometry';
 import { Button } from '../../ui/kit';
 import { computed } from 'vue';
@@ -30,22 +31,46 @@ const kinds = [
     form: 'M6 0 L11 6 L6 12 L1 6 Z',
   },
 ] as const;
+type Place = MarkedPlace & { index: number };
+/** Places that are alike, told once: corners of one angle, walls of one thickness, what hangs at one height. */
+interface Alike {
+  key: string;
+  places: Place[];
+}
 const groups = computed(() =>
-  kinds.map(k => ({
-    ...k,
-    places: props.places.flatMap((p, index) => (p.kind === k.kind ? [{ ...p, index }] : [])),
-  })),
+  kinds.map(k => {
+    const places = props.places.flatMap((p, index) => (p.kind === k.kind ? [{ ...p, index }] : []));
+    return { ...k, count: places.length, alike: alike(places) };
+  }),
 );
-function said({ kind, figure, atMm }: MarkedPlace): string {
-  const at = (of: readonly number[]): string => placeWords(of, show);
-  switch (kind) {
+function alike(places: readonly Place[]): Alike[] {
+  const byKey = new Map<string, Place[]>();
+  for (const p of places) byKey.set(sameAs(p), [...(byKey.get(sameAs(p)) ?? []), p]);
+  return [...byKey].map(([key, of]) => ({ key, places: of }));
+}
+/** What makes places alike to somebody who looks at them. */
+function sameAs({ kind, figure, atMm }: MarkedPlace): string {
+  return kind === 'overhang' ? `${Math.round(atMm[2])} up` : sig(figure, 2);
+}
+const at = (of: readonly number[]): string => placeWords(of, show);
+function said({ places }: Alike): string {
+  const [first] = places as [Place];
+  const many = places.length > 1 ? `, ${places.length} places` : '';
+  switch (first.kind) {
     case 'corner':
-      return `${Math.round(figure)}° at ${at(atMm.slice(0, 2))}`;
-    case 'overhang':
-      return `${show(figure, 'area', 2)}, ${at(atMm.slice(2))} up`;
+      return `${Math.round(first.figure)}°${many || ` at ${at(first.atMm.slice(0, 2))}`}`;
+    case 'overhang': {
+      const areaMm2 = places.reduce((sum, p) => sum + p.figure, 0);
+      return `${show(areaMm2, 'area', 2)}, ${at(first.atMm.slice(2))} up${many}`;
+    }
     case 'thin':
-      return `${show(figure, 'length', 2)} at ${at(atMm)}`;
+      return `a wall of ${show(first.figure, 'length', 2)}${many || ` at ${at(first.atMm)}`}`;
   }
+}
+/** Flies to the first of them, pressed again to the next. */
+function look({ places }: Alike): void {
+  const now = places.findIndex(p => p.index === props.looked);
+  emit('look', places[(now + 1) % places.length]!.index);
 }
 </script>
 
@@ -57,13 +82,19 @@ function said({ kind, figure, atMm }: MarkedPlace): string {
           <path :d="g.form" />
         </svg>
         {{ g.title }}
-        <span v-if="g.places.length" class="soft">{{ g.places.length }}</span>
+        <span v-if="g.count" class="soft">{{ g.count }}</span>
       </h3>
-      <p v-if="!g.places.length" class="soft small">{{ g.none }}</p>
+      <p v-if="!g.count" class="soft small">{{ g.none }}</p>
       <ul v-else>
-        <li v-for="p in g.places" :key="p.index">
-          <Button type="text" size="small" :aria-pressed="p.index === looked" @click="emit('look', p.index)">
-            {{ said(p) }}
+        <li v-for="a in g.alike" :key="a.key">
+          <Button
+            type="text"
+            size="small"
+            :aria-pressed="a.places.some(p => p.index === looked)"
+            :title="a.places.length > 1 ? 'Press again for the next of them' : undefined"
+            @click="look(a)"
+          >
+            {{ said(a) }}
           </Button>
         </li>
       </ul>
