@@ -7,4 +7,4 @@ export { reachWorkshop } from './start/reach-workshop.js';
 export { backUp, exportTo, importFrom, restore, verify, type Exported } from './start/offline.js';
 export { StartProblem } from './lib/start-problem.js';
 export { networkAddresses } from './share/network-address.js';
-export { startServer, type Running, type StartOptions } from './start/start-server.js';
+export { startServer, type Running, type Share, type StartOptions } from './start/start-server.js';

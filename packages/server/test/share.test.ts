@@ -16,7 +16,7 @@ let placementId: string;
 
 beforeAll(async () => {
   // A second address of this machine, which the desk's own guard does not know.
-  server = await startServer({ dataDir, port: 0, share: '127.0.0.2' });
+  server = await startServer({ dataDir, port: 0, share: { host: '127.0.0.2', plain: true } });
   const made = await desk('POST', '/api/placements', {
     placement: {
       format: 'hornblende-service',

@@ -10,8 +10,14 @@ export function startCommand(): Command {
       .option('--demo', 'fill an empty workshop with the demo')
       .option(
         '--share [address]',
-        'let paired phones look at parts in service, over the local network, which is not encrypted',
+        'let paired phones look at parts in service, over the local network, encrypted by a certificate of its own',
       )
+      .option(
+        '--plain',
+        'share without encryption: whoever listens in the network reads it, and can act with it',
+      )
+      .option('--certificate <file>', 'share by this certificate (PEM) in place of its own; with --key')
+      .option('--key <file>', 'the key of that certificate (PEM)')
       .option('--fresh', 'put the old workshop aside and begin anew')
       .addOption(
         new Option('--port <port>', 'port; 0 picks a free one')

@@ -7,6 +7,8 @@ import type { Pairing } from '../share/pairing.js';
 export interface Sharing {
   /** Where phones find the workshop. */
   url: string;
+  /** Of the certificate that phones see there; null where nothing is encrypted. */
+  fingerprint: string | null;
   pairing: Pairing;
 }
 
@@ -14,7 +16,8 @@ export interface Sharing {
 export function phoneRoutes(store: PhoneStore, sharing: () => Sharing | null, now: () => string): Router {
   const router = Router();
   router.get('/', async (_req, res) => {
-    res.json({ url: sharing()?.url ?? null, phones: await store.all() });
+    const { url = null, fingerprint = null } = sharing() ?? {};
+    res.json({ url, fingerprint, phones: await store.all() });
   });
   router.post('/code', (_req, res) => {
     const shared = sharing();

@@ -1,5 +1,5 @@
-import type { Request, RequestHandler } from 'express';
-import type { PhoneStore } from '../db/phones.js';
+import type { Request, RequestHandler, Response } from 'express';
+import { IDLE_MS, type PhoneStore } from '../db/phones.js';
 import { HttpProblem } from '../lib/errors.js';
 
 /** The cookie that holds a phone's key. */
@@ -22,10 +22,19 @@ export function keyOf({ headers }: Pick<Request, 'headers'>): string | null {
   return pairs.find(([name]) => name === PHONE_COOKIE)?.[1] ?? null;
 }
 
+/**
+ * Gives a phone its key, in a cookie that no script reads and no other site's page sends.
+ * @param secure whether it goes over an encrypted connection alone
+ */
+export function giveKey(res: Response, key: string, secure: boolean): void {
+  res.cookie(PHONE_COOKIE, key, { httpOnly: true, sameSite: 'strict', secure, maxAge: IDLE_MS, path: '/' });
+}
+
 /** Refuses whoever is no paired phone, and of a phone what is not for phones. */
-export function phoneGate(phones: PhoneStore, now: () => string): RequestHandler {
-  return async (req, _res, next) => {
-    if (!(await phones.byKey(keyOf(req), now())))
+export function phoneGate(phones: PhoneStore, now: () => string, secure: boolean): RequestHandler {
+  return async (req, res, next) => {
+    const phone = await phones.byKey(keyOf(req), now());
+    if (!phone)
       throw new HttpProblem(401, [
         { field: '(phone)', value: null, message: 'is not paired, or no longer: pair it at the desk' },
       ]);
@@ -37,6 +46,7 @@ export function phoneGate(phones: PhoneStore, now: () => string): RequestHandler
           message: 'is not for phones: do it at the desk',
         },
       ]);
+    if (phone.nextKey) giveKey(res, phone.nextKey, secure);
     next();
   };
 }

@@ -1,6 +1,5 @@
 import type { Health } from '@hornblende/core/api';
 import { parseInput, Text } from '@hornblende/core/input';
-import { DAY_MS } from '@hornblende/core/lib';
 import express, { type Express } from 'express';
 import { rateLimit, type RateLimitRequestHandler } from 'express-rate-limit';
 import { InspectionStore } from '../db/inspections.js';
@@ -17,12 +16,10 @@ import { benchRoutes } from '../routes/bench.js';
 import { inspectionRoutes, photoRoutes, placementRoutes } from '../routes/service.js';
 import type { Workplace } from '../workplace/workplace.js';
 import type { Pairing } from '../share/pairing.js';
-import { PHONE_COOKIE, phoneGate } from '../share/phone-gate.js';
+import { giveKey, phoneGate } from '../share/phone-gate.js';
 
 /** Largest look that a phone sends, bytes. */
 const LOOK_LIMIT = 64 * 1024;
-/** How long a phone stays paired, ms. */
-const PAIRED_MS = 365 * DAY_MS;
 
 /** Body of `POST /api/pair`. */
 class PairInput {
@@ -37,6 +34,8 @@ export interface PhoneAppOptions {
   host: string;
   port: () => number;
   pairing: Pairing;
+  /** Whether it is answered over an encrypted connection. */
+  secure: boolean;
   webRoot?: string;
   now: () => string;
   version: string;
@@ -54,16 +53,15 @@ function limited(limit: number, windowMs: number): RateLimitRequestHandler {
 
 /**
  * What answers on the local network: the same pages, and of the API only what a paired phone needs in a garden.
- * Nothing here is encrypted; the desk says so.
  */
 export function createPhoneApp(o: PhoneAppOptions): Express {
-  const { workplace, now, version } = o;
+  const { workplace, now, version, secure } = o;
   const { db, jobs } = workplace;
   const phones = new PhoneStore(db);
   const app = express();
   app.disable('x-powered-by');
   app.set('etag', false);
-  app.use(hostGuard(o.port, new Set([o.host])));
+  app.use(hostGuard(o.port, { names: new Set([o.host]), secure }));
   app.use(securityHeaders());
   const api = express.Router();
   api.use((_req, res, next) => {
@@ -87,10 +85,10 @@ export function createPhoneApp(o: PhoneAppOptions): Express {
         },
       ]);
     const key = await phones.pair(name.trim(), now());
-    res.cookie(PHONE_COOKIE, key, { httpOnly: true, sameSite: 'strict', maxAge: PAIRED_MS, path: '/' });
+    giveKey(res, key, secure);
     res.status(201).json({ paired: name });
   });
-  api.use(phoneGate(phones, now));
+  api.use(phoneGate(phones, now, secure));
   const json = jsonBody(LOOK_LIMIT);
   api.use((req, res, next) => (req.path === '/photos' ? next() : json(req, res, next)));
   api.use('/placements', placementRoutes(db, jobs, now));

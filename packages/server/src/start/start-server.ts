@@ -1,11 +1,17 @@
 import { mkdirSync, statSync } from 'node:fs';
-import type { Server } from 'node:http';
+import { createServer, type RequestListener, type Server } from 'node:http';
+import { createServer as createEncrypted } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
-import type { Express } from 'express';
 import { portProblem, startProblemOf } from '../lib/start-problem.js';
 import { createApp } from './app.js';
 import type { Sharing } from '../routes/phones.js';
+import {
+  ownCertificate,
+  workshopCertificate,
+  type Certificate,
+  type OwnCertificate,
+} from '../share/certificate.js';
 import { Pairing } from '../share/pairing.js';
 import { createPhoneApp } from './phone-app.js';
 import { seedDemo } from '../demo/seed.js';
@@ -30,8 +36,18 @@ export interface StartOptions {
   version?: string;
   /** Look for damage and make a backup each day. */
   housekeeping?: boolean;
-  /** The address on the local network at which paired phones are answered; none shares nothing. */
-  share?: string;
+  /** How paired phones are answered on the local network; none shares nothing. */
+  share?: Share;
+}
+
+/** How paired phones are answered. */
+export interface Share {
+  /** The address on the local network. */
+  host: string;
+  /** Without encryption: for whoever must. */
+  plain?: boolean;
+  /** A certificate of one's own in place of the workshop's. */
+  certificate?: OwnCertificate;
 }
 
 /** A running server. */
@@ -40,6 +56,8 @@ export interface Running {
   port: number;
   /** Where phones find it; null where nothing is shared. */
   sharedUrl: string | null;
+  /** Of the certificate that phones see there; null where nothing is shared, or not encrypted. */
+  fingerprint: string | null;
   /** Stops taking requests, lets those under way finish for some seconds, closes the database. */
   close: () => Promise<void>;
 }
@@ -103,35 +121,66 @@ async function serve(workplace: Workplace, o: StartOptions): Promise<Running> {
   if (o.share !== undefined) {
     const pairing = new Pairing();
     const phonePort = o.port === 0 ? 0 : port + 1;
-    const shared = await sharedWith(workplace, { host: o.share, phonePort, pairing, version, ...web });
+    const certificate = await certificateFor(o.dataDir, o.share);
+    const shared = await sharedWith(workplace, {
+      ...{ host: o.share.host, phonePort, pairing, version, certificate },
+      ...web,
+    });
     servers.push(shared.server);
-    sharing = { url: shared.url, pairing };
+    sharing = { url: shared.url, fingerprint: certificate?.fingerprint ?? null, pairing };
   }
   return {
     url: `http://127.0.0.1:${port}`,
     port,
     sharedUrl: sharing?.url ?? null,
+    fingerprint: sharing?.fingerprint ?? null,
     close: async () => {
       await Promise.all(servers.map(stopped));
     },
   };
 }
 
+/** What phones are shown; null where they are answered without encryption. @throws StartProblem */
+async function certificateFor(
+  dataDir: string,
+  { host, plain, certificate }: Share,
+): Promise<Certificate | null> {
+  if (plain) return null;
+  return certificate ? ownCertificate(certificate) : workshopCertificate(dataDir, host, new Date());
+}
+
 /** Answers paired phones at an address of the local network, at a port of its own. */
 async function sharedWith(
   workplace: Workplace,
-  o: { host: string; phonePort: number; pairing: Pairing; version: string; webRoot?: string },
+  o: {
+    host: string;
+    phonePort: number;
+    pairing: Pairing;
+    version: string;
+    certificate: Certificate | null;
+    webRoot?: string;
+  },
 ): Promise<{ server: Server; url: string }> {
   let port = 0;
-  const app = createPhoneApp({ ...o, workplace, port: () => port, now: () => new Date().toISOString() });
-  const server = await listening(app, o.phonePort, o.host);
+  const secure = o.certificate !== null;
+  const now = (): string => new Date().toISOString();
+  const app = createPhoneApp({ ...o, workplace, secure, port: () => port, now });
+  const server = await listening(app, o.phonePort, o.host, o.certificate);
   port = (server.address() as AddressInfo).port;
-  return { server, url: `http://${o.host}:${port}` };
+  return { server, url: `${secure ? 'https' : 'http'}://${o.host}:${port}` };
 }
 
-function listening(app: Express, port: number, host: string): Promise<Server> {
+function listening(
+  app: RequestListener,
+  port: number,
+  host: string,
+  encrypted: Certificate | null = null,
+): Promise<Server> {
   return new Promise((resolve, reject) => {
-    const server = app.listen(port, host);
+    const server = encrypted
+      ? createEncrypted({ key: encrypted.key, cert: encrypted.certificate, minVersion: 'TLSv1.2' }, app)
+      : createServer(app);
+    server.listen(port, host);
     // A connection that is closed just as it is used again fails whoever does not try twice.
     server.keepAliveTimeout = KEEP_ALIVE_MS;
     server.once('listening', () => resolve(server));

@@ -316,7 +316,8 @@ export const api = {
   strikeInspection: (id: string, struck: boolean) =>
     request<Inspection>('POST', `/inspections/${id}/strike`, { struck }),
   sendPhoto: async (photo: Blob) => answered<StoredPhoto>(await sent('/photos', photo)),
-  phones: () => request<{ url: string | null; phones: PairedPhone[] }>('GET', '/phones'),
+  phones: () =>
+    request<{ url: string | null; fingerprint: string | null; phones: PairedPhone[] }>('GET', '/phones'),
   pairingCode: () => request<{ code: string; expiresAt: string }>('POST', '/phones/code'),
   withdrawPhone: (id: string) => request<null>('POST', `/phones/${id}/withdrawal`),
   pair: (code: string, name: string) => request<{ paired: string }>('POST', '/pair', { code, name }),

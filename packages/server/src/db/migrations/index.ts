@@ -12,6 +12,7 @@ import { faults } from './010-faults.js';
 import { drillAnswers } from './011-drill-answers.js';
 import { sumsAndReferences } from './012-sums-and-references.js';
 import { renamedFamilies } from './013-renamed-families.js';
+import { rotatedKeys } from './014-rotated-keys.js';
 import type { Migration } from './migration.js';
 
 /** The schema's history. Only ever add to the end; an old step is never changed. */
@@ -29,6 +30,7 @@ export const steps: readonly Migration[] = [
   drillAnswers,
   sumsAndReferences,
   renamedFamilies,
+  rotatedKeys,
 ];
 
 /** The history as Knex reads it, compiled in so that a build needs no loose files. */

@@ -9,7 +9,9 @@ import TextField from '../../ui/TextField.vue';
 const route = useRoute();
 const router = useRouter();
 // Behind a # the code is in no server's log.
-const code = ref(route.hash.replace(/^#/, ''));
+const [given = '', fingerprint = ''] = route.hash.replace(/^#/, '').split('.');
+const code = ref(given);
+const isEncrypted = window.location.protocol === 'https:';
 const name = ref('');
 const problem = ref('');
 const busy = ref(false);
@@ -32,7 +34,12 @@ async function pair(): Promise<void> {
     <h1>Pair this phone</h1>
     <p>
       With it, this phone sees the parts that are out there, and writes down looks at them with photographs.
-      Nothing else of the workshop. What it sends over this network is not encrypted.
+      Nothing else of the workshop.
+      <template v-if="!isEncrypted">What it sends over this network is not encrypted.</template>
+    </p>
+    <p v-if="isEncrypted && fingerprint" class="small" data-testid="fingerprint">
+      The desk showed this certificate: <code>{{ fingerprint }}</code> Where this phone names another one (at
+      the lock beside the address), somebody stands between: do not pair it.
     </p>
     <form @submit.prevent="pair">
       <TextField v-model="code" label="Code on the desk’s screen" :maxlength="12" inputmode="numeric" />
@@ -46,6 +53,9 @@ async function pair(): Promise<void> {
 <style scoped>
 .pair {
   max-width: 460px;
+}
+code {
+  overflow-wrap: anywhere;
 }
 form {
   display: grid;

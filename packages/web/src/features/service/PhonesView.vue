@@ -12,12 +12,15 @@ import { useFeedback } from '../../ui/useFeedback';
 const { ask, attempt } = useFeedback();
 const state = ref<'loading' | 'ready' | 'failed'>('loading');
 const url = ref<string | null>(null);
+/** Of the certificate that phones see; null where nothing is encrypted. */
+const fingerprint = ref<string | null>(null);
 const phones = shallowRef<PairedPhone[]>([]);
 const code = ref<{ code: string; expiresAt: string } | null>(null);
 async function load(): Promise<void> {
   const done = await attempt(async () => {
     const got = await api.phones();
     url.value = got.url;
+    fingerprint.value = got.fingerprint;
     phones.value = got.phones;
   });
   state.value = done ? 'ready' : 'failed';
@@ -30,9 +33,13 @@ async function fresh(): Promise<void> {
 }
 const picture = computed(() =>
   url.value && code.value
-    ? `data:image/svg+xml,${encodeURIComponent(renderSVG(`${url.value}/pair#${code.value.code}`, { border: 2 }))}`
+    ? `data:image/svg+xml,${encodeURIComponent(renderSVG(pairingUrl(url.value, code.value.code), { border: 2 }))}`
     : '',
 );
+/** What the phone opens: the code, and which certificate it should be shown, behind a # that no server sees. */
+function pairingUrl(at: string, code: string): string {
+  return `${at}/pair#${[code, ...(fingerprint.value ? [fingerprint.value] : [])].join('.')}`;
+}
 function withdraw(phone: PairedPhone): void {
   ask({
     title: `Withdraw ${phone.name}?`,
@@ -62,9 +69,15 @@ const dayOf = (at: string | null): string => (at ? dayjs(at).format('D MMM YYYY'
           Phones find the workshop at <b>{{ url }}</b>. A paired phone sees what is out there and writes down
           looks; nothing else.
         </p>
-        <p class="caution">
-          The local network is not encrypted: whoever listens in it reads what phones send. Pair only at home,
-          and withdraw a phone that is lost.
+        <p v-if="fingerprint" class="caution" data-testid="certificate">
+          What phones send is encrypted by a certificate of the workshop’s own, which no authority vouches
+          for: the phone says so once. Go on where it names this one (SHA-256):
+          <code class="fingerprint">{{ fingerprint }}</code> Withdraw a phone that is lost.
+        </p>
+        <p v-else class="caution out" data-testid="plain">
+          What phones send is <b>not encrypted</b>: whoever listens in the local network reads it, and can act
+          with what they read. Start with <code>--share</code> and without <code>--plain</code>, or pair only
+          at home, and withdraw a phone that is lost.
         </p>
         <p v-if="!code"><Button type="primary" @click="fresh">Pair another phone</Button></p>
         <div v-else class="code" data-testid="pairing-code">
@@ -112,6 +125,10 @@ const dayOf = (at: string | null): string => (at ? dayjs(at).format('D MMM YYYY'
 }
 .code img {
   background: #fff;
+}
+.fingerprint {
+  display: block;
+  overflow-wrap: anywhere;
 }
 .figures {
   font-size: 34px;
