@@ -191,6 +191,18 @@ export interface PairedPhone {
   endsAt: string;
 }
 
+/** What the journal tells of. */
+export type JournalKind =
+  'paired' | 'pairing-refused' | 'key-refused' | 'withdrawn' | 'restored' | 'imported' | 'import-undone';
+
+/** One thing that was done at the door, or to the workshop as a whole. */
+export interface JournalEntry {
+  at: string;
+  kind: JournalKind;
+  /** To whom or what: a name, an address, a file. */
+  what: string;
+}
+
 /** What the server keeps of a part's file. */
 export interface StoredShape {
   partId: string;

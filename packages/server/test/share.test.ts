@@ -117,6 +117,19 @@ describe('phones', () => {
       ]);
   });
 
+  it('sign their looks where nobody is named, and write none from the future', async () => {
+    const cookie = await paired('Una’s phone');
+    const sent = await phone('PUT', '/api/inspections/look-0007', look('look-0007'), cookie);
+    expect(sent.body.by).toBe('Una’s phone');
+    const named = { inspection: { ...(look('look-0008') as { inspection: object }).inspection, by: 'Bram' } };
+    expect((await phone('PUT', '/api/inspections/look-0008', named, cookie)).body.by).toBe('Bram');
+    const far = new Date(Date.now() + 3 * 86_400_000).toISOString();
+    const ahead = { inspection: { ...(look('look-0009') as { inspection: object }).inspection, at: far } };
+    const refused = await phone('PUT', '/api/inspections/look-0009', ahead, cookie);
+    expect(refused.status).toBe(400);
+    expect(JSON.stringify(refused.body)).toContain('must not lie in the future');
+  });
+
   it('read open trials at the bench, a figure at a time', async () => {
     const cookie = await paired('At the bench');
     const trial = {

@@ -117,11 +117,12 @@ export class PhoneStore {
     });
   }
 
-  /** Withdraws a phone's key: it is refused from now on. @throws HttpProblem 404 */
-  async withdraw(id: string, now: string): Promise<void> {
-    const changed = await writing(this.db, t =>
-      t('phones').where({ id }).whereNull('withdrawn_at').update({ withdrawn_at: now }),
-    );
-    if (!changed) throw notFound('phone', id);
+  /** Withdraws a phone's key: it is refused from now on. @returns what it is called @throws HttpProblem 404 */
+  async withdraw(id: string, now: string): Promise<string> {
+    const heard = { id, withdrawn_at: null };
+    const row = (await this.db('phones').where(heard).first('name')) as Pick<PhoneRow, 'name'> | undefined;
+    const changed = await writing(this.db, t => t('phones').where(heard).update({ withdrawn_at: now }));
+    if (!changed || !row) throw notFound('phone', id);
+    return row.name;
   }
 }

@@ -161,6 +161,10 @@ export const apiRoutes: ReadonlyMap<string, Described> = new Map<string, Describ
   ['GET /phones', { does: 'Phones that are paired.' }],
   ['POST /phones/code', { does: 'A code that pairs one phone.', status: 201 }],
   ['POST /phones/{id}/withdrawal', { does: 'Withdraws a phone’s key.' }],
+  [
+    'GET /journal',
+    { does: 'Phones paired and refused, restores and imports, the newest first.', asks: ['limit'] },
+  ],
   ['POST /demo', { does: 'Lays the demo out in an empty workshop.', status: 201 }],
   ['GET /backups', { does: 'Backups, the newest first.' }],
   ['POST /backups', { does: 'Makes a backup.', status: 201 }],

@@ -43,7 +43,7 @@ export function archiveRoutes(
   version: string,
   now: () => string,
 ): Router {
-  const { db, jobs, dataDir } = workplace;
+  const { db, jobs, dataDir, journal } = workplace;
   const folder = join(dataDir, FOLDER);
   /** When the archives that were looked at were made, by their ids. */
   const looked = new Map<string, { madeAt: string; at: number }>();
@@ -128,13 +128,16 @@ export function archiveRoutes(
       const done = await holdingGate(db, () => jobs.run('heavy', 'importArchive', input, { progress }));
       looked.delete(id);
       discard(staged);
+      journal.write('imported', `an archive of ${seen.madeAt.slice(0, 10)}`);
       return done;
     });
   });
 
   router.post('/imports/:id/undo', async (req, res) => {
     const input = { id: req.params.id };
-    send(res, await holdingGate(db, () => jobs.run('heavy', 'undoArchive', input)));
+    const undone = await holdingGate(db, () => jobs.run('heavy', 'undoArchive', input));
+    journal.write('import-undone', req.params.id);
+    send(res, undone);
   });
 
   function forgetOld(): void {

@@ -30,6 +30,7 @@ export function backupRoutes(workplace: Workplace, long: LongJobs): Router {
         },
       ]);
     await holdingGate(db, () => workplace.replace(() => restoreInto(path, workplace.file)));
+    workplace.journal.write('restored', req.params.name);
     res.json({ restored: req.params.name });
   });
   return router;

@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import type { PhoneStore } from '../db/phones.js';
 import { HttpProblem } from '../lib/errors.js';
+import type { Journal } from '../workplace/journal.js';
 import type { Pairing } from '../share/pairing.js';
 
 /** What is shared with phones: where, and by which codes. */
@@ -13,7 +14,12 @@ export interface Sharing {
 }
 
 /** /phones: which phones are paired, codes for new ones, and keys withdrawn. */
-export function phoneRoutes(store: PhoneStore, sharing: () => Sharing | null, now: () => string): Router {
+export function phoneRoutes(
+  store: PhoneStore,
+  sharing: () => Sharing | null,
+  journal: Journal,
+  now: () => string,
+): Router {
   const router = Router();
   router.get('/', async (_req, res) => {
     const { url = null, fingerprint = null } = sharing() ?? {};
@@ -28,7 +34,7 @@ export function phoneRoutes(store: PhoneStore, sharing: () => Sharing | null, no
     res.json(shared.pairing.fresh());
   });
   router.post('/:id/withdrawal', async (req, res) => {
-    await store.withdraw(req.params.id, now());
+    journal.write('withdrawn', await store.withdraw(req.params.id, now()));
     res.status(204).end();
   });
   return router;

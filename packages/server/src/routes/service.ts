@@ -1,9 +1,11 @@
-import { parseInspection } from '@hornblende/core/formats';
+import { parseInspection, type Inspection } from '@hornblende/core/formats';
 import { Choice, Flag, InputError, parseInput } from '@hornblende/core/input';
+import { DAY_MS } from '@hornblende/core/lib';
 import { groupings, type Grouping } from '@hornblende/core/service';
 import express, { Router } from 'express';
 import type { Knex } from 'knex';
 import type { InspectionStore } from '../db/inspections.js';
+import type { KnownPhone } from '../db/phones.js';
 import type { PhotoStore } from '../db/photos.js';
 import { PHOTO_LIMIT } from '../db/photos.js';
 import { placements } from '../db/kinds/placements.js';
@@ -52,8 +54,19 @@ export function inspectionRoutes(store: InspectionStore, now: () => string): Rou
       throw new InputError([
         { field: 'inspection.id', value: look.id, message: `must be the address’s, ${req.params.id}` },
       ]);
-    const isNew = await store.put(look, now());
-    res.status(isNew ? 201 : 200).json(look);
+    if (Date.parse(look.at) > Date.parse(now()) + CLOCKS_DIFFER_MS)
+      throw new InputError([
+        {
+          field: 'inspection.at',
+          value: look.at,
+          message: 'must not lie in the future: is that clock right?',
+        },
+      ]);
+    // Who looked is said by whoever looked; else the phone that sent it is.
+    const phone = res.locals.phone as KnownPhone | undefined;
+    const said: Inspection = { ...look, by: look.by || (phone?.name ?? '') };
+    const isNew = await store.put(said, now());
+    res.status(isNew ? 201 : 200).json(said);
   });
   router.post('/:id/strike', async (req, res) => {
     const { struck } = parseInput(StrikeInput, req.body);
@@ -67,6 +80,9 @@ function inspectionIn(body: unknown): unknown {
   if (typeof body === 'object' && body !== null && 'inspection' in body) return body.inspection;
   throw new InputError([{ field: 'inspection', value: undefined, message: 'is needed' }]);
 }
+
+/** How far the clock of a phone may be ahead of this one, ms: in its time zone it may be tomorrow. */
+const CLOCKS_DIFFER_MS = DAY_MS;
 
 /** /photos: pictures by the hash of their bytes. */
 export function photoRoutes(store: PhotoStore, now: () => string): Router {

@@ -30,10 +30,27 @@ export function giveKey(res: Response, key: string, secure: boolean): void {
   res.cookie(PHONE_COOKIE, key, { httpOnly: true, sameSite: 'strict', secure, maxAge: IDLE_MS, path: '/' });
 }
 
+/** From where somebody asks. */
+export function addressOf(req: Pick<Request, 'ip'>): string {
+  return req.ip ?? 'an unknown address';
+}
+
+/** What the gate is made of. */
+export interface PhoneGate {
+  now: () => string;
+  /** Whether it is answered over an encrypted connection. */
+  secure: boolean;
+  /** Told from where a key came that is not heard. */
+  refused: (address: string) => void;
+}
+
 /** Refuses whoever is no paired phone, and of a phone what is not for phones. */
-export function phoneGate(phones: PhoneStore, now: () => string, secure: boolean): RequestHandler {
+export function phoneGate(phones: PhoneStore, { now, secure, refused }: PhoneGate): RequestHandler {
   return async (req, res, next) => {
-    const phone = await phones.byKey(keyOf(req), now());
+    const key = keyOf(req);
+    const phone = await phones.byKey(key, now());
+    // Who has no key is somebody who has not paired yet; a wrong one is withdrawn, old, or guessed.
+    if (!phone && key !== null) refused(addressOf(req));
     if (!phone)
       throw new HttpProblem(401, [
         { field: '(phone)', value: null, message: 'is not paired, or no longer: pair it at the desk' },
@@ -46,6 +63,7 @@ export function phoneGate(phones: PhoneStore, now: () => string, secure: boolean
           message: 'is not for phones: do it at the desk',
         },
       ]);
+    res.locals.phone = phone;
     if (phone.nextKey) giveKey(res, phone.nextKey, secure);
     next();
   };

@@ -29,6 +29,7 @@ import { documentRoutes } from '../routes/documents.js';
 import { demoRoutes } from '../routes/demo.js';
 import { drillRoutes } from '../routes/drills.js';
 import { gradeImportRoutes } from '../routes/grade-imports.js';
+import { journalRoutes } from '../routes/journal.js';
 import { LongJobs } from '../routes/long-jobs.js';
 import { gradeRoutes } from '../routes/grades.js';
 import { partRoutes } from '../routes/parts.js';
@@ -127,7 +128,8 @@ export function createApp({
   api.use('/drills', drillRoutes(new DrillAnswerStore(db), jobs));
   api.use('/weathers', weatherRoutes(new WeatherStore(db), jobs, now));
   api.use('/workshop', workshopRoutes(new WorkshopStore(db), now));
-  api.use('/phones', phoneRoutes(new PhoneStore(db), sharing, now));
+  api.use('/phones', phoneRoutes(new PhoneStore(db), sharing, workplace.journal, now));
+  api.use('/journal', journalRoutes(workplace.journal));
   api.use('/demo', demoRoutes(jobs));
   api.use('/backups', backupRoutes(workplace, long));
   api.use('/archive', archiveRoutes(workplace, long, version, now));

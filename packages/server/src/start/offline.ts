@@ -6,7 +6,7 @@ import type {
   Verification,
 } from '@hornblende/core/api';
 import { closeSync, existsSync, mkdirSync, openSync, readSync } from 'node:fs';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
 import { exportArchive } from '../archive/export.js';
 import { recordCount } from '../archive/manifest.js';
 import { importStaged } from '../archive/import.js';
@@ -20,6 +20,7 @@ import { verifyDatabase, type Progress } from '../db/verify.js';
 import { Jobs } from '../jobs/jobs.js';
 import { StartProblem } from '../lib/start-problem.js';
 import { lockFolder } from '../workplace/folder-lock.js';
+import { Journal } from '../workplace/journal.js';
 import { lookAt } from '../workplace/look-at.js';
 import { DATABASE_FILE } from '../workplace/remains.js';
 import { endRestore, restoreInto } from '../workplace/restore.js';
@@ -68,6 +69,7 @@ export async function restore(backup: string, dataDir: string): Promise<Verifica
     const file = join(dataDir, DATABASE_FILE);
     endRestore(file);
     restoreInto(backup, file);
+    new Journal(dataDir).write('restored', basename(backup));
     return found;
   } finally {
     lock.release();
@@ -180,7 +182,7 @@ export async function importFrom(
     await (await openDatabase(file)).destroy();
     const laidOut = await stage(archive, staged, progress);
     if (!(await agrees(previewImport(file, laidOut, 'import', progress)))) return null;
-    return importStaged(
+    const done = importStaged(
       {
         file,
         photos: photoFolder(file),
@@ -192,6 +194,8 @@ export async function importFrom(
       },
       progress,
     );
+    new Journal(dataDir).write('imported', basename(archive));
+    return done;
   } finally {
     discard(staged);
     lock.release();

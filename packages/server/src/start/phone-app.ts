@@ -1,9 +1,10 @@
 import type { Health } from '@hornblende/core/api';
 import { parseInput, Text } from '@hornblende/core/input';
-import express, { type Express } from 'express';
+import { DAY_MS } from '@hornblende/core/lib';
+import express, { type Express, type Request, type Response } from 'express';
 import { rateLimit, type RateLimitRequestHandler } from 'express-rate-limit';
 import { InspectionStore } from '../db/inspections.js';
-import { PhoneStore } from '../db/phones.js';
+import { PhoneStore, type KnownPhone } from '../db/phones.js';
 import { photoFolder } from '../db/photo-path.js';
 import { PhotoStore } from '../db/photos.js';
 import { errorHandler, HttpProblem, unknownRoute } from '../lib/errors.js';
@@ -16,8 +17,10 @@ import { benchRoutes } from '../routes/bench.js';
 import { inspectionRoutes, photoRoutes, placementRoutes } from '../routes/service.js';
 import type { Workplace } from '../workplace/workplace.js';
 import type { Pairing } from '../share/pairing.js';
-import { giveKey, phoneGate } from '../share/phone-gate.js';
+import { addressOf, giveKey, phoneGate } from '../share/phone-gate.js';
 
+/** Photographs that a phone sends in a day. */
+const PHOTOS_A_DAY = 300;
 /** Largest look that a phone sends, bytes. */
 const LOOK_LIMIT = 64 * 1024;
 
@@ -41,8 +44,10 @@ export interface PhoneAppOptions {
   version: string;
 }
 
-function limited(limit: number, windowMs: number): RateLimitRequestHandler {
+/** @param who is counted; an address, unless it is told */
+function limited(limit: number, windowMs: number, who?: (res: Response) => string): RateLimitRequestHandler {
   return rateLimit({
+    ...(who ? { keyGenerator: (_req: Request, res: Response) => who(res) } : {}),
     windowMs,
     limit,
     standardHeaders: 'draft-8',
@@ -56,7 +61,7 @@ function limited(limit: number, windowMs: number): RateLimitRequestHandler {
  */
 export function createPhoneApp(o: PhoneAppOptions): Express {
   const { workplace, now, version, secure } = o;
-  const { db, jobs } = workplace;
+  const { db, jobs, journal } = workplace;
   const phones = new PhoneStore(db);
   const app = express();
   app.disable('x-powered-by');
@@ -76,7 +81,8 @@ export function createPhoneApp(o: PhoneAppOptions): Express {
   api.use(workplaceGuard(workplace));
   api.post('/pair', limited(20, 10 * 60_000), jsonBody(1024), async (req, res) => {
     const { code, name } = parseInput(PairInput, req.body);
-    if (!o.pairing.redeem(code.trim(), req.ip))
+    if (!o.pairing.redeem(code.trim(), req.ip)) {
+      journal.refusal('pairing-refused', addressOf(req));
       throw new HttpProblem(403, [
         {
           field: 'code',
@@ -84,16 +90,22 @@ export function createPhoneApp(o: PhoneAppOptions): Express {
           message: 'is not the one on the desk’s screen, or is used up: ask for a new one',
         },
       ]);
+    }
     const key = await phones.pair(name.trim(), now());
     giveKey(res, key, secure);
+    journal.write('paired', `${name.trim()}, ${addressOf(req)}`);
     res.status(201).json({ paired: name });
   });
-  api.use(phoneGate(phones, now, secure));
+  api.use(phoneGate(phones, { now, secure, refused: address => journal.refusal('key-refused', address) }));
   const json = jsonBody(LOOK_LIMIT);
   api.use((req, res, next) => (req.path === '/photos' ? next() : json(req, res, next)));
   api.use('/placements', placementRoutes(db, jobs, now));
   api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));
   api.use('/bench', benchRoutes(db, now));
+  api.post(
+    '/photos',
+    limited(PHOTOS_A_DAY, DAY_MS, res => (res.locals.phone as KnownPhone).id),
+  );
   api.use('/photos', photoRoutes(new PhotoStore(db, photoFolder(workplace.file)), now));
   api.use(unknownRoute);
   app.use('/api', api);

@@ -7,6 +7,7 @@ import { migrate, openForReading, openForWriting } from '../db/database.js';
 import { photoFolder, photoPath } from '../db/photo-path.js';
 import { Jobs, type Lane } from '../jobs/jobs.js';
 import { startProblemOf } from '../lib/start-problem.js';
+import { Journal } from './journal.js';
 import { lookAt } from './look-at.js';
 import { DATABASE_FILE, requireFirstRun } from './remains.js';
 import { endRestore } from './restore.js';
@@ -31,6 +32,7 @@ export class Workplace {
     readonly db: Knex,
     readonly jobs: Jobs,
     readonly backups: Backups,
+    readonly journal: Journal,
   ) {}
 
   /**
@@ -59,7 +61,7 @@ export class Workplace {
       await jobs.close();
       throw startProblemOf(file, e) ?? e;
     }
-    const workplace = new Workplace(dataDir, file, db, jobs, backups);
+    const workplace = new Workplace(dataDir, file, db, jobs, backups, new Journal(dataDir));
     workplace.damage = found.damage;
     return workplace;
   }

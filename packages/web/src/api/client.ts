@@ -18,6 +18,7 @@ import type {
   Part,
   PartChange,
   PartVersion,
+  JournalEntry,
   PairedPhone,
   ServiceEvidence,
   StoredFault,
@@ -318,6 +319,7 @@ export const api = {
   sendPhoto: async (photo: Blob) => answered<StoredPhoto>(await sent('/photos', photo)),
   phones: () =>
     request<{ url: string | null; fingerprint: string | null; phones: PairedPhone[] }>('GET', '/phones'),
+  journal: () => request<JournalEntry[]>('GET', '/journal?limit=200'),
   pairingCode: () => request<{ code: string; expiresAt: string }>('POST', '/phones/code'),
   withdrawPhone: (id: string) => request<null>('POST', `/phones/${id}/withdrawal`),
   pair: (code: string, name: string) => request<{ paired: string }>('POST', '/pair', { code, name }),

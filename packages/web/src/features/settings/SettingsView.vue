@@ -10,6 +10,7 @@ import { useFeedback } from '../../ui/useFeedback';
 import AllowedFilaments from './AllowedFilaments.vue';
 import ArchivePanel from './ArchivePanel.vue';
 import BackupPanel from './BackupPanel.vue';
+import JournalPanel from './JournalPanel.vue';
 import WaitsNotice from '../../ui/WaitsNotice.vue';
 
 /** What holds for this browser, and what for the workshop. */
@@ -121,6 +122,7 @@ function setCurrency(): void {
     </section>
     <BackupPanel />
     <ArchivePanel />
+    <JournalPanel />
   </div>
 </template>
 
