@@ -189,7 +189,7 @@ test('a machine that can print nothing says so, and what would help', async ({ p
   await form.getByLabel('Hottest nozzle').fill('150 C');
   await form.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByTestId('reach').getByRole('columnheader', { name: /Toy machine/ })).toContainText(
-    '0 of 53',
+    '0 of 55',
   );
   await page.goto(server.url);
   await page.getByRole('link', { name: 'Hive-scale housing' }).click();

@@ -31,6 +31,8 @@ if (!(count > 0 && Number.isInteger(seed))) {
   process.exit(2);
 }
 const SOURCES = ['models', 'score'].map(folder => `packages/core/src/${folder}`);
+/** A change under which the tests go on for longer never ends, ms. */
+const ENDS_AFTER_MS = 15 * 60_000;
 /** What only makes sentences: a number in them is a matter of wording. */
 const WORDS = /sentences|explain|cautions|working|shown/;
 
@@ -107,7 +109,10 @@ function testsThatReach() {
 function passes(files, env) {
   const isolated = env.HORNBLENDE_REACHED ? [] : ['--no-isolate', '--bail', '1'];
   const vitest = join(root, 'node_modules/vitest/vitest.mjs');
-  const run = spawnSync(process.execPath, [vitest, 'run', ...isolated, ...files], {
+  // Threads end with their process: a change that makes a test go on for ever is ended, and has been noticed.
+  const run = spawnSync(process.execPath, [vitest, 'run', '--pool', 'threads', ...isolated, ...files], {
+    timeout: env.HORNBLENDE_REACHED ? undefined : ENDS_AFTER_MS,
+    killSignal: 'SIGKILL',
     cwd: copy,
     env: { ...process.env, ...env },
     encoding: 'utf8',
