@@ -36,7 +36,7 @@ test('the same facts stand in a table', async ({ page, server }) => {
   await openRank(page, server.url, 'Solar wax melter latch');
   await page.getByRole('button', { name: 'As a table' }).click();
   const table = page.getByRole('table');
-  await expect(table.getByRole('row')).toHaveCount(62);
+  await expect(table.getByRole('row')).toHaveCount(64);
   await expect(table.getByRole('row').nth(1)).toContainText('ASA');
   await expect(table.getByRole('row').nth(1)).toContainText('fits');
   await table.getByRole('button', { name: 'PLA', exact: true }).click();
