@@ -175,7 +175,7 @@ test('a form with a bad field says so at it, and neither saves nor closes', asyn
   await expect(form.getByRole('alert')).toContainText('Hottest nozzle: 900 °C is out of range');
   await expect(form.getByLabel('Hottest nozzle')).toBeFocused();
   await form.getByRole('button', { name: 'Cancel' }).click();
-  await expect(shed).toContainText('Nozzle of 0.4 mm to 260 °C');
+  await expect(shed).toContainText('Nozzle of 0.4 mm, to 260 °C');
 });
 
 test('the theme is the system’s until one is chosen', async ({ page, server }) => {

@@ -184,6 +184,14 @@ export function warpMitigationsFor(setup: WarpSetup): WarpMitigation[] {
       apply: tweaked({ holdFactor: HOLD.washed }),
     },
     {
+      id: 'clips',
+      domain: 'machine',
+      label: 'clip the plate down',
+      how: 'At both ends of the part: magnets let go before clips do.',
+      effort: 2,
+      apply: onPrinter(p => (p.magnetsKPa === null ? {} : { magnetsKPa: null })),
+    },
+    {
       id: 'plate',
       domain: 'machine',
       label: 'the plate and adhesive that hold it best',

@@ -52,5 +52,6 @@ export { FilletPlace } from './shape-places.js';
 export { solidFractionOf } from './solid-fraction.js';
 export { startingPoints, type StartingPoint } from './starting-points.js';
 export { isUntouched, stillUnknown, unanswered } from './unsaid.js';
-export { outerSurfaceCm2 } from './size.js';
+export { safetyOf } from './safety.js';
+export { fitsInto, outerSurfaceCm2 } from './size.js';
 export type { BriefGeometry } from './brief-geometry.js';

@@ -37,7 +37,7 @@ export function changerSentence(
 ): string {
   if (!printer) return '';
   if (printer.spoolsAtOnce < filaments.length)
-    return 'This printer feeds one spool: change by hand, and so only where a whole layer changes filament.';
+    return 'As it is described, this printer feeds one spool: by hand, only a whole layer can change filament.';
   const hard = filaments
     .map(f => ({ name: f.name, ...changerTakes(f) }))
     .filter(c => c.takes !== 'yes')

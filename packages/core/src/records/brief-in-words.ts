@@ -8,7 +8,7 @@ import { looksInWords } from '../brief/looks.js';
 import { serviceLoads, type ServiceLoad } from '../brief/service-load.js';
 import { sig } from '../lib/figures.js';
 import { chemicalList, plateNames } from '../materials/names.js';
-import { requiredSafety } from '../models/strength-allowable.js';
+import { safetyOf } from '../brief/safety.js';
 import type { Printer } from '../workshop/printer.js';
 
 /** A line of a report: what is told, and what is said of it. */
@@ -188,9 +188,9 @@ function sizeInWords({ geometry: g, toleranceMm }: Brief): string {
 }
 
 function limitsInWords(brief: Brief): string {
-  const { minMassG, maxMassG, targetMassG, maxCostEach, safety, deflectionLimitPct } = brief;
+  const { minMassG, maxMassG, targetMassG, maxCostEach, deflectionLimitPct } = brief;
   const said = [
-    `factor of safety ${sig(safety ?? requiredSafety[brief.ifItFails], 3)}`,
+    `factor of safety ${sig(safetyOf(brief), 3)}`,
     deflectionLimitPct === null ? '' : `moves at most ${sig(deflectionLimitPct, 3)} %`,
     minMassG === null ? '' : `at least ${sig(minMassG, 3)} g`,
     maxMassG === null ? '' : `at most ${sig(maxMassG, 3)} g`,
@@ -217,7 +217,7 @@ export function printerInWords(p: Printer | null): string {
   if (!p) return 'No printer in particular.';
   const plates = plateList(p);
   return (
-    `${p.name}: nozzle of ${sig(p.nozzleMm, 2)} mm to ${sig(p.nozzleMaxC, 3)} °C (${p.nozzleMetal}), ` +
+    `${p.name}: nozzle of ${sig(p.nozzleMm, 2)} mm, to ${sig(p.nozzleMaxC, 3)} °C (${p.nozzleMetal}), ` +
     `bed to ${sig(p.bedMaxC, 3)} °C, ` +
     `${p.chamber} air of ${sig(p.chamberC, 3)} °C, ${driveInWords(p)}, ` +
     `${p.linerLimitC === null ? 'all-metal hot end' : `lined hot end to ${sig(p.linerLimitC, 3)} °C`}, ` +

@@ -8,7 +8,7 @@ import { effectiveColour } from '../brief/looks.js';
 import { modelVolumeCm3 } from '../brief/size.js';
 import { solidFractionOf } from '../brief/solid-fraction.js';
 import { serviceLoads, type ServiceLoad } from '../brief/service-load.js';
-import { requiredSafety } from '../models/strength-allowable.js';
+import { safetyOf } from '../brief/safety.js';
 import type { Family } from '../materials/family.js';
 import { bakedFamily } from '../materials/baked.js';
 import { isFilledBlack } from '../materials/fibre.js';
@@ -44,7 +44,7 @@ const STRAIN_SHARE = 1.5;
 export function contextOf(said: Brief, printer: Printer | null, weather: Weather | null = null): Context {
   // A prototype is judged for what it is for.
   const brief = said.purpose === 'prototype' ? fitCheckOf(said) : said;
-  const safety = brief.safety ?? requiredSafety[brief.ifItFails];
+  const safety = safetyOf(brief);
   let black: Context | null = null;
   const ctx: Context = {
     brief,

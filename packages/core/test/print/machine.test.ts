@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parseBrief } from '../../src/brief/parse-brief.js';
 import { warpOutcome, warpSentence, warpSetup } from '../../src/advice/warp-outcome.js';
+import { warpRemedies } from '../../src/advice/warp-remedies.js';
 import { families, familyByKey } from '../../src/materials/library.js';
 import {
   chamberBalance,
@@ -77,7 +78,7 @@ describe('how filament comes to the nozzle', () => {
     expect(takes('tpu-85a')).toBe('no');
     expect(['pla-cf', 'pva', 'tpu-95a'].map(takes)).toEqual(['with care', 'with care', 'with care']);
     const both = ['pla', 'pva'].map(key => familyByKey(key)!);
-    expect(changerSentence(both, machine())).toContain('feeds one spool: change by hand');
+    expect(changerSentence(both, machine())).toContain('feeds one spool: by hand, only a whole layer');
     expect(changerSentence(both, machine({ spoolsAtOnce: 4 }))).toMatch(
       /^Its changer: PVA goes through it with care/,
     );
@@ -155,6 +156,12 @@ describe('warp.plate-lift', () => {
   it('is part of what the warp lab says', () => {
     const of = warpOutcome(warpSetup(brief(), familyByKey('pa12')!, large));
     expect(of.pTrouble).toBeGreaterThanOrEqual(of.plateLift!.pPlate);
+    const setup = warpSetup(brief(), familyByKey('pa12')!, large);
+    const clips = warpRemedies(setup).find(r => r.label === 'clip the plate down');
+    expect(clips?.pTrouble).toBeLessThan(of.pTrouble);
+    expect(warpRemedies(warpSetup(brief(), familyByKey('pa12')!, machine())).map(r => r.label)).not.toContain(
+      'clip the plate down',
+    );
     expect(warpSentence(of, 150)).toContain('pulls the plate off its magnets');
   });
   it('rises less the harder it is held, and the more the more it bows', () => {

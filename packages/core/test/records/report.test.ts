@@ -90,7 +90,7 @@ describe('a report', () => {
   });
   it('names the printer, and what was assumed, also what was only put in to start from', () => {
     const md = recordMarkdown(record());
-    expect(md).toContain('Enclosed machine: nozzle of 0.4 mm to 300 °C (hardened)');
+    expect(md).toContain('Enclosed machine: nozzle of 0.4 mm, to 300 °C (hardened)');
     expect(md).toContain('load 1 force: 10 N');
     expect(md).toContain(`Worked out by method ${METHOD_VERSION}.`);
     expect(printerInWords(null)).toBe('No printer in particular.');

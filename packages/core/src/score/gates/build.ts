@@ -1,3 +1,4 @@
+import { fitsInto } from '../../brief/size.js';
 import type { Context } from '../context.js';
 import type { Gate } from '../gate.js';
 
@@ -6,8 +7,7 @@ export function buildGate(ctx: Context): Gate | null {
   if (!ctx.printer) return null;
   const { xMm, yMm, zMm } = ctx.brief.geometry;
   const [bx, by, bz] = ctx.printer.buildMm;
-  const fits = zMm <= bz && ((xMm <= bx && yMm <= by) || (yMm <= bx && xMm <= by));
-  if (fits) return null;
+  if (fitsInto(ctx.brief, ctx.printer.buildMm)) return null;
   return {
     id: 'build',
     verdict: 'fail',

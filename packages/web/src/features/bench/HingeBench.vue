@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { sig } from '@hornblende/core/lib';
-import { FlexHingeInput, flexHingeModel, infillCurve, FlexInfillInput } from '@hornblende/core/models';
+import { FlexHingeInput, flexHingeModel, FlexInfillInput, flexInfillModel } from '@hornblende/core/models';
 import { families, typical } from '@hornblende/core/materials';
 import { computed } from 'vue';
 import { useWorking } from '../../stores/working';
-import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import { useUnits } from '../../ui/useUnits';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
+import FigureFields from './FigureFields.vue';
+import type { FigureField } from './figure-field';
 import { useBenchSheet } from './useBenchSheet';
 
 /** How thin a printed hinge is, and how one part is printed hard in one place and soft in another. */
@@ -23,20 +24,13 @@ const { sheet, put } = useBenchSheet('hinge', {
   harder: 75,
   softer: 45,
 });
-type Figure = 'angleDeg' | 'lengthMm' | 'widthMm' | 'layerMm' | 'solidShoreA' | 'harder' | 'softer';
-interface Field {
-  key: Figure;
-  label: string;
-  min: number;
-  max: number;
-}
-const hingeFields: readonly Field[] = [
+const hingeFields: readonly FigureField[] = [
   { key: 'angleDeg', label: 'Folded by, °', min: 1, max: 360 },
   { key: 'lengthMm', label: 'Length of the thin part, mm', min: 0.1, max: 2000 },
   { key: 'widthMm', label: 'Width, mm', min: 0.2, max: 2000 },
   { key: 'layerMm', label: 'Layer, mm', min: 0.02, max: 1 },
 ];
-const zoneFields: readonly Field[] = [
+const zoneFields: readonly FigureField[] = [
   { key: 'solidShoreA', label: 'Solid, it reads Shore A', min: 20, max: 95 },
   { key: 'harder', label: 'Harder zone, Shore A', min: 1, max: 95 },
   { key: 'softer', label: 'Softer zone, Shore A', min: 1, max: 95 },
@@ -59,11 +53,10 @@ const lasts = {
   lasting: 'It folds for good, once it has been folded right through while it is still warm.',
 };
 /** Infill for a hardness of the same filament, %; the solid where it is not that hard. */
-const infillFor = (wanted: number): number => {
-  const solid = Object.assign(new FlexInfillInput(), { scale: 'A', solidHardness: sheet.value.solidShoreA });
-  const curve = infillCurve(solid);
-  const steps = Array.from({ length: 101 }, (_, pct) => pct);
-  return steps.find(pct => curve(pct / 100) >= wanted) ?? 100;
+const infillFor = (wantedHardness: number): number => {
+  const solid = { scale: 'A', solidHardness: sheet.value.solidShoreA, wantedHardness };
+  const { infill } = flexInfillModel.compute(Object.assign(new FlexInfillInput(), solid)).result;
+  return Math.round(100 * (infill ?? 1));
 };
 const zones = computed(() => {
   const harder = infillFor(sheet.value.harder);
@@ -87,15 +80,7 @@ const open = (): void =>
         :options="filaments"
         @update:model-value="v => put({ material: v })"
       />
-      <NumberInput
-        v-for="f in hingeFields"
-        :key="f.key"
-        :model-value="sheet[f.key]"
-        :label="f.label"
-        :min="f.min"
-        :max="f.max"
-        @update:model-value="v => v !== null && put({ [f.key]: v })"
-      />
+      <FigureFields :fields="hingeFields" :sheet="sheet" @put="put" />
     </div>
     <p class="lead" data-testid="hinge-answer">
       Make it
@@ -110,15 +95,7 @@ const open = (): void =>
     <p v-for="w in hinge.warnings" :key="w" class="marginal">◐ {{ say(w) }}</p>
     <h2>Soft and hard zones in one part</h2>
     <div class="row">
-      <NumberInput
-        v-for="f in zoneFields"
-        :key="f.key"
-        :model-value="sheet[f.key]"
-        :label="f.label"
-        :min="f.min"
-        :max="f.max"
-        @update:model-value="v => v !== null && put({ [f.key]: v })"
-      />
+      <FigureFields :fields="zoneFields" :sheet="sheet" @put="put" />
     </div>
     <p class="lead" data-testid="zones-answer">{{ zones }}</p>
     <p>

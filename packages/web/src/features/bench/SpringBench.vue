@@ -15,6 +15,8 @@ import OptionSelect from '../../ui/OptionSelect.vue';
 import Segments from '../../ui/Segments.vue';
 import { useUnits } from '../../ui/useUnits';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
+import FigureFields from './FigureFields.vue';
+import type { FigureField } from './figure-field';
 import { useBenchSheet } from './useBenchSheet';
 
 /** How thick a springy strip is for a wanted force, and what rubber mounts keep from shaking. */
@@ -40,32 +42,14 @@ const scales = [
   { value: 'A', label: 'Shore A' },
   { value: 'D', label: 'Shore D' },
 ] as const;
-/** A figure of the sheet, and between what it may lie. */
-interface Field {
-  key:
-    | 'lengthMm'
-    | 'widthMm'
-    | 'forceN'
-    | 'bendMm'
-    | 'lineMm'
-    | 'massKg'
-    | 'mounts'
-    | 'sideMm'
-    | 'heightMm'
-    | 'shakenHz';
-  label: string;
-  min: number;
-  max: number;
-  whole?: true;
-}
-const stripFields: readonly Field[] = [
+const stripFields: readonly FigureField[] = [
   { key: 'lengthMm', label: 'Free length, mm', min: 0.5, max: 2000 },
   { key: 'widthMm', label: 'Width, mm', min: 0.2, max: 2000 },
   { key: 'forceN', label: 'Wanted force, N', min: 0.0001, max: 100_000 },
   { key: 'bendMm', label: 'Bend under it, mm', min: 0.001, max: 1000 },
   { key: 'lineMm', label: 'Line width, mm', min: 0.1, max: 2 },
 ];
-const mountFields: readonly Field[] = [
+const mountFields: readonly FigureField[] = [
   { key: 'massKg', label: 'What stands on them, kg', min: 0.001, max: 10_000 },
   { key: 'mounts', label: 'Mounts', min: 1, max: 100, whole: true },
   { key: 'sideMm', label: 'Side of one, mm', min: 1, max: 1000 },
@@ -120,16 +104,7 @@ const open = (title: string, model: string, inputs: object): void =>
         :options="holds"
         @update:model-value="v => put({ held: v as FlexStripInput['held'] })"
       />
-      <NumberInput
-        v-for="f in stripFields"
-        :key="f.key"
-        :model-value="sheet[f.key]"
-        :label="f.label"
-        :min="f.min"
-        :max="f.max"
-        :integer="f.whole"
-        @update:model-value="v => v !== null && put({ [f.key]: v })"
-      />
+      <FigureFields :fields="stripFields" :sheet="sheet" @put="put" />
     </div>
     <p class="lead" data-testid="strip-answer">
       Make it
@@ -158,16 +133,7 @@ const open = (title: string, model: string, inputs: object): void =>
       <span class="soft">{{ say(`a stiffness of ${sig(padMPa, 2)} MPa`) }}</span>
     </div>
     <div class="row">
-      <NumberInput
-        v-for="f in mountFields"
-        :key="f.key"
-        :model-value="sheet[f.key]"
-        :label="f.label"
-        :min="f.min"
-        :max="f.max"
-        :integer="f.whole"
-        @update:model-value="v => v !== null && put({ [f.key]: v })"
-      />
+      <FigureFields :fields="mountFields" :sheet="sheet" @put="put" />
     </div>
     <p class="lead" data-testid="mount-answer">
       <WorkingNumber @click="open('Mounts', 'flex.mount', mountInput)">{{ passes }} %</WorkingNumber>

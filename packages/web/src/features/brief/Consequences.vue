@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import WorkingNumber from '../../ui/WorkingNumber.vue';
-import { serviceLoads, type WorkingRef } from '@hornblende/core/brief';
+import { safetyOf, serviceLoads, type WorkingRef } from '@hornblende/core/brief';
 import { sig, type CriterionId } from '@hornblende/core/lib';
-import { requiredSafety } from '@hornblende/core/models';
 import {
   criterionLabels,
   asJudged,
@@ -58,9 +57,7 @@ function worked(index: number): WorkingRef | null {
   const judged = asJudged(contextOf(draft.brief, printer.value, weather.value), family, first);
   return assess(judged.ctx, judged.family).loads[index]?.working ?? null;
 }
-const safety = computed(() =>
-  draft.brief ? (draft.brief.safety ?? requiredSafety[draft.brief.ifItFails]) : 1,
-);
+const safety = computed(() => (draft.brief ? safetyOf(draft.brief) : 1));
 
 function effect(l: ReturnType<typeof serviceLoads>[number]): string {
   if (l.severityKJm2 !== null) return `${sig(l.severityKJm2, 2)} kJ/m² at the weak section`;

@@ -39,25 +39,27 @@ onMounted(load);
 <template>
   <section aria-label="Journal" data-testid="journal">
     <h2>Journal</h2>
-    <p class="soft small">
-      Phones that were paired, refused and withdrawn, restores and imports. It stands beside the workshop: a
-      restore does not take it back.
-    </p>
-    <PageState :state="state" what="the journal" @retry="load">
-      <p v-if="!entries.length" class="soft">Nothing yet.</p>
-      <ul>
-        <li v-for="(e, i) in entries.slice(0, shown)" :key="i">
-          <span class="soft small">{{ dayText(e.at) }}, {{ timeOf(e.at) }}</span>
-          <span :class="{ marginal: odd.has(e.kind) }"
-            >{{ odd.has(e.kind) ? '◐ ' : '' }}{{ words[e.kind] }}:</span
-          >
-          {{ e.what }}
-        </li>
-      </ul>
-      <Button v-if="entries.length > shown" type="link" size="small" @click="shown += AT_ONCE">
-        Show {{ Math.min(AT_ONCE, entries.length - shown) }} earlier ones
-      </Button>
-    </PageState>
+    <div class="setting">
+      <p class="soft small">
+        Phones that were paired, refused and withdrawn, restores and imports. It stands beside the workshop: a
+        restore does not take it back.
+      </p>
+      <PageState :state="state" what="the journal" @retry="load">
+        <p v-if="!entries.length" class="soft">Nothing yet.</p>
+        <ul>
+          <li v-for="(e, i) in entries.slice(0, shown)" :key="i">
+            <span class="soft small">{{ dayText(e.at) }}, {{ timeOf(e.at) }}</span>
+            <span :class="{ marginal: odd.has(e.kind) }"
+              >{{ odd.has(e.kind) ? '◐ ' : '' }}{{ words[e.kind] }}:</span
+            >
+            {{ e.what }}
+          </li>
+        </ul>
+        <Button v-if="entries.length > shown" type="link" size="small" @click="shown += AT_ONCE">
+          Show {{ Math.min(AT_ONCE, entries.length - shown) }} earlier ones
+        </Button>
+      </PageState>
+    </div>
   </section>
 </template>
 

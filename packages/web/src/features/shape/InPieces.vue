@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { sig } from '@hornblende/core/lib';
+import { fitsInto, safetyOf } from '@hornblende/core/brief';
 import type { CutPlan } from '@hornblende/core/field';
 import type { Family } from '@hornblende/core/materials';
-import { requiredSafety } from '@hornblende/core/models';
 import { joinHolds, joinsOf } from '@hornblende/core/print';
 import { Button, Progress } from '../../ui/kit';
 import { computed, watch } from 'vue';
@@ -22,17 +22,18 @@ const { printer } = useRanking();
 const { show, say } = useUnits();
 const { answer, progress, failed, ask, cancel } = useJob('cuts');
 const axes = ['X', 'Y', 'Z'] as const;
-/** Room that is left around a piece on the plate, mm. */
-const RIM_MM = 5;
+const USUAL_BUILD_MM = [220, 220, 250] as const;
+const build = computed(() => printer.value?.buildMm ?? USUAL_BUILD_MM);
+/** The longest piece along each axis of the part: it is turned so that its longer side lies along the bed's. */
 const room = computed((): [number, number, number] => {
-  const [x, y, z] = printer.value?.buildMm ?? [220, 220, 250];
-  return [x - 2 * RIM_MM, y - 2 * RIM_MM, z - RIM_MM];
-});
-const tooLong = computed(() => {
+  const [x, y, z] = build.value;
   const g = draft.brief?.geometry;
-  return g ? g.xMm > room.value[0] || g.yMm > room.value[1] || g.zMm > room.value[2] : false;
+  const isDeeper = g !== undefined && g.xMm < g.yMm;
+  const bedIsDeeper = x < y;
+  return g && isDeeper !== bedIsDeeper ? [y, x, z] : [x, y, z];
 });
-const safety = computed(() => requiredSafety[draft.brief?.ifItFails ?? 'annoys']);
+const fits = computed(() => !draft.brief || fitsInto(draft.brief, build.value));
+const safety = computed(() => (draft.brief ? safetyOf(draft.brief) : 1));
 // Cuts are those of the part as it was: changed, it is asked anew.
 watch(
   [() => draft.id, () => draft.brief?.geometry.up, () => draft.brief?.loads, () => part.shape.value],
@@ -87,9 +88,9 @@ const newtons = (n: number): string => say(`${sig(n, 2)} N`);
     <h2>In pieces</h2>
     <p>
       {{
-        tooLong
-          ? 'It is larger than this printer prints: cut it where the seam bears least.'
-          : 'It fits as it is. In halves it lifts and bows less: cut it where the seam bears least.'
+        fits
+          ? 'It fits as it is. In halves it lifts and bows less: cut it where the seam bears least.'
+          : 'It is larger than this printer prints: cut it where the seam bears least.'
       }}
       <Button v-if="progress === null" size="small" @click="find">Find where to cut it</Button>
     </p>
@@ -100,6 +101,9 @@ const newtons = (n: number): string => say(`${sig(n, 2)} N`);
     </div>
     <p v-if="failed" class="out small" role="alert">It cannot be told: {{ failed }}.</p>
     <p v-if="answer && !plans.length" class="soft small">It is too small to be cut.</p>
+    <p v-if="!fits && plans.length > 1">
+      Each of these cuts is needed: it is too long in more ways than one.
+    </p>
     <template v-for="({ plan, cut, joins }, i) in plans" :key="plan.axis">
       <h3>{{ cutsText(plan) }}</h3>
       <p class="small">

@@ -72,7 +72,7 @@ export function printerSentence(p: Printer, show: Show): string {
   const on = plateList(p) || 'no plate';
   const held = p.adhesives.map(x => adhesiveNames[x]).join(', ');
   return [
-    `Nozzle of ${p.nozzleMm} mm to ${show(p.nozzleMaxC, 'temperature')}, ${p.nozzleMetal}, ${liner}`,
+    `Nozzle of ${p.nozzleMm} mm, to ${show(p.nozzleMaxC, 'temperature')}, ${p.nozzleMetal}, ${liner}`,
     `bed to ${show(p.bedMaxC, 'temperature')}`,
     `${p.chamber}, ${show(p.chamberC, 'temperature')} around the print`,
     driveInWords(p),
