@@ -62,6 +62,7 @@ const packages = [
 
 /** Which features of the web may reach into which others; `part` is what all pages of a part share. */
 const reaches = {
+  bench: ['shape'],
   brief: ['part', 'shape'],
   card: ['part', 'shape'],
   decision: ['part'],

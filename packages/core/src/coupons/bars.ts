@@ -17,6 +17,7 @@ export class WarpBarInput extends CodedInput {
 export const warpBar = coupon<WarpBarInput>({
   id: 'warp-bar',
   title: 'Bar to measure warp',
+  measures: 'How far the ends of a long bar lift: the warp of a filament on this printer, for the warp lab.',
   Input: WarpBarInput,
   make: ({ Manifold }, { lengthMm, widthMm, heightMm }) => Manifold.cube([lengthMm, widthMm, heightMm]),
   code: ({ lengthMm, widthMm, heightMm }) => ({
@@ -38,6 +39,9 @@ export class BreakBarInput extends CodedInput {
 export const breakBar = coupon<BreakBarInput>({
   id: 'break-bar',
   title: 'Bar to break along its layers',
+  measures:
+    'How stiff and how strong the filament is along its layers, bent by a weight or broken with a spring scale.',
+  solid: true,
   Input: BreakBarInput,
   make: ({ Manifold }, { lengthMm, widthMm, thickMm }) => Manifold.cube([lengthMm, widthMm, thickMm]),
   code: ({ widthMm, thickMm }) => ({
@@ -65,6 +69,8 @@ const FOOT_MM = 14;
 export const uprightBar = coupon<UprightBarInput>({
   id: 'break-bar-upright',
   title: 'Bar to break across its layers',
+  measures: 'How much of its strength is left between its layers: the weak way of every print.',
+  solid: true,
   Input: UprightBarInput,
   make: ({ Manifold }, { heightMm, sideMm, footMm }) => {
     const foot = sideMm + 2 * FOOT_MM;

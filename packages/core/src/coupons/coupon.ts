@@ -9,6 +9,10 @@ import type { Maker, Solid } from './solids.js';
 export interface CouponKind<Input extends object = object> {
   id: string;
   title: string;
+  /** What it tells when it is printed, in a sentence. */
+  measures: string;
+  /** Whether it is to be printed with all infill, because a load or a reading goes through it. */
+  solid?: true;
   /** What its numbers are, and what they are when nothing is said. */
   Input: ClassConstructor<Input>;
   /** Makes it, lying on the plate with a corner or its middle at the origin. */
@@ -21,6 +25,9 @@ export interface CouponKind<Input extends object = object> {
 export interface Coupon {
   id: string;
   title: string;
+  /** What it tells when it is printed, in a sentence. */
+  measures: string;
+  solid: boolean;
   Input: ClassConstructor<object>;
   of: (plain: unknown) => (make: Maker, font: Font | null) => Solid;
 }
@@ -30,6 +37,8 @@ export function coupon<Input extends object>(kind: CouponKind<Input>): Coupon {
   return {
     id: kind.id,
     title: kind.title,
+    measures: kind.measures,
+    solid: kind.solid ?? false,
     Input: kind.Input,
     of: plain => {
       const input = parseInput(kind.Input, plain);

@@ -14,6 +14,7 @@ export class WallSquareInput {
 export const wallSquare = coupon<WallSquareInput>({
   id: 'wall-square',
   title: 'Single-wall square',
+  measures: 'How wide a single line really is: the flow of a filament, of one that foams above all.',
   Input: WallSquareInput,
   make: ({ Manifold }, { sideMm, heightMm, wallMm }) => {
     const inner = sideMm - 2 * wallMm;
@@ -38,6 +39,8 @@ export class HingeStripInput extends CodedInput {
 export const hingeStrip = coupon<HingeStripInput>({
   id: 'hinge-strip',
   title: 'Strip with a living hinge',
+  measures: 'How many folds a thin place in it bears before it breaks.',
+  solid: true,
   Input: HingeStripInput,
   make: ({ Manifold }, { lengthMm, widthMm, thickMm, webMm, gapMm }) =>
     Manifold.cube([lengthMm, widthMm, thickMm]).subtract(
@@ -69,6 +72,8 @@ const BLOCK = { long: 24, high: 14 };
 export const snapFinger = coupon<SnapFingerInput>({
   id: 'snap-finger',
   title: 'Snap finger',
+  measures: 'How often a finger of it snaps over its catch, and whether it comes back straight.',
+  solid: true,
   Input: SnapFingerInput,
   make: ({ CrossSection }, { lengthMm, thickMm, undercutMm, widthMm }) => {
     const root = BLOCK.long;

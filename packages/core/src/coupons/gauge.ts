@@ -35,6 +35,7 @@ function make({ Manifold }: Maker, { lengthMm, widthMm }: GaugeInput): Solid {
 export const gauge = coupon<GaugeInput>({
   id: 'gauge',
   title: 'Gauge of sizes',
+  measures: 'How much larger or smaller holes, pins and steps come out than they were drawn.',
   Input: GaugeInput,
   make,
   code: ({ widthMm }) => ({ atMm: [26, 1.5], faceMm: gaugeMm.plate, highMm: widthMm / 6, longMm: 40 }),

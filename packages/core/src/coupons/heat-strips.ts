@@ -31,6 +31,8 @@ const BLOCK_MM = 25;
 export const sagStrips = coupon<SagStripsInput>({
   id: 'sag-strips',
   title: 'Strips that sag in the heat',
+  measures: 'At which heat thin strips of it begin to hang: hung in an oven or left in a hot car.',
+  solid: true,
   Input: SagStripsInput,
   make: ({ CrossSection }, { lengthMm, widthMm, wallMm }) => {
     const strips = OF_THE_WALL.map(times => times * wallMm);

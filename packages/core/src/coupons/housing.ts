@@ -41,4 +41,11 @@ function make({ Manifold }: Maker, { lengthMm, widthMm, heightMm, wallMm }: Hous
 }
 
 /** A box for electronics. */
-export const housing = coupon({ id: 'housing', title: 'Open housing with posts', Input: HousingInput, make });
+export const housing = coupon({
+  id: 'housing',
+  title: 'Open housing with posts',
+  measures:
+    'Whether a box with posts for screws prints cleanly and stays flat: a usual part to try all of it on.',
+  Input: HousingInput,
+  make,
+});

@@ -31,4 +31,11 @@ function make({ CrossSection }: Maker, { lengthMm, eyeMm, thickMm, armMm }: Latc
 }
 
 /** A latch for a lid. */
-export const latch = coupon({ id: 'latch', title: 'Latch with an eye and a hook', Input: LatchInput, make });
+export const latch = coupon({
+  id: 'latch',
+  title: 'Latch with an eye and a hook',
+  measures:
+    'Whether a latch with an eye and a hook springs and holds: a part under load to try a filament on.',
+  Input: LatchInput,
+  make,
+});

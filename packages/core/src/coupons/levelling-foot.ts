@@ -41,6 +41,7 @@ function make(
 export const levellingFoot = coupon({
   id: 'levelling-foot',
   title: 'Levelling foot for a threaded rod',
+  measures: 'Whether a foot with a rod in it keeps its height under a weight that stands on it for months.',
   Input: LevellingFootInput,
   make,
 });

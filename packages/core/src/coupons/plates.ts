@@ -22,6 +22,9 @@ export class HardnessPlateInput extends CodedInput {
 export const hardnessPlate = coupon<HardnessPlateInput>({
   id: 'hardness-plate',
   title: 'Plate for a durometer',
+  measures:
+    'How hard it is: five places for a durometer, as far from the edge and from each other as the standard asks.',
+  solid: true,
   Input: HardnessPlateInput,
   make: ({ Manifold }, { sideMm, thickMm }) => Manifold.cube([sideMm, sideMm, thickMm]),
   // In the rim, where no needle goes.
@@ -38,6 +41,8 @@ export class DropDiscInput extends CodedInput {
 export const dropDisc = coupon<DropDiscInput>({
   id: 'drop-disc',
   title: 'Disc for a falling weight',
+  measures: 'From which height a falling weight breaks it: its toughness as printed.',
+  solid: true,
   Input: DropDiscInput,
   make: ({ Manifold }, { acrossMm, thickMm }) => {
     const r = acrossMm / 2;
@@ -65,6 +70,7 @@ export class SwatchInput extends CodedInput {
 export const swatch = coupon<SwatchInput>({
   id: 'swatch',
   title: 'Swatch of a spool',
+  measures: 'Its colour and its surface, thick and thin: one of every spool, on a ring.',
   Input: SwatchInput,
   make: ({ Manifold }, { lengthMm, widthMm, thinMm, thickMm }) =>
     Manifold.cube([lengthMm, widthMm, thinMm])
@@ -91,6 +97,7 @@ export class TagInput extends CodedInput {
 export const tag = coupon<TagInput>({
   id: 'tag',
   title: 'Tag of a part in service',
+  measures: 'Nothing: it hangs at a part in service and says which one it is.',
   Input: TagInput,
   make: ({ Manifold }, { lengthMm, widthMm, heightMm }) =>
     Manifold.cube([lengthMm, widthMm, heightMm]).subtract(

@@ -21,6 +21,7 @@ const DECK_MM = 2;
 export const bridges = coupon<BridgesInput>({
   id: 'bridges',
   title: 'Bridges of rising span',
+  measures: 'How far it prints across a gap without sagging.',
   Input: BridgesInput,
   make: ({ Manifold }, { widthMm, heightMm }) => {
     const long = SPANS_MM.reduce((s, x) => s + x + PIER_MM, PIER_MM);
@@ -56,6 +57,7 @@ const BASE_MM = 2;
 export const overhangFan = coupon<OverhangFanInput>({
   id: 'overhang-fan',
   title: 'Fan of overhangs',
+  measures: 'How far it leans out before its underside gets rough: where supports begin.',
   Input: OverhangFanInput,
   make: ({ Manifold, CrossSection }, { heightMm, leafMm }) => {
     let whole = Manifold.cube([LEANS_DEG.length * leafMm, 20, BASE_MM]);
@@ -95,6 +97,7 @@ export class StringingPostsInput extends CodedInput {
 export const stringingPosts = coupon<StringingPostsInput>({
   id: 'stringing-posts',
   title: 'Posts that show strings',
+  measures: 'How much it strings between posts: whether it is dry and drawn back far enough.',
   Input: StringingPostsInput,
   make: ({ Manifold }, { apartMm, heightMm }) => {
     let whole = Manifold.cube([2 * apartMm + 12, 16, 1.6]);

@@ -2,6 +2,7 @@
 export { capital } from './capital.js';
 export { criterionIds, type CriterionId } from './criterion-ids.js';
 export { sig } from './figures.js';
+export { hoursText } from './hours-text.js';
 export { DAY_MS, HOURS_A_YEAR, HOUR_MS } from './physical-constants.js';
 export { posterior } from './posterior.js';
 export { chance, triangular } from './random.js';

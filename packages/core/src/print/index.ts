@@ -2,12 +2,13 @@
 export { bestAdhesion } from './adhesion.js';
 export { aidSentence } from './aid-words.js';
 export { changerSentence } from './changer.js';
-export { printFlowMm3s } from './economics.js';
+export { printEconomics, printFlowMm3s } from './economics.js';
 export { gaugeCalibrationFor, gaugeDoubts } from './gauge-calibration.js';
 export { readGcode, type GcodeReport } from './gcode.js';
 export { joinHolds, joinsOf, type Join } from './joins.js';
 export { movingGapSentence } from './moving-gap.js';
 export { printPair } from './pair.js';
+export { partEconomicsInput } from './part-economics.js';
 export {
   COOL_RIM_MM,
   freshPlace,

@@ -1,4 +1,5 @@
 import { sig } from '../lib/figures.js';
+import { hoursText } from '../lib/hours-text.js';
 import { recipeGroupNames, recipeGroups, type RecipeLine } from '../print/recipe/recipe-line.js';
 import type { PrintCard } from './card.js';
 
@@ -43,10 +44,6 @@ export function cardRecord({ record, time, success }: PrintCard): string {
       `${hoursText(time.modelHours)} by the models.`
     : '';
   return `${went}${took}`.trim();
-}
-
-function hoursText(hours: number): string {
-  return hours < 1 ? `${Math.max(1, Math.round(60 * hours))} min` : `${sig(hours, 2)} h`;
 }
 
 /** What lowers the chance of the first print, in a sentence; empty where nothing does to speak of. */

@@ -225,6 +225,10 @@ async function fetched(path: string, init: RequestInit): Promise<Response> {
 export interface CouponKind {
   id: string;
   title: string;
+  /** What it tells when it is printed. */
+  measures: string;
+  /** Whether it is printed with all infill. */
+  solid: boolean;
   inputs: FieldInfo[];
 }
 

@@ -7,6 +7,7 @@ const loaders: { [N in JobName]: () => Promise<{ run: Job<Jobs[N]['question'], J
   advice: () => import('./jobs/advice'),
   chooser: () => import('./jobs/chooser'),
   contenders: () => import('./jobs/contenders'),
+  couponLook: () => import('./jobs/coupon-look'),
   favourite: () => import('./jobs/favourite'),
   firstMachines: () => import('./jobs/first-machines'),
   gcode: () => import('./jobs/gcode'),

@@ -1,6 +1,7 @@
 import type { AdviceAnswer, AdviceQuestion } from './jobs/advice';
 import type { ChooserQuestion, ChooserRow } from './jobs/chooser';
 import type { ContendersQuestion } from './jobs/contenders';
+import type { CouponLookAnswer, CouponLookQuestion } from './jobs/coupon-look';
 import type { CutsAnswer, CutsQuestion } from './jobs/cuts';
 import type { FavouriteQuestion } from './jobs/favourite';
 import type { FirstMachinesQuestion } from './jobs/first-machines';
@@ -37,6 +38,7 @@ export interface Jobs {
   advice: { question: AdviceQuestion; answer: AdviceAnswer };
   chooser: { question: ChooserQuestion; answer: ChooserRow[] };
   contenders: { question: ContendersQuestion; answer: string[] };
+  couponLook: { question: CouponLookQuestion; answer: CouponLookAnswer };
   cuts: { question: CutsQuestion; answer: CutsAnswer };
   favourite: { question: FavouriteQuestion; answer: FavouriteTip | null };
   firstMachines: { question: FirstMachinesQuestion; answer: FirstMachine[] };

@@ -7,7 +7,7 @@ import type { Task } from '../task.js';
 
 /** Every kind of coupon, with its numbers. */
 export const listCoupons: Task<Record<never, never>> = {
-  run: () => json(coupons.map(c => ({ id: c.id, title: c.title, inputs: fieldsOf(c.Input) }))),
+  run: () => json(coupons.map(({ Input, of: _of, ...told }) => ({ ...told, inputs: fieldsOf(Input) }))),
 };
 
 /** A coupon as a file. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { computed } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import Segments from '../../ui/Segments.vue';
 import CouponShelf from './CouponShelf.vue';
 import FoamBench from './FoamBench.vue';
@@ -19,7 +20,14 @@ const rooms = [
   { value: 'soak', label: 'Soak' },
   { value: 'coupons', label: 'Coupons' },
 ] as const;
-const room = ref<(typeof rooms)[number]['value']>('hardness');
+type Room = (typeof rooms)[number]['value'];
+const route = useRoute();
+const router = useRouter();
+/** The tool is part of the address, so that a page may lead to it. */
+const room = computed<Room>({
+  get: () => rooms.find(r => r.value === route.query.tool)?.value ?? 'hardness',
+  set: tool => void router.replace({ query: { tool } }),
+});
 </script>
 
 <template>
@@ -41,7 +49,8 @@ const room = ref<(typeof rooms)[number]['value']>('hardness');
   gap: 16px;
   justify-items: start;
 }
-.bench > :deep(section) {
+.bench > :deep(section),
+.bench > :deep(.tools) {
   width: 100%;
 }
 </style>

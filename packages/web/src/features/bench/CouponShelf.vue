@@ -1,5 +1,8 @@
 <script setup lang="ts">
+import type { Xyz } from '@hornblende/core/geometry';
 import type { FieldInfo } from '@hornblende/core/input';
+import { hoursText } from '@hornblende/core/lib';
+import { families } from '@hornblende/core/materials';
 import { Button } from '../../ui/kit';
 import { storeToRefs } from 'pinia';
 import { computed, reactive, ref } from 'vue';
@@ -8,6 +11,10 @@ import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import PageState from '../../ui/PageState.vue';
 import TextField from '../../ui/TextField.vue';
+import { useUnits } from '../../ui/useUnits';
+import LineDrawing from '../shape/LineDrawing.vue';
+import BenchTool from './BenchTool.vue';
+import { useCouponLook } from './useCouponLook';
 
 /** Pieces to print for a measurement: their numbers, a code to tell them apart, STL or 3MF. */
 const store = useCouponKinds();
@@ -36,13 +43,61 @@ const fileOf = (as: 'stl' | '3mf'): string => {
   const query = new URLSearchParams(Object.entries(mine.value).map(([k, v]) => [k, String(v)]));
   return `/api/coupons/${picked.value}.${as}${query.size ? `?${query.toString()}` : ''}`;
 };
+const familyKey = ref('petg');
+const filaments = families
+  .filter(f => !f.flags.soluble)
+  .map(f => ({ value: f.key, label: f.name }))
+  .sort((a, b) => a.label.localeCompare(b.label));
+const { look, printerName } = useCouponLook(
+  computed(() => fileOf('stl')),
+  familyKey,
+  computed(() => kind.value?.solid ?? false),
+);
+const { show } = useUnits();
+const takes = computed(() => {
+  if (!look.value) return '';
+  const { massG, hours, sizeMm } = look.value;
+  const size = sizeMm.map(s => show(s, 'length', 1)).join(' × ');
+  const on = printerName.value ? ` on ${printerName.value}` : '';
+  const solid = kind.value?.solid ? 'Print it solid: about' : 'About';
+  return `${solid} ${show(massG, 'mass', massG < 10 ? 1 : 0)} and ${hoursText(hours)}${on}; ${size}.`;
+});
+const AS_IT_STANDS: [Xyz, Xyz, Xyz] = [
+  [1, 0, 0],
+  [0, 1, 0],
+  [0, 0, 1],
+];
 </script>
 
 <template>
-  <section aria-label="Coupons" data-testid="coupon-shelf">
-    <PageState :state="state" what="the coupons" @retry="store.load">
+  <PageState :state="state" what="the coupons" @retry="store.load">
+    <BenchTool name="Coupons" data-testid="coupon-shelf">
+      <template #what>
+        Small pieces to print before the part: each tells one thing about a filament on your printer, and
+        costs a few grams.
+      </template>
+      <template #drawing>
+        <div class="drawing">
+          <LineDrawing
+            v-if="look"
+            :edges="look.edges"
+            :turn="AS_IT_STANDS"
+            :label="`A drawing of: ${kind?.title ?? ''}`"
+          />
+        </div>
+      </template>
+      <template #answer>
+        <h3>{{ kind?.title }}</h3>
+        <p class="lead" data-testid="coupon-measures">{{ kind?.measures }}</p>
+        <p data-testid="coupon-takes">{{ takes }}</p>
+        <p class="row">
+          <Button type="primary" :href="fileOf('stl')">As STL</Button>
+          <Button :href="fileOf('3mf')">As 3MF</Button>
+        </p>
+      </template>
       <div class="row">
         <OptionSelect v-model="picked" label="Coupon" :options="options" />
+        <OptionSelect v-model="familyKey" label="Printed in" :options="filaments" />
         <NumberInput
           v-for="f in numbers"
           :key="`${picked}-${f.name}`"
@@ -63,12 +118,13 @@ const fileOf = (as: 'stl' | '3mf'): string => {
           @update:model-value="v => put('code', v)"
         />
       </div>
-      <p class="row">
-        <Button type="primary" :href="fileOf('stl')">As STL</Button>
-        <Button :href="fileOf('3mf')">As 3MF</Button>
-      </p>
-    </PageState>
-  </section>
+    </BenchTool>
+  </PageState>
 </template>
 
 <style scoped src="./bench.css"></style>
+<style scoped>
+.drawing {
+  height: 220px;
+}
+</style>

@@ -9,6 +9,9 @@ import { useChartColours } from '../../charts/useCharts';
 import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
+import BenchResult from './BenchResult.vue';
+import BenchTool from './BenchTool.vue';
+import WallSquareDrawing from './drawings/WallSquareDrawing.vue';
 import KeepInGrade from './KeepInGrade.vue';
 import { useBenchSheet } from './useBenchSheet';
 
@@ -111,17 +114,45 @@ function learn(grade: Grade): Grade | null {
       .slice(0, 2000),
   };
 }
+/** What was wanted, where it was reached; else how the last square is to be followed. */
+const result = computed(() => {
+  const { temperatureC, flowPct, nextFlowPct, converged } = answer.value;
+  if (temperatureC !== null)
+    return {
+      value: `${Math.round(temperatureC)} °C`,
+      of: `with a flow of ${flowPct!.toFixed(0)} % gives what is wanted.`,
+    };
+  const last = sheet.value.readings.at(-1);
+  if (!last || sheet.value.wantedHardness !== null || sheet.value.wantedDensityGcm3 !== null) return null;
+  return converged.at(-1)
+    ? {
+        value: `${last.flowPct} %`,
+        of: `of flow is right at ${last.temperatureC} °C: try the next temperature.`,
+      }
+    : { value: `${nextFlowPct.at(-1)!.toFixed(1)} %`, of: 'of flow for the next square.' };
+});
 function open(): void {
   working.show({ title: 'Foam', refs: [{ model: 'flex.foam', inputs: { ...sheet.value } }] });
 }
 </script>
 
 <template>
-  <section aria-label="Foam" data-testid="foam-bench">
-    <p>
-      Print a <a href="/api/coupons/wall-square.stl">single-wall square</a>, measure its wall, and print the
-      next with the flow that this says, until it is within 2 %. Then the next temperature.
-    </p>
+  <BenchTool name="Foam" data-testid="foam-bench">
+    <template #what>
+      Print a square of one wall, measure its wall, and print the next with the flow that this says, until it
+      is within 2 %. Then the next temperature.
+    </template>
+    <template #drawing><WallSquareDrawing :wall-mm="sheet.targetWallMm" /></template>
+    <template #answer>
+      <div data-testid="foam-answer">
+        <BenchResult v-if="result" :value="result.value" :of="result.of" @open="open" />
+        <p v-else-if="sheet.wantedHardness !== null || sheet.wantedDensityGcm3 !== null">
+          No temperature that was tried reaches that, up to the peak.
+        </p>
+        <p v-else class="lead">No square is measured yet.</p>
+      </div>
+      <p><a href="/api/coupons/wall-square.stl">The square as STL</a></p>
+    </template>
     <form class="row" @submit.prevent="take">
       <NumberInput
         :model-value="sheet.targetWallMm"
@@ -181,14 +212,6 @@ function open(): void {
           nullable
           @update:model-value="v => put({ wantedDensityGcm3: v })"
         />
-        <span data-testid="foam-answer">
-          <b v-if="answer.temperatureC !== null">
-            {{ Math.round(answer.temperatureC) }} °C with a flow of {{ answer.flowPct!.toFixed(0) }} %.</b
-          >
-          <template v-else-if="sheet.wantedHardness !== null || sheet.wantedDensityGcm3 !== null"
-            >No temperature that was tried reaches that, up to the peak.</template
-          >
-        </span>
       </div>
       <KeepInGrade
         :learn="learn"
@@ -201,7 +224,7 @@ function open(): void {
         "
       />
     </template>
-  </section>
+  </BenchTool>
 </template>
 
 <style scoped src="./bench.css"></style>

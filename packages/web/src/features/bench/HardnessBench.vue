@@ -13,8 +13,11 @@ import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';
 import Segments from '../../ui/Segments.vue';
 import TextField from '../../ui/TextField.vue';
-import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { useFeedback } from '../../ui/useFeedback';
+import { useUnits } from '../../ui/useUnits';
+import BenchResult from './BenchResult.vue';
+import BenchTool from './BenchTool.vue';
+import DurometerDrawing from './drawings/DurometerDrawing.vue';
 import { depthMm, everyday } from './everyday';
 import KeepInGrade from './KeepInGrade.vue';
 import { useBenchSheet } from './useBenchSheet';
@@ -22,6 +25,7 @@ import { useBenchSheet } from './useBenchSheet';
 /** A hardness by the rules: guided, judged, compared, and kept in a grade. */
 const working = useWorking();
 const { offerUndo } = useFeedback();
+const { say, show } = useUnits();
 const { sheet, put } = useBenchSheet('hardness', {
   scale: 'A' as 'A' | 'D',
   layers: 1,
@@ -31,6 +35,7 @@ const { sheet, put } = useBenchSheet('hardness', {
   otherScale: 'A' as 'A' | 'D',
   other: 60,
 });
+const infill = useBenchSheet('infill', { scale: 'A', solidHardness: 85 });
 const scales = [
   { value: 'A', label: 'Shore A' },
   { value: 'D', label: 'Shore D' },
@@ -80,6 +85,10 @@ function open(): void {
   working.show({ title: 'Hardness', refs: [{ model: 'flex.reading', inputs: { ...input.value } }] });
 }
 const hardness = computed(() => answer.value.hardness);
+const medianWords = computed(() => {
+  const { accepted, toTake } = answer.value;
+  return `the median of ${accepted.length}${toTake ? `; ${toTake} more to take` : ''}. ${like.value}`;
+});
 const trusted = computed(() => hardness.value !== null && hardness.value >= 20 && hardness.value <= 90);
 /** How much deeper the needle goes into the softer of two: what a thumb feels, roughly. */
 const compared = computed(() => {
@@ -104,6 +113,10 @@ const like = computed(() => {
   return near[0] ? `About as hard as ${near[0].name}.` : '';
 });
 
+/** The infill's sheet begins with what was just read. */
+function softerFrom(): void {
+  if (hardness.value !== null) infill.put({ scale: 'A', solidHardness: hardness.value });
+}
 function learn(grade: Grade): Grade | null {
   if (hardness.value === null) return null;
   const property = sheet.value.scale === 'A' ? 'shoreA' : 'shoreD';
@@ -114,7 +127,35 @@ function learn(grade: Grade): Grade | null {
 </script>
 
 <template>
-  <section aria-label="Hardness" data-testid="hardness-bench">
+  <BenchTool name="Hardness" data-testid="hardness-bench">
+    <template #what>
+      Press a durometer flat onto a printed plate at five places and read it each time: the middle reading is
+      its hardness, and says how stiff it is.
+    </template>
+    <template #drawing>
+      <DurometerDrawing :layers="sheet.layers" :layer-mm="sheet.layerMm" :hardness="hardness" />
+    </template>
+    <template #answer>
+      <div data-testid="hardness-answer">
+        <BenchResult
+          v-if="hardness !== null"
+          :value="`${hardness} Shore ${sheet.scale}`"
+          :of="medianWords"
+          @open="open"
+        />
+        <p v-else class="lead">{{ answer.toTake }} readings to take.</p>
+      </div>
+      <p v-if="hardness !== null">
+        The needle sinks {{ show(depthMm(hardness), 'length', 2) }}. As stiff as
+        {{ say(`${shoreModulusMPa(sheet.scale, Math.min(99, Math.max(1, hardness))).toPrecision(3)} MPa`)
+        }}{{ trusted ? ', within a quarter or so' : '; so near the end of its scale that means little' }}.
+      </p>
+      <p v-if="hardness !== null && sheet.scale === 'A'">
+        <RouterLink :to="{ query: { tool: 'infill' } }" @click="softerFrom"
+          >Make it softer by infill</RouterLink
+        >
+      </p>
+    </template>
     <div class="row">
       <Segments
         :model-value="sheet.scale"
@@ -140,7 +181,7 @@ function learn(grade: Grade): Grade | null {
       <NumberInput
         v-if="sheet.scale === 'A'"
         :model-value="sheet.readAfterS"
-        label="Read after, s"
+        label="Usually read after, s"
         :min="0"
         :max="60"
         @update:model-value="v => v !== null && put({ readAfterS: v })"
@@ -183,15 +224,6 @@ function learn(grade: Grade): Grade | null {
         >
       </li>
     </ol>
-    <p class="lead" data-testid="hardness-answer">
-      <template v-if="hardness !== null">
-        <WorkingNumber @click="open">{{ hardness }} Shore {{ sheet.scale }}</WorkingNumber
-        >, the median of {{ answer.accepted.length
-        }}<template v-if="answer.toTake">; {{ answer.toTake }} more to take</template>.
-        {{ like }}
-      </template>
-      <template v-else>{{ answer.toTake }} readings to take.</template>
-    </p>
     <p v-if="answer.useScale !== sheet.scale" class="marginal">
       ◐
       {{
@@ -201,12 +233,6 @@ function learn(grade: Grade): Grade | null {
       }}
     </p>
     <template v-if="hardness !== null">
-      <p>
-        The needle sinks {{ depthMm(hardness).toFixed(2) }} mm. As stiff as
-        {{ shoreModulusMPa(sheet.scale, Math.min(99, Math.max(1, hardness))).toPrecision(3) }} MPa{{
-          trusted ? ', within a quarter or so' : '; so near the end of its scale that means little'
-        }}.
-      </p>
       <div class="row">
         <NumberInput
           :model-value="sheet.other"
@@ -230,7 +256,7 @@ function learn(grade: Grade): Grade | null {
         :hint="answer.toTake ? 'with five readings' : ''"
       />
     </template>
-  </section>
+  </BenchTool>
 </template>
 
 <style scoped src="./bench.css"></style>

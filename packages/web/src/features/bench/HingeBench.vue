@@ -6,7 +6,10 @@ import { computed } from 'vue';
 import { useWorking } from '../../stores/working';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import { useUnits } from '../../ui/useUnits';
-import WorkingNumber from '../../ui/WorkingNumber.vue';
+import BenchResult from './BenchResult.vue';
+import BenchTool from './BenchTool.vue';
+import HingeDrawing from './drawings/HingeDrawing.vue';
+import ZonesDrawing from './drawings/ZonesDrawing.vue';
 import FigureFields from './FigureFields.vue';
 import type { FigureField } from './figure-field';
 import { useBenchSheet } from './useBenchSheet';
@@ -52,6 +55,12 @@ const lasts = {
   short: 'It bears some hundreds of folds.',
   lasting: 'It folds for good, once it has been folded right through while it is still warm.',
 };
+const hingeWords = computed(() => {
+  const { layers, strainsPct } = hinge.value.result;
+  const bears = sig(input.value.strainPct, 2);
+  const thick = `${layers} ${layers === 1 ? 'layer' : 'layers'}`;
+  return `${thick}: it strains ${sig(strainsPct, 2)} % of the ${bears} % that it bears each time.`;
+});
 /** Infill for a hardness of the same filament, %; the solid where it is not that hard. */
 const infillFor = (wantedHardness: number): number => {
   const solid = { scale: 'A', solidHardness: sheet.value.solidShoreA, wantedHardness };
@@ -61,54 +70,73 @@ const infillFor = (wantedHardness: number): number => {
 const zones = computed(() => {
   const harder = infillFor(sheet.value.harder);
   const softer = infillFor(sheet.value.softer);
-  return (
+  const words =
     `Print the harder zone with ${harder} % infill and the softer one with ${softer} %: ` +
-    'draw the softer zone as a body of its own inside the part, and give it its own infill.'
-  );
+    'draw the softer zone as a body of its own inside the part, and give it its own infill.';
+  return { harder, softer, words };
 });
 const open = (): void =>
   working.show({ title: 'A hinge', refs: [{ model: 'flex.hinge', inputs: { ...input.value } }] });
 </script>
 
 <template>
-  <section aria-label="Hinges and soft zones" data-testid="hinge-bench">
-    <h2>A hinge that is printed in the part</h2>
-    <div class="row">
-      <OptionSelect
-        :model-value="sheet.material"
-        label="Of"
-        :options="filaments"
-        @update:model-value="v => put({ material: v })"
-      />
-      <FigureFields :fields="hingeFields" :sheet="sheet" @put="put" />
-    </div>
-    <p class="lead" data-testid="hinge-answer">
-      Make it
-      <WorkingNumber @click="open">{{ sig(hinge.result.thicknessMm, 2) }} mm</WorkingNumber>
-      thick, {{ hinge.result.layers }} {{ hinge.result.layers === 1 ? 'layer' : 'layers' }}: it strains
-      {{ sig(hinge.result.strainsPct, 2) }} % of the {{ sig(input.strainPct, 2) }} % that it bears each time.
-    </p>
-    <p>
-      {{ say(`${sig(hinge.result.momentNmm, 2)} N·mm fold it so far.`) }}
-      {{ lasts[family.flags.hinge] }} Print it lying, with its lines running across the fold.
-    </p>
-    <p v-for="w in hinge.warnings" :key="w" class="marginal">◐ {{ say(w) }}</p>
-    <h2>Soft and hard zones in one part</h2>
-    <div class="row">
-      <FigureFields :fields="zoneFields" :sheet="sheet" @put="put" />
-    </div>
-    <p class="lead" data-testid="zones-answer">{{ zones }}</p>
-    <p>
-      Its walls go all around both zones and make both harder: leave out walls where it has to give, or try a
-      pad first under <i>Softer by infill</i>.
-    </p>
-  </section>
+  <div class="tools" data-testid="hinge-bench">
+    <BenchTool name="A hinge that is printed in the part">
+      <template #what>
+        A thin place that folds: say how far and how wide, and this says how thin it has to be so that its
+        outside is not strained more than the filament bears each time.
+      </template>
+      <template #drawing>
+        <HingeDrawing
+          :angle-deg="sheet.angleDeg"
+          :length-mm="sheet.lengthMm"
+          :thickness-mm="hinge.result.thicknessMm"
+        />
+      </template>
+      <template #answer>
+        <div data-testid="hinge-answer">
+          <BenchResult
+            :value="`${sig(hinge.result.thicknessMm, 2)} mm thick`"
+            :of="hingeWords"
+            @open="open"
+          />
+        </div>
+        <p>
+          {{ say(`${sig(hinge.result.momentNmm, 2)} N·mm fold it so far.`) }}
+          {{ lasts[family.flags.hinge] }} Print it lying, with its lines running across the fold.
+        </p>
+        <p v-for="w in hinge.warnings" :key="w" class="marginal">◐ {{ say(w) }}</p>
+      </template>
+      <div class="row">
+        <OptionSelect
+          :model-value="sheet.material"
+          label="Of"
+          :options="filaments"
+          @update:model-value="v => put({ material: v })"
+        />
+        <FigureFields :fields="hingeFields" :sheet="sheet" @put="put" />
+      </div>
+    </BenchTool>
+    <BenchTool name="Soft and hard zones in one part">
+      <template #what>
+        One part may be firm in one place and give in another: the same filament, with infill of its own in
+        each zone.
+      </template>
+      <template #drawing>
+        <ZonesDrawing :harder-pct="zones.harder" :softer-pct="zones.softer" />
+      </template>
+      <template #answer>
+        <p class="lead" data-testid="zones-answer">{{ zones.words }}</p>
+      </template>
+      <div class="row">
+        <FigureFields :fields="zoneFields" :sheet="sheet" @put="put" />
+      </div>
+      <p>
+        Its walls go all around both zones and make both harder: leave out walls where it has to give, or try
+        a pad first under <i>Softer by infill</i>.
+      </p>
+    </BenchTool>
+  </div>
 </template>
 
 <style scoped src="./bench.css"></style>
-<style scoped>
-h2 {
-  font-size: 16px;
-  margin: 8px 0 0;
-}
-</style>

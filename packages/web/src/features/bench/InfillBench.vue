@@ -12,15 +12,19 @@ import ChartFrame from '../../charts/ChartFrame.vue';
 import { chartAxis, chartText } from '../../charts/chart-parts';
 import { useChartColours } from '../../charts/useCharts';
 import { useWorking } from '../../stores/working';
+import { useUnits } from '../../ui/useUnits';
 import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import Segments from '../../ui/Segments.vue';
-import WorkingNumber from '../../ui/WorkingNumber.vue';
+import BenchResult from './BenchResult.vue';
+import BenchTool from './BenchTool.vue';
+import InfillDrawing from './drawings/InfillDrawing.vue';
 import { useBenchSheet } from './useBenchSheet';
 
 /** The infill for a wanted hardness, by the cellular estimate until pads of one's own were measured. */
 const colours = useChartColours();
 const working = useWorking();
+const { show } = useUnits();
 const { sheet, put } = useBenchSheet('infill', {
   scale: 'A' as 'A' | 'D',
   solidHardness: 85,
@@ -53,6 +57,12 @@ function take(): void {
   pct.value = null;
   hardness.value = null;
 }
+const infillWords = computed(() => {
+  const { massG, byReadings } = answer.value.result;
+  const whose = byReadings ? 'by your own pads.' : 'an estimate until you have measured pads.';
+  const { wantedHardness, scale } = sheet.value;
+  return `for ${wantedHardness} Shore ${scale}, some ${show(massG ?? 0, 'mass', 0)}; ${whose}`;
+});
 const STEPS = 60;
 const option = computed(() => ({
   animation: false,
@@ -93,7 +103,28 @@ function open(): void {
 </script>
 
 <template>
-  <section aria-label="Softer by infill" data-testid="infill-bench">
+  <BenchTool name="Softer by infill" data-testid="infill-bench">
+    <template #what>
+      The same filament is softer with less infill and fewer walls: say how hard it reads solid and how hard
+      the pad is to be. Pads of your own, once measured, take the estimate's place.
+    </template>
+    <template #drawing>
+      <InfillDrawing
+        :infill="answer.result.infill ?? 0"
+        :walls="sheet.walls"
+        :from-side="sheet.pressed === 'from-the-side'"
+      />
+    </template>
+    <template #answer>
+      <div data-testid="infill-answer">
+        <BenchResult
+          :value="`${Math.round(100 * (answer.result.infill ?? 0))} % infill`"
+          :of="infillWords"
+          @open="open"
+        />
+      </div>
+      <p v-for="w in answer.warnings" :key="w" class="soft small">{{ w }}</p>
+    </template>
     <div class="row">
       <Segments
         :model-value="sheet.scale"
@@ -149,15 +180,6 @@ function open(): void {
         @update:model-value="v => v !== null && put({ volumeCm3: v })"
       />
     </div>
-    <p class="lead" data-testid="infill-answer">
-      <WorkingNumber @click="open"
-        >{{ Math.round(100 * (answer.result.infill ?? 0)) }} % infill</WorkingNumber
-      >
-      for {{ sheet.wantedHardness }} Shore {{ sheet.scale }}, some
-      {{ (answer.result.massG ?? 0).toFixed(0) }} g;
-      {{ answer.result.byReadings ? 'by your own pads.' : 'an estimate until you have measured pads.' }}
-    </p>
-    <p v-for="w in answer.warnings" :key="w" class="soft small">{{ w }}</p>
     <p class="soft small">
       A part may be soft in one place and firm in another: give the place an infill of its own in the slicer,
       with the least walls around it.
@@ -180,7 +202,7 @@ function open(): void {
         >
       </li>
     </ul>
-  </section>
+  </BenchTool>
 </template>
 
 <style scoped src="./bench.css"></style>

@@ -4,7 +4,9 @@ import { flexSoakModel, FlexSoakInput } from '@hornblende/core/models';
 import { computed } from 'vue';
 import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';
-import WorkingNumber from '../../ui/WorkingNumber.vue';
+import BenchResult from './BenchResult.vue';
+import BenchTool from './BenchTool.vue';
+import SoakDrawing from './drawings/SoakDrawing.vue';
 import KeepInGrade from './KeepInGrade.vue';
 import { useBenchSheet } from './useBenchSheet';
 
@@ -35,8 +37,35 @@ function open(): void {
 </script>
 
 <template>
-  <section aria-label="Soak" data-testid="soak-bench">
-    <p>Weigh a piece, keep it under water for a night, wipe it dry, and weigh it again.</p>
+  <BenchTool name="Soak" data-testid="soak-bench">
+    <template #what>
+      Weigh a piece, hold it under water for a night, wipe it dry, and weigh it again: what it took up says
+      whether its cells are closed, and whether it goes on floating.
+    </template>
+    <template #drawing>
+      <SoakDrawing :dry-g="sheet.dryG" :wet-g="sheet.wetG" :hours="sheet.hours" />
+    </template>
+    <template #answer>
+      <div v-if="answer" data-testid="soak-answer">
+        <BenchResult
+          :value="`${Math.round(100 * answer.result.filledShare)} %`"
+          :of="`of the room in it is filled by water: its cells are ${answer.result.cells}.`"
+          @open="open"
+        />
+        <p>
+          It
+          {{
+            answer.result.floatsWet
+              ? 'goes on floating'
+              : answer.result.floatsDry
+                ? 'floats at first, and sinks'
+                : 'sinks'
+          }}: {{ answer.result.dryGcm3.toFixed(2) }} g/cm³ before,
+          {{ answer.result.wetGcm3.toFixed(2) }} after.
+        </p>
+      </div>
+      <p v-else class="lead">Both weights and its volume are wanted.</p>
+    </template>
     <div class="row">
       <NumberInput
         :model-value="sheet.dryG"
@@ -78,22 +107,10 @@ function open(): void {
       />
     </div>
     <template v-if="answer">
-      <p class="lead" data-testid="soak-answer">
-        Its cells are <b>{{ answer.result.cells }}</b>: water fills
-        <WorkingNumber @click="open">{{ Math.round(100 * answer.result.filledShare) }} %</WorkingNumber> of
-        the room in it. It
-        {{
-          answer.result.floatsWet
-            ? 'goes on floating'
-            : answer.result.floatsDry
-              ? 'floats at first, and sinks'
-              : 'sinks'
-        }}: {{ answer.result.dryGcm3.toFixed(2) }} g/cm³ before, {{ answer.result.wetGcm3.toFixed(2) }} after.
-      </p>
       <KeepInGrade :learn="learn" what="its density after a soak: a part that must float is judged by it" />
       <p v-for="w in answer.warnings" :key="w" class="marginal">◐ {{ w }}</p>
     </template>
-  </section>
+  </BenchTool>
 </template>
 
 <style scoped src="./bench.css"></style>

@@ -9,19 +9,31 @@ import {
 } from '@hornblende/core/models';
 import { families, typical } from '@hornblende/core/materials';
 import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { useParts } from '../../stores/parts';
+import { usePrinters } from '../../stores/printers';
+import { Button } from '../../ui/kit';
+import { useFeedback } from '../../ui/useFeedback';
 import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import Segments from '../../ui/Segments.vue';
 import { useUnits } from '../../ui/useUnits';
-import WorkingNumber from '../../ui/WorkingNumber.vue';
+import BenchResult from './BenchResult.vue';
+import BenchTool from './BenchTool.vue';
+import MountDrawing from './drawings/MountDrawing.vue';
+import StripDrawing from './drawings/StripDrawing.vue';
 import FigureFields from './FigureFields.vue';
 import type { FigureField } from './figure-field';
 import { useBenchSheet } from './useBenchSheet';
 
 /** How thick a springy strip is for a wanted force, and what rubber mounts keep from shaking. */
 const working = useWorking();
-const { say } = useUnits();
+const { say, show } = useUnits();
+const router = useRouter();
+const parts = useParts();
+const printers = usePrinters();
+const { attempt } = useFeedback();
 const { sheet, put } = useBenchSheet('spring', {
   material: 'petg',
   scale: 'A' as 'A' | 'D',
@@ -83,74 +95,119 @@ const walls = computed(() =>
     .map(w => `${w.lines} lines (${sig(w.thicknessMm, 2)} mm) want ${sig(w.forceN, 2)} N`)
     .join(', '),
 );
+/** A part whose load is this strip's: the brief begins where the bench ends. */
+async function beginPart(): Promise<void> {
+  const { held, forceN, lengthMm, widthMm } = sheet.value;
+  const heightMm = Number(sig(strip.value.result.thicknessMm, 2));
+  const form = held === 'one-end' ? 'cantilever' : 'simply-supported';
+  const load = { kind: 'cyclic', case: form, forceN, lengthMm, widthMm, heightMm };
+  await attempt(async () => {
+    if (!printers.loaded) await printers.load();
+    const printerId = printers.list.find(p => p.isDefault)?.id ?? null;
+    const start = { loads: [load], flex: { want: 'springy' } };
+    const part = await parts.create('A strip that bends', printerId, { start });
+    await router.push(`/parts/${part.id}/brief`);
+  });
+}
 const passes = computed(() => Math.round(100 * mount.value.result.passes));
 const open = (title: string, model: string, inputs: object): void =>
   working.show({ title, refs: [{ model, inputs: { ...inputs } }] });
 </script>
 
 <template>
-  <section aria-label="Springs and mounts" data-testid="spring-bench">
-    <h2>A strip that bends</h2>
-    <div class="row">
-      <OptionSelect
-        :model-value="sheet.material"
-        label="Of"
-        :options="filaments"
-        @update:model-value="v => put({ material: v })"
-      />
-      <OptionSelect
-        :model-value="sheet.held"
-        label="It is held"
-        :options="holds"
-        @update:model-value="v => put({ held: v as FlexStripInput['held'] })"
-      />
-      <FigureFields :fields="stripFields" :sheet="sheet" @put="put" />
-    </div>
-    <p class="lead" data-testid="strip-answer">
-      Make it
-      <WorkingNumber @click="open('A strip that bends', 'flex.strip', stripInput)"
-        >{{ sig(strip.result.thicknessMm, 2) }} mm</WorkingNumber
-      >
-      thick: it strains {{ sig(strip.result.strainPct, 2) }} %.
-    </p>
-    <p>{{ say(walls) }}. Twice as thick is eight times as stiff, and twice as long an eighth.</p>
-    <p v-for="w in strip.warnings" :key="w" class="marginal">◐ {{ w }}</p>
-    <h2>Mounts that keep from shaking</h2>
-    <div class="row">
-      <Segments
-        :model-value="sheet.scale"
-        :options="scales"
-        label="Scale"
-        @update:model-value="v => put({ scale: v })"
-      />
-      <NumberInput
-        :model-value="sheet.hardness"
-        label="A printed pad reads"
-        :min="20"
-        :max="90.5"
-        @update:model-value="v => v !== null && put({ hardness: v })"
-      />
-      <span class="soft">{{ say(`a stiffness of ${sig(padMPa, 2)} MPa`) }}</span>
-    </div>
-    <div class="row">
-      <FigureFields :fields="mountFields" :sheet="sheet" @put="put" />
-    </div>
-    <p class="lead" data-testid="mount-answer">
-      <WorkingNumber @click="open('Mounts', 'flex.mount', mountInput)">{{ passes }} %</WorkingNumber>
-      of the shaking passes through.
-    </p>
-    <p>
-      It swings by itself at {{ sig(mount.result.naturalHz, 2) }} Hz, so the mounts help from
-      {{ sig(mount.result.helpsFromHz, 2) }} Hz on; they are pressed by {{ sig(mount.result.sagMm, 2) }} mm.
-    </p>
-    <p v-for="w in mount.warnings" :key="w" class="marginal">◐ {{ w }}</p>
-  </section>
+  <div class="tools" data-testid="spring-bench">
+    <BenchTool name="A strip that bends">
+      <template #what>
+        A finger or a leaf spring for a wanted force: say how far it is to bend under it, and this says how
+        thick it has to be.
+      </template>
+      <template #drawing>
+        <StripDrawing
+          :at-both-ends="sheet.held === 'both-ends'"
+          :length-mm="sheet.lengthMm"
+          :thickness-mm="strip.result.thicknessMm"
+          :bend-mm="sheet.bendMm"
+          :force-n="sheet.forceN"
+        />
+      </template>
+      <template #answer>
+        <div data-testid="strip-answer">
+          <BenchResult
+            :value="`${sig(strip.result.thicknessMm, 2)} mm thick`"
+            :of="`makes it bend so. It strains ${sig(strip.result.strainPct, 2)} %.`"
+            @open="open('A strip that bends', 'flex.strip', stripInput)"
+          />
+        </div>
+        <p v-for="w in strip.warnings" :key="w" class="marginal">◐ {{ w }}</p>
+        <p><Button @click="beginPart">Begin a part with this load</Button></p>
+      </template>
+      <div class="row">
+        <OptionSelect
+          :model-value="sheet.material"
+          label="Of"
+          :options="filaments"
+          @update:model-value="v => put({ material: v })"
+        />
+        <OptionSelect
+          :model-value="sheet.held"
+          label="It is held"
+          :options="holds"
+          @update:model-value="v => put({ held: v as FlexStripInput['held'] })"
+        />
+        <FigureFields :fields="stripFields" :sheet="sheet" @put="put" />
+      </div>
+      <p>{{ say(walls) }}. Twice as thick is eight times as stiff, and twice as long an eighth.</p>
+    </BenchTool>
+    <BenchTool name="Mounts that keep from shaking">
+      <template #what>
+        Rubber feet under what shakes: the softer and taller they are, the less of a fast shaking passes
+        through, and the lower they swing by themselves.
+      </template>
+      <template #drawing>
+        <MountDrawing
+          :mass-kg="sheet.massKg"
+          :mounts="sheet.mounts"
+          :side-mm="sheet.sideMm"
+          :height-mm="sheet.heightMm"
+          :sag-mm="mount.result.sagMm"
+        />
+      </template>
+      <template #answer>
+        <div data-testid="mount-answer">
+          <BenchResult
+            :value="`${passes} %`"
+            of="of the shaking passes through."
+            @open="open('Mounts', 'flex.mount', mountInput)"
+          />
+        </div>
+        <p>
+          They swing by themselves at {{ sig(mount.result.naturalHz, 2) }} Hz, so they help from
+          {{ sig(mount.result.helpsFromHz, 2) }} Hz on; they are pressed by
+          {{ show(mount.result.sagMm, 'length') }}.
+        </p>
+        <p v-for="w in mount.warnings" :key="w" class="marginal">◐ {{ w }}</p>
+      </template>
+      <div class="row">
+        <Segments
+          :model-value="sheet.scale"
+          :options="scales"
+          label="Scale"
+          @update:model-value="v => put({ scale: v })"
+        />
+        <NumberInput
+          :model-value="sheet.hardness"
+          label="A printed pad reads"
+          :min="20"
+          :max="90.5"
+          @update:model-value="v => v !== null && put({ hardness: v })"
+        />
+        <span class="soft">{{ say(`a stiffness of ${sig(padMPa, 2)} MPa`) }}</span>
+      </div>
+      <div class="row">
+        <FigureFields :fields="mountFields" :sheet="sheet" @put="put" />
+      </div>
+    </BenchTool>
+  </div>
 </template>
 
 <style scoped src="./bench.css"></style>
-<style scoped>
-h2 {
-  font-size: 16px;
-  margin: 8px 0 0;
-}
-</style>

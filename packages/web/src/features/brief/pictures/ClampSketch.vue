@@ -78,8 +78,8 @@ function arrow(x: number, tip: number, length: number, up: boolean): string {
   </svg>
 </template>
 
-<style scoped src="./picture.css"></style>
-<style scoped src="./sketch.css"></style>
+<style scoped src="../../../charts/picture.css"></style>
+<style scoped src="../../../charts/sketch.css"></style>
 <style scoped>
 .screw {
   fill: var(--rule-strong);

@@ -67,7 +67,7 @@ const x = (a: number): number => 10 + a * 5.6;
   </figure>
 </template>
 
-<style scoped src="./picture.css"></style>
+<style scoped src="../../../charts/picture.css"></style>
 <style scoped>
 figure {
   margin: 6px 0 0;

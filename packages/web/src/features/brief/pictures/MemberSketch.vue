@@ -211,8 +211,8 @@ function nudge(handle: Handle, e: KeyboardEvent): void {
   </svg>
 </template>
 
-<style scoped src="./picture.css"></style>
-<style scoped src="./sketch.css"></style>
+<style scoped src="../../../charts/picture.css"></style>
+<style scoped src="../../../charts/sketch.css"></style>
 <style scoped>
 .sketch {
   touch-action: none;

@@ -83,7 +83,7 @@ const spoken = computed(
   </div>
 </template>
 
-<style scoped src="./picture.css"></style>
+<style scoped src="../../../charts/picture.css"></style>
 <style scoped>
 .bold {
   fill: var(--ink);

@@ -72,7 +72,7 @@ const x = (years: number): number => Math.min(1, years / max.value) * W;
   </figure>
 </template>
 
-<style scoped src="./picture.css"></style>
+<style scoped src="../../../charts/picture.css"></style>
 <style scoped>
 figure {
   margin: 6px 0 0;
