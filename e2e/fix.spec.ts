@@ -99,3 +99,30 @@ test('what a lifted corner was is kept, told on the print card, and makes the ne
   await page.goto(`${server.url}/workshop`);
   await expect(page.getByTestId('printer').filter({ hasText: 'Printed on the cabinet' })).toHaveCount(1);
 });
+
+test('a fault that was begun at one desk is gone on with at another', async ({ page, server, browser }) => {
+  await page.goto(`${server.url}/fix`);
+  const fix = page.getByTestId('fix-page');
+  await fix.getByTestId('symptom-ringing').click();
+  await choose(fix, 'Filament', 'PETG');
+  await expect(fix.getByTestId('fix-kept')).toHaveText('Kept in the workshop');
+  await expect(fix.getByTestId('fix-answer')).toContainText('It turns corners too hard');
+  const context = await browser.newContext();
+  const other = await context.newPage();
+  await other.goto(`${server.url}/fix`);
+  const there = other.getByTestId('fix-page');
+  await expect(there.getByTestId('fix-open')).toContainText('ripples beside edges and corners');
+  await there.getByRole('button', { name: 'Go on with it' }).click();
+  await expect(there.getByTestId('symptom-ringing')).toContainText('● seen');
+  await there.getByTestId('symptom-layer-shift').click();
+  await expect(there.getByTestId('fix-kept')).toHaveText('Kept in the workshop');
+  // What is pressed at the first desk meanwhile joins it.
+  await fix.getByTestId('symptom-size-off').click();
+  await expect(fix.getByTestId('fix-kept')).toHaveText('Kept in the workshop');
+  await other.reload();
+  await there.getByRole('button', { name: 'Begin anew' }).click();
+  await expect(there.getByTestId('fix-open')).toContainText(
+    'ripples beside edges and corners, its sizes are off, layers are shifted sideways',
+  );
+  await context.close();
+});

@@ -69,6 +69,9 @@ async function paired(name: string): Promise<string> {
   const { cookie } = await phone('POST', '/api/pair', { code: await freshCode(), name });
   return cookie;
 }
+const fault = (change: object = {}): object => ({
+  fault: { format: 'hornblende-fault', version: 1, symptoms: ['strings'], ...change },
+});
 const look = (id: string): object => ({
   inspection: { id, placementId, at: '2025-03-01T10:00:00Z', verdict: 'fine' },
 });
@@ -249,5 +252,28 @@ describe('the network', () => {
     expect(refused.status).toBe(409);
     await alone.close();
     rmSync(folder, { recursive: true, force: true });
+  });
+});
+
+describe('a phone at the machine', () => {
+  it('begins and goes on with an open fault, beside the desk; what is found is the desk’s', async () => {
+    const cookie = await paired('At the machine');
+    const made = await phone('POST', '/api/faults', { ...fault(), id: 'open-0001' }, cookie);
+    expect(made.status).toBe(201);
+    // The desk adds what it sees; the phone, which has not heard of that, adds something else.
+    const desks = { ...fault({ symptoms: ['strings', 'popping'] }), revision: 1 };
+    expect((await desk('PUT', '/api/faults/open-0001', desks)).status).toBe(200);
+    const phones = { ...fault({ symptoms: ['strings', 'gaps'] }), revision: 1 };
+    const joined = await phone('PUT', '/api/faults/open-0001', phones, cookie);
+    expect(joined.body).toMatchObject({ revision: 3, fault: { symptoms: ['strings', 'gaps', 'popping'] } });
+    const end = { cause: 'wet-filament', at: '2026-10-24' };
+    const solved = { ...fault({ end }), revision: 3 };
+    expect((await phone('PUT', '/api/faults/open-0001', solved, cookie)).status).toBe(403);
+    expect((await desk('PUT', '/api/faults/open-0001', solved)).status).toBe(200);
+    // Found, it is none of the phone's any more: neither shown nor changed.
+    expect((await phone('GET', '/api/faults', undefined, cookie)).body).toEqual([]);
+    const late = await phone('PUT', '/api/faults/open-0001', phones, cookie);
+    expect(late).toMatchObject({ status: 409, body: { errors: [{ message: 'is found already' }] } });
+    expect((await phone('DELETE', '/api/faults/open-0001', undefined, cookie)).status).toBe(403);
   });
 });

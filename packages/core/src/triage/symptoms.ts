@@ -23,6 +23,10 @@ export const symptomIds = [
   'too-soft',
   'too-hard',
   'cloudy',
+  'ringing',
+  'seam',
+  'top-open',
+  'feed-jerks',
 ] as const;
 /** What may be seen of a fault. */
 export type SymptomId = (typeof symptomIds)[number];
@@ -45,11 +49,15 @@ export const symptomWords: Record<SymptomId, string> = {
   'supports-fused': 'Supports do not come off',
   'size-off': 'Its sizes are off',
   'holes-small': 'Holes are too small',
-  'first-layer-squashed': 'The first layers bulge out',
+  'first-layer-squashed': 'The first layers bulge out like a foot',
   'layer-shift': 'Layers are shifted sideways',
   'scorched-specks': 'Brown or black specks',
   'foam-uneven': 'The foam is uneven',
   'too-soft': 'It gives more than it should',
   'too-hard': 'A soft part is too hard',
   cloudy: 'A clear part is cloudy',
+  ringing: 'Ripples beside edges and corners',
+  seam: 'A line of pimples up its side',
+  'top-open': 'The top is open between its lines',
+  'feed-jerks': 'The spool jerks or stands still',
 };

@@ -177,4 +177,10 @@ export const faults: readonly { truth: string; symptoms: string[]; context: obje
     symptoms: ['filament-ground', 'gaps'],
     context: { family: 'petg', nozzleC: 240, spool: { state: 'dry' } },
   },
+  { truth: 'turns-too-hard', symptoms: ['ringing'], context: { family: 'petg' } },
+  { truth: 'belt-loose', symptoms: ['ringing', 'size-off', 'layer-shift'], context: { family: 'pla' } },
+  { truth: 'seam-in-sight', symptoms: ['seam'], context: { family: 'asa' } },
+  { truth: 'top-too-thin', symptoms: ['top-open'], context: { family: 'pla' } },
+  { truth: 'nozzle-clogged', symptoms: ['top-open', 'gaps', 'jam'], context: { family: 'petg' } },
+  { truth: 'snagged-spool', symptoms: ['feed-jerks', 'gaps'], context: { family: 'petg' } },
 ];

@@ -11,6 +11,7 @@ import { contextFactors } from '../../src/triage/context-rules.js';
 import { parseFault, type Fault } from '../../src/triage/fault.js';
 import { causes } from '../../src/triage/knowledge.js';
 import { faultHistory, faultLessons, rememberedWords } from '../../src/triage/memory.js';
+import { mergedFault } from '../../src/triage/merge-faults.js';
 import { limitOfCause, withLimit } from '../../src/triage/printer-limit.js';
 import { triageRank } from '../../src/triage/triage-rank.js';
 import { parsePrinter } from '../../src/workshop/printer.js';
@@ -173,5 +174,37 @@ describe('what the model and the plate say', () => {
     ];
     expect(printsThere(print, log)).toEqual({ prints: 4, failed: 3 });
     expect(printsThere({ ...print, placeMm: null }, log)).toBeNull();
+  });
+});
+
+describe('a fault that two have changed', () => {
+  it('holds what either saw and tried, and of two answers the first one’s', () => {
+    const ours = fault({
+      symptoms: ['strings'],
+      absent: ['gaps'],
+      tried: [{ test: 'listen-purge', outcome: 'no' }],
+    });
+    const theirs = fault({
+      symptoms: ['popping', 'gaps'],
+      absent: ['strings', 'jam'],
+      tried: [
+        { test: 'listen-purge', outcome: 'yes' },
+        { test: 'bend-filament', outcome: 'no' },
+      ],
+    });
+    expect(mergedFault(ours, theirs)).toMatchObject({
+      symptoms: ['strings', 'popping'],
+      absent: ['gaps', 'jam'],
+      tried: [
+        { test: 'listen-purge', outcome: 'no' },
+        { test: 'bend-filament', outcome: 'no' },
+      ],
+      end: null,
+    });
+  });
+  it('is closed where either closed it', () => {
+    const closed = fault({ end: end('wet-filament') });
+    expect(mergedFault(fault({}), closed).end?.cause).toBe('wet-filament');
+    expect(mergedFault(closed, fault({})).end?.cause).toBe('wet-filament');
   });
 });

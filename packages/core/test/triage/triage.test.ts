@@ -29,8 +29,8 @@ describe('the knowledge', () => {
   });
 
   it('has the public symptoms and causes, over five domains', () => {
-    expect(symptomIds).toHaveLength(23);
-    expect(causes).toHaveLength(47);
+    expect(symptomIds).toHaveLength(27);
+    expect(causes).toHaveLength(51);
     expect(new Set(causes.map(c => c.domain)).size).toBe(5);
     const expected = ['sharp-corners', 'wet-filament', 'support-gap-wrong', 'left-hot-idle', 'humid-air'];
     expect(causes.map(c => c.id)).toEqual(expect.arrayContaining(expected));
@@ -201,7 +201,7 @@ describe('triage.rank', () => {
       buildMm: [220, 220, 250],
       name: 'X',
     };
-    expect(ranked({ symptoms: ['corner-lift'], context: { printer } }).causes).toHaveLength(47);
+    expect(ranked({ symptoms: ['corner-lift'], context: { printer } }).causes).toHaveLength(51);
   });
 
   it('reads a setting against the window of its drive, and a plate against the family’s best', () => {

@@ -19,7 +19,8 @@ export function resource<Content, Stored extends { revision: number }, Row exten
   now,
 }: Resource<Content, Stored, Row>): Router {
   const router = Router();
-  const read = readerOf(store.kind);
+  const read = (from: unknown): ReturnType<typeof readDocument<Content, Stored, Row>> =>
+    readDocument(store.kind, from);
   router.get('/', list);
   router.post('/', async (req, res) => {
     const { content, id } = read(req.body);
@@ -39,19 +40,15 @@ export function resource<Content, Stored extends { revision: number }, Row exten
   return router;
 }
 
-function readerOf<Content, Stored, Row extends RevisionedRow>({
-  body,
-}: DocumentKind<Content, Stored, Row>): (from: unknown) => {
-  content: Content;
-  revision: number | undefined;
-  id: string | null;
-} {
-  return from => {
-    const { rest, taken } = split(from, body.Envelope, body.name);
-    if (rest.id !== null && !/^[\w-]+$/.test(rest.id))
-      throw new InputError([{ field: 'id', value: rest.id, message: 'may hold letters, digits, - and _' }]);
-    return { content: body.read(taken[body.name], rest), revision: rest.revision, id: rest.id };
-  };
+/** A document as it is sent: its content, what it changes, and the id that it is to have. @throws InputError */
+export function readDocument<Content, Stored, Row extends RevisionedRow>(
+  { body }: DocumentKind<Content, Stored, Row>,
+  from: unknown,
+): { content: Content; revision: number | undefined; id: string | null } {
+  const { rest, taken } = split(from, body.Envelope, body.name);
+  if (rest.id !== null && !/^[\w-]+$/.test(rest.id))
+    throw new InputError([{ field: 'id', value: rest.id, message: 'may hold letters, digits, - and _' }]);
+  return { content: body.read(taken[body.name], rest), revision: rest.revision, id: rest.id };
 }
 
 /** @throws InputError when an update does not say what it changes */

@@ -5,13 +5,16 @@ import { HttpProblem } from '../lib/errors.js';
 /** The cookie that holds a phone's key. */
 export const PHONE_COOKIE = 'hornblende-phone';
 
-/** What a phone may ask for: parts in service, looks, photographs, readings of open trials; nothing else. */
+/** What a phone may ask for: parts in service, looks, photographs, readings of open trials, open faults; no more. */
 const allowed: readonly { method: string; path: RegExp }[] = [
   { method: 'GET', path: /^\/placements$/ },
   { method: 'GET', path: /^\/placements\/[\w-]+(\/inspections)?$/ },
   { method: 'PUT', path: /^\/inspections\/[\w-]+$/ },
   { method: 'GET', path: /^\/bench$/ },
   { method: 'PUT', path: /^\/bench\/[\w-]+\/readings$/ },
+  { method: 'GET', path: /^\/faults(\/[\w-]+)?$/ },
+  { method: 'POST', path: /^\/faults$/ },
+  { method: 'PUT', path: /^\/faults\/[\w-]+$/ },
   { method: 'POST', path: /^\/photos$/ },
   { method: 'GET', path: /^\/photos\/[0-9a-f]{64}$/ },
 ];

@@ -14,6 +14,7 @@ import { securityHeaders } from '../http/security-headers.js';
 import { servePages } from '../http/serve-pages.js';
 import { workplaceGuard } from '../routes/workplace-guard.js';
 import { benchRoutes } from '../routes/bench.js';
+import { openFaultRoutes } from '../routes/open-faults.js';
 import { inspectionRoutes, photoRoutes, placementRoutes } from '../routes/service.js';
 import type { Workplace } from '../workplace/workplace.js';
 import type { Pairing } from '../share/pairing.js';
@@ -102,6 +103,7 @@ export function createPhoneApp(o: PhoneAppOptions): Express {
   api.use('/placements', placementRoutes(db, jobs, now));
   api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));
   api.use('/bench', benchRoutes(db, now));
+  api.use('/faults', openFaultRoutes(db, now));
   api.post(
     '/photos',
     limited(PHOTOS_A_DAY, DAY_MS, res => (res.locals.phone as KnownPhone).id),

@@ -292,6 +292,7 @@ export const api = {
   forgetDrillAnswers: (who: string) =>
     request<{ forgotten: number }>('DELETE', `/drills/answers?who=${encodeURIComponent(who)}`),
   faults: () => whole<StoredFault>('/faults'),
+  fault: (id: string) => request<StoredFault>('GET', `/faults/${id}`),
   addFault: (fault: Fault, id: string | null = null) =>
     request<StoredFault>('POST', '/faults', { fault, id }),
   saveFault: (id: string, fault: Fault, revision: number) =>

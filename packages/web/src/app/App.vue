@@ -38,7 +38,7 @@ const keepsWords = {
     'while the workshop is away is lost when this page goes.',
 };
 /** Pages that a phone has. */
-const forPhones = /^\/(service|s|pair)(\/|$)/;
+const forPhones = /^\/(service|s|pair|fix)(\/|$)/;
 watchEffect(() => {
   // Before the first page is found the route matches nothing.
   if (health.isPhone && route.matched.length && !forPhones.test(route.path)) void router.replace('/service');

@@ -17,8 +17,9 @@ const all = pages.filter(p => p.rail);
 /** The way back to what was worked on: beside the list of parts itself it would say everything twice. */
 const recent = useRecentParts();
 const lately = computed(() => (onPart.value || health.isPhone || route.path === '/parts' ? [] : recent.list));
-/** On a paired phone there is the service alone. */
-const places = computed(() => (health.isPhone ? all.filter(p => p.path === '/service') : all));
+/** On a paired phone there are the parts in service and the faults. */
+const forPhones = ['/service', '/fix'];
+const places = computed(() => (health.isPhone ? all.filter(p => forPhones.includes(p.path)) : all));
 const at = computed(() => stages.findIndex(s => route.path.endsWith(`/${s.path}`)));
 const list = useTemplateRef('list');
 const row = useTemplateRef('row');

@@ -1,9 +1,9 @@
 import type { StoredFault } from '@hornblende/core/api';
 import type { Fault } from '@hornblende/core/formats';
-import { faultHistory } from '@hornblende/core/triage';
+import { faultHistory, isSolved, mergedFault } from '@hornblende/core/triage';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { api } from '../api/client';
+import { api, ApiError } from '../api/client';
 
 /** What went wrong here and what it was, the newest first. */
 export const useFaults = defineStore('faults', () => {
@@ -12,6 +12,8 @@ export const useFaults = defineStore('faults', () => {
   const faults = computed(() => list.value.map(f => f.fault));
   /** How often each cause turned out to be the one. */
   const history = computed(() => faultHistory(faults.value));
+  /** Those whose cause is not found yet. */
+  const open = computed(() => list.value.filter(f => !isSolved(f.fault)));
 
   /** @throws ApiError */
   async function load(): Promise<void> {
@@ -33,10 +35,30 @@ export const useFaults = defineStore('faults', () => {
     list.value = [saved, ...list.value];
     return saved;
   }
+  /**
+   * Keeps a fault under its id, as it is now: the first time, and whenever it was gone on with. Where another desk or
+   * phone was quicker, what both saw and tried is kept.
+   * @throws ApiError
+   */
+  async function keep(id: string, fault: Fault): Promise<StoredFault> {
+    const stored = list.value.find(f => f.id === id);
+    try {
+      return put(await (stored ? api.saveFault(id, fault, stored.revision) : api.addFault(fault, id)));
+    } catch (e) {
+      if (!(e instanceof ApiError) || e.status !== 409) throw e;
+      const theirs = await api.fault(id);
+      return put(await api.saveFault(id, mergedFault(fault, theirs.fault), theirs.revision));
+    }
+  }
+  function put(saved: StoredFault): StoredFault {
+    const others = list.value.filter(f => f.id !== saved.id);
+    list.value = [saved, ...others].sort((a, b) => (b.fault.at ?? '').localeCompare(a.fault.at ?? ''));
+    return saved;
+  }
   /** @throws ApiError */
   async function remove(id: string): Promise<void> {
     await api.removeFault(id);
     list.value = list.value.filter(f => f.id !== id);
   }
-  return { list, faults, history, state, load, ensure, add, remove };
+  return { list, faults, history, open, state, load, ensure, add, keep, remove };
 });

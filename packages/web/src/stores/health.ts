@@ -12,7 +12,7 @@ export const useHealth = defineStore('health', () => {
   const damage = ref<string[]>([]);
   /** Records that are not as they were written. */
   const damagedRecords = ref<string[]>([]);
-  /** Whether it is answered to a phone: parts in service, and nothing else. */
+  /** Whether it is answered to a phone: parts in service, trials, open faults, and nothing else. */
   const isPhone = ref(false);
   async function ask(): Promise<void> {
     try {
@@ -24,6 +24,8 @@ export const useHealth = defineStore('health', () => {
       /* away: the pages say so themselves */
     }
   }
-  useIntervalFn(() => void ask(), ASK_MS, { immediateCallback: true });
-  return { damage, damagedRecords, isPhone, ask };
+  /** When it was asked for the first time: what a phone may not ask waits for this. */
+  const first = ask();
+  useIntervalFn(() => void ask(), ASK_MS);
+  return { damage, damagedRecords, isPhone, first, ask };
 });

@@ -16,6 +16,7 @@ export const filamentCauses = causesOf('filament', [
       'rough-underside': 0.25,
       'foam-uneven': 0.4,
       'filament-brittle': 0.25,
+      seam: 0.2,
     },
     remedies: remedies({
       filament: 'Dry it as its card says, and print from a dry box',
@@ -70,7 +71,14 @@ export const filamentCauses = causesOf('filament', [
     id: 'snagged-spool',
     label: 'The spool snags',
     prior: 2,
-    shows: { gaps: 0.6, 'filament-ground': 0.5, 'layer-shift': 0.2, jam: 0.2 },
+    shows: {
+      gaps: 0.6,
+      'filament-ground': 0.5,
+      'layer-shift': 0.2,
+      jam: 0.2,
+      'feed-jerks': 0.9,
+      'top-open': 0.2,
+    },
     remedies: remedies({ filament: 'Wind it off the crossing', machine: 'A holder that turns freely' }),
   },
   {

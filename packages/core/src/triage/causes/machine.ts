@@ -81,7 +81,7 @@ export const machineCauses = causesOf('machine', [
     id: 'nozzle-clogged',
     label: 'Nozzle partly clogged',
     prior: 4,
-    shows: { gaps: 0.78, jam: 0.6, 'filament-ground': 0.5, 'layer-split': 0.25 },
+    shows: { gaps: 0.78, jam: 0.6, 'filament-ground': 0.5, 'layer-split': 0.25, 'top-open': 0.45 },
     remedies: remedies({ machine: 'Cold pulls; else another nozzle' }),
     caution: 'The nozzle is hot: gloves, and no force with a needle.',
   },
@@ -96,7 +96,7 @@ export const machineCauses = causesOf('machine', [
     id: 'liner-damaged',
     label: 'Hot-end liner damaged',
     prior: 1,
-    shows: { jam: 0.75, 'filament-ground': 0.35, gaps: 0.35, 'scorched-specks': 0.15 },
+    shows: { jam: 0.75, 'filament-ground': 0.35, gaps: 0.35, 'scorched-specks': 0.15, 'feed-jerks': 0.25 },
     remedies: remedies({ machine: 'A new liner, cut square; stay under its limit' }),
     caution:
       'A fluoropolymer liner that overheats gives off harmful fumes: ventilate, and do not go over its limit.',
@@ -105,7 +105,7 @@ export const machineCauses = causesOf('machine', [
     id: 'feeder-worn',
     label: 'Feeder worn or slack',
     prior: 2,
-    shows: { 'filament-ground': 0.7, gaps: 0.6 },
+    shows: { 'filament-ground': 0.7, gaps: 0.6, 'top-open': 0.35, 'feed-jerks': 0.2 },
     remedies: remedies({ machine: 'Brush its teeth, set its pressure, else a new wheel' }),
   },
   {
@@ -123,8 +123,18 @@ export const machineCauses = causesOf('machine', [
     id: 'belt-loose',
     label: 'Belt or pulley loose',
     prior: 2,
-    shows: { 'layer-shift': 0.82, 'size-off': 0.35, 'holes-small': 0.2 },
+    shows: { 'layer-shift': 0.82, 'size-off': 0.35, 'holes-small': 0.2, ringing: 0.55 },
     remedies: remedies({ machine: 'Tighten the belts alike; the screws of the pulleys' }),
+  },
+  {
+    id: 'machine-shakes',
+    label: 'The machine or its table shakes',
+    prior: 1.5,
+    shows: { ringing: 0.75, 'layer-shift': 0.1 },
+    remedies: remedies({
+      machine: 'On a stone slab or the floor, all four feet down, its screws tight',
+      slicing: 'Half the acceleration until it stands firm',
+    }),
   },
   {
     id: 'left-hot-idle',

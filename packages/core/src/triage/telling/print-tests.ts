@@ -147,4 +147,32 @@ export const printTests: readonly TellingTest[] = [
     0.12,
   ),
   t('height-ratio', 0.5, 'Is it over four times as high as its foot is wide?', { 'tall-thin': 0.95 }, 0.1),
+  t(
+    'half-acceleration',
+    15,
+    'A small cube with half the acceleration: are the ripples fainter?',
+    { 'turns-too-hard': 0.9, 'too-fast': 0.5, 'machine-shakes': 0.55, 'belt-loose': 0.3 },
+    0.07,
+  ),
+  t(
+    'hold-table',
+    1,
+    'Push at the machine while it prints: does it rock, or does its table?',
+    { 'machine-shakes': 0.88 },
+    0.15,
+  ),
+  t(
+    'look-seam',
+    1,
+    'Look along the side: do the pimples lie in one line, each where a layer begins?',
+    { 'seam-in-sight': 0.92, 'retraction-too-little': 0.3, 'nozzle-too-hot': 0.2, 'flow-off': 0.2 },
+    0.12,
+  ),
+  t(
+    'look-top',
+    1,
+    'Hold the top against the light: does the pattern of the infill show through it?',
+    { 'top-too-thin': 0.9, 'infill-too-little': 0.75, 'fan-too-weak': 0.3 },
+    0.1,
+  ),
 ];

@@ -6,6 +6,7 @@ import { Button } from '../../ui/kit';
 import { computed, onMounted } from 'vue';
 import { useRoute } from 'vue-router';
 import { useFaults } from '../../stores/faults';
+import { useHealth } from '../../stores/health';
 import { usePrinters } from '../../stores/printers';
 import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';
@@ -13,14 +14,24 @@ import OptionSelect from '../../ui/OptionSelect.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import FoundForm from './FoundForm.vue';
+import OpenFaults from './OpenFaults.vue';
 import LikelyCauses from './LikelyCauses.vue';
 import PastFaults from './PastFaults.vue';
 import SymptomTile from './SymptomTile.vue';
 import { useFix } from './useFix';
+import { useKeptFault, type FaultKept } from './useKeptFault';
 
 /** A print went wrong: what is seen, what it may be, and the cheapest thing to try next. */
 const fix = useFix();
 const { sheet, put, result } = fix;
+const kept = useKeptFault(fix);
+const keptWords: Record<FaultKept, string> = {
+  'nothing yet': '',
+  saving: 'Saving…',
+  kept: 'Kept in the workshop',
+  waiting: 'The workshop cannot be reached: it is kept in this browser until it can',
+};
+const health = useHealth();
 const printers = usePrinters();
 const faults = useFaults();
 const remembered = computed(() => rememberedWords(sheet.value.seen, faults.faults));
@@ -30,6 +41,9 @@ const { query } = useRoute();
 onMounted(() =>
   attempt(async () => {
     faults.ensure();
+    await health.first;
+    // A phone is not told of the printers.
+    if (health.isPhone) return;
     if (typeof query.print !== 'string') await printers.load();
     else if (!(await fix.fromPrint(query.print)))
       tell('There is no such print in the log; it may have been taken out.');
@@ -85,6 +99,7 @@ function open(): void {
     <div class="page-head">
       <h1>Fix</h1>
       <Button type="text" @click="fix.clear()">Begin anew</Button>
+      <span class="soft small right" role="status" data-testid="fix-kept">{{ keptWords[kept] }}</span>
     </div>
     <p v-if="sheet.from" class="soft" data-testid="fix-from">From the print log: {{ sheet.from }}</p>
     <div class="both">
@@ -153,9 +168,11 @@ function open(): void {
             </li>
           </ul>
           <LikelyCauses :causes="result.causes" />
-          <FoundForm :fix="fix" :result="result" />
+          <FoundForm v-if="!health.isPhone" :fix="fix" :result="result" />
+          <p v-else class="soft small">What it turned out to be is written down at the desk.</p>
         </template>
-        <PastFaults />
+        <OpenFaults :fix="fix" :can-remove="!health.isPhone" />
+        <PastFaults v-if="!health.isPhone" />
       </section>
       <section aria-label="What is known besides" class="besides">
         <h2>What is known besides</h2>
@@ -168,6 +185,7 @@ function open(): void {
             @update:model-value="v => put({ family: v, facts: null, ...unworked })"
           />
           <OptionSelect
+            v-if="!health.isPhone"
             :model-value="sheet.printerId"
             label="Printer"
             :options="printerOptions"
@@ -221,7 +239,7 @@ h2 {
 }
 .tiles {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
   gap: 6px;
   margin-top: 8px;
 }

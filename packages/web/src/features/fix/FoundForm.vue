@@ -12,7 +12,8 @@ import OptionSelect from '../../ui/OptionSelect.vue';
 import Segments from '../../ui/Segments.vue';
 import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
-import type { FixSheet, LiveFix } from './useFix';
+import type { FixSheet } from './fix-sheet';
+import type { LiveFix } from './useFix';
 
 /** What it turned out to be: kept, so that the next fault is found sooner, and told of again where it matters. */
 const props = defineProps<{ fix: LiveFix; result: TriageResult }>();
@@ -71,7 +72,9 @@ async function keep(): Promise<void> {
     // Sent twice, after an answer that was lost, it is one.
     const id = sheet.value.id || crypto.randomUUID();
     props.fix.put({ id });
-    const saved = await faults.add({ ...props.fix.fault.value, history: {}, at: now, end }, id);
+    const open = faults.list.find(f => f.id === id)?.fault ?? null;
+    const whole = { ...props.fix.fault.value, history: {}, at: open?.at ?? now, end };
+    await faults.keep(id, whole);
     const before = printer.value;
     if (before && bound.value && limit.value !== null) {
       await api.savePrinter({
@@ -83,7 +86,7 @@ async function keep(): Promise<void> {
     const left = { ...sheet.value };
     props.fix.clear();
     offerUndo(`Kept: ${causeLabel(end.cause).toLowerCase()}.`, async () => {
-      await faults.remove(saved.id);
+      await faults.keep(id, { ...whole, end: null });
       props.fix.put(left);
     });
   });

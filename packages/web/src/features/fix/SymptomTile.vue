@@ -19,8 +19,9 @@ const words = computed(() => ({ seen: '● seen', absent: '○ not there', unkno
     :data-testid="`symptom-${symptom}`"
     @click="emit('turn')"
   >
-    <svg viewBox="0 0 32 32" width="34" height="34" aria-hidden="true">
-      <path :d="symptomDrawings[symptom]" />
+    <svg viewBox="0 0 64 48" aria-hidden="true">
+      <path :d="symptomDrawings[symptom].thing" />
+      <path :d="symptomDrawings[symptom].wrong" class="wrong" />
     </svg>
     <span class="name">{{ symptomWords[symptom] }}</span>
     <span class="said small">{{ words }}</span>
@@ -30,11 +31,11 @@ const words = computed(() => ({ seen: '● seen', absent: '○ not there', unkno
 <style scoped>
 .tile.tile.tile {
   display: grid;
-  grid-template-columns: 40px minmax(0, 1fr);
+  grid-template-columns: 84px minmax(0, 1fr);
   column-gap: 10px;
   align-items: center;
   height: auto;
-  min-height: 56px;
+  min-height: 80px;
   padding: 6px 8px;
   text-align: left;
   white-space: normal;
@@ -44,13 +45,21 @@ const words = computed(() => ({ seen: '● seen', absent: '○ not there', unkno
 }
 svg {
   grid-row: 1 / span 2;
+  width: 84px;
 }
 path {
   fill: none;
   stroke: currentColor;
-  stroke-width: 1.5;
+  stroke-width: 1.3;
   stroke-linejoin: round;
   stroke-linecap: round;
+}
+.wrong {
+  stroke: var(--out);
+  stroke-width: 1.9;
+}
+.tile.absent .wrong {
+  stroke: currentColor;
 }
 .said {
   grid-column: 2;

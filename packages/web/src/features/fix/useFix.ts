@@ -1,6 +1,7 @@
 import { warpOutcome, warpSetup } from '@hornblende/core/advice';
-import { Fault, FaultOf, type Mending, type Outcome } from '@hornblende/core/formats';
-import { families, statesFacts, type OwnFacts } from '@hornblende/core/materials';
+import type { StoredFault } from '@hornblende/core/api';
+import { Fault, FaultOf, type Outcome } from '@hornblende/core/formats';
+import { families, statesFacts } from '@hornblende/core/materials';
 import { printsThere } from '@hornblende/core/print';
 import { FaultContext, triageRank, type SymptomId, type TriageResult } from '@hornblende/core/triage';
 import { computed, type ComputedRef } from 'vue';
@@ -11,66 +12,7 @@ import { usePrinters } from '../../stores/printers';
 import { usePrints } from '../../stores/prints';
 import { useShelf } from '../../stores/shelf';
 import { useBenchSheet } from '../bench/useBenchSheet';
-
-/** What is known of a fault besides what is seen, as a sheet has it. */
-export interface FixSheet {
-  seen: SymptomId[];
-  absent: SymptomId[];
-  tried: { test: string; outcome: Outcome }[];
-  family: string;
-  printerId: string;
-  spoolState: string;
-  /** What is stated of the spool or the grade that was printed; null where nothing is. */
-  facts: OwnFacts | null;
-  nozzleC: number | null;
-  bedC: number | null;
-  chamberC: number | null;
-  fanPct: number | null;
-  lengthMm: number | null;
-  sharpCorners: number | null;
-  /** The print that it came from, in words. */
-  from: string;
-  /** What it is of, by name and by id; empty where that is not known. */
-  name: string;
-  printId: string;
-  partId: string;
-  spoolId: string;
-  /** The warp model's chance that it lifts on a clean plate. */
-  liftChance: number | null;
-  /** The last prints at that place of the plate, and how many of them failed. */
-  printsThere: number | null;
-  failedThere: number | null;
-  /** What it was, as far as that is written down already; an empty cause is the likeliest. */
-  found: { cause: string; remedy: string; mending: Mending };
-  /** The id that it is kept under. */
-  id: string;
-}
-
-const empty: FixSheet = {
-  seen: [],
-  absent: [],
-  tried: [],
-  family: '',
-  printerId: '',
-  spoolState: '',
-  facts: null,
-  nozzleC: null,
-  bedC: null,
-  chamberC: null,
-  fanPct: null,
-  lengthMm: null,
-  sharpCorners: null,
-  from: '',
-  name: '',
-  printId: '',
-  partId: '',
-  spoolId: '',
-  liftChance: null,
-  printsThere: null,
-  failedThere: null,
-  found: { cause: '', remedy: '', mending: 'helped' },
-  id: '',
-};
+import { emptySheet, isBegun, sheetOf, type FixSheet } from './fix-sheet';
 
 /** A fault being found: what is seen and known, what it may be, what to try next. It stays in the browser. */
 export interface LiveFix {
@@ -86,6 +28,8 @@ export interface LiveFix {
   takeBack: (test: string) => void;
   /** Begins with what a failed print already says. @returns whether there is such a print @throws ApiError */
   fromPrint: (id: string) => Promise<boolean>;
+  /** Goes on with one that was kept. */
+  goOn: (stored: StoredFault) => void;
 }
 
 /** Nothing for what is not there; anything else is still a failure. @throws ApiError */
@@ -101,7 +45,7 @@ export function useFix(): LiveFix {
   const prints = usePrints();
   const shelf = useShelf();
   const faults = useFaults();
-  const { sheet, put, clear } = useBenchSheet<FixSheet>('fix', empty);
+  const { sheet, put, clear } = useBenchSheet<FixSheet>('fix', emptySheet);
   const fault = computed(() => {
     const s = sheet.value;
     const printer = printers.list.find(p => p.id === s.printerId)?.profile;
@@ -153,6 +97,8 @@ export function useFix(): LiveFix {
   }
   const takeBack = (test: string): void => put({ tried: sheet.value.tried.filter(t => t.test !== test) });
 
+  const goOn = (stored: StoredFault): void => put(sheetOf(stored));
+
   async function fromPrint(id: string): Promise<boolean> {
     const before = sheet.value;
     // What is pressed while the rest is fetched stays, and so does all of it where the page is opened again.
@@ -160,6 +106,8 @@ export function useFix(): LiveFix {
       clear();
       put({ printId: id });
     }
+    const begun = faults.open.find(f => f.fault.of.printId === id);
+    if (begun && sheet.value.id !== begun.id && !isBegun(sheet.value)) goOn(begun);
     await Promise.all([prints.load(), printers.load(), library.load(), shelf.load()]);
     const print = prints.list.find(p => p.id === id)?.print;
     if (!print) {
@@ -210,5 +158,6 @@ export function useFix(): LiveFix {
       put({ tried: [...sheet.value.tried.filter(t => t.test !== test), { test, outcome }] }),
     takeBack,
     fromPrint,
+    goOn,
   };
 }
