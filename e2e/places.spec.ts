@@ -147,7 +147,10 @@ test('the guide opens at the page one is on, by key and by the rail, and turns t
   await expect(page.getByTestId('fix-page')).toBeVisible();
   await page.keyboard.press('h');
   const guide = page.getByTestId('guide');
-  await expect(guide.getByRole('heading', { name: 'Fix' })).toBeVisible();
+  await expect(guide.getByRole('heading', { name: 'Fix', exact: true })).toBeVisible();
+  await expect(guide.getByRole('img', { name: 'What is seen of a fault' })).toBeVisible();
+  await guide.getByRole('button', { name: 'Found it?' }).click();
+  await expect(guide.getByRole('heading', { name: 'Found it?' })).toBeFocused();
   await expect(guide).toContainText('Press once for what you see');
   await choose(guide, 'Chapter', 'Service');
   await expect(guide).toContainText('A part that goes out is placed');
@@ -158,6 +161,12 @@ test('the guide opens at the page one is on, by key and by the rail, and turns t
   await expect(guide).toContainText('the first layers stand out because the plate keeps them soft');
   await page.keyboard.press('Escape');
   await expect(guide).toBeHidden();
+  // A word of the trade says what it means where it stands.
+  await page.goto(`${server.url}/library/petg`);
+  await page.getByRole('button', { name: 'Glass transition' }).press('Enter');
+  await expect(page.getByTestId('term-said')).toContainText('where a plastic goes from hard to soft');
+  await page.keyboard.press('Escape');
+  await expect(page.getByTestId('term-said')).toBeHidden();
   // A page that is still on its way closes what is open as it comes.
   await page.goto(`${server.url}/library`);
   await expect(page.getByTestId('library-row').first()).toBeVisible();

@@ -7,7 +7,14 @@ import { hashOf, root, stamp, stampIs } from './hash.mjs';
 const sources = ['core', 'server', 'cli']
   .flatMap(p => [`packages/${p}/src`, `packages/${p}/package.json`])
   .concat('scripts/bundle.mjs', 'tsconfig.base.json', 'package-lock.json');
-const web = ['packages/web', 'packages/core/src', 'docs/guide.md', 'tsconfig.base.json', 'package-lock.json'];
+const web = [
+  'packages/web',
+  'packages/core/src',
+  'docs/guide.md',
+  'docs/screenshots',
+  'tsconfig.base.json',
+  'package-lock.json',
+];
 
 /** Bundles core, server and command line, when their sources have changed. */
 export async function buildPrograms({ quiet = false } = {}) {

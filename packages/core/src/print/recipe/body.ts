@@ -34,7 +34,7 @@ export const layersRule: RecipeRule = ({ brief: { print, loads, geometry } }) =>
 export const infillRule: RecipeRule = ({ brief: { print } }) => ({
   id: 'infill',
   group: 'body',
-  label: 'Inside',
+  label: 'Infill',
   set: 100 * print.infill,
   unit: '%',
   value: print.pattern === 'solid' ? 'solid' : `${sig(100 * print.infill, 3)} % ${print.pattern}`,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { RecipeLine } from '@hornblende/core/print';
 import { Checkbox } from '../../ui/kit';
+import TermText from '../../ui/TermText.vue';
 import { useUnits } from '../../ui/useUnits';
 
 /** One stage of a print card: what to set or do, each with its reason. */
@@ -21,7 +22,7 @@ const glued = (text: string): string =>
           <span class="label">{{ l.label }}</span>
           <span class="value">{{ glued(say(l.value)) }}</span>
         </Checkbox>
-        <p class="why soft small">{{ say(l.why) }}</p>
+        <p class="why soft small"><TermText :text="say(l.why)" /></p>
       </li>
     </ul>
   </section>

@@ -31,6 +31,13 @@ async function turnTo(chapter: string): Promise<void> {
   await nextTick();
   heading.value?.focus();
 }
+const sections = computed(() => chapters.find(c => c.title === title.value)?.sections ?? []);
+/** Goes to a heading within the chapter, and puts the focus there. */
+function scrollTo(id: string): void {
+  const there = document.getElementById(id);
+  there?.scrollIntoView({ block: 'start' });
+  there?.focus();
+}
 const options = chapters.map(c => ({ value: c.title, label: c.title }));
 /** Puts a chapter's text into its place. */
 const vChapter = {
@@ -46,7 +53,7 @@ function show(el: HTMLElement, of: string): void {
   <Drawer
     v-model:open="open"
     title="Guide"
-    :width="560"
+    :width="620"
     placement="right"
     @after-open-change="(now: boolean) => now || emit('close')"
   >
@@ -73,6 +80,11 @@ function show(el: HTMLElement, of: string): void {
       </template>
       <template v-else>
         <h2 ref="heading" tabindex="-1">{{ title }}</h2>
+        <p v-if="sections.length > 1" class="small sections" aria-label="In this chapter">
+          <Button v-for="s in sections" :key="s.id" type="link" size="small" @click="scrollTo(s.id)">{{
+            s.title
+          }}</Button>
+        </p>
         <div v-chapter="title" class="chapter" />
       </template>
     </div>
@@ -111,6 +123,27 @@ h2 {
 .chapter :deep(p) {
   margin: 0 0 10px;
   line-height: 1.5;
+}
+.sections {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
+  margin: 0 0 8px;
+}
+.sections :deep(.ant-btn) {
+  padding: 0;
+}
+.chapter :deep(h3) {
+  margin: 16px 0 4px;
+  scroll-margin-top: 8px;
+}
+.chapter :deep(h3:focus) {
+  outline: none;
+}
+.chapter :deep(img) {
+  display: block;
+  width: 100%;
+  border: 1px solid var(--rule-strong);
 }
 .chapter :deep(code) {
   border: 1px solid var(--rule-strong);

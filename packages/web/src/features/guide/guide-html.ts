@@ -1,11 +1,34 @@
-import { marked, type Tokens } from 'marked';
+import { Marked, marked, type Tokens } from 'marked';
 import guide from '../../../../../docs/guide.md?raw';
 
-/** A chapter of the guide: its heading, and its text as HTML. */
+/** A chapter of the guide: its heading, the headings within it, and its text as HTML. */
 export interface Chapter {
   title: string;
+  sections: { id: string; title: string }[];
   html: string;
 }
+
+/** The pictures of the guide, as the build serves them. */
+const pictures = import.meta.glob<string>('../../../../../docs/screenshots/*.png', {
+  query: '?url',
+  import: 'default',
+  eager: true,
+});
+const pictureAt = (href: string): string =>
+  Object.entries(pictures).find(([path]) => path.endsWith(`/${href}`))?.[1] ?? href;
+/** What a heading is called in an address: its words. */
+const idOf = (heading: string): string => `guide-${heading.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`;
+
+const layout = new Marked({
+  renderer: {
+    heading({ text, depth }) {
+      return `<h${depth} id="${idOf(text)}" tabindex="-1">${text}</h${depth}>\n`;
+    },
+    image({ href, text }) {
+      return `<img src="${pictureAt(href)}" alt="${text}" loading="lazy">`;
+    },
+  },
+});
 
 /** The guide's chapters, in their order. It is ours, and nobody else writes in it. */
 export function guideChapters(): Chapter[] {
@@ -15,7 +38,13 @@ export function guideChapters(): Chapter[] {
       chapters.push({ title: String(token.text), tokens: [] });
     else chapters.at(-1)?.tokens.push(token);
   }
-  return chapters.map(({ title, tokens }) => ({ title, html: marked.parser(tokens as never) }));
+  return chapters.map(({ title, tokens }) => ({
+    title,
+    sections: tokens
+      .filter(t => t.type === 'heading')
+      .map(t => ({ id: idOf(String(t.text)), title: String(t.text) })),
+    html: layout.parser(tokens as never),
+  }));
 }
 
 /** A sentence of the guide that was looked for, and the chapter that it stands in. */

@@ -10,6 +10,7 @@ import {
 } from '@hornblende/core/materials';
 import { computed } from 'vue';
 import DataTable from '../../ui/DataTable.vue';
+import TermText from '../../ui/TermText.vue';
 import RangeBar from './RangeBar.vue';
 import { useProperties } from './useProperties';
 
@@ -63,7 +64,7 @@ function source(name: PropertyName, range: Range | null): string {
     :row-class="r => (r.level ? 'stated' : '')"
     label="Properties"
   >
-    <template #property="{ row }">{{ label(row.name) }}</template>
+    <template #property="{ row }"><TermText :text="label(row.name)" /></template>
     <template #typical="{ row }">
       <template v-if="row.range">
         <b>{{ number(row.name, row.range.typical) }}</b> {{ unit(row.name) }}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TermText from '../../ui/TermText.vue';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import { Button } from '../../ui/kit';
 import { capital } from '@hornblende/core/lib';
@@ -48,7 +49,7 @@ function open(g: Gate): void {
       <span class="mark" aria-hidden="true">{{ words[g.verdict].mark }}</span>
       <div>
         <div class="line">
-          <b>{{ gateLabel(g.id) }}</b>
+          <b><TermText :text="gateLabel(g.id)" /></b>
           <span class="verdict">{{ words[g.verdict].said }}</span>
           <WorkingNumber
             v-if="g.working"
@@ -61,7 +62,9 @@ function open(g: Gate): void {
           <span v-else class="nums">{{ gate(g) }}</span>
         </div>
         <div v-if="g.verdict !== 'pass'" class="why small">
-          {{ say(g.why) }}<span v-if="g.rescue" class="rescue"> Rescue: {{ say(g.rescue) }}.</span>
+          <TermText :text="say(g.why)" /><span v-if="g.rescue" class="rescue">
+            Rescue: {{ say(g.rescue) }}.</span
+          >
           <Button v-if="g.remedy" size="small" class="remedy" @click="apply(g.remedy)">{{
             say(capital(g.remedy.label))
           }}</Button>

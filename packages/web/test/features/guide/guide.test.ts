@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import { pages, partPages, workshopPages } from '../../../src/app/pages';
 import { routesWith } from '../../../src/app/routes';
+import { explained, glossaryWords, termPieces } from '../../../src/ui/glossary';
 import { guideChapters, searchGuide } from '../../../src/features/guide/guide-html';
 
 describe('the guide', () => {
@@ -46,8 +47,51 @@ describe('the guide', () => {
   it('stands as text that is laid out, and leads nowhere outside', () => {
     for (const { title, html } of guideChapters()) {
       expect([title, html.length > 100]).toEqual([title, true]);
-      expect(html).not.toMatch(/https?:|<script|<img/);
+      expect(html).not.toMatch(/https?:|<script/);
+      // A picture of ours, told in words.
+      for (const img of html.match(/<img[^>]*>/g) ?? [])
+        expect(img).toMatch(/src="\/[^"]+\.png" alt="[^"]{10,}"/);
     }
     expect(guideChapters().find(c => c.title === 'Drills')!.html).toContain('<em>Working</em>');
+  });
+});
+
+describe('chapters', () => {
+  const chapters = guideChapters();
+  it('have a picture each, but the words of the trade, and headings that are led to', () => {
+    const without = chapters.filter(c => !c.html.includes('<img')).map(c => c.title);
+    expect(without).toEqual(['Words of the trade']);
+    const bench = chapters.find(c => c.title === 'The bench')!;
+    expect(bench.sections.map(s => s.title)).toContain('Coupons');
+    for (const c of chapters) for (const { id } of c.sections) expect(c.html).toContain(`id="${id}"`);
+  });
+  it('are told in paragraphs that one reads at one go', () => {
+    for (const { title, html } of chapters)
+      for (const p of html.match(/<p>.*?<\/p>/gs) ?? [])
+        expect([title, p.slice(0, 60), p.length < 1200]).toEqual([title, p.slice(0, 60), true]);
+  });
+});
+
+describe('words of the trade', () => {
+  it('are each explained by the guide, in a sentence', async () => {
+    for (const word of glossaryWords) {
+      const said = await explained(word);
+      expect([word, said.toLowerCase().includes(word.toLowerCase())]).toEqual([word, true]);
+      expect(said).toMatch(/\.$/);
+      expect(said).not.toContain('*');
+    }
+  });
+  it('are found in a text the first time that they stand there, and not within another word', () => {
+    expect(termPieces('Creep counts, for creep goes on; a brim helps.')).toEqual([
+      { text: 'Creep', word: 'creep' },
+      { text: ' counts, for creep goes on; a ', word: null },
+      { text: 'brim', word: 'brim' },
+      { text: ' helps.', word: null },
+    ]);
+    expect(termPieces('Overhangs')).toEqual([{ text: 'Overhangs', word: 'overhang' }]);
+    expect(termPieces('warping, impacted, aircraft')).toEqual([
+      { text: 'warping, impacted, aircraft', word: null },
+    ]);
+    expect(termPieces('')).toEqual([]);
   });
 });
