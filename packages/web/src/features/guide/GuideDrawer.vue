@@ -80,7 +80,7 @@ function show(el: HTMLElement, of: string): void {
       </template>
       <template v-else>
         <h2 ref="heading" tabindex="-1">{{ title }}</h2>
-        <p v-if="sections.length > 1" class="small sections" aria-label="In this chapter">
+        <p v-if="sections.length" class="small sections" aria-label="In this chapter">
           <Button v-for="s in sections" :key="s.id" type="link" size="small" @click="scrollTo(s.id)">{{
             s.title
           }}</Button>

@@ -1,6 +1,11 @@
+<script lang="ts">
+/** Once the stores have come, another part is shown at once: they are renewed beside it. */
+let settledBefore = false;
+</script>
+
 <script setup lang="ts">
 import { Button, Skeleton, message } from '../../ui/kit';
-import { onMounted, watch } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useRecentParts } from '../../stores/recent-parts';
 import { usePrinters } from '../../stores/printers';
@@ -31,18 +36,28 @@ watch([() => draft.brief?.name, () => draft.loadError], ([name, failed]) => {
   if (failed) recent.forget(props.id);
   else if (name && draft.id === props.id) recent.remember(props.id, name);
 });
+/** Whether the part's year of weather is here, or cannot be had. */
+const weatherSettled = ref(false);
 watch(
   () => draft.content?.weatherId,
-  id => {
-    if (id) void weathers.ensure(id);
+  async id => {
+    // Another part is being opened. Another year in the same part comes in while the page goes on.
+    weatherSettled.value &&= id !== undefined;
+    if (id === undefined) return;
+    await weathers.ensure(id).catch(() => undefined);
+    weatherSettled.value = true;
   },
   { immediate: true },
 );
 // What a ranking rests on beside the brief; a page that cannot do without says so when it is missing.
 const stores = [usePrinters(), useLibrary(), useWorkshop(), useShelf()];
-onMounted(() => {
-  for (const store of stores) void store.load().catch(() => undefined);
+/** Whether all of that has come, or cannot: a ranking without it would be another one a moment later. */
+const settled = ref(settledBefore);
+onMounted(async () => {
+  await Promise.allSettled(stores.map(store => store.load()));
+  settledBefore = settled.value = true;
 });
+const ready = computed(() => draft.content !== null && settled.value && weatherSettled.value);
 useKeys({ '$mod+z': () => draft.undo(), '$mod+Shift+z': () => draft.redo() });
 useAutosave(() => {
   void message.info('Another tab saved this part; this one now shows it.');
@@ -55,12 +70,12 @@ useAutosave(() => {
     <p>{{ draft.loadError }}</p>
     <p><RouterLink to="/parts">Back to the parts</RouterLink></p>
   </div>
-  <div v-else-if="draft.content && !ranking && stale" class="page" role="alert">
+  <div v-else-if="ready && !ranking && stale" class="page" role="alert">
     <h1>There is no ranking</h1>
     <p>The year of weather could not be worked out: {{ stale }}.</p>
     <p><Button @click="retryYears">Try again</Button></p>
   </div>
-  <div v-else-if="!draft.content || !ranking" class="page" role="status">
+  <div v-else-if="!ready || !ranking" class="page" role="status">
     <span class="visually-hidden">Opening the part…</span>
     <Skeleton active />
   </div>

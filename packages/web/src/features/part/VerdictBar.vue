@@ -12,9 +12,9 @@ import {
   type Ranking,
   scoreShown,
 } from '@hornblende/core/score';
-import { LoadingOutlined } from '@ant-design/icons-vue';
-import { Tooltip } from '../../ui/kit';
-import { computed } from 'vue';
+import { DownOutlined, LoadingOutlined, UpOutlined } from '@ant-design/icons-vue';
+import { Button, Tooltip } from '../../ui/kit';
+import { computed, ref } from 'vue';
 import { useWorking } from '../../stores/working';
 import StatusMark from '../../ui/StatusMark.vue';
 import { useUnits } from '../../ui/useUnits';
@@ -32,6 +32,8 @@ const props = defineProps<{
   second: Candidate | null;
   partId: string;
 }>();
+/** On a phone the verdict is one line until it is opened. */
+const opened = ref(false);
 const draft = useDraft();
 const working = useWorking();
 const { gate, say } = useUnits();
@@ -84,7 +86,7 @@ function showScore(c: Candidate): void {
 </script>
 
 <template>
-  <header class="verdict" aria-label="Verdict">
+  <header class="verdict" :class="{ opened }" aria-label="Verdict">
     <template v-if="untouched">
       <div class="unknown" aria-live="polite">
         <span class="k">First choice</span>
@@ -148,6 +150,15 @@ function showScore(c: Candidate): void {
         >
       </div>
     </template>
+    <Button
+      class="more"
+      type="text"
+      size="small"
+      :aria-expanded="opened"
+      :aria-label="opened ? 'Fold the verdict' : 'More of the verdict'"
+      @click="opened = !opened"
+      ><UpOutlined v-if="opened" /><DownOutlined v-else
+    /></Button>
     <div class="end">
       <SaveState />
       <DecidedMark :part-id="partId" :first="first" />
@@ -248,20 +259,45 @@ function showScore(c: Candidate): void {
     gap: 2px;
   }
 }
+.more {
+  display: none;
+}
 @media (max-width: 760px) {
   .verdict {
-    grid-template-columns: minmax(0, 1fr) auto;
-    padding: 7px 14px;
-    position: static;
+    grid-template-columns: minmax(0, 1fr) auto auto;
+    gap: 4px 10px;
+    padding: 4px 6px 4px 14px;
     min-height: 0;
+  }
+  .verdict:not(.opened) > .sure,
+  .verdict:not(.opened) > .thin,
+  .verdict:not(.opened) > .second,
+  .verdict:not(.opened) > .end {
+    display: none;
+  }
+  .more {
+    display: inline-flex;
+    grid-column: 3;
+    grid-row: 1;
+    justify-content: center;
+    min-width: 34px;
   }
   .choice,
   .unknown {
     grid-column: 1;
+    grid-row: 1;
   }
   .score {
     grid-column: 2;
+    grid-row: 1;
     text-align: right;
+  }
+  .choice > .k,
+  .score > .k {
+    display: none;
+  }
+  .choice b {
+    font-size: 17px;
   }
   .sure,
   .thin,
