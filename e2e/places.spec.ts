@@ -197,3 +197,34 @@ test('an empty workshop lays the demo out when it is asked to', async ({ page })
     server.dispose();
   }
 });
+
+test('the first part is said in a line; who wants to is shown round, and leaves at any stop', async ({
+  page,
+}) => {
+  const server = new TestServer();
+  await server.start(false);
+  try {
+    await page.goto(`${server.url}/parts`);
+    const first = page.getByTestId('first-part');
+    await expect(first.getByRole('img', { name: 'What an answer looks like' })).toBeVisible();
+    await first.getByRole('button', { name: /hook outside in the sun/ }).click();
+    await expect(first.getByTestId('said')).toContainText('3 kg');
+    await first.getByRole('button', { name: 'Begin with this' }).click();
+    await expect(page).toHaveURL(/\/parts\/[\w-]+\/brief/);
+    await expect(page.getByTestId('first-choice')).not.toHaveText('Not asked yet');
+    await page.keyboard.press('h');
+    await page.getByRole('button', { name: 'Show me round, in two minutes' }).click();
+    const stop = page.locator('.ant-tour');
+    await expect(stop).toContainText('Each part stands here');
+    for (const title of ['The brief', 'The verdict', 'The ranking']) {
+      await page.keyboard.press('Enter');
+      await expect(stop.locator('.ant-tour-title')).toHaveText(title);
+    }
+    await expect(page).toHaveURL(/\/rank$/);
+    await page.keyboard.press('Escape');
+    await expect(stop).toBeHidden();
+  } finally {
+    await server.stop();
+    server.dispose();
+  }
+});

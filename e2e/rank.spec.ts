@@ -102,3 +102,19 @@ test('a changed brief makes a decided part differ from its record', async ({ pag
   await page.getByRole('link', { name: 'Parts', exact: true }).click();
   await expect(page.getByTestId('part-row').filter({ hasText: 'Apiary name plate' })).toContainText('leads');
 });
+
+test('no ranking is shown before what it rests on has come', async ({ page, server }) => {
+  await page.goto(`${server.url}/parts`);
+  const href = await page.getByRole('link', { name: 'Solar wax melter latch' }).getAttribute('href');
+  let release: () => void = () => undefined;
+  const held = new Promise<void>(go => (release = go));
+  await page.route('**/api/printers*', async route => {
+    await held;
+    await route.continue();
+  });
+  await page.goto(`${server.url}${href!.replace('/brief', '/rank')}`);
+  await expect(page.getByRole('status').filter({ hasText: 'Opening the part…' })).toBeVisible();
+  await expect(page.getByTestId('first-choice')).toHaveCount(0);
+  release();
+  await expect(page.getByTestId('first-choice')).toHaveText('ASA');
+});

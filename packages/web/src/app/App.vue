@@ -4,6 +4,7 @@ import { computed, defineAsyncComponent, onMounted, watchEffect } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useHealth } from '../stores/health';
 import { useSettings } from '../stores/settings';
+import { useTour } from '../stores/tour';
 import { useWorking } from '../stores/working';
 import { kitTheme } from '../theme/kit';
 import { leftOutWords } from '../api/left-out';
@@ -16,10 +17,12 @@ import { useShortcuts } from './useShortcuts';
 // What is opened by a key or a number is fetched when it is first opened.
 const ShortcutHelp = defineAsyncComponent(() => import('./ShortcutHelp.vue'));
 const GuideDrawer = defineAsyncComponent(() => import('../features/guide/GuideDrawer.vue'));
+const TourGuide = defineAsyncComponent(() => import('../features/tour/TourGuide.vue'));
 const WorkingDrawer = defineAsyncComponent(() => import('../features/working/WorkingDrawer.vue'));
 
 const settings = useSettings();
 const working = useWorking();
+const tour = useTour();
 const health = useHealth();
 const { help, guide } = useShortcuts();
 const route = useRoute();
@@ -80,6 +83,7 @@ onMounted(() => void prefetchPages());
       </main>
       <WorkingDrawer v-if="working.topic" />
       <GuideDrawer v-if="guide" @close="guide = false" />
+      <TourGuide v-if="tour.running" />
       <ShortcutHelp v-if="help" v-model:open="help" />
     </div>
   </ConfigProvider>

@@ -25,4 +25,5 @@ export { default as Table } from 'ant-design-vue/es/table';
 export { default as Steps } from 'ant-design-vue/es/steps';
 export { default as Tabs, TabPane } from 'ant-design-vue/es/tabs';
 export { default as Tooltip } from 'ant-design-vue/es/tooltip';
+export { default as Tour } from 'ant-design-vue/es/tour';
 export { default as Upload, UploadDragger } from 'ant-design-vue/es/upload';

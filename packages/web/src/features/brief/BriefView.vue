@@ -68,7 +68,7 @@ function whatIsWrong(e: unknown): string[] {
       <div>
         <SayMore />
         <DoubtList />
-        <OpeningQuestions />
+        <OpeningQuestions data-tour="questions" />
         <AssumptionList :ranking="ranking" />
         <h2 class="more">More, where it matters</h2>
         <BriefFolds :ranking="ranking" />

@@ -112,7 +112,9 @@ function save(as: 'html' | 'md' | 'json'): void {
       {{ card.printer === null ? 'on no printer in particular' : `on ${card.printer}` }}
       <StatusMark :status="card.status" />
     </p>
-    <p class="amounts" data-testid="card-amounts">{{ say(cardAmounts(card, workshop.currency)) }}</p>
+    <p class="amounts" data-testid="card-amounts" data-tour="card">
+      {{ say(cardAmounts(card, workshop.currency)) }}
+    </p>
     <p v-if="cardRecord(card)" class="small" data-testid="card-record">{{ say(cardRecord(card)) }}</p>
     <p><SaidShareChip /></p>
     <p v-if="draft.brief && isFitCheck(draft.brief, material)" class="small" data-testid="card-of-check">

@@ -108,7 +108,7 @@ function open(): void {
         <p class="soft small">
           Press once for what you see, twice for what you looked for and is not there: that tells as much.
         </p>
-        <div class="tiles">
+        <div class="tiles" data-tour="symptoms">
           <SymptomTile
             v-for="s in symptomIds"
             :key="s"

@@ -4,6 +4,7 @@ import { computed, nextTick, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import TextField from '../../ui/TextField.vue';
+import { useTour } from '../../stores/tour';
 import { useReturnFocus } from '../../ui/useReturnFocus';
 import { guideChapters, searchGuide } from './guide-html';
 
@@ -38,6 +39,11 @@ function scrollTo(id: string): void {
   there?.scrollIntoView({ block: 'start' });
   there?.focus();
 }
+const tour = useTour();
+function showRound(): void {
+  open.value = false;
+  tour.start();
+}
 const options = chapters.map(c => ({ value: c.title, label: c.title }));
 /** Puts a chapter's text into its place. */
 const vChapter = {
@@ -67,6 +73,7 @@ function show(el: HTMLElement, of: string): void {
           placeholder="brim, creep, spool"
         />
       </div>
+      <p><Button size="small" @click="showRound">Show me round, in two minutes</Button></p>
       <template v-if="typed.trim()">
         <p role="status" class="soft small" data-testid="guide-found">
           {{ found.length ? `${found.length} found` : `Nothing in the guide is like “${typed.trim()}”.` }}

@@ -86,7 +86,7 @@ function showScore(c: Candidate): void {
 </script>
 
 <template>
-  <header class="verdict" :class="{ opened }" aria-label="Verdict">
+  <header class="verdict" :class="{ opened }" aria-label="Verdict" data-tour="verdict">
     <template v-if="untouched">
       <div class="unknown" aria-live="polite">
         <span class="k">First choice</span>

@@ -1,11 +1,8 @@
 <script setup lang="ts">
 import type { ListedPart } from '@hornblende/core/api';
-import { sayFields, startingPoints, type StartingPoint } from '@hornblende/core/brief';
+import { startingPoints } from '@hornblende/core/brief';
 import { Modal } from '../../ui/kit';
 import { computed, nextTick, onMounted, ref } from 'vue';
-import { useRouter } from 'vue-router';
-import { useParts } from '../../stores/parts';
-import { usePrinters } from '../../stores/printers';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
@@ -13,13 +10,11 @@ import RestoredNotice from '../../ui/RestoredNotice.vue';
 import { useKeptForm } from '../../ui/useKeptForm';
 import { useReturnFocus } from '../../ui/useReturnFocus';
 import SaidLine from '../../ui/SaidLine.vue';
+import { useNewPart } from './useNewPart';
 
 /** Names a new part, and gives it a start: another part, or a usual kind with its traps. */
 const props = defineProps<{ from: ListedPart | null }>();
 const emit = defineEmits<{ close: [] }>();
-const parts = useParts();
-const printers = usePrinters();
-const router = useRouter();
 const { attempt } = useFeedback();
 useReturnFocus();
 const open = ref(true);
@@ -31,14 +26,9 @@ const kept = useKeptForm(`part-${props.from?.id ?? 'new'}`, {
 const name = kept.field('name');
 const startKey = kept.field('startKey');
 const line = kept.field('line');
-/** What the line says so far; null where there is none. */
-const said = computed(() =>
-  line.value.trim()
-    ? sayFields(line.value, { printers: printers.list.map(p => ({ id: p.id, name: p.profile.name })) })
-    : null,
-);
+const { said, called, begin } = useNewPart(line);
 /** A name of one’s own, else what the line calls the part. */
-const wanted = computed(() => name.value.trim() || (said.value ? String(said.value.given.name) : ''));
+const wanted = computed(() => name.value.trim() || called.value);
 const tried = ref(false);
 const start = computed(() => startingPoints.find(s => s.key === startKey.value) ?? null);
 const kinds = [
@@ -52,32 +42,14 @@ onMounted(async () => {
   dialog.value?.querySelector('input')?.focus();
 });
 
-/** What a kind of part fills in: it is marked as filled in, for nobody has said it yet. */
-function filledBy(kind: StartingPoint | null): object {
-  return kind ? { ...kind.brief, filledIn: Object.keys(kind.brief) } : {};
-}
-/** What the line says, less what every brief has by itself. */
-function saidGiven(): object {
-  const { format: _format, version: _version, name: _name, ...given } = said.value?.given ?? {};
-  return given;
-}
 async function create(): Promise<void> {
   tried.value = true;
   if (!wanted.value) return;
   await attempt(async () => {
-    // Asked for by whoever is quicker than the first page: a part must not go without its printer.
-    if (!printers.loaded) await printers.load();
-    const named = said.value?.understood.find(u => u.field === 'printer')?.value;
-    const usual = printers.list.find(p => p.isDefault)?.id ?? null;
-    const printerId = typeof named === 'string' ? named : usual;
-    const from = {
-      ...(props.from ? { from: props.from } : {}),
-      start: { ...filledBy(start.value), ...saidGiven() },
-    };
-    const part = await parts.create(wanted.value, printerId, { ...from, id: kept.id.value });
+    const { from } = props;
+    await begin({ name: wanted.value, from, kind: start.value, id: kept.id.value });
     kept.done();
     open.value = false;
-    await router.push(`/parts/${part.id}/brief`);
   });
 }
 </script>
@@ -96,7 +68,7 @@ async function create(): Promise<void> {
     <div ref="dialog" class="naming">
       <TextField
         v-model="name"
-        :placeholder="said ? String(said.given.name) : ''"
+        :placeholder="called"
         label="What is it called?"
         :maxlength="120"
         :problem="problem"

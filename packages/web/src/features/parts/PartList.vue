@@ -45,7 +45,7 @@ async function putAway(part: ListedPart): Promise<void> {
       {{ title }} <span class="soft count">{{ parts.length }}</span>
     </h2>
     <PlainTable :columns="columns">
-      <tr v-for="p in parts" :key="p.id" data-testid="part-row">
+      <tr v-for="p in parts" :key="p.id" data-testid="part-row" data-tour="part">
         <td>
           <RouterLink :to="`/parts/${p.id}/${decided ? 'decision' : 'brief'}`" class="name">{{
             p.name

@@ -16,7 +16,7 @@ import { useStandings } from './useStandings';
 // Seldom wanted at once: fetched when it is.
 const NewPartDialog = defineAsyncComponent(() => import('./NewPartDialog.vue'));
 const DueNotice = defineAsyncComponent(() => import('./DueNotice.vue'));
-const OfferDemo = defineAsyncComponent(() => import('./OfferDemo.vue'));
+const FirstPart = defineAsyncComponent(() => import('./FirstPart.vue'));
 const AwayParts = defineAsyncComponent(() => import('./AwayParts.vue'));
 
 const parts = useParts();
@@ -95,15 +95,12 @@ const groups = computed(() =>
       <p>The parts could not be fetched: {{ parts.error }}</p>
       <Button @click="load">Try again</Button>
     </div>
-    <div v-else-if="!parts.list.length" class="empty">
-      <h2>No parts yet</h2>
-      <p>
-        A part begins with five questions about what it must survive. The answer is a ranking of filaments,
-        with every number’s working.
-      </p>
-      <Button type="primary" @click="begin(null)">Begin with a part</Button>
-      <OfferDemo v-if="!printers.list.length" @laid-out="laidOut" />
-    </div>
+    <FirstPart
+      v-else-if="!parts.list.length"
+      :offers-demo="!printers.list.length"
+      @questions="begin(null)"
+      @laid-out="laidOut"
+    />
     <p v-else-if="!found.length" class="soft">No part is called anything like “{{ search }}”.</p>
     <p v-if="failed" class="out small" role="alert">Today’s answers could not be worked out: {{ failed }}</p>
     <PartList
@@ -128,10 +125,6 @@ const groups = computed(() =>
 </template>
 
 <style scoped>
-.empty {
-  max-width: 520px;
-  padding: 60px 0;
-}
 .due-room {
   min-height: 34px;
 }

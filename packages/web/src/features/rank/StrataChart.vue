@@ -127,7 +127,15 @@ const HINT =
 </script>
 
 <template>
-  <div ref="wrap" class="strata" tabindex="0" role="application" :aria-label="HINT" @keydown="press">
+  <div
+    ref="wrap"
+    class="strata"
+    data-tour="strata"
+    tabindex="0"
+    role="application"
+    :aria-label="HINT"
+    @keydown="press"
+  >
     <svg
       :width="layout.width"
       :height="TOP + layout.height + 56"

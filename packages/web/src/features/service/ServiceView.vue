@@ -41,7 +41,7 @@ onMounted(() => void fetchAll());
 
 <template>
   <div class="page service" data-testid="service-page">
-    <div class="page-head">
+    <div class="page-head" data-tour="service">
       <h1>Service</h1>
       <div class="right">
         <RouterLink v-if="health.isPhone" to="/service/bench">Read a trial</RouterLink>
