@@ -17,6 +17,7 @@ import QuantityInput from '../../ui/QuantityInput.vue';
 import SentenceSelect from '../../ui/SentenceSelect.vue';
 import { loadOf } from '@hornblende/core/brief';
 import LoadSentence from './LoadSentence.vue';
+import SectionHint from './pictures/SectionHint.vue';
 import { words } from './words';
 
 const draft = useDraft();
@@ -158,6 +159,7 @@ const defaults = newBrief('defaults');
           >: <LoadSentence :load="firstLoad" :index="0" /></template
         >.
       </p>
+      <SectionHint v-if="firstLoad?.widthMm && firstLoad.heightMm" :load="firstLoad" />
     </li>
     <li>
       <h2>Must it bend?</h2>
