@@ -9,7 +9,7 @@ import type { EvidenceGroup } from './service/evidence.js';
 import type { FieldEvidence } from './service/field-evidence.js';
 import type { Happened } from './service/happened.js';
 import type { ModelCalibration } from './service/model-calibration.js';
-import type { Inspection } from './service/inspection.js';
+import type { Inspection, InspectionVerdict } from './service/inspection.js';
 import type { Placement } from './service/placement.js';
 import type { ServiceStanding } from './service/standing.js';
 import type { Fault } from './triage/fault.js';
@@ -146,6 +146,14 @@ export interface ListedPlacement extends StoredPlacement {
   standing: ServiceStanding;
   /** Null where its service has ended. */
   due: Due | null;
+  /** How it was found, look by look, the oldest first: the last ones of many. */
+  seen: SeenLook[];
+}
+
+/** How a part was found at a look: years after it went out, not counting the time that it was taken in. */
+export interface SeenLook {
+  years: number;
+  verdict: InspectionVerdict;
 }
 
 /** A photograph that is kept. */

@@ -112,6 +112,10 @@ describe('looks', () => {
     expect(all.map(l => l.id)).toEqual([failed.id, first.id]);
     const rows = (await call('GET', '/api/placements')).body as unknown as { id: string; standing: object }[];
     expect(rows.find(p => p.id === id)!.standing).toMatchObject({ ended: true, mode: 'cracked', looks: 2 });
+    // And how it was found, the oldest first.
+    const { seen } = rows.find(p => p.id === id) as unknown as { seen: { years: number; verdict: string }[] };
+    expect(seen.map(s => s.verdict)).toEqual(['fine', 'failed']);
+    expect(seen[1]!.years - seen[0]!.years).toBeCloseTo(3, 1);
   });
 
   it('under an id that is another look’s are refused with what stands there', async () => {

@@ -29,7 +29,7 @@ export {
 export type { Placed } from './placed.js';
 export { acceptedScales, proposedScale, type AcceptedScale } from './proposed-scale.js';
 export { serviceCsv } from './service-csv.js';
-export { serviceRecord, serviceStanding, type Look, type ServiceStanding } from './standing.js';
+export { serviceRecord, serviceStanding, yearsOut, type Look, type ServiceStanding } from './standing.js';
 export { storySheet } from './story.js';
 export { strengthKept, yearsToHalfBySpares } from './strength-kept.js';
 export { serviceSurvival } from './survival.js';

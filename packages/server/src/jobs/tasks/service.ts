@@ -1,6 +1,6 @@
-import type { ListedPlacement, ServiceEvidence } from '@hornblende/core/api';
+import type { ListedPlacement, SeenLook, ServiceEvidence } from '@hornblende/core/api';
 import { annualGhiKWhm2, type Weather } from '@hornblende/core/climate';
-import type { Brief } from '@hornblende/core/formats';
+import type { Brief, Placement } from '@hornblende/core/formats';
 import { families, gradeFamily, type Family } from '@hornblende/core/materials';
 import {
   byLesson,
@@ -12,6 +12,7 @@ import {
   modelCalibration,
   serviceCsv,
   serviceStanding,
+  yearsOut,
   type Due,
   type FieldEvidence,
   type Grouping,
@@ -44,11 +45,24 @@ export const listPlacements: Task<ListAsked & { now: string }> = {
       const { id, placement } = stored;
       const own = looks.get(id) ?? [];
       const standing = serviceStanding(placement, own, asked.now);
-      return { ...stored, standing, due: dueNow({ id, placement, standing }, own, ofKind, asked.now) };
+      const due = dueNow({ id, placement, standing }, own, ofKind, asked.now);
+      return { ...stored, standing, due, seen: seenLooks(placement, own) };
     });
     return pageAnswer({ ...page, items }, asked);
   },
 };
+
+/** Looks that are told of a part in a list, the last ones. */
+const MOST_SEEN = 20;
+
+/** How a part was found, look by look, the oldest first. */
+function seenLooks(placement: Placement, looks: readonly Look[]): SeenLook[] {
+  return looks
+    .filter(l => !l.struck)
+    .map(({ at, verdict }) => ({ years: yearsOut(placement, at), verdict }))
+    .sort((a, b) => a.years - b.years)
+    .slice(-MOST_SEEN);
+}
 
 /** Looks at a part, the newest first. */
 export const listInspections: Task<ListAsked & { placementId: string }> = {

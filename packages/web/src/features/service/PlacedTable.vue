@@ -8,6 +8,7 @@ import { useService } from '../../stores/service';
 import DataTable from '../../ui/DataTable.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import SearchField from '../../ui/SearchField.vue';
+import LifeLine from './LifeLine.vue';
 import { dueWords, standingMark } from './words';
 
 /** Everything that is out there, or was: found by its words, in the order that is asked for. */
@@ -52,11 +53,13 @@ const rows = computed(() => {
 /** Rows that stand there at first, and that more brings. */
 const MORE = 50;
 const most = ref(MORE);
+/** The longest life among those that are shown: all are drawn to its scale. */
+const longest = computed(() => Math.max(...rows.value.slice(0, most.value).map(r => r.standing.years)));
 const columns = [
-  { key: 'name', title: 'What', width: '24%' },
-  { key: 'where', title: 'Where', width: '20%' },
-  { key: 'of', title: 'Of', width: '20%' },
-  { key: 'years', title: 'Out for', width: '9%' },
+  { key: 'name', title: 'What', width: '22%' },
+  { key: 'where', title: 'Where', width: '18%' },
+  { key: 'of', title: 'Of', width: '17%' },
+  { key: 'years', title: 'Out for', width: '16%' },
   { key: 'standing', title: 'How it is', width: '16%' },
   { key: 'due', title: 'Due', width: '11%' },
 ];
@@ -86,7 +89,10 @@ const columns = [
         }}<span class="soft small">, {{ sunWords[row.placement.place.sun] }}</span></template
       >
       <template #of="{ row }">{{ materialWords(row.placement, library.nameOf) }}</template>
-      <template #years="{ row }">{{ row.standing.years.toFixed(1) }} years</template>
+      <template #years="{ row }"
+        ><span class="life"
+          >{{ row.standing.years.toFixed(1) }} years<LifeLine :row="row" :longest="longest" /></span
+      ></template>
       <template #standing="{ row }"
         ><span :class="standingMark(row.standing).tone"
           >{{ standingMark(row.standing).sign }} {{ standingWords(row.standing) }}</span
@@ -109,5 +115,13 @@ const columns = [
   gap: 10px 18px;
   align-items: center;
   margin-bottom: 8px;
+}
+.life {
+  display: grid;
+}
+@media (max-width: 640px) {
+  .life {
+    justify-items: end;
+  }
 }
 </style>
