@@ -66,6 +66,7 @@ const reaches = {
   brief: ['part', 'shape'],
   card: ['part', 'shape'],
   decision: ['part'],
+  drills: ['bench'],
   fix: ['bench'],
   library: ['chooser'],
   rank: ['part', 'brief', 'trial'],

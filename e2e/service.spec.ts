@@ -243,6 +243,10 @@ test('what is out there goes out as labels, as a calendar and as a table; curves
   await expect(groups.filter({ hasText: 'one or another' })).toContainText('So few are a hint');
   await groups.filter({ hasText: /^PLA/ }).getByRole('button').click();
   await expect(page.getByRole('img', { name: /^PLA: 2 of 3 failed/ })).toBeVisible();
+  // What rests on a single part is one line, until it is opened.
+  await expect(groups.filter({ hasText: /^ABS/ })).toHaveCount(0);
+  await page.getByTestId('single-groups').click();
+  await expect(groups.filter({ hasText: /^ABS/ })).toContainText('1 of 1 have stood');
   await page.getByRole('button', { name: 'Labels' }).click();
   await expect(page.getByTestId('label')).toHaveCount(10);
   await expect(page.getByTestId('label').first().getByRole('img')).toBeVisible();

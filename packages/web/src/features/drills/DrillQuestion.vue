@@ -5,6 +5,7 @@ import { computed, nextTick, useTemplateRef, watch } from 'vue';
 import { useWorking } from '../../stores/working';
 import { useKeys } from '../../ui/keys';
 import { useUnits } from '../../ui/useUnits';
+import DrillPicture from './DrillPicture.vue';
 import { sureText } from './sure-words';
 import { useLabPath } from './useLabPath';
 import type { Round } from './useRound';
@@ -54,6 +55,7 @@ function markOf(n: number): string {
     <ul class="given">
       <li v-for="(g, n) in drill.given" :key="n">{{ inUnits(g) }}</li>
     </ul>
+    <DrillPicture :drill="drill" />
     <h2>{{ drill.question }}</h2>
     <div class="options" role="group" :aria-label="drill.question">
       <Button

@@ -45,6 +45,14 @@ const groupings: { value: Grouping; label: string }[] = [
 const { evidence, state, load } = useEvidence(by);
 const picked = ref('');
 const groups = computed(() => evidence.value?.groups ?? []);
+/** Groups of a single part that stands: one line for all of them, until it is opened. */
+const single = computed(() => groups.value.filter(g => g.survival.parts === 1 && !g.survival.failures));
+const isOpen = ref(false);
+const listed = computed(() =>
+  isOpen.value || single.value.length < 2
+    ? groups.value
+    : groups.value.filter(g => !single.value.includes(g)),
+);
 const group = computed(() => groups.value.find(g => g.key === picked.value) ?? groups.value[0] ?? null);
 function nameOf(key: string): string {
   if (key === UNSURE) return 'one or another';
@@ -108,7 +116,7 @@ function open(): void {
     <PageState :state="state" what="what the parts tell" @retry="load">
       <div v-if="group && option" class="both">
         <ul class="groups">
-          <li v-for="g in groups" :key="g.key" data-testid="evidence-group">
+          <li v-for="g in listed" :key="g.key" data-testid="evidence-group">
             <Button
               type="text"
               block
@@ -120,6 +128,23 @@ function open(): void {
               <b>{{ nameOf(g.key) }}</b>
               <span class="small">{{ said(g) }}</span>
               <span v-if="g.unseen" class="soft small">{{ g.unseen }} not looked at yet</span>
+            </Button>
+          </li>
+          <li v-if="single.length > 1">
+            <Button
+              type="text"
+              block
+              class="group"
+              :aria-expanded="isOpen"
+              data-testid="single-groups"
+              @click="isOpen = !isOpen"
+            >
+              <b>{{ single.length }} of one part each</b>
+              <span class="small">{{
+                isOpen
+                  ? 'Fold them.'
+                  : `${single.map(g => nameOf(g.key)).join(', ')}: none has failed; one part proves next to nothing.`
+              }}</span>
             </Button>
           </li>
         </ul>
