@@ -11,7 +11,9 @@ import {
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
+import { DAY_MS } from '@hornblende/core/lib';
 import { PhotoStore } from '../src/db/photos.js';
+import { forgetUnusedPhotos } from '../src/db/unused-photos.js';
 import { openDatabase } from '../src/db/database.js';
 import { exportTo, importFrom } from '../src/index.js';
 import { jpeg, png } from './pictures.js';
@@ -190,6 +192,26 @@ describe('photographs', () => {
     utimesSync(stray, 0, 0);
     expect(await store.sweep(Date.now())).toBe(1);
     expect(readdirSync(join(dataDir, 'photos'), { recursive: true })).toHaveLength(kept - 1);
+    await db.destroy();
+  });
+
+  it('that nothing names are forgotten after a week; those of looks, places and trials stay', async () => {
+    const db = await openDatabase(join(dataDir, 'hornblende.db'));
+    const id = await place();
+    const used = (await sendPhoto(png(201))).body.sha256;
+    await send(look(id, { photos: [{ sha256: used, caption: '' }] }));
+    const unused = (await sendPhoto(png(202))).body.sha256;
+    const kept = async (): Promise<string[]> =>
+      ((await db('photos').select('sha256')) as { sha256: string }[]).map(r => r.sha256);
+    const soon = Date.now() + 6 * DAY_MS;
+    expect(await forgetUnusedPhotos(db, soon)).toBe(0);
+    expect(await kept()).toContain(unused);
+    const before = await kept();
+    expect(await forgetUnusedPhotos(db, Date.now() + 8 * DAY_MS)).toBeGreaterThan(0);
+    const after = await kept();
+    expect(after).toContain(used);
+    expect(after).not.toContain(unused);
+    expect(before.length).toBeGreaterThan(after.length);
     await db.destroy();
   });
 

@@ -101,7 +101,8 @@ export async function listedValues(t: Knex, kind: RecordKind, row: Row): Promise
   return values;
 }
 
-function listReferences({ references = [] }: RecordKind): ListReference[] {
+/** A kind's references that stand in lists inside its documents. */
+export function listReferences({ references = [] }: RecordKind): ListReference[] {
   return references.filter(r => 'each' in r);
 }
 

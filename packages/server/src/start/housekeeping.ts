@@ -1,6 +1,7 @@
 import { DAY_MS, HOUR_MS } from '@hornblende/core/lib';
 import { photoFolder } from '../db/photo-path.js';
 import { PhotoStore } from '../db/photos.js';
+import { forgetUnusedPhotos } from '../db/unused-photos.js';
 import type { Workplace } from '../workplace/workplace.js';
 
 /** How often it is looked whether something is due, ms. */
@@ -8,7 +9,7 @@ const LOOK_MS = HOUR_MS;
 /** The first look waits until whoever started it has seen the first pages, ms. */
 const FIRST_MS = 60_000;
 
-/** What is done each day without being asked: a look for damage, stray photographs swept, and a backup. */
+/** What is done each day without being asked: a look for damage, photographs that nothing names swept, and a backup. */
 export class Housekeeping {
   private readonly first: NodeJS.Timeout;
   private readonly daily: NodeJS.Timeout;
@@ -35,8 +36,10 @@ export class Housekeeping {
     try {
       if (Date.now() - this.lookedAt >= DAY_MS) {
         await workplace.lookForDamage('checking');
-        if (!workplace.damage.length)
+        if (!workplace.damage.length) {
+          await forgetUnusedPhotos(workplace.db, Date.now());
           await new PhotoStore(workplace.db, photoFolder(workplace.file)).sweep(Date.now());
+        }
         this.lookedAt = Date.now();
       }
       if (!workplace.damage.length && workplace.backups.isDue()) await workplace.backups.make('daily');

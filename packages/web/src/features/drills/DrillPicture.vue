@@ -15,6 +15,7 @@ const numberOf = (name: string): number => Number(inputs.value[name]);
   <DurometerDrawing
     v-if="drill.kind === 'durometer'"
     class="picture"
+    untold
     :layers="numberOf('layers')"
     :layer-mm="numberOf('layerMm')"
     :hardness="null"
@@ -22,6 +23,7 @@ const numberOf = (name: string): number => Number(inputs.value[name]);
   <DurometerDrawing
     v-else-if="drill.kind === 'half-depth'"
     class="picture"
+    untold
     :layers="1"
     :layer-mm="6"
     :hardness="numberOf('hardness')"

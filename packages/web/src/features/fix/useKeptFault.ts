@@ -29,7 +29,10 @@ export function useKeptFault(fix: LiveFix): Ref<FaultKept> {
     const sheet = fix.sheet.value;
     const before = faults.list.find(f => f.id === sheet.id);
     // One that was found meanwhile, here or elsewhere, is not opened again by a late press.
-    if (before && before.fault.end !== null) return;
+    if (before && before.fault.end !== null) {
+      state.value = 'nothing yet';
+      return;
+    }
     if (!isBegun(sheet)) {
       state.value = 'nothing yet';
       // All that was pressed is taken back: nothing is left to go on with. A phone may not remove it, and leaves it.
