@@ -2,7 +2,6 @@
 import type { Xyz } from '@hornblende/core/geometry';
 import type { FieldInfo } from '@hornblende/core/input';
 import { hoursText } from '@hornblende/core/lib';
-import { families } from '@hornblende/core/materials';
 import { Button } from '../../ui/kit';
 import { storeToRefs } from 'pinia';
 import { computed, reactive, ref } from 'vue';
@@ -14,6 +13,7 @@ import TextField from '../../ui/TextField.vue';
 import { useUnits } from '../../ui/useUnits';
 import LineDrawing from '../shape/LineDrawing.vue';
 import BenchTool from './BenchTool.vue';
+import { filamentOptions } from './filament-options';
 import { useCouponLook } from './useCouponLook';
 
 /** Pieces to print for a measurement: their numbers, a code to tell them apart, STL or 3MF. */
@@ -44,10 +44,6 @@ const fileOf = (as: 'stl' | '3mf'): string => {
   return `/api/coupons/${picked.value}.${as}${query.size ? `?${query.toString()}` : ''}`;
 };
 const familyKey = ref('petg');
-const filaments = families
-  .filter(f => !f.flags.soluble)
-  .map(f => ({ value: f.key, label: f.name }))
-  .sort((a, b) => a.label.localeCompare(b.label));
 const { look, printerName } = useCouponLook(
   computed(() => fileOf('stl')),
   familyKey,
@@ -97,7 +93,7 @@ const AS_IT_STANDS: [Xyz, Xyz, Xyz] = [
       </template>
       <div class="row">
         <OptionSelect v-model="picked" label="Coupon" :options="options" />
-        <OptionSelect v-model="familyKey" label="Printed in" :options="filaments" />
+        <OptionSelect v-model="familyKey" label="Printed in" :options="filamentOptions" />
         <NumberInput
           v-for="f in numbers"
           :key="`${picked}-${f.name}`"

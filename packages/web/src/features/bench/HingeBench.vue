@@ -8,6 +8,7 @@ import OptionSelect from '../../ui/OptionSelect.vue';
 import { useUnits } from '../../ui/useUnits';
 import BenchResult from './BenchResult.vue';
 import BenchTool from './BenchTool.vue';
+import { filamentOptions } from './filament-options';
 import HingeDrawing from './drawings/HingeDrawing.vue';
 import ZonesDrawing from './drawings/ZonesDrawing.vue';
 import FigureFields from './FigureFields.vue';
@@ -38,10 +39,6 @@ const zoneFields: readonly FigureField[] = [
   { key: 'harder', label: 'Harder zone, Shore A', min: 1, max: 95 },
   { key: 'softer', label: 'Softer zone, Shore A', min: 1, max: 95 },
 ];
-const filaments = families
-  .filter(f => !f.flags.soluble)
-  .map(f => ({ value: f.key, label: f.name }))
-  .sort((a, b) => a.label.localeCompare(b.label));
 const family = computed(() => families.find(f => f.key === sheet.value.material) ?? families[0]!);
 const input = computed(() => {
   const { angleDeg, lengthMm, widthMm, layerMm } = sheet.value;
@@ -111,7 +108,7 @@ const open = (): void =>
         <OptionSelect
           :model-value="sheet.material"
           label="Of"
-          :options="filaments"
+          :options="filamentOptions"
           @update:model-value="v => put({ material: v })"
         />
         <FigureFields :fields="hingeFields" :sheet="sheet" @put="put" />

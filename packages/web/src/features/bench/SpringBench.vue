@@ -21,6 +21,7 @@ import Segments from '../../ui/Segments.vue';
 import { useUnits } from '../../ui/useUnits';
 import BenchResult from './BenchResult.vue';
 import BenchTool from './BenchTool.vue';
+import { filamentOptions } from './filament-options';
 import MountDrawing from './drawings/MountDrawing.vue';
 import StripDrawing from './drawings/StripDrawing.vue';
 import FigureFields from './FigureFields.vue';
@@ -72,10 +73,6 @@ const holds = [
   { value: 'one-end', label: 'at one end, as a finger' },
   { value: 'both-ends', label: 'at both ends, pressed in the middle' },
 ];
-const filaments = families
-  .filter(f => !f.flags.soluble)
-  .map(f => ({ value: f.key, label: f.name }))
-  .sort((a, b) => a.label.localeCompare(b.label));
 const stripInput = computed(() => {
   const { material, held, lengthMm, widthMm, forceN, bendMm, lineMm } = sheet.value;
   const family = families.find(f => f.key === material) ?? families[0]!;
@@ -145,7 +142,7 @@ const open = (title: string, model: string, inputs: object): void =>
         <OptionSelect
           :model-value="sheet.material"
           label="Of"
-          :options="filaments"
+          :options="filamentOptions"
           @update:model-value="v => put({ material: v })"
         />
         <OptionSelect

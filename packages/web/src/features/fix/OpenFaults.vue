@@ -47,16 +47,8 @@ function remove(id: string): void {
   </section>
 </template>
 
+<style scoped src="./fault-list.css"></style>
 <style scoped>
-h2 {
-  font-size: 16px;
-  margin: 18px 0 2px;
-}
-ul {
-  list-style: none;
-  margin: 4px 0 0;
-  padding: 0;
-}
 li {
   display: flex;
   gap: 8px 12px;

@@ -40,14 +40,11 @@ const words = computed(() => {
 </template>
 
 <style scoped src="../../../charts/picture.css"></style>
+<style scoped src="./drawing.css"></style>
 <style scoped>
 .dimension {
   stroke: var(--soft);
   stroke-width: 1;
   fill: none;
-}
-text {
-  font-size: 13px;
-  fill: var(--ink);
 }
 </style>

@@ -58,8 +58,4 @@ const arc = computed(() => {
   stroke: var(--rule-strong);
   stroke-dasharray: 4 3;
 }
-text {
-  font-size: 13px;
-  fill: var(--ink);
-}
 </style>

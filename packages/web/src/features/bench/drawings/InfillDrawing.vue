@@ -73,7 +73,4 @@ const words = computed(
   stroke: var(--s-strength);
   stroke-width: 3;
 }
-text {
-  font-size: 13px;
-}
 </style>

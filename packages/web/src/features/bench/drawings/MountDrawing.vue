@@ -64,9 +64,3 @@ const words = computed(
 <style scoped src="../../../charts/picture.css"></style>
 <style scoped src="../../../charts/sketch.css"></style>
 <style scoped src="./drawing.css"></style>
-<style scoped>
-text {
-  font-size: 14px;
-  fill: var(--ink);
-}
-</style>

@@ -38,10 +38,6 @@ const scales = [
 <style scoped src="../../../charts/sketch.css"></style>
 <style scoped src="./drawing.css"></style>
 <style scoped>
-text {
-  font-size: 13px;
-  fill: var(--ink);
-}
 .reading {
   font-weight: 700;
 }

@@ -77,8 +77,4 @@ const words = computed(
   stroke: var(--s-impact);
   fill: none;
 }
-text {
-  font-size: 13px;
-  fill: var(--ink);
-}
 </style>

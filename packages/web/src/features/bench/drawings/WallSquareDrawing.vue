@@ -36,10 +36,6 @@ const { show } = useUnits();
   fill: var(--ground);
   stroke: var(--s-strength);
 }
-text {
-  font-size: 13px;
-  fill: var(--ink);
-}
 .soft-words {
   fill: var(--soft);
 }

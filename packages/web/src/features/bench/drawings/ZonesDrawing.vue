@@ -46,8 +46,4 @@ const softer = computed(() => lines(200, 348, props.softerPct));
   stroke: var(--ink);
   stroke-dasharray: 5 4;
 }
-text {
-  font-size: 13px;
-  fill: var(--ink);
-}
 </style>
