@@ -193,6 +193,17 @@ test('a phone is paired from the desk, looks at parts, reads a trial, and is wit
   await phone.getByLabel('What this phone is called').fill('Una’s');
   await phone.getByRole('button', { name: 'Pair it' }).click();
   await expect(phone.getByTestId('due-list')).toContainText('Scale housing, hive 4');
+  // Grades stand there by their names, and nothing is asked that a phone may not ask.
+  const refused: string[] = [];
+  phone.on('response', r => void (r.status() === 403 && refused.push(r.url())));
+  await phone.goto(url);
+  await expect(phone).toHaveURL(/\/service$/);
+  await phone.getByText('All of it', { exact: true }).click();
+  await expect(phone.getByTestId('placed-table')).toContainText('Wherrybank');
+  await phone.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Fix' }).click();
+  await phone.getByTestId('symptom-ringing').click();
+  await expect(phone.getByTestId('fix-kept')).toHaveText('Kept in the workshop');
+  expect(refused).toEqual([]);
   // By its tag, as a label leads to it.
   await phone.goto(`${url}/s/knob`);
   await expect(phone.getByRole('heading', { name: 'Crank knob' })).toBeVisible();

@@ -277,3 +277,15 @@ describe('a phone at the machine', () => {
     expect((await phone('DELETE', '/api/faults/open-0001', undefined, cookie)).status).toBe(403);
   });
 });
+
+describe('the pages of a phone', () => {
+  it('begin with the parts in service, and grades are told by their names', async () => {
+    const first = await fetch(server.sharedUrl!, { redirect: 'manual' });
+    expect(first.status).toBe(302);
+    expect(first.headers.get('location')).toBe('/service');
+    const cookie = await paired('In the garden');
+    expect((await phone('GET', '/api/grades', undefined, cookie)).status).toBe(200);
+    expect((await phone('POST', '/api/grades', {}, cookie)).status).toBe(403);
+    expect((await phone('GET', '/api/grades/some-grade', undefined, cookie)).status).toBe(403);
+  });
+});

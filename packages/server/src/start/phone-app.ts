@@ -14,6 +14,7 @@ import { securityHeaders } from '../http/security-headers.js';
 import { servePages } from '../http/serve-pages.js';
 import { workplaceGuard } from '../routes/workplace-guard.js';
 import { benchRoutes } from '../routes/bench.js';
+import { documentRoutes } from '../routes/documents.js';
 import { openFaultRoutes } from '../routes/open-faults.js';
 import { inspectionRoutes, photoRoutes, placementRoutes } from '../routes/service.js';
 import type { Workplace } from '../workplace/workplace.js';
@@ -104,6 +105,8 @@ export function createPhoneApp(o: PhoneAppOptions): Express {
   api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));
   api.use('/bench', benchRoutes(db, now));
   api.use('/faults', openFaultRoutes(db, now));
+  // What a part is made of is told by its grade's name. The gate lets nothing but their list through.
+  api.use('/grades', documentRoutes('grades', db, jobs, now));
   api.post(
     '/photos',
     limited(PHOTOS_A_DAY, DAY_MS, res => (res.locals.phone as KnownPhone).id),
@@ -111,6 +114,8 @@ export function createPhoneApp(o: PhoneAppOptions): Express {
   api.use('/photos', photoRoutes(new PhotoStore(db, photoFolder(workplace.file)), now));
   api.use(unknownRoute);
   app.use('/api', api);
+  // The first page is the desk's: its parts are not for phones.
+  app.get(['/', '/parts'], (_req, res) => res.redirect('/service'));
   if (o.webRoot) servePages(app, o.webRoot);
   app.use(unknownRoute);
   app.use(errorHandler);
