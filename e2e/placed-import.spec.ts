@@ -32,7 +32,7 @@ test('old parts are pasted from a sheet, looked through, placed at once, and tak
   await expect(rows.first()).toContainText('filament “kryptonite” is no family or grade here');
   await expect(rows.first()).toContainText('since “soon” is no date such as 2021-05-14');
   await expect(rows.nth(1)).toContainText('left out: is the same as line 3');
-  await expect(rows.filter({ hasText: 'Rain gauge bracket' })).toContainText('placed; cracked on 2025-08-02');
+  await expect(rows.filter({ hasText: 'Rain gauge bracket' })).toContainText('placed; cracked on 2 Aug 2025');
   await expect(rows.filter({ hasText: 'Row cover clip' })).toContainText(/PETG.+ASA/);
   await form.getByLabel('Whose records, if not yours').fill('Fell growers');
   await expect(form.getByLabel('How much each counts, 0 to 1')).toHaveValue('0.5');

@@ -4,6 +4,7 @@ import dayjs from 'dayjs';
 import customParseFormat from 'dayjs/plugin/customParseFormat.js';
 import { ref, useId, watch } from 'vue';
 import { useFieldProblem } from './form-problems';
+import { dayText } from './day-text';
 
 dayjs.extend(customParseFormat);
 
@@ -39,7 +40,7 @@ function readTyped(e: Event): void {
   if (!read)
     problem.value = `“${typed}” is no date; type it like ${props.time ? '2026-03-14 09:30' : '2026-03-14'}`;
   else if (props.latest && read.format('YYYY-MM-DD') > props.latest)
-    problem.value = `must not be after ${dayjs(props.latest).format('D MMM YYYY')}`;
+    problem.value = `must not be after ${dayText(props.latest)}`;
   else model.value = read.format(props.time ? 'YYYY-MM-DDTHH:mm' : 'YYYY-MM-DD');
 }
 </script>

@@ -3,7 +3,6 @@ import { changeEffects, type ChangeEffect } from '@hornblende/core/advice';
 import type { PartVersion } from '@hornblende/core/api';
 import { rank } from '@hornblende/core/score';
 import { Button, Modal } from '../../ui/kit';
-import dayjs from 'dayjs';
 import { computed, onMounted, ref } from 'vue';
 import { api } from '../../api/client';
 import { useLibrary } from '../../stores/library';
@@ -15,6 +14,7 @@ import { useUnits } from '../../ui/useUnits';
 import { useDraft } from '../part/draft';
 import { useRanking } from '../part/useRanking';
 import { changeSentence } from './change-sentence';
+import { momentText } from '../../ui/day-text';
 
 /** Two versions of the brief side by side: what changed, and what each change did to the ranking. */
 const emit = defineEmits<{ close: [] }>();
@@ -48,7 +48,7 @@ const of = (revision: number): PartVersion | undefined => versions.value.find(v 
 const choices = computed(() =>
   versions.value.map(v => ({
     value: v.revision,
-    label: `${v.revision}, ${dayjs(v.savedAt).format('D MMM YYYY, HH:mm')}`,
+    label: `${v.revision}, ${momentText(v.savedAt)}`,
   })),
 );
 const options = computed(() => ({

@@ -4,12 +4,12 @@ import type { Decision, DecisionSummary } from '@hornblende/core/api';
 import { sig } from '@hornblende/core/lib';
 import type { RecordDrift } from '@hornblende/core/records';
 import { statusMark, type Status } from '@hornblende/core/score';
-import dayjs from 'dayjs';
 import { computed, ref } from 'vue';
 import { api } from '../../api/client';
 import { useLibrary } from '../../stores/library';
 import RecordDetails from './RecordDetails.vue';
 import WithdrawForm from './WithdrawForm.vue';
+import { dayText, momentText } from '../../ui/day-text';
 
 /**
  * One decision as it stands: the choice, why, what was rejected, what it rests on, and whether today's data
@@ -62,17 +62,15 @@ function driftLine(d: RecordDrift): string {
 
 <template>
   <article data-testid="decision">
-    <div class="when soft small">
-      {{ dayjs(decision.decidedAt).format('D MMMM YYYY, HH:mm') }}, {{ decision.decidedBy }}
-    </div>
+    <div class="when soft small">{{ momentText(decision.decidedAt) }}, {{ decision.decidedBy }}</div>
     <div>
       <b class="choice">{{ nameOf(decision.firstChoice) }}</b><span v-if="decision.secondChoice" class="soft"
         >, then {{ nameOf(decision.secondChoice) }}</span
       >
     </div>
     <p v-if="decision.withdrawn" class="withdrawn small" data-testid="withdrawn">
-      <b>Withdrawn</b> {{ dayjs(decision.withdrawn.at).format('D MMMM YYYY') }} by
-      {{ decision.withdrawn.by }}: {{ decision.withdrawn.reason }}
+      <b>Withdrawn</b> {{ dayText(decision.withdrawn.at) }} by {{ decision.withdrawn.by }}:
+      {{ decision.withdrawn.reason }}
     </p>
     <p class="why">{{ decision.reason }}</p>
     <p class="small links">

@@ -13,6 +13,7 @@ import { usePrints } from '../../stores/prints';
 import { useShelf } from '../../stores/shelf';
 import { useBenchSheet } from '../bench/useBenchSheet';
 import { emptySheet, isBegun, sheetOf, type FixSheet } from './fix-sheet';
+import { dayText } from '../../ui/day-text';
 
 /** A fault being found: what is seen and known, what it may be, what to try next. It stays in the browser. */
 export interface LiveFix {
@@ -142,7 +143,7 @@ export function useFix(): LiveFix {
       liftChance: brief && filament ? warpOutcome(warpSetup(brief, filament, printer ?? null)).pLift : null,
       printsThere: there?.prints ?? null,
       failedThere: there?.failed ?? null,
-      from: `${print.part}, ${print.at.slice(0, 10)}${print.note ? `: ${print.note}` : ''}`,
+      from: `${print.part}, ${dayText(print.at)}${print.note ? `: ${print.note}` : ''}`,
     });
     return true;
   }

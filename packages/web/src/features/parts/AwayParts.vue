@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { ListedPart } from '@hornblende/core/api';
 import { Button } from '../../ui/kit';
-import dayjs from 'dayjs';
 import { onMounted, ref } from 'vue';
 import { api } from '../../api/client';
 import { useParts } from '../../stores/parts';
+import { dayText } from '../../ui/day-text';
 import MoreButton from '../../ui/MoreButton.vue';
 import PageState from '../../ui/PageState.vue';
 import { useFeedback } from '../../ui/useFeedback';
@@ -47,7 +47,7 @@ function remove(p: ListedPart): void {
       <ul v-else>
         <li v-for="p in parts.away" :key="p.id" data-testid="away-row">
           <RouterLink :to="`/parts/${p.id}/brief`" class="name">{{ p.name }}</RouterLink>
-          <span class="soft">put away {{ dayjs(p.archivedAt).format('D MMM YYYY') }}</span>
+          <span class="soft">put away {{ dayText(p.archivedAt ?? '') }}</span>
           <span>
             <Button type="text" :aria-label="`Bring ${p.name} back`" @click="bringBack(p)">Bring back</Button>
             <Button type="text" danger :aria-label="`Delete ${p.name} for good`" @click="remove(p)"

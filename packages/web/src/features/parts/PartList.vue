@@ -2,11 +2,11 @@
 import type { ListedPart } from '@hornblende/core/api';
 import { EllipsisOutlined } from '@ant-design/icons-vue';
 import { Button, Dropdown, Menu } from '../../ui/kit';
-import dayjs from 'dayjs';
 import { useParts } from '../../stores/parts';
 import PlainTable from '../../ui/PlainTable.vue';
 import StatusMark from '../../ui/StatusMark.vue';
 import type { Standing } from '../../workers/jobs/standings';
+import { dayText } from '../../ui/day-text';
 
 /** Parts of one stage, each with today's answer beside what was decided. */
 const props = defineProps<{
@@ -54,7 +54,7 @@ async function putAway(part: ListedPart): Promise<void> {
         <template v-if="decided">
           <td>
             <b>{{ standing(p)?.decided?.name ?? p.decision?.firstChoice }}</b>{{ ' '
-            }}<span class="soft small">{{ dayjs(p.decision?.decidedAt).format('D MMM YYYY') }}</span>
+            }}<span class="soft small">{{ dayText(p.decision!.decidedAt) }}</span>
           </td>
           <td>
             <span v-if="differs(p)" class="marginal"
@@ -89,7 +89,7 @@ async function putAway(part: ListedPart): Promise<void> {
             <template v-else-if="standing(p)">Open the ranking to see what to ask less of.</template>
           </td>
         </template>
-        <td class="soft">{{ dayjs(p.updatedAt).format('D MMM YYYY') }}</td>
+        <td class="soft">{{ dayText(p.updatedAt) }}</td>
         <td>
           <Dropdown :trigger="['click']">
             <Button type="text" :aria-label="`More for ${p.name}`"

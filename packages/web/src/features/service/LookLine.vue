@@ -2,6 +2,7 @@
 import type { Inspection } from '@hornblende/core/formats';
 import { seenWords, verdictWords } from '@hornblende/core/service';
 import { computed } from 'vue';
+import { dayText } from '../../ui/day-text';
 
 /** One look in a line: when, what it came to, what was seen. */
 const props = defineProps<{ look: Inspection }>();
@@ -17,7 +18,7 @@ const seen = computed(() => seenWords(props.look));
 
 <template>
   <span class="line" :class="{ struck: look.struck }">
-    <b>{{ look.at.slice(0, 10) }}</b>
+    <b>{{ dayText(look.at) }}</b>
     <span :class="signs[look.verdict].tone"
       >{{ signs[look.verdict].sign }} {{ verdictWords[look.verdict] }}</span
     >

@@ -7,6 +7,7 @@ import { computed, onMounted, ref, shallowRef } from 'vue';
 import { api } from '../../api/client';
 import PageState from '../../ui/PageState.vue';
 import { useFeedback } from '../../ui/useFeedback';
+import { dayText } from '../../ui/day-text';
 
 /** Which phones may look at parts in service, a code for another, and keys withdrawn. */
 const { ask, attempt } = useFeedback();
@@ -52,7 +53,7 @@ function withdraw(phone: PairedPhone): void {
     },
   });
 }
-const dayOf = (at: string | null): string => (at ? dayjs(at).format('D MMM YYYY') : 'not yet');
+const dayOf = (at: string | null): string => (at ? dayText(at) : 'not yet');
 </script>
 
 <template>

@@ -11,6 +11,7 @@ import OptionSelect from '../../ui/OptionSelect.vue';
 import PlaceFieldset from './PlaceFieldset.vue';
 import type { PlacingDraft } from './usePlacing';
 import { optionsOf } from './words';
+import { dayText } from '../../ui/day-text';
 
 /** Since when a part is out, what hangs on it, and which version of its design it is. */
 const props = defineProps<{
@@ -33,7 +34,7 @@ const versions = computed(() => [
   { value: 0, label: 'not known' },
   ...keptVersions.value.map(v => ({
     value: v.revision,
-    label: `version ${v.revision}, ${v.savedAt.slice(0, 10)}`,
+    label: `version ${v.revision}, ${dayText(v.savedAt)}`,
   })),
 ]);
 </script>

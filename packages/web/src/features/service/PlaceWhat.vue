@@ -10,6 +10,7 @@ import PartPicker from './PartPicker.vue';
 import PlaceFieldset from './PlaceFieldset.vue';
 import type { PlacingDraft } from './usePlacing';
 import { optionsOf } from './words';
+import { dayText } from '../../ui/day-text';
 
 /** What a part that goes out is: which part and print it is of, its name and tag, its filament, its walls. */
 const props = defineProps<{
@@ -32,7 +33,7 @@ const printOptions = computed(() => [
   ...prints.list
     .filter(p => p.print.outcome === 'well' && (!props.draft.partId || p.print.partId === props.draft.partId))
     .slice(0, MOST_PRINTS)
-    .map(p => ({ value: p.id, label: `${p.print.part}, ${p.print.at.slice(0, 10)}` })),
+    .map(p => ({ value: p.id, label: `${p.print.part}, ${dayText(p.print.at)}` })),
 ]);
 const materialOptions = computed(() =>
   [...library.active, ...families].map(f => ({ value: f.key, label: f.name })),

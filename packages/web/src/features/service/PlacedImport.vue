@@ -11,6 +11,7 @@ import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useReturnFocus } from '../../ui/useReturnFocus';
 import { usePlacedImport } from './usePlacedImport';
+import { dayText } from '../../ui/day-text';
 
 /** Many parts placed at once: a paste from a sheet, or a file, with what becomes of each row shown first. */
 const emit = defineEmits<{ close: [] }>();
@@ -57,7 +58,7 @@ function outcome({ verdict, twin, looks, problems: wrong }: PlacedRow): string {
   const last = looks.at(-1);
   if (!last) return 'placed; nobody has looked yet';
   const many = looks.length > 1 ? `, after ${looks.length} looks` : '';
-  return `placed; ${last.mode ?? last.verdict} on ${last.at.slice(0, 10)}${many}`;
+  return `placed; ${last.mode ?? last.verdict} on ${dayText(last.at)}${many}`;
 }
 const sign = { add: '●', double: '◐', reject: '○' } as const;
 const tone = { add: 'fits', double: 'marginal', reject: 'out' } as const;
@@ -147,7 +148,7 @@ function gone(): void {
                   <span class="soft small">line {{ r.line }}</span> <b>{{ r.name || 'without a name' }}</b>
                   <span v-if="r.placement" class="small">
                     {{ ofWhat(r.placement) }}, {{ r.placement.sinceRough ? 'since about' : 'since' }}
-                    {{ r.placement.since }}, {{ r.placement.place.where }}</span
+                    {{ dayText(r.placement.since) }}, {{ r.placement.place.where }}</span
                   >
                   <span class="so small" :class="tone[r.verdict]"
                     >{{ sign[r.verdict] }} {{ outcome(r) }}</span

@@ -25,6 +25,7 @@ import PlacedWhy from './PlacedWhy.vue';
 import LookLine from './LookLine.vue';
 import { useStory } from './useStory';
 import { dueWords, noSuchPlaced, standingMark } from './words';
+import { dayText } from '../../ui/day-text';
 
 /** One part in service: what it is, where, and its story, the newest look first. */
 const props = defineProps<{ id: string }>();
@@ -76,7 +77,7 @@ const kept = computed(() => strengthKept(p.value, looks.value));
 const half = computed(() => yearsToHalfBySpares(kept.value));
 const photos = computed(() => [
   ...p.value.photos.map(photo => ({ ...photo, at: p.value.since })),
-  ...[...looks.value].reverse().flatMap(l => l.photos.map(photo => ({ ...photo, at: l.at.slice(0, 10) }))),
+  ...[...looks.value].reverse().flatMap(l => l.photos.map(photo => ({ ...photo, at: l.at }))),
 ]);
 </script>
 
@@ -114,7 +115,7 @@ const photos = computed(() => [
           <dt>Of</dt>
           <dd>{{ materialWords(p, library.nameOf) }}</dd>
           <dt>Since</dt>
-          <dd>{{ p.since }}{{ p.sinceRough ? ', from memory' : '' }}</dd>
+          <dd>{{ dayText(p.since) }}{{ p.sinceRough ? ', from memory' : '' }}</dd>
           <dt>Where</dt>
           <dd>
             {{ placeText(p) }}
@@ -164,11 +165,11 @@ const photos = computed(() => [
             <a :href="`/api/photos/${photo.sha256}`" target="_blank" rel="noopener">
               <img
                 :src="`/api/photos/${photo.sha256}`"
-                :alt="photo.caption || `${p.name}, ${photo.at}`"
+                :alt="photo.caption || `${p.name}, ${dayText(photo.at)}`"
                 loading="lazy"
               />
             </a>
-            <figcaption class="soft small">{{ photo.at }}</figcaption>
+            <figcaption class="soft small">{{ dayText(photo.at) }}</figcaption>
           </figure>
         </section>
         <PlacedWhy v-if="placed.standing.looks" :id="id" />
@@ -191,7 +192,7 @@ const photos = computed(() => [
             }}</Button>
           </li>
           <li>
-            <b>{{ p.since }}</b> placed
+            <b>{{ dayText(p.since) }}</b> placed
           </li>
         </ol>
       </template>

@@ -13,6 +13,7 @@ import DueList from './DueList.vue';
 import EvidencePanel from './EvidencePanel.vue';
 import HappenedPanel from './HappenedPanel.vue';
 import PlacedTable from './PlacedTable.vue';
+import { dayText } from '../../ui/day-text';
 
 /** What is out there, what is due, and what it teaches. */
 const service = useService();
@@ -66,7 +67,7 @@ onMounted(() => void fetchAll());
       <Button size="small" @click="queue.flush">Try now</Button>
     </div>
     <div v-for="w in queue.refused" :key="w.look.id" class="notice" role="alert">
-      <p>A look of {{ w.look.at.slice(0, 10) }} was refused: {{ w.problem }}</p>
+      <p>A look of {{ dayText(w.look.at) }} was refused: {{ w.problem }}</p>
       <Button size="small" @click="queue.retry(w.look.id)">Try again</Button>
       <Button v-if="w.look.photos.length" size="small" @click="queue.sendWithout(w.look.id)"
         >Send it without what is missing</Button

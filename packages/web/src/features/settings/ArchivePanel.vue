@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import type { ArchiveUndone, LeftAsIs } from '@hornblende/core/api';
 import { Button, Modal, Progress, Radio, RadioGroup } from '../../ui/kit';
-import dayjs from 'dayjs';
 import { computed, ref, shallowRef } from 'vue';
 import { api } from '../../api/client';
 import DataTable from '../../ui/DataTable.vue';
 import FileButton from '../../ui/FileButton.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useArchiveImport } from './useArchiveImport';
+import { momentText } from '../../ui/day-text';
 
 /** The whole workshop in one file, out; and one like it in again, looked at before. */
 const { attempt } = useFeedback();
@@ -148,7 +148,7 @@ async function exportAll(): Promise<void> {
         </template>
         <template v-else-if="preview">
           <p>
-            Made {{ dayjs(preview.madeAt).format('D MMMM YYYY, HH:mm') }}.
+            Made {{ momentText(preview.madeAt) }}.
             <template v-if="!anything">It holds nothing that is not here already.</template>
           </p>
           <DataTable

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { BackupSummary, Verification } from '@hornblende/core/api';
 import { Button, Progress } from '../../ui/kit';
-import dayjs from 'dayjs';
 import { onMounted, ref, shallowRef } from 'vue';
 import { api } from '../../api/client';
 import { useHealth } from '../../stores/health';
@@ -9,6 +8,7 @@ import DataTable from '../../ui/DataTable.vue';
 import PageState from '../../ui/PageState.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { backupReasons, contentsText, sizeText } from './backup-words';
+import { momentText } from '../../ui/day-text';
 
 /** The workshop's backups: what there are and what is in them, made now, and put in place again. */
 const { ask, attempt, tell } = useFeedback();
@@ -60,7 +60,7 @@ async function verify(): Promise<void> {
 }
 function restore(b: BackupSummary): void {
   ask({
-    title: `Go back to ${dayjs(b.at).format('D MMMM YYYY, HH:mm')}?`,
+    title: `Go back to ${momentText(b.at)}?`,
     content:
       `It holds ${contentsText(b.counts)}. What was done since is not in it; the workshop as it is now is set ` +
       'aside in its folder, not deleted.',
@@ -112,7 +112,7 @@ function restore(b: BackupSummary): void {
           row-testid="backup"
         >
           <template #at="{ row }">
-            {{ dayjs(row.at).format('D MMM YYYY, HH:mm') }}
+            {{ momentText(row.at) }}
             <div class="soft small">{{ backupReasons[row.kind] }}</div>
           </template>
           <template #contents="{ row }">
@@ -127,7 +127,7 @@ function restore(b: BackupSummary): void {
             <Button
               type="text"
               :disabled="row.problems.length > 0"
-              :aria-label="`Restore the backup of ${dayjs(row.at).format('D MMM YYYY, HH:mm')}`"
+              :aria-label="`Restore the backup of ${momentText(row.at)}`"
               @click="restore(row)"
               >Restore</Button
             >

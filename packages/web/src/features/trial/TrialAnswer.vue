@@ -24,6 +24,7 @@ import TrialInRanking from './TrialInRanking.vue';
 import TrialIntervals from './TrialIntervals.vue';
 import { answerWorking, inDraws } from './answer-words';
 import type { LiveTrial } from './useTrial';
+import { dayText } from '../../ui/day-text';
 
 /** What a trial says: who leads and how surely, who is put out and why, what it came to, what the library learns. */
 const props = defineProps<{ live: LiveTrial }>();
@@ -206,7 +207,7 @@ function open(): void {
       <p v-if="trial.decided" data-testid="trial-decided">
         <b>{{ live.nameOf(trial.decided.first) }}</b><template v-if="trial.decided.second"
           >, then {{ live.nameOf(trial.decided.second) }}</template
-        >: {{ trial.decided.reason }} <span class="soft">{{ trial.decided.at.slice(0, 10) }}</span>
+        >: {{ trial.decided.reason }} <span class="soft">{{ dayText(trial.decided.at) }}</span>
         <Button type="text" size="small" @click="live.change({ decided: null })">Open it again</Button>
         <RouterLink
           :to="{

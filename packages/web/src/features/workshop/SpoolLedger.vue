@@ -3,7 +3,6 @@ import { parseSpool, type SpoolEvent } from '@hornblende/core/formats';
 import { HOUR_MS } from '@hornblende/core/lib';
 import { faultLessons } from '@hornblende/core/triage';
 import { Button, Drawer } from '../../ui/kit';
-import dayjs from 'dayjs';
 import { computed, onMounted, ref } from 'vue';
 import { problemLines } from '../../api/problem-lines';
 import { useFaults } from '../../stores/faults';
@@ -17,6 +16,7 @@ import { useUnits } from '../../ui/useUnits';
 import LedgerForm from './LedgerForm.vue';
 import { eventLine, waterLook } from './spool-words';
 import WaterCurve from './WaterCurve.vue';
+import { dayText } from '../../ui/day-text';
 
 /** What happened to a spool, what water it holds because of it, and what happens next. */
 const props = defineProps<{ row: ShelfRow }>();
@@ -112,7 +112,7 @@ function showWorking(): void {
       <p v-if="!latestFirst.length" class="soft">Nothing yet: taken as sealed and dry.</p>
       <ul class="events">
         <li v-for="{ event, at } in latestFirst" :key="at">
-          <span class="soft small">{{ dayjs(event.at).format('D MMM YYYY') }}</span>
+          <span class="soft small">{{ dayText(event.at) }}</span>
           <span
             >{{ eventLine(event, show) }}<span v-if="event.note" class="soft">, {{ event.note }}</span></span
           >

@@ -3,7 +3,6 @@ import type { StoredSpool } from '@hornblende/core/api';
 import { sig } from '@hornblende/core/lib';
 import { EllipsisOutlined } from '@ant-design/icons-vue';
 import { Button, Checkbox, Dropdown, Menu } from '../../ui/kit';
-import dayjs from 'dayjs';
 import { computed, onMounted, ref, shallowRef } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useShelf, type ShelfRow } from '../../stores/shelf';
@@ -17,6 +16,7 @@ import { waterLook, whatToDo } from './spool-words';
 import SpoolEditor from './SpoolEditor.vue';
 import SpoolLedger from './SpoolLedger.vue';
 import { useShelfList, type ShelfSort } from './useShelfList';
+import { dayText } from '../../ui/day-text';
 
 /** The shelf: every spool, what is left on it and what water it holds. */
 const shelf = useShelf();
@@ -140,9 +140,7 @@ function remove(r: ShelfRow): void {
         <span :class="{ soft: row.moisture?.state === 'dry' }">{{ whatToDo(row, units) }}</span>
       </template>
       <template #bought="{ row }">
-        <span class="soft small">{{
-          row.spool.boughtAt ? dayjs(row.spool.boughtAt).format('D MMM YYYY') : ''
-        }}</span>
+        <span class="soft small">{{ row.spool.boughtAt ? dayText(row.spool.boughtAt) : '' }}</span>
       </template>
       <template #price="{ row }">
         {{ row.spool.price === null ? '–' : `${workshop.currency}${row.spool.price.toFixed(2)}` }}

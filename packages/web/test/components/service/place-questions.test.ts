@@ -88,7 +88,7 @@ describe('since when it is out', () => {
     await vi.waitFor(() =>
       expect(page.queryByRole('combobox', { name: 'Version of its design' })).toBeTruthy(),
     );
-    await page.choose('Version of its design', 'version 4, 2026-03-14');
+    await page.choose('Version of its design', 'version 4, 14 Mar 2026');
     expect(page.said.change).toEqual([[{ partRevision: 4 }]]);
     await page.give({ draft: draft({ partId: 'p1', partRevision: 4 }) });
     await page.choose('Version of its design', 'not known');

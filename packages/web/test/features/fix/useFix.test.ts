@@ -35,7 +35,7 @@ describe('a fault in hand', () => {
     expect(await fix.fromPrint('l1')).toBe(true);
     expect(fix.sheet.value).toMatchObject({
       ...{ family: 'petg', lengthMm: 120, sharpCorners: 3, partId: 'p1', spoolId: 's1', name: 'Bracket' },
-      from: 'Bracket, 2026-03-04: it stopped',
+      from: 'Bracket, 4 Mar 2026: it stopped',
     });
     expect(fix.sheet.value.liftChance).toBeGreaterThanOrEqual(0);
     expect(fix.fault.value.of).toMatchObject({ printId: 'l1', partId: 'p1', spoolId: 's1', printerId: null });
