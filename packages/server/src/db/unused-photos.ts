@@ -9,20 +9,15 @@ const WAITS_MS = 7 * DAY_MS;
 
 /**
  * Forgets photographs that were sent more than a week ago and that nothing names: whatever they were sent for never
- * came. Their files go later, as those that no row knows. @returns how many
+ * came. Their files go later, as those that no row knows. It reads every look: a task for a thread. @returns how many
  */
 export async function forgetUnusedPhotos(db: Knex, now: number): Promise<number> {
   const before = new Date(now - WAITS_MS).toISOString();
-  const waiting = async (t: Knex): Promise<string[]> =>
-    ((await t('photos').where('at', '<', before).select('sha256')) as { sha256: string }[]).map(
-      r => r.sha256,
-    );
-  // Read before, so that a workshop without any holds up no write.
-  if (!(await waiting(db)).length) return 0;
   return writing(db, async t => {
     const used = await usedPhotos(t);
-    const unused = (await waiting(t)).filter(sha256 => !used.has(sha256));
-    for (const sha256 of unused) await t('photos').where({ sha256 }).delete();
+    const waiting = (await t('photos').where('at', '<', before).select('sha256')) as { sha256: string }[];
+    const unused = waiting.filter(({ sha256 }) => !used.has(sha256));
+    for (const { sha256 } of unused) await t('photos').where({ sha256 }).delete();
     return unused.length;
   });
 }

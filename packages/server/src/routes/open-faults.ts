@@ -13,19 +13,19 @@ const TRIES = 5;
 const MOST_OPEN = 100;
 
 /**
- * /faults as a phone has it, at the machine: faults that are open are read, begun and gone on with. What is found, and
- * what earlier ones were, is the desk's.
+ * /faults as a phone has it, at the machine: faults that are open are read, begun and gone on with. What was found is
+ * the desk's to write; a phone that still has one in hand reads that it was found.
  */
 export function openFaultRoutes(db: Knex, now: () => string): Router {
   const router = Router();
   const store = new RevisionedStore(db, faults);
-  const read = (from: unknown): { fault: Fault; id: string | null } => {
-    const { content: fault, id } = readDocument(faults, from);
+  const read = (from: unknown): { fault: Fault; id: string | null; known: number | undefined } => {
+    const { content: fault, id, revision: known } = readDocument(faults, from);
     if (fault.end !== null)
       throw new HttpProblem(403, [
         { field: 'fault.end', value: fault.end.cause, message: 'is written down at the desk' },
       ]);
-    return { fault, id };
+    return { fault, id, known };
   };
   router.get('/', async (_req, res) => {
     res.json(await store.all(query => query.whereNull('cause').limit(MOST_OPEN)));
@@ -38,14 +38,13 @@ export function openFaultRoutes(db: Knex, now: () => string): Router {
     res.status(201).json(await store.create(fault, now(), id));
   });
   router.put('/:id', async (req, res) => {
-    const { fault } = read(req.body);
+    const { fault, known } = read(req.body);
     for (let tried = 1; ; tried++) {
       const { fault: there, revision } = await store.get(req.params.id);
       if (there.end !== null)
         throw new HttpProblem(409, [{ field: 'fault', value: req.params.id, message: 'is found already' }]);
-      const asSent = (req.body as { revision?: number }).revision === revision;
       try {
-        const joined = asSent ? fault : mergedFault(fault, there);
+        const joined = known === revision ? fault : mergedFault(fault, there);
         res.json(await store.update(req.params.id, joined, revision, now()));
         return;
       } catch (e) {

@@ -1,7 +1,7 @@
 import { DAY_MS, HOUR_MS } from '@hornblende/core/lib';
 import { photoFolder } from '../db/photo-path.js';
 import { PhotoStore } from '../db/photos.js';
-import { forgetUnusedPhotos } from '../db/unused-photos.js';
+import { holdingGate } from '../db/write-gate.js';
 import type { Workplace } from '../workplace/workplace.js';
 
 /** How often it is looked whether something is due, ms. */
@@ -37,8 +37,9 @@ export class Housekeeping {
       if (Date.now() - this.lookedAt >= DAY_MS) {
         await workplace.lookForDamage('checking');
         if (!workplace.damage.length) {
-          await forgetUnusedPhotos(workplace.db, Date.now());
-          await new PhotoStore(workplace.db, photoFolder(workplace.file)).sweep(Date.now());
+          const now = Date.now();
+          await holdingGate(workplace.db, () => workplace.jobs.run('checking', 'forgetPhotos', { now }));
+          await new PhotoStore(workplace.db, photoFolder(workplace.file)).sweep(now);
         }
         this.lookedAt = Date.now();
       }

@@ -1,5 +1,5 @@
 import { InputError, problemLine } from '@hornblende/core/input';
-import { ApiError, problemSentence } from './client';
+import { ApiError, problemSentence } from './request';
 
 /** What is wrong, a line a problem, whether core or the server found it, or neither expected it. */
 export function problemLines(error: unknown): string[] {

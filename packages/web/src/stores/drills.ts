@@ -1,7 +1,8 @@
 import type { DrillAnswer } from '@hornblende/core/formats';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { api, ApiError } from '../api/client';
+import { api } from '../api/client';
+import { ApiError } from '../api/request';
 import { useKept } from './browser-store';
 
 /** What was answered in drills, by whom. An answer stands in the browser until the server has it. */

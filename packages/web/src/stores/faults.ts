@@ -3,7 +3,8 @@ import type { Fault } from '@hornblende/core/formats';
 import { faultHistory, isSolved, mergedFault } from '@hornblende/core/triage';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { api, ApiError } from '../api/client';
+import { api } from '../api/client';
+import { ApiError } from '../api/request';
 
 /** What went wrong here and what it was, the newest first. */
 export const useFaults = defineStore('faults', () => {
@@ -37,7 +38,7 @@ export const useFaults = defineStore('faults', () => {
   }
   /**
    * Keeps a fault under its id, as it is now: the first time, and whenever it was gone on with. Where another desk or
-   * phone was quicker, what both saw and tried is kept.
+   * phone was quicker, what both saw and tried is kept; what was found there stays as it was found.
    * @throws ApiError
    */
   async function keep(id: string, fault: Fault): Promise<StoredFault> {
@@ -45,8 +46,12 @@ export const useFaults = defineStore('faults', () => {
     try {
       return put(await (stored ? api.saveFault(id, fault, stored.revision) : api.addFault(fault, id)));
     } catch (e) {
+      // Removed elsewhere while it is gone on with here: it is kept anew.
+      if (e instanceof ApiError && e.status === 404 && stored) return put(await api.addFault(fault, id));
       if (!(e instanceof ApiError) || e.status !== 409) throw e;
       const theirs = await api.fault(id);
+      // Found elsewhere meanwhile: what is pressed late changes nothing in it.
+      if (theirs.fault.end !== null && fault.end === null) return put(theirs);
       return put(await api.saveFault(id, mergedFault(fault, theirs.fault), theirs.revision));
     }
   }

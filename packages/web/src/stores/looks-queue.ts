@@ -3,7 +3,8 @@ import { useIntervalFn, useEventListener } from '@vueuse/core';
 import { del, get, set } from 'idb-keyval';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { api, ApiError } from '../api/client';
+import { api } from '../api/client';
+import { ApiError } from '../api/request';
 import { useKept } from './browser-store';
 
 /** A look that the server has not confirmed, and what it said against it, if anything. */

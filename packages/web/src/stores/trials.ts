@@ -4,7 +4,8 @@ import { mergedTrial } from '@hornblende/core/trials';
 import { useEventListener, useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { api, ApiError } from '../api/client';
+import { api } from '../api/client';
+import { ApiError } from '../api/request';
 import { useKept } from './browser-store';
 
 /** How what is here stands to what is saved. */

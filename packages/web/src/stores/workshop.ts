@@ -3,7 +3,8 @@ import { parseWorkshop, type WorkshopSettings } from '@hornblende/core/formats';
 import { useEventListener, useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { api, ApiError } from '../api/client';
+import { api } from '../api/client';
+import { ApiError } from '../api/request';
 import { useKept } from './browser-store';
 
 /** How often what waits is tried again, ms. */

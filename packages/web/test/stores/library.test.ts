@@ -3,7 +3,7 @@ import { familyByKey, parseGrade } from '@hornblende/core/materials';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { StoredGrade } from '@hornblende/core/api';
-import { ApiError } from '../../src/api/client';
+import { ApiError } from '../../src/api/request';
 import { useLibrary } from '../../src/stores/library';
 
 const grade = (fields: object = {}): Grade =>

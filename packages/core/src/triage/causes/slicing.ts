@@ -152,7 +152,7 @@ export const slicingCauses = causesOf('slicing', [
     prior: 2.5,
     shows: { seam: 0.88 },
     remedies: remedies({
-      slicing: 'Let layers begin at an inner corner or at the back; outer walls first',
+      slicing: 'Let layers begin at an inner corner or at the back, where nobody looks',
       design: 'An edge or a groove where layers can begin',
     }),
   },

@@ -30,6 +30,7 @@ export const tasks = {
   calendar: () => import('./service.js').then(m => m.calendar),
   serviceTable: () => import('./service.js').then(m => m.serviceTable),
   lookForDamage: () => import('./keeping.js').then(m => m.lookForDamage),
+  forgetPhotos: () => import('./keeping.js').then(m => m.forgetPhotos),
   verifyWorkshop: () => import('./keeping.js').then(m => m.verifyWorkshop),
   copyDatabase: () => import('./keeping.js').then(m => m.copyDatabase),
   inspectFile: () => import('./keeping.js').then(m => m.inspectFile),

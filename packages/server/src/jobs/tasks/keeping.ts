@@ -2,6 +2,7 @@ import type { Verification } from '@hornblende/core/api';
 import { openForReading } from '../../db/database.js';
 import { recordKinds } from '../../db/kinds/index.js';
 import { photoFolder } from '../../db/photo-path.js';
+import { forgetUnusedPhotos } from '../../db/unused-photos.js';
 import { damagedRecords, damageOf, verifyDatabase } from '../../db/verify.js';
 import { copyDatabase as copied } from '../../backup/copy-database.js';
 import type { Task } from '../task.js';
@@ -21,6 +22,12 @@ export const lookForDamage: Task<null, DamageFound> = {
     const file = await damageOf(db);
     return { file, records: file.length ? [] : await damagedRecords(db) };
   },
+};
+
+/** Photographs that nothing has named for a week forgotten; how many. */
+export const forgetPhotos: Task<{ now: number }, number> = {
+  writes: true,
+  run: (db, { now }) => forgetUnusedPhotos(db, now),
 };
 
 /** Every record of the workshop read through. */

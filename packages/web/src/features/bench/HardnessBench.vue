@@ -11,12 +11,12 @@ import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';
-import Segments from '../../ui/Segments.vue';
 import TextField from '../../ui/TextField.vue';
 import { useFeedback } from '../../ui/useFeedback';
 import { useUnits } from '../../ui/useUnits';
 import BenchResult from './BenchResult.vue';
 import BenchTool from './BenchTool.vue';
+import ScaleChoice from './ScaleChoice.vue';
 import DurometerDrawing from './drawings/DurometerDrawing.vue';
 import { depthMm, everyday } from './everyday';
 import KeepInGrade from './KeepInGrade.vue';
@@ -36,10 +36,6 @@ const { sheet, put } = useBenchSheet('hardness', {
   other: 60,
 });
 const infill = useBenchSheet('infill', { scale: 'A', solidHardness: 85 });
-const scales = [
-  { value: 'A', label: 'Shore A' },
-  { value: 'D', label: 'Shore D' },
-] as const;
 const typed = ref('');
 const problem = ref('');
 const edgeMm = ref<number | null>(null);
@@ -157,12 +153,7 @@ function learn(grade: Grade): Grade | null {
       </p>
     </template>
     <div class="row">
-      <Segments
-        :model-value="sheet.scale"
-        :options="scales"
-        label="Scale"
-        @update:model-value="v => put({ scale: v })"
-      />
+      <ScaleChoice :model-value="sheet.scale" @update:model-value="v => put({ scale: v })" />
       <NumberInput
         :model-value="sheet.layers"
         label="Layers stacked"
@@ -241,9 +232,8 @@ function learn(grade: Grade): Grade | null {
           :max="99"
           @update:model-value="v => v !== null && put({ other: v })"
         />
-        <Segments
+        <ScaleChoice
           :model-value="sheet.otherScale"
-          :options="scales"
           label="Scale of the other"
           @update:model-value="v => put({ otherScale: v })"
         />

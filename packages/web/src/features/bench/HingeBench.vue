@@ -93,7 +93,7 @@ const open = (): void =>
       <template #answer>
         <div data-testid="hinge-answer">
           <BenchResult
-            :value="`${sig(hinge.result.thicknessMm, 2)} mm thick`"
+            :value="`${say(`${sig(hinge.result.thicknessMm, 2)} mm`)} thick`"
             :of="hingeWords"
             @open="open"
           />

@@ -15,9 +15,9 @@ import { useWorking } from '../../stores/working';
 import { useUnits } from '../../ui/useUnits';
 import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
-import Segments from '../../ui/Segments.vue';
 import BenchResult from './BenchResult.vue';
 import BenchTool from './BenchTool.vue';
+import ScaleChoice from './ScaleChoice.vue';
 import InfillDrawing from './drawings/InfillDrawing.vue';
 import { useBenchSheet } from './useBenchSheet';
 
@@ -37,10 +37,6 @@ const { sheet, put } = useBenchSheet('infill', {
   densityGcm3: 1.2,
   readings: [] as InfillReading[],
 });
-const scales = [
-  { value: 'A', label: 'Shore A' },
-  { value: 'D', label: 'Shore D' },
-] as const;
 const patterns = infillPatterns.map(value => ({ value, label: value }));
 const ways = [
   { value: 'onto-layers', label: 'onto its layers' },
@@ -126,12 +122,7 @@ function open(): void {
       <p v-for="w in answer.warnings" :key="w" class="soft small">{{ w }}</p>
     </template>
     <div class="row">
-      <Segments
-        :model-value="sheet.scale"
-        :options="scales"
-        label="Scale"
-        @update:model-value="v => put({ scale: v })"
-      />
+      <ScaleChoice :model-value="sheet.scale" @update:model-value="v => put({ scale: v })" />
       <NumberInput
         :model-value="sheet.solidHardness"
         label="Solid, it reads"

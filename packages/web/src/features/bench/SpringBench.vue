@@ -17,10 +17,10 @@ import { useFeedback } from '../../ui/useFeedback';
 import { useWorking } from '../../stores/working';
 import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
-import Segments from '../../ui/Segments.vue';
 import { useUnits } from '../../ui/useUnits';
 import BenchResult from './BenchResult.vue';
 import BenchTool from './BenchTool.vue';
+import ScaleChoice from './ScaleChoice.vue';
 import { filamentOptions } from './filament-options';
 import MountDrawing from './drawings/MountDrawing.vue';
 import StripDrawing from './drawings/StripDrawing.vue';
@@ -51,10 +51,6 @@ const { sheet, put } = useBenchSheet('spring', {
   heightMm: 20,
   shakenHz: 100,
 });
-const scales = [
-  { value: 'A', label: 'Shore A' },
-  { value: 'D', label: 'Shore D' },
-] as const;
 const stripFields: readonly FigureField[] = [
   { key: 'lengthMm', label: 'Free length, mm', min: 0.5, max: 2000 },
   { key: 'widthMm', label: 'Width, mm', min: 0.2, max: 2000 },
@@ -100,9 +96,8 @@ async function beginPart(): Promise<void> {
   const load = { kind: 'cyclic', case: form, forceN, lengthMm, widthMm, heightMm };
   await attempt(async () => {
     if (!printers.loaded) await printers.load();
-    const printerId = printers.list.find(p => p.isDefault)?.id ?? null;
     const start = { loads: [load], flex: { want: 'springy' } };
-    const part = await parts.create('A strip that bends', printerId, { start });
+    const part = await parts.create('A strip that bends', printers.usual?.id ?? null, { start });
     await router.push(`/parts/${part.id}/brief`);
   });
 }
@@ -130,7 +125,7 @@ const open = (title: string, model: string, inputs: object): void =>
       <template #answer>
         <div data-testid="strip-answer">
           <BenchResult
-            :value="`${sig(strip.result.thicknessMm, 2)} mm thick`"
+            :value="`${say(`${sig(strip.result.thicknessMm, 2)} mm`)} thick`"
             :of="`makes it bend so. It strains ${sig(strip.result.strainPct, 2)} %.`"
             @open="open('A strip that bends', 'flex.strip', stripInput)"
           />
@@ -185,12 +180,7 @@ const open = (title: string, model: string, inputs: object): void =>
         <p v-for="w in mount.warnings" :key="w" class="marginal">◐ {{ w }}</p>
       </template>
       <div class="row">
-        <Segments
-          :model-value="sheet.scale"
-          :options="scales"
-          label="Scale"
-          @update:model-value="v => put({ scale: v })"
-        />
+        <ScaleChoice :model-value="sheet.scale" @update:model-value="v => put({ scale: v })" />
         <NumberInput
           :model-value="sheet.hardness"
           label="A printed pad reads"

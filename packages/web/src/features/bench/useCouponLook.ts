@@ -24,7 +24,7 @@ export interface CouponLook {
 export function useCouponLook(path: Ref<string>, familyKey: Ref<string>, solid: Ref<boolean>): CouponLook {
   const printers = usePrinters();
   const job = useJob('couponLook');
-  const usual = computed(() => printers.list.find(p => p.isDefault)?.profile ?? null);
+  const usual = computed(() => printers.usual?.profile ?? null);
   onMounted(() => {
     if (!printers.loaded) void printers.load();
   });

@@ -6,7 +6,8 @@ import { HAZARD_NOTICE, type Candidate, type Ranking } from '@hornblende/core/sc
 import { Button, Checkbox } from '../../ui/kit';
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { api, ApiError } from '../../api/client';
+import { api } from '../../api/client';
+import { ApiError } from '../../api/request';
 import { useSettings } from '../../stores/settings';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import StatusMark from '../../ui/StatusMark.vue';

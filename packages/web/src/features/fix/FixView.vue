@@ -29,6 +29,7 @@ const keptWords: Record<FaultKept, string> = {
   'nothing yet': '',
   saving: 'Saving…',
   kept: 'Kept in the workshop',
+  found: 'What this was has been written down meanwhile: begin anew for another fault',
   waiting: 'The workshop cannot be reached: it is kept in this browser until it can',
 };
 const health = useHealth();

@@ -10,7 +10,7 @@ const REST_MS = 700;
 const AGAIN_MS = 15_000;
 
 /** How the fault in hand stands to what the workshop has. */
-export type FaultKept = 'nothing yet' | 'saving' | 'kept' | 'waiting';
+export type FaultKept = 'nothing yet' | 'saving' | 'kept' | 'found' | 'waiting';
 
 /**
  * Keeps the fault in hand in the workshop while it is open, so that it is gone on with at another desk or on a phone.
@@ -30,7 +30,7 @@ export function useKeptFault(fix: LiveFix): Ref<FaultKept> {
     const before = faults.list.find(f => f.id === sheet.id);
     // One that was found meanwhile, here or elsewhere, is not opened again by a late press.
     if (before && before.fault.end !== null) {
-      state.value = 'nothing yet';
+      state.value = 'found';
       return;
     }
     if (!isBegun(sheet)) {
@@ -49,9 +49,9 @@ export function useKeptFault(fix: LiveFix): Ref<FaultKept> {
     const at = before?.fault.at ?? new Date().toISOString();
     state.value = 'saving';
     try {
-      await faults.keep(id, { ...fix.fault.value, history: {}, at });
+      const kept = await faults.keep(id, { ...fix.fault.value, history: {}, at });
       sent = content;
-      state.value = 'kept';
+      state.value = kept.fault.end === null ? 'kept' : 'found';
     } catch {
       state.value = 'waiting';
     }

@@ -48,8 +48,7 @@ export function useNewPart(line: Ref<string>): PartBeginning {
     // Asked for by whoever is quicker than the first page: a part must not go without its printer.
     if (!printers.loaded) await printers.load();
     const named = said.value?.understood.find(u => u.field === 'printer')?.value;
-    const usual = printers.list.find(p => p.isDefault)?.id ?? null;
-    const printerId = typeof named === 'string' ? named : usual;
+    const printerId = typeof named === 'string' ? named : (printers.usual?.id ?? null);
     const start = { ...filledBy(kind), ...saidGiven() };
     const part = await parts.create(name, printerId, { ...(from ? { from } : {}), start, id });
     await router.push(`/parts/${part.id}/brief`);

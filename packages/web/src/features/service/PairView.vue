@@ -2,7 +2,8 @@
 import { Button } from '../../ui/kit';
 import { ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { api, ApiError } from '../../api/client';
+import { api } from '../../api/client';
+import { ApiError } from '../../api/request';
 import TextField from '../../ui/TextField.vue';
 
 /** This phone paired with the workshop, by the code on the desk's screen. */

@@ -27,7 +27,7 @@ describe('the section beside the sentence', () => {
   });
   it('has no layers to see where they are pulled apart, and no arrow where it is only pulled', () => {
     const view = mounted(SectionHint, { load: load({ acrossLayers: true, case: 'tension' }) });
-    expect(view.getByRole('img').getAttribute('aria-label')).toContain('high, one layer on another');
+    expect(view.getByRole('img').getAttribute('aria-label')).toContain('high, within one layer');
     expect(view.element.querySelector('.layers')!.getAttribute('d')).toBe('');
     expect(view.element.querySelector('.force')).toBeNull();
   });

@@ -34,6 +34,8 @@ beforeEach(() => {
     if (body) {
       const key = id ?? body.id!;
       const before = there.get(key);
+      if (!before && init?.method === 'PUT')
+        return Promise.resolve(Response.json({ errors: [] }, { status: 404 }));
       if (before && body.revision !== before.revision)
         return Promise.resolve(Response.json({ errors: [] }, { status: 409 }));
       const revision = (before?.revision ?? 0) + 1;
@@ -124,10 +126,26 @@ describe('the fault in hand', () => {
     const [stored] = there.values();
     const end = { cause: 'flow-off', at: '2026-10-24' };
     there.set(stored!.id, { ...stored!, fault: parseFault({ ...stored!.fault, end }), revision: 2 });
-    await useFaults().load();
+    // This desk has not heard of it.
     fix.turn('jam');
     await rested();
+    expect(there.get(stored!.id)).toMatchObject({ revision: 2, fault: { symptoms: ['gaps'] } });
+    expect(state.value).toBe('found');
+    await useFaults().load();
+    fix.turn('strings');
+    await rested();
     expect(there.get(stored!.id)!.fault.symptoms).toEqual(['gaps']);
+  });
+  it('that was removed elsewhere is kept anew where it is gone on with', async () => {
+    const { fix, state } = opened();
+    fix.turn('strings');
+    await rested();
+    const [stored] = there.values();
+    there.delete(stored!.id);
+    fix.turn('jam');
+    await rested();
+    expect(state.value).toBe('kept');
+    expect(there.get(stored!.id)!.fault.symptoms).toEqual(['strings', 'jam']);
   });
   it('waits in the browser while the workshop is away', async () => {
     const { fix, state } = opened();

@@ -38,7 +38,7 @@ const words = computed(
   () =>
     `Its section: ${show(props.load.widthMm, 'length')} wide and ${show(props.load.heightMm, 'length')} high` +
     `${bends.value ? ', loaded from above' : ''}, ` +
-    (props.load.acrossLayers ? 'one layer on another' : 'layers along it'),
+    (props.load.acrossLayers ? 'within one layer' : 'layers along it'),
 );
 </script>
 
