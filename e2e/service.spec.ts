@@ -343,3 +343,67 @@ test('a part that winters indoors, with a spare broken on purpose; a model that 
   await openRank(page, server.url, 'Hive-scale housing');
   await expect(page.getByTestId('scales-line')).toHaveCount(0);
 });
+
+test('the map shows where parts are; places are drawn, named and moved, and all of it can be taken back', async ({
+  page,
+  server,
+}) => {
+  await page.goto(`${server.url}/service`);
+  await page.getByText('Map', { exact: true }).click();
+  const panel = page.getByTestId('map-panel');
+  const sheet = panel.getByTestId('map-sheet');
+  // Every part of the demo stands in the place that it is said to be at.
+  await expect(sheet.getByTestId('map-mark')).toHaveCount(14);
+  await expect(panel.getByTestId('map-off')).toHaveCount(0);
+  await sheet
+    .getByRole('button', { name: /^Float, the trough/ })
+    .first()
+    .click();
+  await expect(panel.getByTestId('map-chosen')).toContainText('Trough by the gate');
+
+  await panel.getByRole('button', { name: 'Draw on it' }).click();
+  const van = sheet.getByRole('button', { name: /^Place: The van\./ });
+  const left = (locator: typeof van): Promise<string> => locator.evaluate(e => (e as HTMLElement).style.left);
+  await van.focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect.poll(() => left(van)).toBe('78%');
+  // A place that is removed leaves its parts off the map, from where one is put back by itself.
+  await panel.getByRole('button', { name: 'Remove the place' }).click();
+  await expect(panel.getByTestId('map-off')).toContainText('Press one to put it on');
+  await expect(sheet.getByTestId('map-mark')).toHaveCount(12);
+  await panel.getByTestId('map-off').getByRole('button').first().click();
+  await expect(sheet.getByTestId('map-mark')).toHaveCount(13);
+  // A place is drawn over free ground by hand: it takes the name that waits for one.
+  await sheet.scrollIntoViewIfNeeded();
+  const box = (await sheet.boundingBox())!;
+  const to = (x: number, y: number): Promise<void> =>
+    page.mouse.move(box.x + x * box.width, box.y + y * box.height);
+  await to(0.8, 0.58);
+  await page.mouse.down();
+  await to(0.9, 0.65);
+  await to(0.97, 0.7);
+  await page.mouse.up();
+  await expect(sheet.getByTestId('map-area')).toHaveCount(6);
+  await expect(panel.getByLabel('This place is called')).toHaveValue('The van');
+  await expect(sheet.getByTestId('map-mark')).toHaveCount(14);
+  for (const count of [13, 12]) {
+    await panel.getByRole('button', { name: 'Undo' }).click();
+    await expect(sheet.getByTestId('map-mark')).toHaveCount(count);
+  }
+  await panel.getByRole('button', { name: 'Redo' }).click();
+  await expect(panel.getByRole('status').filter({ hasText: 'Saved.' })).toBeVisible();
+  await page.reload();
+  await expect(sheet.getByTestId('map-mark')).toHaveCount(13);
+
+  // Another map begins blank, takes a name, and goes for good.
+  await panel.getByRole('button', { name: 'Another map' }).click();
+  await panel.getByLabel('What the map is called').fill('The shelf');
+  await panel.getByRole('button', { name: 'Done' }).click();
+  await choose(panel, 'Map', 'The co-op’s ground');
+  await expect(sheet.getByTestId('map-mark')).toHaveCount(13);
+  await choose(panel, 'Map', 'The shelf');
+  await panel.getByRole('button', { name: 'Draw on it' }).click();
+  await panel.getByRole('button', { name: 'Remove the map' }).click();
+  await page.getByRole('button', { name: 'Remove it' }).click();
+  await expect(panel.getByText('The co-op’s ground')).toBeVisible();
+});

@@ -245,15 +245,15 @@ export const tools: DocumentKind<Tool, Revisioned & { id: string; tool: Tool }, 
 `,
       )
       .insert(KINDS, 'import { trials }', "import { tools } from './tools.js';\n")
-      .insert(KINDS, 'faults, placements }', 'tools, ')
+      .insert(KINDS, 'maps }', 'tools, ')
       .insert(KINDS, '  drillAnswers,\n', '  tools,\n')
       .write(
-        'packages/server/src/db/migrations/014-tools.ts',
+        'packages/server/src/db/migrations/016-tools.ts',
         `import type { Migration } from './migration.js';
 
 /** Tools. */
 export const tools: Migration = {
-  name: '014-tools',
+  name: '016-tools',
   async up(db) {
     await db.schema.createTable('tools', t => {
       t.text('id').primary();
@@ -274,7 +274,7 @@ export const tools: Migration = {
     const last = /\n {2}(\w+),\n\];/.exec(listed)!;
     added
       .write(MIGRATIONS, listed.replace(last[0], `\n  ${last[1]},\n  tools,\n];`))
-      .insert(MIGRATIONS, 'import type { Migration }', "import { tools } from './014-tools.js';\n");
+      .insert(MIGRATIONS, 'import type { Migration }', "import { tools } from './016-tools.js';\n");
     const routes = ['packages/server/src/start/app.ts', 'packages/server/src/routes/api-description.ts'];
     expect(complaints([...added.files, ...routes])).toEqual([]);
     expect(added.files.size).toBe(6);

@@ -12,6 +12,7 @@ import type { ModelCalibration } from './service/model-calibration.js';
 import type { Inspection, InspectionVerdict } from './service/inspection.js';
 import type { Placement } from './service/placement.js';
 import type { ServiceStanding } from './service/standing.js';
+import type { PlaceMap } from './service/place-map.js';
 import type { Fault } from './triage/fault.js';
 import type { Trial } from './trials/trial.js';
 import type { PrintEntry } from './workshop/print-log.js';
@@ -121,6 +122,12 @@ export interface ImportUndone {
 export interface StoredFault extends Revisioned {
   id: string;
   fault: Fault;
+}
+
+/** A map of places. */
+export interface StoredMap extends Revisioned {
+  id: string;
+  map: PlaceMap;
 }
 
 /** A print of the log. */

@@ -6,6 +6,7 @@ import { GradeIdentity, windowLimits, windowNames } from './materials/grade.js';
 import { propertyDefinitions } from './materials/property-definitions.js';
 import { propertyNames } from './materials/property.js';
 import { Inspection } from './service/inspection.js';
+import { PlaceMap } from './service/place-map.js';
 import { Placement } from './service/placement.js';
 import { Fault } from './triage/fault.js';
 import { Trial } from './trials/trial.js';
@@ -19,6 +20,7 @@ export * from './brief/brief.js';
 export * from './drills/drill-answer.js';
 export * from './materials/grade.js';
 export * from './service/inspection.js';
+export * from './service/place-map.js';
 export * from './service/placement.js';
 export * from './triage/fault.js';
 export * from './trials/trial.js';
@@ -36,6 +38,7 @@ const read = {
   trial: { title: 'hornblende-trial/1', type: Trial },
   service: { title: 'hornblende-service/1', type: Placement },
   inspection: { title: 'hornblende-inspection/1', type: Inspection },
+  map: { title: 'hornblende-map/1', type: PlaceMap },
   fault: { title: 'hornblende-fault/1', type: Fault },
   'drill-answer': { title: 'hornblende-drill-answer/1', type: DrillAnswer },
   print: { title: 'hornblende-print/1', type: PrintEntry },

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { openDatabase, startServer, type Running } from '../src/index.js';
 import { brief, runningApi } from './running.js';
+import { copyDemo } from './sown.js';
 
 const { call, dataDir, server } = runningApi();
 
@@ -128,10 +129,9 @@ describe('the database', () => {
     const dir = mkdtempSync(join(tmpdir(), 'hornblende-demo-'));
     const count = async (s: Running): Promise<number> =>
       ((await (await fetch(`${s.url}/api/parts`)).json()) as unknown[]).length;
+    // As a first start with the demo has left it.
+    await copyDemo(dir);
     let s = await startServer({ dataDir: dir, port: 0, demo: true });
-    expect(await count(s)).toBe(10);
-    await s.close();
-    s = await startServer({ dataDir: dir, port: 0, demo: true });
     expect(await count(s)).toBe(10);
     await s.close();
     s = await startServer({ dataDir: dir, port: 0, fresh: true });

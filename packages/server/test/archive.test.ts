@@ -189,7 +189,7 @@ describe('an export', () => {
     expect((await verify(null, dataDir)).problems).toEqual([]);
   });
 
-  it('of tens of thousands of records goes out and comes back, and says how far it is', async () => {
+  it('of thousands of records goes out and comes back, and says how far it is', async () => {
     const dir = folder();
     await importFrom(await archiveFile(), dir, () => Promise.resolve(true));
     const db = new Driver(join(dir, 'hornblende.db'));
@@ -197,7 +197,7 @@ describe('an export', () => {
       'insert into drill_answers (id, who, kind, at, data, sum) values (?, ?, ?, ?, ?, ?)',
     );
     const answer = { format: 'hornblende-drill-answer', version: 1, seed: 1, right: true, sure: 0.5 };
-    const MANY = 9000;
+    const MANY = 4000;
     db.transaction(() => {
       for (let i = 0; i < MANY; i++) {
         const id = `a${i}`;
@@ -211,7 +211,7 @@ describe('an export', () => {
     const zip = join(folder(), 'many.zip');
     const said: number[] = [];
     expect(exportTo(zip, dir, 'test', done => said.push(done)).files).toBeGreaterThan(MANY);
-    expect(said.length).toBeGreaterThan(15);
+    expect(said.length).toBeGreaterThan(7);
     const other = folder();
     const done = await importFrom(zip, other, () => Promise.resolve(true));
     expect(done?.added).toBeGreaterThan(MANY);

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll } from 'vitest';
 import { startServer, type Running } from '../src/index.js';
+import { copyDemo } from './sown.js';
 
 /** What the API answers with: an object, or `{ text }` where it is not JSON. */
 export type Body = Record<string, unknown> & {
@@ -24,11 +25,15 @@ export interface Api {
   call: (method: string, path: string, body?: unknown, raw?: string) => Promise<Answer>;
 }
 
-/** A server on a database of its own, for as long as the tests of a file run. */
-export function runningApi(): Api {
+/**
+ * A server on a database of its own, for as long as the tests of a file run.
+ * @param demo whether the demo stands in it
+ */
+export function runningApi({ demo = false } = {}): Api {
   const dataDir = mkdtempSync(join(tmpdir(), 'hornblende-api-'));
   let server: Running;
   beforeAll(async () => {
+    if (demo) await copyDemo(dataDir);
     server = await startServer({ dataDir, port: 0 });
   });
   afterAll(async () => {

@@ -287,5 +287,8 @@ describe('the pages of a phone', () => {
     expect((await phone('GET', '/api/grades', undefined, cookie)).status).toBe(200);
     expect((await phone('POST', '/api/grades', {}, cookie)).status).toBe(403);
     expect((await phone('GET', '/api/grades/some-grade', undefined, cookie)).status).toBe(403);
+    // Maps are read there, and drawn at the desk.
+    expect((await phone('GET', '/api/maps', undefined, cookie)).status).toBe(200);
+    expect((await phone('POST', '/api/maps', {}, cookie)).status).toBe(403);
   });
 });

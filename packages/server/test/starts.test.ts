@@ -12,6 +12,7 @@ import { createApp } from '../src/start/app.js';
 import { seedDemo, startServer, StartProblem } from '../src/index.js';
 import { Workplace } from '../src/workplace/workplace.js';
 import { brief } from './running.js';
+import { copyDemo } from './sown.js';
 
 const folders: string[] = [];
 const folder = (): string => {
@@ -103,7 +104,7 @@ describe('a start after a kill', () => {
     const db = await openDatabase(join(dir, 'hornblende.db'));
     // Half-way through, the disk gives up: nothing of it stays.
     await db.raw(
-      'create trigger stop before insert on parts when (select count(*) from parts) = 3 ' +
+      'create trigger stop before insert on parts when (select count(*) from parts) = 1 ' +
         "begin select raise(abort, 'stop'); end",
     );
     await expect(seedDemo(db)).rejects.toThrow('stop');
@@ -132,7 +133,7 @@ describe('a start after a kill', () => {
 
   it('--fresh pulls nothing from under a server that runs', async () => {
     const dir = folder();
-    const first = await startServer({ dataDir: dir, port: 0, demo: true });
+    const first = await startServer({ dataDir: dir, port: 0 });
     await expect(startServer({ dataDir: dir, port: 0, fresh: true })).rejects.toThrow(
       'works in this folder already',
     );
@@ -176,8 +177,7 @@ describe('a start after a kill', () => {
 describe('a workshop that is not well', () => {
   it('damaged, it is open for reading only, says so, and sums go on', async () => {
     const dir = folder();
-    const first = await startServer({ dataDir: dir, port: 0, demo: true });
-    await first.close();
+    await copyDemo(dir);
     const file = join(dir, 'hornblende.db');
     const db = new Driver(file);
     const page = db.pragma('page_size', { simple: true }) as number;

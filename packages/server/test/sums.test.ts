@@ -8,14 +8,13 @@ import { requireSum, unsummedColumns, type Row } from '../src/db/kind.js';
 import { recordKinds } from '../src/db/kinds/index.js';
 import { recordSum } from '../src/db/record-sum.js';
 import { startServer, verify, type Running } from '../src/index.js';
+import { copyDemo } from './sown.js';
 
 const dataDir = mkdtempSync(join(tmpdir(), 'hornblende-sums-'));
 const file = join(dataDir, 'hornblende.db');
 let server: Running | null = null;
 beforeAll(async () => {
-  server = await startServer({ dataDir, port: 0, demo: true });
-  await server.close();
-  server = null;
+  await copyDemo(dataDir);
 });
 afterAll(async () => {
   await server?.close();
@@ -87,6 +86,7 @@ describe('one flipped byte in a row', () => {
     trials: '/api/trials',
     faults: '/api/faults',
     placements: '/api/placements',
+    maps: '/api/maps',
   };
 
   it('is told of at the start and by its list, wherever it is', async () => {

@@ -5,7 +5,9 @@ import type { Printer } from '../workshop/printer.js';
 import type { Weather } from '../climate/weather.js';
 import { conditionsOf } from '../brief/conditions.js';
 import { rank } from '../score/rank.js';
-import type { Ranking } from '../score/candidate.js';
+import type { Candidate, Ranking } from '../score/candidate.js';
+import { judgeAll } from '../score/judge.js';
+import { bySchool } from '../score/order.js';
 import { relaxingDials } from './relaxing-dials.js';
 
 /**
@@ -44,31 +46,40 @@ export function relaxations(
   families: readonly Family[],
   weather: Weather | null = null,
 ): NothingFits {
-  const opens = (b: Brief, p: Printer | null): string | null =>
-    rank(b, { printer: p, families, weather }).firstChoice;
+  const running = (b: Brief, p: Printer | null, among: readonly Family[]): Candidate[] =>
+    judgeAll(b, { printer: p, families: among, weather })
+      .candidates.filter(c => c.status !== 'out')
+      .sort(bySchool(b.school));
   const found: Relaxation[] = [];
   for (const dial of relaxingDials(brief, printer, conditionsOf(brief, weather).partMaxC)) {
-    const tryAt = (share: number): { brief: Brief; printer: Printer | null; first: string } | null => {
+    const tryAt = (
+      share: number,
+      among = families,
+    ): { brief: Brief; printer: Printer | null; open: Candidate[] } | null => {
       const change = dial.at(share);
       if (!change) return null;
       const b = change.brief ?? brief;
       const p = change.printer === undefined ? printer : change.printer;
-      const first = opens(b, p);
-      return first ? { brief: b, printer: p, first } : null;
+      const open = running(b, p, among);
+      return open.length ? { brief: b, printer: p, open } : null;
     };
-    if (!tryAt(1)) continue;
-    const share = Math.min(1, bisect(s => (tryAt(s) ? 1 : -1), 0, 1, 1e-3) + 1e-3);
-    const result = tryAt(share) ?? tryAt(1);
-    if (result)
-      found.push({
-        requirement: dial.requirement,
-        sentence: dial.say(share),
-        lets: result.first,
-        letsName: families.find(f => f.key === result.first)?.name ?? result.first,
-        distance: share,
-        brief: result.brief,
-        printer: result.printer,
-      });
+    const end = tryAt(1);
+    if (!end) continue;
+    const could = new Set(end.open.map(c => c.material));
+    // Less is asked the further a dial goes: what is out at its end need not be looked for on the way.
+    const may = families.filter(f => could.has(f.key));
+    const share = Math.min(1, bisect(s => (tryAt(s, may) ? 1 : -1), 0, 1, 1e-3) + 1e-3);
+    const result = tryAt(share) ?? end;
+    const [first] = result.open;
+    found.push({
+      requirement: dial.requirement,
+      sentence: dial.say(share),
+      lets: first!.material,
+      letsName: first!.name,
+      distance: share,
+      brief: result.brief,
+      printer: result.printer,
+    });
   }
   found.sort((a, b) => a.distance - b.distance || (a.requirement < b.requirement ? -1 : 1));
   return { relaxations: found, closest: closestOf(rank(brief, { printer, families, weather })) };

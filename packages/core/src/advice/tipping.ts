@@ -32,7 +32,8 @@ export interface Tip {
 /** Steps from the present value to the end of a dial, before the first change is closed in on. */
 const STEPS = 10;
 
-const CLOSING = 14;
+/** Halvings of a step: what is left is a ten-thousandth of a dial, less than three figures tell. */
+const CLOSING = 10;
 
 /**
  * The nearest changes that alter the first choice: each weight (in closed form for *weighted*), and each
@@ -89,11 +90,17 @@ export function tipping(
         `${sig(from, 3)}, ${leads?.name ?? 'nothing'} would lead.`,
     });
   }
+  const leading: Leading = {
+    leader,
+    changes: changeOf(leader, first.material),
+    present: present.candidates,
+    judged: p => judged(p).candidates,
+  };
   const dials = requirementDials(now, first);
   dials.forEach((dial, i) => {
     progress(i, dials.length);
     for (const end of [dial.low, dial.high]) {
-      const found = firstChange(dial, end, first.material, leader);
+      const found = firstChange(dial, end, leading);
       if (found) tips.push(found);
     }
   });
@@ -101,16 +108,56 @@ export function tipping(
   return tips.sort((a, b) => a.distance - b.distance || (`${a.id}${a.to}` < `${b.id}${b.to}` ? -1 : 1));
 }
 
-function firstChange(
-  dial: Dial,
-  end: number,
-  first: string,
-  leader: (p: Premises) => Candidate | null,
-): Tip | null {
+/** Who leads under premises, and whether that is another than now. */
+interface Leading {
+  leader: (p: Premises) => Candidate | null;
+  changes: (p: Premises) => boolean;
+  /** All candidates as they stand now. */
+  present: readonly Candidate[];
+  judged: (p: Premises) => readonly Candidate[];
+}
+
+/** The gates that each candidate fails. */
+function failedGates(candidates: readonly Candidate[]): Map<string, Set<string>> {
+  return new Map(
+    candidates.map(c => [c.material, new Set(c.gates.flatMap(g => (g.verdict === 'fail' ? g.id : [])))]),
+  );
+}
+
+/**
+ * What may be in somewhere between two sets of premises that differ in one figure: a gate goes one way with such a
+ * figure, so that what fails the same one at both ends fails it all the way.
+ */
+function maybeIn(here: readonly Candidate[], there: readonly Candidate[]): (p: Premises) => Premises {
+  const failedThere = failedGates(there);
+  const out = new Set<string>();
+  for (const [material, failed] of failedGates(here))
+    if ([...failed].some(gate => failedThere.get(material)?.has(gate))) out.add(material);
+  return p => ({ ...p, families: p.families.filter(f => !out.has(f.key)) });
+}
+
+/**
+ * Whether another leads than does now. It is asked for many premises that are close to each other: the present first
+ * and whoever led instead the last time are judged alone to begin with, and the rest only where the first still leads.
+ */
+function changeOf(leader: Leading['leader'], first: string): Leading['changes'] {
+  let rival: string | null = null;
+  return premises => {
+    const two = premises.families.filter(f => f.key === first || f.key === rival);
+    if (leader({ ...premises, families: two })?.material !== first) return true;
+    const leads = leader(premises)?.material ?? null;
+    if (leads === first) return false;
+    rival = leads;
+    return true;
+  };
+}
+
+function firstChange(dial: Dial, end: number, { leader, changes, present, judged }: Leading): Tip | null {
   if (end === dial.now) return null;
+  const candidates = maybeIn(present, judged(dial.at(end)));
   const go = (share: number): number =>
     dial.log ? dial.now * (end / dial.now) ** share : dial.now + (end - dial.now) * share;
-  const changed = (x: number): boolean => leader(dial.at(x))?.material !== first;
+  const changed = (x: number): boolean => changes(candidates(dial.at(x)));
   const firstStep = Array.from({ length: STEPS }, (_, k) => (k + 1) / STEPS).find(share =>
     changed(go(share)),
   );

@@ -17,6 +17,23 @@ export function regionOf(outlines: readonly Outline[]): Region {
   return Clipper.union(Clipper.simplifyPaths(paths, GRAIN_MM * PER_MM), FillRule.NonZero);
 }
 
+/**
+ * A text that is the same for areas with the same outlines, whatever corner each outline begins at: each by its size
+ * and its corners in order of place.
+ */
+export function regionKey(region: Region): string {
+  return region
+    .map(
+      path =>
+        `${Clipper.area(path)}:${path
+          .map(({ x, y }) => `${x},${y}`)
+          .sort()
+          .join(' ')}`,
+    )
+    .sort()
+    .join(';');
+}
+
 /** What is left of an area when a strip of a width is taken off along its outlines; corners stay sharp. */
 export function shrunk(region: Region, byMm: number): Region {
   return byMm === 0 || !region.length

@@ -1,6 +1,6 @@
-import { END_MM, SIDE_MM } from './depth-grid.js';
+import { DEPTHS, END_MM, SIDE_MM } from './depth-grid.js';
 import type { MeshProgress } from './mesh.js';
-import { common, regionMm2, regionOf, shrunk, type Region } from './region.js';
+import { common, regionKey, regionMm2, regionOf, shrunk, type Region } from './region.js';
 import { sectionsAt } from './section.js';
 
 /** How a part is sliced. */
@@ -91,40 +91,56 @@ export function deepShares(
 ): number[] {
   const { lowMm, heightMm } = stands(heap);
   const places = Math.max(1, Math.min(MOST_PLACES, Math.ceil(heightMm / 0.2)));
-  const shares = new Array<number>(SIDE_MM.length * END_MM.length).fill(0);
+  const shares = new Array<number>(DEPTHS).fill(0);
   let whole = 0;
+  // Above and below at each end depth: what is within all of them is covered.
+  const offsets = [
+    ...END_MM.slice(1)
+      .map(e => -e)
+      .reverse(),
+    ...END_MM,
+  ];
+  /** What was measured at a height, by all that it was measured of: straight walls look the same at many heights. */
+  const known = new Map<string, readonly number[]>();
   for (let k = 0; k < places; k++) {
     const z = lowMm + ((k + 0.5) * heightMm) / places;
-    // Above and below at each end depth: what is within all of them is covered.
-    const offsets = [
-      ...END_MM.slice(1)
-        .map(e => -e)
-        .reverse(),
-      ...END_MM,
-    ];
-    const regions = sectionsAt(
+    const cuts = sectionsAt(
       heap,
       offsets.map(o => z + o),
       gridMm,
     ).map(regionOf);
-    const own = regions[END_MM.length - 1]!;
-    whole += regionMm2(own);
-    const layers = SIDE_MM.map(side => shrunk(own, side));
-    const sizes = layers.map(regionMm2);
-    let covered = own;
-    let coveredMm2 = regionMm2(own);
-    for (let e = 0; e < END_MM.length; e++) {
-      if (e > 0) {
-        covered = common(common(covered, regions[END_MM.length - 1 - e]!), regions[END_MM.length - 1 + e]!);
-        coveredMm2 = regionMm2(covered);
-      }
-      const all = coveredMm2 >= sizes[0]! * (1 - 1e-9);
-      for (let s = 0; s < SIDE_MM.length && sizes[s]! > 0 && coveredMm2 > 0; s++)
-        shares[s * END_MM.length + e]! += all ? sizes[s]! : regionMm2(common(layers[s]!, covered));
-    }
+    const key = cuts.map(regionKey).join('|');
+    const deep = known.get(key) ?? deepAt(cuts);
+    known.set(key, deep);
+    whole += regionMm2(cuts[END_MM.length - 1]!);
+    for (const [n, mm2] of deep.entries()) shares[n]! += mm2;
     progress((k + 1) / places);
   }
   return shares.map(s => (whole ? Math.round((s / whole) * 1e5) / 1e5 : 0));
+}
+
+/**
+ * How much of a layer lies deep, mm²: for each side depth and within it for each end depth.
+ * @param cuts the layer in the middle, and the shape at each end depth below it and above
+ */
+function deepAt(cuts: readonly Region[]): number[] {
+  const deep = new Array<number>(DEPTHS).fill(0);
+  const middle = END_MM.length - 1;
+  const own = cuts[middle]!;
+  const layers = SIDE_MM.map(side => shrunk(own, side));
+  const sizes = layers.map(regionMm2);
+  let covered = own;
+  let coveredMm2 = regionMm2(own);
+  for (let e = 0; e < END_MM.length; e++) {
+    if (e > 0) {
+      covered = common(common(covered, cuts[middle - e]!), cuts[middle + e]!);
+      coveredMm2 = regionMm2(covered);
+    }
+    const all = coveredMm2 >= sizes[0]! * (1 - 1e-9);
+    for (let s = 0; s < SIDE_MM.length && sizes[s]! > 0 && coveredMm2 > 0; s++)
+      deep[s * END_MM.length + e] = all ? sizes[s]! : regionMm2(common(layers[s]!, covered));
+  }
+  return deep;
 }
 
 function stands(heap: Float32Array): { lowMm: number; heightMm: number } {

@@ -1,5 +1,5 @@
 import type { Family } from './family.js';
-import { propertyNames, type PropertyName, type Range } from './property.js';
+import { eachProperty, type PropertyName } from './property.js';
 
 /** Properties of which more helps a part; of the rest less does, save those below. */
 const moreHelps: ReadonlySet<PropertyName> = new Set<PropertyName>([
@@ -52,14 +52,11 @@ export function extremeOf(f: Family, end: 'worst' | 'best'): Family {
   const known = cache.get(f) ?? {};
   const found = known[end];
   if (found) return found;
-  const properties = {} as Record<PropertyName, Range | null>;
-  for (const name of propertyNames) {
+  const properties = eachProperty(name => {
     const p = f.properties[name];
-    properties[name] =
-      p && !neutral.has(name)
-        ? { ...p, typical: moreHelps.has(name) === (end === 'best') ? p.high : p.low }
-        : p;
-  }
+    if (!p || neutral.has(name)) return p;
+    return { ...p, typical: moreHelps.has(name) === (end === 'best') ? p.high : p.low };
+  });
   const made = { ...f, properties };
   cache.set(f, { ...known, [end]: made });
   return made;

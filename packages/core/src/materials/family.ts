@@ -1,8 +1,8 @@
 import type { Tried } from './tried.js';
 import type { FillerKey } from './filler-keys.js';
 import {
+  eachProperty,
   rangeOf,
-  propertyNames,
   type PropertyName,
   type Range,
   type RangeRow,
@@ -237,13 +237,12 @@ export interface FamilyTable extends Omit<
 /** Builds a family from its table. @throws Error if a range is not in order: the library must not load wrong. */
 export function family(table: FamilyTable): Family {
   const { note, properties, windows, flags, base = null, filler = null, disputes = [], ...rest } = table;
-  const ranges = {} as Record<PropertyName, Range | null>;
-  for (const name of propertyNames) {
+  const ranges = eachProperty(name => {
     const row = properties[name] ?? null;
     if (row && !(row[0] <= row[1] && row[1] <= row[2]))
       throw new Error(`${table.key}.${name}: low ≤ typical ≤ high does not hold`);
-    ranges[name] = row ? rangeOf(name, row, note) : null;
-  }
+    return row ? rangeOf(name, row, note) : null;
+  });
   ranges.unloadedC ??= unloadedFrom(flags.structure ?? ordinary.structure, ranges);
   const spans = {} as Record<WindowName, Window>;
   for (const name of Object.keys(windows) as WindowName[])

@@ -1,6 +1,6 @@
 import type { Baked, Family, FamilyFlags, WindowName } from './family.js';
 import { propertyDefinitions } from './property-definitions.js';
-import { propertyNames, rangeOf, type PropertyName, type Range, type RangeRow } from './property.js';
+import { eachProperty, rangeOf, type PropertyName, type Range, type RangeRow } from './property.js';
 import { unloadedFrom } from './unloaded.js';
 import { closedRetention, type RetentionPoints } from './retention.js';
 import type { FillerKey } from './filler-keys.js';
@@ -44,13 +44,12 @@ const rounded = (x: number): number => Number(x.toPrecision(FIGURES));
  * @throws Error if an override is not in order
  */
 export function filled(base: Family, filler: Filler, table: FilledTable): Family {
-  const properties = {} as Record<PropertyName, Range | null>;
-  for (const name of propertyNames) {
+  const properties = eachProperty(name => {
     const row = table.overrides[name];
     if (row && !(row[0] <= row[1] && row[1] <= row[2]))
       throw new Error(`${table.key}.${name}: low ≤ typical ≤ high does not hold`);
-    properties[name] = row ? rangeOf(name, row, table.note) : modified(name, base, filler);
-  }
+    return row ? rangeOf(name, row, table.note) : modified(name, base, filler);
+  });
   const flags = { ...base.flags, ...filler.flags, ...table.flags };
   if (!table.overrides.unloadedC) properties.unloadedC = unloadedFrom(flags.structure, properties);
   const closed = (points: RetentionPoints): RetentionPoints =>

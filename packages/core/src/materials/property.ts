@@ -24,6 +24,14 @@ export type PropertyName = keyof typeof propertyDefinitions;
 /** Every property of a family, in the order of the library. */
 export const propertyNames = Object.keys(propertyDefinitions) as PropertyName[];
 
+/** A range, or null, for every property, in the order of the library. */
+export function eachProperty(of: (name: PropertyName) => Range | null): Record<PropertyName, Range | null> {
+  return Object.fromEntries(propertyNames.map(name => [name, of(name)])) as Record<
+    PropertyName,
+    Range | null
+  >;
+}
+
 /** A property's definition by name, with the optional parts in its type. */
 export function propertyDefinition(name: PropertyName): PropertyDefinition {
   return propertyDefinitions[name];

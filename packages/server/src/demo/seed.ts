@@ -18,6 +18,7 @@ import { GradeStore } from '../db/grades.js';
 import { PartStore } from '../db/parts.js';
 import { insertRecord } from '../db/kind.js';
 import { faults } from '../db/kinds/faults.js';
+import { maps } from '../db/kinds/maps.js';
 import { marks } from '../db/kinds/marks.js';
 import { printers as printerKind } from '../db/kinds/printers.js';
 import { prints as printKind } from '../db/kinds/prints.js';
@@ -29,6 +30,7 @@ import { WorkshopStore } from '../db/workshop.js';
 import { writing } from '../db/write-gate.js';
 import { demoFaults } from './faults.js';
 import { demoGrades } from './grades.js';
+import { demoMap } from './maps.js';
 import { demoParts, type DemoPart } from './parts.js';
 import { demoPrinters } from './printers.js';
 import { demoPrints } from './prints.js';
@@ -118,6 +120,7 @@ async function layOut(db: Knex.Transaction): Promise<void> {
       SEEDED_AT,
     );
   await layOutService(db, partIds, new Date().toISOString());
+  await new RevisionedStore(db, maps).create(demoMap, SEEDED_AT);
   const prints = new RevisionedStore(db, printKind);
   for (const { printer, part, ...print } of demoPrints)
     await prints.create(

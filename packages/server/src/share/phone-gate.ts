@@ -5,11 +5,15 @@ import { HttpProblem } from '../lib/errors.js';
 /** The cookie that holds a phone's key. */
 export const PHONE_COOKIE = 'hornblende-phone';
 
-/** What a phone may ask for: parts in service, grades, looks, photographs, readings of open trials, open faults. */
+/**
+ * What a phone may ask for: parts in service and their maps, grades, looks, photographs, readings of open trials, open
+ * faults.
+ */
 const allowed: readonly { method: string; path: RegExp }[] = [
   { method: 'GET', path: /^\/placements$/ },
   { method: 'GET', path: /^\/placements\/[\w-]+(\/inspections)?$/ },
   { method: 'PUT', path: /^\/inspections\/[\w-]+$/ },
+  { method: 'GET', path: /^\/maps$/ },
   { method: 'GET', path: /^\/grades$/ },
   { method: 'GET', path: /^\/bench$/ },
   { method: 'PUT', path: /^\/bench\/[\w-]+\/readings$/ },

@@ -105,7 +105,9 @@ export function createPhoneApp(o: PhoneAppOptions): Express {
   api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));
   api.use('/bench', benchRoutes(db, now));
   api.use('/faults', openFaultRoutes(db, now));
-  // What a part is made of is told by its grade's name. The gate lets nothing but their list through.
+  // What a part is made of is told by its grade's name, and where it stands by a map, which is drawn at the desk.
+  // The gate lets nothing but their lists through.
+  api.use('/maps', documentRoutes('maps', db, jobs, now));
   api.use('/grades', documentRoutes('grades', db, jobs, now));
   api.post(
     '/photos',

@@ -23,6 +23,7 @@ import type {
   ServiceEvidence,
   StoredFault,
   StoredGrade,
+  StoredMap,
   StoredPhoto,
   StoredPlacement,
   StoredPrint,
@@ -40,6 +41,7 @@ import type {
   Fault,
   Grade,
   Inspection,
+  PlaceMap,
   Placement,
   Printer,
   PrintEntry,
@@ -143,6 +145,11 @@ export const api = {
   saveFault: (id: string, fault: Fault, revision: number) =>
     request<StoredFault>('PUT', `/faults/${id}`, { fault, revision }),
   removeFault: (id: string) => request<null>('DELETE', `/faults/${id}`),
+  maps: () => whole<StoredMap>('/maps'),
+  addMap: (map: PlaceMap, id: string) => request<StoredMap>('POST', '/maps', { map, id }),
+  saveMap: ({ id, map, revision }: StoredMap, keepalive = false) =>
+    request<StoredMap>('PUT', `/maps/${id}`, { map, revision }, { keepalive }),
+  removeMap: (id: string) => request<null>('DELETE', `/maps/${id}`),
   trials: () => whole<StoredTrial>('/trials'),
   trial: (id: string) => request<StoredTrial>('GET', `/trials/${id}`),
   addTrial: (trial: Trial, id: string | null = null) =>

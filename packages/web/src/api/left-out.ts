@@ -11,6 +11,7 @@ const listNames: Readonly<Record<string, [one: string, several: string]>> = {
   faults: ['fault', 'faults'],
   placements: ['part in service', 'parts in service'],
   inspections: ['look', 'looks'],
+  maps: ['map', 'maps'],
   weathers: ['year of weather', 'years of weather'],
   versions: ['version of a brief', 'versions of a brief'],
   decisions: ['decision', 'decisions'],

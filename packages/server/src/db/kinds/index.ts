@@ -5,6 +5,7 @@ import { drillAnswers } from './drill-answers.js';
 import { faults } from './faults.js';
 import { grades } from './grades.js';
 import { inspections } from './inspections.js';
+import { maps } from './maps.js';
 import { marks } from './marks.js';
 import { parts, partVersions } from './parts.js';
 import { photos } from './photos.js';
@@ -18,7 +19,17 @@ import { weathers } from './weathers.js';
 import { quotes, workshopSettings } from './workshop.js';
 
 /** Every kind of document, by the name of its list. */
-export const documentKinds = { printers, grades, spools, parts, prints, trials, faults, placements } as const;
+export const documentKinds = {
+  printers,
+  grades,
+  spools,
+  parts,
+  prints,
+  trials,
+  faults,
+  placements,
+  maps,
+} as const;
 
 /** Kinds of documents by the names of their lists. */
 export type DocumentKindName = keyof typeof documentKinds;
@@ -56,6 +67,7 @@ export const recordKinds: readonly RecordKind[] = [
   photos,
   placements,
   inspections,
+  maps,
   shapes,
 ];
 

@@ -4,6 +4,7 @@ import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
 import { parsed, titled } from './fields.js';
+import { takeOffMaps } from './maps.js';
 
 /** A row of a part in service. */
 export interface PlacementRow extends RevisionedRow {
@@ -107,4 +108,5 @@ export const placements: DocumentKind<Placement, StoredPlacement, PlacementRow> 
       ? [{ field: 'placement.code', value: code, message: `stands on “${twin.name}” already` }]
       : [];
   },
+  removed: takeOffMaps,
 };

@@ -13,6 +13,7 @@ import { drillAnswers } from './011-drill-answers.js';
 import { sumsAndReferences } from './012-sums-and-references.js';
 import { renamedFamilies } from './013-renamed-families.js';
 import { rotatedKeys } from './014-rotated-keys.js';
+import { maps } from './015-maps.js';
 import type { Migration } from './migration.js';
 
 /** The schema's history. Only ever add to the end; an old step is never changed. */
@@ -31,6 +32,7 @@ export const steps: readonly Migration[] = [
   sumsAndReferences,
   renamedFamilies,
   rotatedKeys,
+  maps,
 ];
 
 /** The history as Knex reads it, compiled in so that a build needs no loose files. */

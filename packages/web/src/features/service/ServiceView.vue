@@ -21,20 +21,21 @@ const queue = useLooksQueue();
 const library = useLibrary();
 const health = useHealth();
 const { attempt } = useFeedback();
+const MapPanel = defineAsyncComponent(() => import('./map/MapPanel.vue'));
 const PlacedImport = defineAsyncComponent(() => import('./PlacedImport.vue'));
 const isImporting = ref(false);
-type Side = 'due' | 'all' | 'lives' | 'happened';
+type Side = 'due' | 'all' | 'map' | 'lives' | 'happened';
 const side = useSessionStorage<Side>('hornblende-service-side', 'due');
 const sides: { value: Side; label: string }[] = [
   { value: 'due', label: 'To look at' },
   { value: 'all', label: 'All of it' },
+  { value: 'map', label: 'Map' },
   { value: 'lives', label: 'How long it lasts' },
   { value: 'happened', label: 'Predictions checked' },
 ];
-/** On a phone what is worked out at the desk is left there. */
-const shown = computed(() =>
-  health.isPhone ? sides.filter(s => s.value === 'due' || s.value === 'all') : sides,
-);
+/** What is worked out at the desk is left there by a phone. */
+const AT_THE_DESK: readonly Side[] = ['lives', 'happened'];
+const shown = computed(() => (health.isPhone ? sides.filter(s => !AT_THE_DESK.includes(s.value)) : sides));
 const fetchAll = (): Promise<unknown> =>
   attempt(() => Promise.all([service.load(), library.load().catch(() => undefined)]));
 onMounted(() => void fetchAll());
@@ -92,6 +93,7 @@ onMounted(() => void fetchAll());
         <Segments v-model="side" :options="shown" label="Side of the service" />
         <DueList v-if="side === 'due'" />
         <PlacedTable v-else-if="side === 'all'" />
+        <MapPanel v-else-if="side === 'map'" />
         <EvidencePanel v-else-if="side === 'lives'" />
         <HappenedPanel v-else />
       </template>

@@ -1,0 +1,75 @@
+import type { StoredMap } from '@hornblende/core/api';
+import { parsePlaceMap, PlaceMap } from '@hornblende/core/formats';
+import type { Knex } from 'knex';
+import { DocumentEnvelope } from '../../lib/envelopes.js';
+import { within } from '../../lib/split.js';
+import type { DocumentKind, RevisionedRow } from '../document-kind.js';
+import { updateRecord, type Row } from '../kind.js';
+import { parsed, titled } from './fields.js';
+
+/** A map's row. */
+export interface MapRow extends RevisionedRow {
+  id: string;
+  name: string;
+  data: string;
+  created_at: string;
+}
+
+/** Maps of the places where parts are in service, by name. */
+export const maps: DocumentKind<PlaceMap, StoredMap, MapRow> = {
+  name: 'maps',
+  one: 'map',
+  table: 'maps',
+  key: ['id'],
+  json: ['data'],
+  references: [
+    {
+      each: "json_each(x.data, '$.spots')",
+      value: "e.value ->> 'placementId'",
+      field: '.placementId',
+      to: 'placements',
+      gone: 'forgotten',
+      needed: false,
+    },
+    {
+      each: "json_each(x.data, '$.photo')",
+      value: "case when e.key = 'sha256' then e.atom end",
+      field: '',
+      to: 'photos',
+      gone: 'holds it',
+      needed: true,
+    },
+  ],
+  writtenAt: ['updated_at'],
+  revisioned: true,
+  title: titled('name'),
+  check: row => void parsePlaceMap(parsed(row, 'data')),
+  path: '/maps',
+  plain: true,
+  body: {
+    name: 'map',
+    Envelope: DocumentEnvelope,
+    fields: PlaceMap,
+    read: plain => within('map', () => parsePlaceMap(plain)),
+  },
+  dated: true,
+  order: { columns: ['name', 'id'], direction: 'asc' },
+  searched: ['name'],
+  read: ({ id, data, revision, updated_at: updatedAt }) => ({
+    ...{ id, map: parsePlaceMap(JSON.parse(data)), revision, updatedAt },
+  }),
+  columns: map => ({ name: map.name, data: JSON.stringify(map) }),
+};
+
+/** Takes a part that is gone off every map that it was put on. */
+export async function takeOffMaps(t: Knex.Transaction, placementId: string): Promise<void> {
+  const rows = (await t('maps').whereRaw(
+    "exists (select 1 from json_each(data, '$.spots') e where e.value ->> 'placementId' = ?)",
+    [placementId],
+  )) as Row[];
+  for (const row of rows) {
+    const map = parsePlaceMap(JSON.parse(String(row.data)));
+    const spots = map.spots.filter(s => s.placementId !== placementId);
+    await updateRecord(t, maps, { ...row, data: JSON.stringify({ ...map, spots }) });
+  }
+}

@@ -1,0 +1,9 @@
+import type { ListedPlacement } from '@hornblende/core/api';
+
+/** What the places are called that parts in service are said to be at, those with most parts first. */
+export function placesOf(list: readonly Pick<ListedPlacement, 'placement'>[]): string[] {
+  const parts = new Map<string, number>();
+  for (const { placement } of list)
+    parts.set(placement.place.where, (parts.get(placement.place.where) ?? 0) + 1);
+  return [...parts].sort((a, b) => b[1] - a[1] || a[0].localeCompare(b[0])).map(([where]) => where);
+}
