@@ -1,7 +1,7 @@
 import { Validator } from '@seriousme/openapi-schema-validator';
 import Ajv2020 from 'ajv/dist/2020.js';
 import express from 'express';
-import { beforeAll, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { formatNames, schemaOfFormat, type FormatName } from '@hornblende/core/formats';
 import { apiRoutes } from '../src/routes/api-description.js';
 import { runningApi } from './running.js';

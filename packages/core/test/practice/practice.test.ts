@@ -11,7 +11,15 @@ import type { PracticeCase } from './practice-case.js';
 
 const machine = new Map<string, Printer>(printerPresets.map(p => [p.key, p.profile]));
 
+const known = new Map<string, Ranking>();
+/** The ranking of a case, worked out once: several tests look at it. */
 function ranked(c: PracticeCase, school: (typeof schools)[number]): Ranking {
+  const key = `${school} ${c.name}`;
+  const found = known.get(key) ?? rankedAnew(c, school);
+  known.set(key, found);
+  return found;
+}
+function rankedAnew(c: PracticeCase, school: (typeof schools)[number]): Ranking {
   const brief = parseBrief({ format: 'hornblende-brief', version: 1, name: c.name, ...c.asks });
   const printer = machine.get(c.printer);
   if (!printer) throw new Error(`no machine ${c.printer}`);

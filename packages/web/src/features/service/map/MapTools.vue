@@ -122,9 +122,9 @@ function remove(): void {
         <span class="named">
           <label :for="nameId" class="soft small">This place is called</label>
           <AutoComplete
+            :id="nameId"
             v-model:value="areaName"
             :options="options"
-            :id="nameId"
             @select="nameArea"
             @blur="nameArea"
           />
