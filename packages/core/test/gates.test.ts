@@ -46,7 +46,9 @@ describe('heat', () => {
   });
   it('offers a lighter colour first, then shade, then a lower temperature', () => {
     const sunny = { heat: { setting: 'outdoors', ambientMaxC: 40 }, sun: 'full' };
-    expect(gate({ ...sunny, looks: { colour: 'black' } }, 'pla', 'heat')?.rescue).toMatch(/^passes in light/);
+    expect(gate({ ...sunny, looks: { colour: 'black' } }, 'pla', 'heat')?.rescue).toMatch(
+      /^passes in a light colour/,
+    );
     expect(
       gate(
         { ...sunny, heat: { setting: 'outdoors', ambientMaxC: 52 }, looks: { colour: 'white' } },

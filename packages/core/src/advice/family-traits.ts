@@ -1,3 +1,4 @@
+import { yearsWords } from '../lib/years-text.js';
 import { holdOnPei } from '../print/adhesion.js';
 import { HOLD_ON_PEI } from '../print/difficulty.js';
 import { demands } from '../print/difficulty.js';
@@ -59,7 +60,7 @@ export function strengths(f: Family): Trait[] {
     {
       weight: when(!rubber && !f.flags.soluble, past(v('uvHalfDoseMJm2'), 1200, 0.5, 0.95)),
       text:
-        `Lasts in the sun: ${sig(v('uvHalfDoseMJm2') / 270, 2)} years of full sun to half its surface ` +
+        `Lasts in the sun: ${yearsWords(v('uvHalfDoseMJm2') / 270)} of full sun to half its surface ` +
         'toughness, uncoloured.',
     },
     {
@@ -213,7 +214,7 @@ export function weaknesses(f: Family): Trait[] {
     {
       weight: when(v('uvHalfDoseMJm2') < 300 && !f.flags.soluble, 0.55),
       text:
-        `Does not last in the sun: ${sig(v('uvHalfDoseMJm2') / 270, 2)} years of full sun to half its ` +
+        `Does not last in the sun: ${yearsWords(v('uvHalfDoseMJm2') / 270)} of full sun to half its ` +
         'surface toughness.',
     },
     {

@@ -1,3 +1,4 @@
+import { yearsWords } from '../lib/years-text.js';
 import type { Brief } from '../brief/brief.js';
 import { sig } from '../lib/figures.js';
 import type { Candidate, Ranking } from '../score/candidate.js';
@@ -73,7 +74,7 @@ function letGo(brief: Brief, g: Gate): LetGo | null {
     case 'uv': {
       const lifeYears = Math.floor(10 * g.have) / 10;
       if (lifeYears < 0.5) return null;
-      return { brief: { ...brief, lifeYears }, condition: `${sig(lifeYears, 2)} years are enough` };
+      return { brief: { ...brief, lifeYears }, condition: `it need only last ${yearsWords(lifeYears)}` };
     }
     default:
       return null;

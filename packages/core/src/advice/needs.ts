@@ -1,3 +1,4 @@
+import { yearsWords } from '../lib/years-text.js';
 import { isHeldLong } from '../brief/held.js';
 import { effectiveColour } from '../brief/looks.js';
 import type { Brief } from '../brief/brief.js';
@@ -58,7 +59,7 @@ export function needsOf(
     needs.uvHalfDoseMJm2 = {
       value: c.uvDoseMJm2 / uvColourFactor[effectiveColour(brief)],
       better: 'more',
-      why: `half its toughness left after ${sig(brief.lifeYears, 2)} years in this sun, in this colour`,
+      why: `half its toughness left after ${yearsWords(brief.lifeYears)} in this sun, in this colour`,
     };
   if (brief.mustFloat) needs.densityGcm3 = { value: 1, better: 'less', why: 'floats without sealed air' };
   if (brief.flex.want === 'rigid')

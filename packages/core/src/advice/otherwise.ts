@@ -1,3 +1,4 @@
+import { yearsWords } from '../lib/years-text.js';
 import type { Brief } from '../brief/brief.js';
 import type { Weather } from '../climate/weather.js';
 import { defaultSite } from '../brief/conditions.js';
@@ -59,7 +60,7 @@ export function askedWords({ partMaxC, onceMPa, lastingMPa, sunYears }: AskedOfA
     `keep its shape at ${sig(partMaxC, 3)} °C`,
     ...(lastingMPa > 0 ? [`bear ${sig(lastingMPa, 2)} MPa for years`] : []),
     ...(onceMPa > 0 ? [`bear ${sig(onceMPa, 2)} MPa for a while`] : []),
-    ...(sunYears < 0.1 ? [] : [`stand ${sig(sunYears, 2)} years of full sun`]),
+    ...(sunYears < 0.1 ? [] : [`stand ${yearsWords(sunYears)} of full sun`]),
   ];
   const last = asked.pop();
   const list = asked.length ? `${asked.join(', ')} and ${last}` : last;
@@ -97,7 +98,7 @@ function brokenBy(p: OtherProcess, asked: AskedOfAny, brief: Brief, each: number
     broken.push(
       `${sig(asked.lastingMPa, 2)} MPa are asked for years, and ${p.lastingMPa} MPa is what it bears so long`,
     );
-  if (asked.sunYears > p.sunYears) broken.push(`the sun leaves it ${sig(p.sunYears, 2)} years`);
+  if (asked.sunYears > p.sunYears) broken.push(`the sun leaves it ${yearsWords(p.sunYears)}`);
   if ((brief.flex.want === 'rubbery') !== p.rubber)
     broken.push(p.rubber ? 'it gives like rubber' : 'it does not give like rubber');
   if (brief.flex.want === 'hinge' && !p.folds) broken.push('it does not bear being folded over and over');

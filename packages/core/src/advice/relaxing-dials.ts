@@ -1,3 +1,4 @@
+import { yearsWords } from '../lib/years-text.js';
 import { chemicalList } from '../materials/names.js';
 import type { Brief } from '../brief/brief.js';
 import { hardnessWanted } from '../brief/hardness.js';
@@ -69,7 +70,7 @@ function lifeDial(brief: Brief): RelaxingDial {
   return {
     requirement: 'life',
     at: share => ({ brief: { ...brief, lifeYears: years(share) } }),
-    say: share => `Replace it every ${sig(years(share), 2)} years instead of ${sig(brief.lifeYears, 2)}`,
+    say: share => `Replace it every ${yearsWords(years(share))} instead of ${sig(brief.lifeYears, 2)}`,
   };
 }
 

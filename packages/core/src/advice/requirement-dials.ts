@@ -1,3 +1,4 @@
+import { yearsWords } from '../lib/years-text.js';
 import type { Brief } from '../brief/brief.js';
 import type { BriefLoad } from '../brief/brief-load.js';
 import { typical } from '../materials/family.js';
@@ -46,7 +47,7 @@ export function requirementDials(now: Premises, first: Candidate): Dial[] {
       log: true,
       scale: 5,
       at: x => withBrief({ lifeYears: x }),
-      say: x => `If it had to last ${sig(x, 3)} years instead of ${sig(brief.lifeYears, 3)}`,
+      say: x => `If it had to last ${yearsWords(x, 3)} instead of ${sig(brief.lifeYears, 3)}`,
     },
     {
       id: 'tolerance',

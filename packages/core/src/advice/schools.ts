@@ -1,3 +1,4 @@
+import { yearsWords } from '../lib/years-text.js';
 import { outdoorSchools, schools, type OutdoorSchool, type School } from '../brief/choices.js';
 import { type Brief } from '../brief/brief.js';
 import { sig } from '../lib/figures.js';
@@ -61,7 +62,7 @@ export function schoolViews(brief: Brief, options: RankOptions = {}): SchoolView
       const why =
         !first || !other || first.material === other.material || !life
           ? ''
-          : `${first.name} outlasts the ${sig(brief.lifeYears, 2)} years ${sig(life.value, 2)} times ` +
+          : `${first.name} outlasts the ${yearsWords(brief.lifeYears)} ${sig(life.value, 2)} times ` +
             `over by ${school === 'field' ? 'what is logged outdoors' : 'ageing tests'}.`;
       return { kind: 'outdoors', school, inForce: school === brief.outdoorSchool, first, second, why };
     }),

@@ -1,3 +1,4 @@
+import { yearsWords } from '../lib/years-text.js';
 import { modelVolumeCm3 } from './size.js';
 import { solidFractionOf } from './solid-fraction.js';
 import { sig } from '../lib/figures.js';
@@ -129,7 +130,7 @@ export function assumptions(given: unknown, brief: Brief, conditions: Conditions
     brief.heat.setting === 'closed-vehicle';
   const volume = Math.round(10 * modelVolumeCm3({ geometry: { ...g, volumeCm3: null } })) / 10;
   const all: Assumed[] = [
-    { path: 'lifeYears', label: 'lasts', shown: `${sig(brief.lifeYears, 2)} years`, value: brief.lifeYears },
+    { path: 'lifeYears', label: 'lasts', shown: yearsWords(brief.lifeYears), value: brief.lifeYears },
     {
       path: 'ifItFails',
       label: 'if it fails',

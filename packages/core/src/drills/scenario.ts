@@ -1,3 +1,4 @@
+import { colourWords } from '../materials/colours.js';
 import { capital } from '../lib/capital.js';
 import type { Brief } from '../brief/brief.js';
 import { parseBrief } from '../brief/parse-brief.js';
@@ -69,7 +70,7 @@ function drawSurroundings(ask: Asker, place: Place): { fields: object; said: str
         fields: { heat: { setting: 'outdoors', ambientMaxC: airC }, sun, water: 'rain', looks: { colour } },
         said:
           `outdoors in ${sun === 'full' ? 'full sun' : 'sun half the day'} and rain, ` +
-          `${colour} if it can be, air up to ${airC} °C`,
+          `${colourWords[colour]} if it can be, air up to ${airC} °C`,
       };
     }
     case 'car': {

@@ -1,3 +1,4 @@
+import { yearsWords } from '../lib/years-text.js';
 import { flexWants } from '../brief/choices.js';
 import type { Brief } from '../brief/brief.js';
 import type { BriefLoad } from '../brief/brief-load.js';
@@ -86,7 +87,7 @@ export function briefInWords(brief: Brief, conditions: Conditions): Told[] {
   const loads = serviceLoads(brief);
   const rows: (Told | null)[] = [
     ['What it is', `${purposes[brief.purpose]}; if it fails, ${fails[brief.ifItFails]}`],
-    ['It should last', `${sig(brief.lifeYears, 2)} years`],
+    ['It should last', yearsWords(brief.lifeYears)],
     ['Where it lives', placeInWords(brief, conditions)],
     ...brief.loads.map((load, i): Told => [`Load ${i + 1}`, loadInWords(load, loads[i]!)]),
     brief.loads.length ? null : ['Loads', 'none to speak of'],

@@ -1,3 +1,4 @@
+import { dayWords } from '../lib/day-words.js';
 import { sig } from '../lib/figures.js';
 import { light } from '../palette.js';
 import type { RecipeLine } from '../print/recipe/recipe-line.js';
@@ -55,7 +56,7 @@ ${cardStages(card).map(stageHtml).join('\n')}
 
 function lessonsHtml({ lessons }: PrintCard): string {
   const line = ({ what, remedy, at }: CardLesson): string =>
-    `<p>${esc(at.slice(0, 10))}: ${esc(what)}. <b>${esc(remedy)}.</b></p>`;
+    `<p>${dayWords(at)}: ${esc(what)}. <b>${esc(remedy)}.</b></p>`;
   return `<section><h2>What earlier prints taught</h2>${lessons.map(line).join('')}</section>`;
 }
 

@@ -1,3 +1,4 @@
+import { dayWords } from '../lib/day-words.js';
 import { sig } from '../lib/figures.js';
 import { cardLead, cardStages } from './card-words.js';
 import type { PrintCard } from './card.js';
@@ -31,6 +32,6 @@ export function cardMarkdown(card: PrintCard, currency = '€'): string {
 
 function lessonLines({ lessons }: PrintCard): string[] {
   if (!lessons.length) return [];
-  const lines = lessons.map(l => `- ${l.at.slice(0, 10)}: ${esc(l.what)}. **${esc(l.remedy)}.**`);
+  const lines = lessons.map(l => `- ${dayWords(l.at)}: ${esc(l.what)}. **${esc(l.remedy)}.**`);
   return ['## What earlier prints taught', '', ...lines, ''];
 }

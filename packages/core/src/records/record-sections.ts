@@ -1,3 +1,5 @@
+import { yearsWords } from '../lib/years-text.js';
+import { dayWords } from '../lib/day-words.js';
 import { scoreShown } from '../score/doubt.js';
 import { conditionsOf } from '../brief/conditions.js';
 import { parseBrief } from '../brief/parse-brief.js';
@@ -59,7 +61,7 @@ export function recordLead(r: DecisionRecord): string {
   const name = (key: string | null): string => recorded(r, key)?.name ?? key ?? 'none';
   return (
     `${name(r.firstChoice)}${r.secondChoice ? `, and ${name(r.secondChoice)} should it not be had` : ''}. ` +
-    `Decided by ${r.decidedBy} on ${r.decidedAt.slice(0, 10)}.`
+    `Decided by ${r.decidedBy} on ${dayWords(r.decidedAt)}.`
   );
 }
 
@@ -113,7 +115,7 @@ export function recordSections(r: DecisionRecord, caution: string): RecordSectio
       paragraphs: [
         `School: ${r.ranking.school}. The part itself reaches ${sig(first?.partC ?? conditions.partMaxC, 3)} °C and ` +
           `gets ${sig(conditions.uvDoseMJm2, 3)} MJ/m² of ultraviolet light over ` +
-          `${sig(r.premises.brief.lifeYears, 2)} years.`,
+          `${yearsWords(r.premises.brief.lifeYears)}.`,
       ],
       table: {
         head: [

@@ -150,6 +150,11 @@ function inHundred(chance: number | string): string {
   return times < 1 ? 'less than 1' : sig(times, 2);
 }
 
+/** Why a gate stands as it does, and what would let it pass, in sentences. */
+export function whyWithRescue({ why, rescue }: Pick<Gate, 'why' | 'rescue'>): string {
+  return rescue === null ? why : `${why} A way out: ${rescue}.`;
+}
+
 /** What a gate has and needs, in a few words: "has 93, needs 60.1 °C" or "0.4 of at most 5 %". */
 export function gateNumbers(g: Gate): string {
   const shown = (v: number | string): string => {

@@ -19,7 +19,15 @@ export {
   type Acceptability,
   type Robustness,
 } from './draws/robustness.js';
-export { gateLabel, gateNumbers, type Gate, type GateId, type GateRemedy, type PrintCheck } from './gate.js';
+export {
+  gateLabel,
+  gateNumbers,
+  whyWithRescue,
+  type Gate,
+  type GateId,
+  type GateRemedy,
+  type PrintCheck,
+} from './gate.js';
 export { judgeAll, type RankOptions } from './judge.js';
 export { partHeats } from './part-heat.js';
 export { rank } from './rank.js';

@@ -1,3 +1,4 @@
+import { yearsWords } from '../lib/years-text.js';
 import { sig } from '../lib/figures.js';
 import type { Context } from './context.js';
 import type { Criterion } from './criteria/criterion.js';
@@ -15,7 +16,7 @@ export const times = (x: number): string =>
 export const own = (c: Criterion): string => (c.by ? `, by ${c.by}` : '');
 
 /** How long the part is to last. */
-export const years = (ctx: Context): string => `${two(ctx.brief.lifeYears)} years`;
+export const years = (ctx: Context): string => yearsWords(ctx.brief.lifeYears);
 
 /** A share as a percentage. */
 export const share = (x: number): string => `${two(100 * x)} %`;

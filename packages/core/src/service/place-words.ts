@@ -1,3 +1,4 @@
+import { dayWords } from '../lib/day-words.js';
 import { climateName } from '../climate/climates.js';
 import { colourWords } from '../materials/colours.js';
 import type { Inspection } from './inspection.js';
@@ -120,5 +121,7 @@ export function placeText({ place: p }: Pick<Placement, 'place'>): string {
 
 /** When a part was taken in, in words. */
 export function pausesWords({ pauses }: Pick<Placement, 'pauses'>): string {
-  return pauses.map(({ from, to }) => (to === null ? `since ${from}` : `${from} to ${to}`)).join(', ');
+  return pauses
+    .map(({ from, to }) => (to === null ? `since ${dayWords(from)}` : `${dayWords(from)} to ${dayWords(to)}`))
+    .join(', ');
 }

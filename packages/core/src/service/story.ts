@@ -1,3 +1,4 @@
+import { dayWords } from '../lib/day-words.js';
 import { capital } from '../lib/capital.js';
 import type { Sheet } from '../records/sheet.js';
 import { sig } from '../lib/figures.js';
@@ -29,15 +30,15 @@ export function storySheet(
   const lead = standingWords(standing);
   const kept = strengthKept(p, told).at(-1);
   const pictures = [
-    ...p.photos.map(photo => ({ key: photo.sha256, caption: p.since })),
-    ...told.flatMap(l => l.photos.map(photo => ({ key: photo.sha256, caption: l.at.slice(0, 10) }))),
+    ...p.photos.map(photo => ({ key: photo.sha256, caption: dayWords(p.since) })),
+    ...told.flatMap(l => l.photos.map(photo => ({ key: photo.sha256, caption: dayWords(l.at) }))),
   ];
   return {
     title: p.name,
     lead: `${capital(lead)}.`,
     facts: [
       ['Of', materialWords(p, nameOf)],
-      ['Since', `${p.since}${p.sinceRough ? ', from memory' : ''}`],
+      ['Since', `${dayWords(p.since)}${p.sinceRough ? ', from memory' : ''}`],
       ['Where', `${p.place.where}: ${placeText(p)}`],
       ['Bears', `${loadWords[p.place.load]}; if it fails ${consequenceWords[p.ifItFails]}`],
       ...(p.pauses.length ? ([['Taken in', pausesWords(p)]] as const) : []),
@@ -54,8 +55,8 @@ export function storySheet(
         table: {
           head: ['When', 'It was', 'Seen', 'By'],
           rows: [
-            [p.since, 'placed', '', ''],
-            ...told.map(l => [l.at.slice(0, 10), verdictWords[l.verdict], seenWords(l), l.by]),
+            [dayWords(p.since), 'placed', '', ''],
+            ...told.map(l => [dayWords(l.at), verdictWords[l.verdict], seenWords(l), l.by]),
           ],
         },
       },

@@ -1,3 +1,5 @@
+import { timesIn100 } from '../lib/chance-words.js';
+import { dayWords } from '../lib/day-words.js';
 import { sig } from '../lib/figures.js';
 import type { Sheet } from '../records/sheet.js';
 import { CERTIFICATION_NOTICE } from '../score/cautions.js';
@@ -112,12 +114,12 @@ export function trialSheet(trial: Trial, nameInLibrary: (key: string) => string)
 function leadOf({ decided }: Trial, answer: TrialCompareResult, nameOf: (key: string) => string): string {
   if (decided) {
     const second = decided.second ? `, then ${nameOf(decided.second)}` : '';
-    return `Decided on ${decided.at.slice(0, 10)}: ${nameOf(decided.first)}${second}. ${decided.reason}`;
+    return `Decided on ${dayWords(decided.at)}: ${nameOf(decided.first)}${second}. ${decided.reason}`;
   }
   const { firstChoice } = answer;
   if (firstChoice === null) return 'Open: nothing is left in the running.';
-  const chance = Math.round(100 * (answer.pBest[firstChoice] ?? 0));
-  return `Open: ${nameOf(firstChoice)} leads, the best by the weights ${chance} times in 100.`;
+  const chance = timesIn100(answer.pBest[firstChoice] ?? 0);
+  return `Open: ${nameOf(firstChoice)} leads, the best by the weights ${chance}.`;
 }
 
 function headOf(criterion: TrialCriterion): string {

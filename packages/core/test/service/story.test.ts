@@ -45,9 +45,9 @@ const story = (): Sheet =>
 describe('the story of a part', () => {
   it('is told from its first day on, without what was struck', () => {
     expect(story().sections[0]!.table!.rows.map(r => r.slice(0, 2))).toEqual([
-      ['2022-05-01', 'placed'],
-      ['2024-05-01', 'fine'],
-      ['2026-05-01', 'failed'],
+      ['1 May 2022', 'placed'],
+      ['1 May 2024', 'fine'],
+      ['1 May 2026', 'failed'],
     ]);
     expect(story().lead).toMatch(/^Cracked after 4(\.0)? years\.$/);
     expect(story().facts).toContainEqual(['Of', 'ASA, medium']);
@@ -65,8 +65,8 @@ describe('the story of a part', () => {
 
   it('stands as Markdown, no cell broken by what was typed', () => {
     const text = sheetMarkdown(story());
-    expect(text).toContain('| 2026-05-01 | failed |');
-    expect(text.split('\n').filter(l => l.startsWith('| 20'))).toHaveLength(3);
+    expect(text).toContain('| 1 May 2026 | failed |');
+    expect(text.split('\n').filter(l => l.startsWith('| 1 May 20'))).toHaveLength(3);
     expect(text).toContain('Hill stand \\| 3');
     expect(text).toContain('not certification');
   });

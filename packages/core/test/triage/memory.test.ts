@@ -104,7 +104,7 @@ describe('what faults were', () => {
     const brief = parseBrief({ format: 'hornblende-brief', version: 1, name: 'Foot' });
     const card = printCard(brief, { family: familyByKey('asa')!, printer: null, lessons });
     expect(card.lessons).toEqual(lessons);
-    expect(cardHtml(card)).toContain('2026-10-24: Draught (corners &#60;lift&#62;). <b>Door shut.</b>');
+    expect(cardHtml(card)).toContain('24 Oct 2026: Draught (corners &#60;lift&#62;). <b>Door shut.</b>');
     expect(cardMarkdown(card)).toContain('## What earlier prints taught');
     expect(cardHtml({ ...card, lessons: [] })).not.toContain('What earlier prints taught');
   });

@@ -47,7 +47,7 @@ describe('a trial on paper', () => {
       at: '2026-11-21T10:00:00Z',
     };
     expect(trialSheet(trial({ decided }), nameOf).lead).toBe(
-      'Decided on 2026-11-21: ASA, then PLA. It bears twice the load.',
+      'Decided on 21 Nov 2026: ASA, then PLA. It bears twice the load.',
     );
     const none = trial({
       entrants: [

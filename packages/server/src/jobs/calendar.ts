@@ -1,3 +1,4 @@
+import { dayWords } from '@hornblende/core/lib';
 import { failureModeWords, type Due, type Placed } from '@hornblende/core/service';
 import { createEvents, type DateArray, type EventAttributes } from 'ics';
 
@@ -19,7 +20,7 @@ export function serviceCalendar(rows: readonly (Placed & { due: Due })[], now: s
       location: placement.place.where,
       description: [
         placement.code ? `Tag ${placement.code}.` : '',
-        standing.lastLookAt ? `Last looked at ${standing.lastLookAt.slice(0, 10)}.` : 'Never looked at yet.',
+        standing.lastLookAt ? `Last looked at ${dayWords(standing.lastLookAt)}.` : 'Never looked at yet.',
         ...due.because.map(b => `Sooner, since ${b}.`),
         standing.mode ? failureModeWords[standing.mode] : '',
       ]

@@ -40,14 +40,14 @@ export const cheapestTest: DrillMaker = {
     const said = (t: { how: string; minutes: number }): string => `${t.how} (${minutes(t.minutes)})`;
     const likely = ranked
       .slice(0, 3)
-      .map(c => `${c.label.toLowerCase()} ${Math.round(100 * c.probability)} in 100`);
+      .map(c => `${c.label.toLowerCase()} (${Math.round(100 * c.probability)} in 100)`);
     return {
       question: 'Which test tells the most for its time?',
       given: [`In ${family.name}: ${seen.map(s => symptomWords[s].toLowerCase()).join('; ')}.`],
       ...shuffledOptions(ask, said(best), wrong.map(said)),
       why:
         `It may be ${likely.join(', ')}. That test tells ${sig(best.informationBits, 2)} bits in ` +
-        `${minutes(best.minutes)}; the next of these ${sig(off, 2)} times less a minute.`,
+        `${minutes(best.minutes)}; the next of these tells ${sig(off, 2)} times less a minute.`,
       margin: { what: 'times as much a minute as the next', off, tolerance: CLEAR_RATIO, unit: '×' },
       refs: [{ model: 'triage.rank', inputs: JSON.parse(JSON.stringify(fault)) as object }],
       lab: 'fix',

@@ -85,7 +85,7 @@ export const firstFilament: DrillMaker = {
 function whyNot(other: Candidate, first: Candidate, school: School): string {
   const failed =
     other.gates.find(g => g.verdict === 'fail') ?? other.gates.find(g => g.verdict === 'marginal');
-  if (failed) return `Not ${other.name}: ${gateLabel(failed.id).toLowerCase()}, ${failed.why}`;
+  if (failed) return `Not ${other.name}, for ${gateLabel(failed.id).toLowerCase()}: ${failed.why}`;
   if (school === 'step-up')
     return (
       `Not ${other.name}: it asks for more (difficulty ${sig(other.printing.difficulty, 2)} against ` +

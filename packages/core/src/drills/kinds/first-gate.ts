@@ -1,5 +1,5 @@
 import { familyByKey } from '../../materials/library.js';
-import { gateLabel, gateNumbers, type Gate } from '../../score/gate.js';
+import { gateLabel, gateNumbers, whyWithRescue, type Gate } from '../../score/gate.js';
 import { rank } from '../../score/rank.js';
 import type { DrillMaker } from '../kind.js';
 import { shuffledOptions } from '../options.js';
@@ -53,7 +53,7 @@ export const firstGate: DrillMaker = {
       question: `In ${family.name}: which requirement does it fail?`,
       given: scene.given,
       ...shuffledOptions(ask, gateLabel(only.id), ask.shuffled(labels).slice(0, WRONG_ANSWERS)),
-      why: `${gateLabel(only.id)}: ${gateNumbers(only)}. ${only.why}${only.rescue ? ` It ${only.rescue}.` : ''}`,
+      why: `${gateLabel(only.id)}: ${gateNumbers(only)}. ${whyWithRescue(only)}`,
       margin: { what: 'it is missed by', off: 100 * off, tolerance: 100 * CLEAR_SHARE, unit: '%' },
       refs: only.working ? [only.working] : [{ model: 'score.rank', inputs: { brief: scene.brief } }],
       lab: 'rank',

@@ -1,3 +1,4 @@
+import { timesIn100 } from '../../lib/chance-words.js';
 import { capital } from '../../lib/capital.js';
 import { parseBrief } from '../../brief/parse-brief.js';
 import type { Brief } from '../../brief/brief.js';
@@ -84,7 +85,7 @@ function willIt(ask: Asker, setup: WarpSetup, given: string[], refs: DrillDraft[
     given,
     options: bands.map(b => b.said),
     right,
-    why: `${Math.round(100 * pLift)} times in 100; released it bows ${bowMm.toFixed(2)} mm.`,
+    why: `It lifts ${timesIn100(pLift)}; released, it bows ${bowMm.toFixed(2)} mm.`,
     margin: { what: 'it lies inside its band by', off: 100 * off, tolerance: 100 * INSIDE, unit: 'points' },
     refs,
     lab: 'warp',
@@ -115,7 +116,7 @@ function whatHelps(
   const wrong = ask.shuffled(pairs.slice(1)).slice(0, 3);
   return {
     question: 'Which two of these leave it lifting the least?',
-    given: [...given, `As it is, it lifts or splits ${Math.round(100 * before)} times in 100.`],
+    given: [...given, `As it is, it lifts or splits ${timesIn100(before)}.`],
     ...shuffledOptions(
       ask,
       best.said,

@@ -1,4 +1,4 @@
-import { absorptivityOf } from '../../materials/colours.js';
+import { absorptivityOf, colourWords } from '../../materials/colours.js';
 import { surfaceTemperatureC, HeatSurfaceInput } from '../../models/heat-surface.js';
 import type { DrillMaker } from '../kind.js';
 import { numberOptions } from '../options.js';
@@ -41,10 +41,13 @@ export const partTemperature: DrillMaker = {
     const rear = exposedSides === 1 ? 'its rear insulated' : 'air on both sides';
     return {
       question: 'How hot does the part get?',
-      given: [`A ${colour} plate lies level ${sun.said}, ${air}, ${rear}.`, `The air has ${ambientC} °C.`],
+      given: [
+        `A ${colourWords[colour]} plate lies level ${sun.said}, ${air}, ${rear}.`,
+        `The air is at ${ambientC} °C.`,
+      ],
       ...options,
       why:
-        `${Math.round(partC)} °C, ${Math.round(partC - ambientC)} K over the air: ${colour} takes up ` +
+        `${Math.round(partC)} °C, ${Math.round(partC - ambientC)} K over the air: ${colourWords[colour]} takes up ` +
         `${Math.round(100 * absorptivityOf[colour])} % of the sun, and loses it to wind and sky` +
         `${exposedSides === 1 ? ' on one side only' : ''}.`,
       margin: { what: 'the next answer is off by', off: GAP_K, tolerance: TOLERANCE_K, unit: 'K' },

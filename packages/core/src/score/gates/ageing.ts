@@ -1,3 +1,4 @@
+import { yearsWords } from '../../lib/years-text.js';
 import { timeWords } from '../../lib/time-words.js';
 import { sig } from '../../lib/figures.js';
 import { typical } from '../../materials/family.js';
@@ -11,7 +12,7 @@ export function ageingGate(ctx: Context, a: Assessment): Gate {
   const inputs = ageingInput(ctx, typical(a.family, 'ageingIndexC'));
   const { retained, halfYears } = a.ageing;
   const verdict = byShare(retained, ageingLimits);
-  const years = sig(ctx.brief.lifeYears, 2);
+  const years = yearsWords(ctx.brief.lifeYears);
   return {
     id: 'ageing',
     verdict,
@@ -21,9 +22,9 @@ export function ageingGate(ctx: Context, a: Assessment): Gate {
     unit: 'left',
     why:
       verdict === 'pass'
-        ? `Heat leaves it ${sig(100 * retained, 2)} % of its strength after ${years} years.`
+        ? `Heat leaves it ${sig(100 * retained, 2)} % of its strength after ${years}.`
         : `At ${sig(inputs.partC, 3)} °C, ${sig(inputs.hoursADay, 2)} h a day, half its strength is gone ` +
-          `after ${timeWords(halfYears)}; ${years} years are wanted.`,
+          `after ${timeWords(halfYears)}; it is to last ${years}.`,
     rescue: verdict === 'pass' ? null : `replace it after ${timeWords(halfYears / 2)}, or keep it cooler`,
     working: { model: 'heat.ageing', inputs },
   };

@@ -70,7 +70,8 @@ function heatRescue(ctx: Context, a: Assessment): string {
     for (const colour of choice) {
       if (absorptivityOf[colour] >= now) continue;
       const t = ctx.partMaxIf({ looks: { ...brief.looks, clear: false, colour } });
-      if (a.allowableC >= t) return `passes in ${colour} (${sig(t, 3)} °C)`;
+      if (a.allowableC >= t)
+        return `passes in ${colour === 'white' ? 'white' : 'a light colour'} (${sig(t, 3)} °C)`;
     }
     const shade = ctx.partMaxIf({ sun: 'none' });
     if (a.allowableC >= shade) return `passes in the shade (${sig(shade, 3)} °C)`;

@@ -1,7 +1,7 @@
+import { yearsWords } from '../../lib/years-text.js';
 import { timeWords } from '../../lib/time-words.js';
 import { isFilledBlack } from '../../materials/fibre.js';
 import { fadeColourFactor, uvColourFactor, type Colour } from '../../materials/colours.js';
-import { sig } from '../../lib/figures.js';
 import type { Assessment } from '../assess.js';
 import { UV_FAIL_SHARE, uvComfort } from '../comfort.js';
 import { pigmentOf, type Context } from '../context.js';
@@ -25,7 +25,7 @@ export function uvGate(ctx: Context, a: Assessment): Gate | null {
     unit: 'years to half',
     why:
       `Its surface is down to half its toughness after ${timeWords(a.yearsToHalf)} of this sun ` +
-      `(${brief.outdoorSchool} data); ${sig(brief.lifeYears, 2)} years are wanted. Its colour has changed ` +
+      `(${brief.outdoorSchool} data); it is to last ${yearsWords(brief.lifeYears)}. Its colour has changed ` +
       `visibly after ${timeWords(fadeYears(ctx, a))}.`,
     rescue:
       verdict === 'pass'

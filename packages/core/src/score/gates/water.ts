@@ -1,3 +1,4 @@
+import { yearsWords } from '../../lib/years-text.js';
 import { timeWords } from '../../lib/time-words.js';
 import { sig } from '../../lib/figures.js';
 import type { Water } from '../../brief/choices.js';
@@ -75,7 +76,7 @@ function hydrolysisGate(ctx: Context, { input, result }: Soaking): Gate {
     unit: 'left',
     why:
       `${wetWords[ctx.brief.water]} of about ${sig(input.waterC, 2)} °C half its strength is gone after ` +
-      `${timeWords(half)}; ${sig(lifeYears, 2)} years are wanted.`,
+      `${timeWords(half)}; it is to last ${yearsWords(lifeYears)}.`,
     rescue: `replace it after ${timeWords(half / 2)}`,
     working: { model: 'water.life', inputs: input },
   };

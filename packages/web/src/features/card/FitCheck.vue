@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { fitCheck, type CheckPrint } from '@hornblende/core/advice';
 import { fitCheckOf, isFitCheck } from '@hornblende/core/brief';
-import { sig } from '@hornblende/core/lib';
+import { sig, timesIn100 } from '@hornblende/core/lib';
 import { families, type Family } from '@hornblende/core/materials';
 import { rank } from '@hornblende/core/score';
 import { Button } from '../../ui/kit';
@@ -50,7 +50,7 @@ function words(p: CheckPrint): string {
   const sizes = p.sizes ? `; ${p.sizes}` : '';
   return (
     `${p.name}: ${sig(p.grams, 3)} g, ${sig(p.hours, 2)} h, ${workshop.currency}${p.costEach.toFixed(2)}, ` +
-    `succeeds ${Math.round(100 * p.success)} times in 100${sizes}.`
+    `succeeds ${timesIn100(p.success)}${sizes}.`
   );
 }
 </script>

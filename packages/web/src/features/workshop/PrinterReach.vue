@@ -3,7 +3,7 @@ import type { StoredPrinter } from '@hornblende/core/api';
 import { newBrief } from '@hornblende/core/brief';
 import type { Printer } from '@hornblende/core/formats';
 import { families } from '@hornblende/core/materials';
-import { rank, type Gate } from '@hornblende/core/score';
+import { rank, whyWithRescue, type Gate } from '@hornblende/core/score';
 import { Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import DataTable from '../../ui/DataTable.vue';
@@ -52,7 +52,7 @@ const columns = computed(() => [
   { key: 'family', title: 'Family', width: '200px' },
   ...machines.value.map(m => ({ key: m.id, title: m.name })),
 ]);
-const reasons = (r: Reach): string => r.gates.map(g => say(`${g.why} ${g.rescue ?? ''}`)).join(' ');
+const reasons = (r: Reach): string => r.gates.map(g => say(whyWithRescue(g))).join(' ');
 </script>
 
 <template>
