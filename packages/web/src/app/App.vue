@@ -6,6 +6,7 @@ import { useHealth } from '../stores/health';
 import { useSettings } from '../stores/settings';
 import { useTour } from '../stores/tour';
 import { useWorking } from '../stores/working';
+import { useWorkshop } from '../stores/workshop';
 import { kitTheme } from '../theme/kit';
 import { leftOutWords } from '../api/left-out';
 import { browserKeeps } from '../stores/browser-store';
@@ -24,6 +25,7 @@ const settings = useSettings();
 const working = useWorking();
 const tour = useTour();
 const health = useHealth();
+const workshop = useWorkshop();
 const { help, guide } = useShortcuts();
 const route = useRoute();
 const router = useRouter();
@@ -46,7 +48,15 @@ watchEffect(() => {
   // Before the first page is found the route matches nothing.
   if (health.isPhone && route.matched.length && !forPhones.test(route.path)) void router.replace('/service');
 });
-onMounted(() => void prefetchPages());
+/** Money, room air and what is printed here are the workshop's on every page, whichever is opened first. */
+async function loadWorkshop(): Promise<void> {
+  await health.first;
+  if (!health.isPhone) await workshop.load().catch(() => undefined);
+}
+onMounted(() => {
+  void loadWorkshop();
+  void prefetchPages();
+});
 </script>
 
 <template>

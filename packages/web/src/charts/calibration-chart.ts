@@ -1,7 +1,7 @@
 import type { Calibration } from '@hornblende/core/lib';
 import type { ECBasicOption } from 'echarts/types/dist/shared';
 import { chartAxis, chartText, chartTooltip } from './chart-parts';
-import type { useChartColours } from './useCharts';
+import type { useChartColours } from './useChartColours';
 
 type Colours = ReturnType<typeof useChartColours>['value'];
 

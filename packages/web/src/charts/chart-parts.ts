@@ -1,4 +1,4 @@
-import type { useChartColours } from './useCharts';
+import type { useChartColours } from './useChartColours';
 
 type Colours = ReturnType<typeof useChartColours>['value'];
 

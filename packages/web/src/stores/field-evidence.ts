@@ -1,7 +1,6 @@
 import { familyByKey } from '@hornblende/core/materials';
-import { fieldEvidence } from '@hornblende/core/service';
 import { defineStore } from 'pinia';
-import { computed } from 'vue';
+import { computed, shallowRef } from 'vue';
 import { useLibrary } from './library';
 import { useService } from './service';
 import { useWeathers } from './weathers';
@@ -11,17 +10,22 @@ export const useFieldEvidence = defineStore('field-evidence', () => {
   const service = useService();
   const library = useLibrary();
   const weathers = useWeathers();
-  /** Fetches the parts in service, once; without them there is no evidence, which is no error. */
+  const worksOut = shallowRef<typeof import('./work-out-field').fieldEvidence | null>(null);
+  /**
+   * Fetches the parts in service and what works them out, once; without them there is no evidence, which is no error.
+   */
   function ensure(): void {
+    if (!worksOut.value) void import('./work-out-field').then(m => (worksOut.value = m.fieldEvidence));
     if (service.state !== 'ready') void service.load().catch(() => undefined);
     void weathers.load().catch(() => undefined);
   }
-  const field = computed(() =>
-    fieldEvidence(
-      service.placed,
-      key => familyByKey(library.familyKeyOf(key) ?? '') ?? null,
-      id => weathers.list.find(w => w.id === id)?.ghiKWhm2Year ?? null,
-    ),
+  const field = computed(
+    () =>
+      worksOut.value?.(
+        service.placed,
+        key => familyByKey(library.familyKeyOf(key) ?? '') ?? null,
+        id => weathers.list.find(w => w.id === id)?.ghiKWhm2Year ?? null,
+      ) ?? [],
   );
   return { field, ensure };
 });

@@ -14,7 +14,8 @@ export function useRankingGround(): ComputedRef<Ground | null> {
   const workshop = useWorkshop();
   const evidence = useFieldEvidence();
   return computed(() => {
-    if (grades.state === 'loading' || spools.state === 'loading' || !printers.loaded) return null;
+    const isComing = [grades, spools, workshop].some(store => store.state === 'loading');
+    if (isComing || !printers.loaded) return null;
     const { allowed, scales, roomRhPct } = workshop.settings;
     return {
       grades: [...grades.byKey.values()].map(g => g.grade).filter(g => !g.archived),

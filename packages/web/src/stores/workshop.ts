@@ -33,9 +33,17 @@ export const useWorkshop = defineStore('workshop', () => {
   const isAway = ref(false);
   let running: Promise<void> | null = null;
 
+  /** Until it has come, what stands here are defaults: nothing is to be worked out with them. */
+  const state = ref<'loading' | 'ready' | 'failed'>('loading');
   /** @throws ApiError */
   async function load(): Promise<void> {
-    stored.value = await api.workshop();
+    try {
+      stored.value = await api.workshop();
+      state.value = 'ready';
+    } catch (e) {
+      if (state.value === 'loading') state.value = 'failed';
+      throw e;
+    }
     await flush().catch(() => undefined);
   }
   /** Changes settings. @throws ApiError where the server refuses them: then they are as they were */
@@ -109,5 +117,5 @@ export const useWorkshop = defineStore('workshop', () => {
   };
   useEventListener('online', again);
   useIntervalFn(again, AGAIN_MS);
-  return { settings, quotes, currency, isAway, load, set, quote, flush };
+  return { settings, quotes, currency, isAway, state, load, set, quote, flush };
 });

@@ -26,6 +26,8 @@ const props = defineProps<{
   rowHeight: number;
   rowClass?: (row: Row) => string;
   rowTestid?: string;
+  /** On a narrow screen each row is a list of its cells, and the headings are what it can be sorted by. */
+  cards?: boolean;
 }>();
 const emit = defineEmits<{ sort: [key: string] }>();
 const scroller = ref<HTMLElement | null>(null);
@@ -59,14 +61,14 @@ function ariaSort(key: string): 'ascending' | 'descending' | 'none' {
 </script>
 
 <template>
-  <div ref="scroller" class="scroller" tabindex="0" role="region" :aria-label="label">
+  <div ref="scroller" class="scroller" :class="{ cards }" tabindex="0" role="region" :aria-label="label">
     <table :aria-rowcount="rows.length + 1">
       <thead>
         <tr aria-rowindex="1">
           <th
             v-for="c in columns"
             :key="c.key"
-            :class="[c.key, { number: c.number }]"
+            :class="[c.key, { number: c.number, fixed: !c.sortable }]"
             :aria-sort="c.sortable ? ariaSort(c.key) : undefined"
           >
             <button v-if="c.sortable" type="button" @click="emit('sort', c.key)">
@@ -101,9 +103,11 @@ function ariaSort(key: string): 'ascending' | 'descending' | 'none' {
             :class="[c.key, { number: c.number }]"
             :data-label="c.hiddenTitle ? '' : c.title"
           >
-            <slot :name="c.key" :row="row" :index="index"
-              ><slot name="cell" :row="row" :column="c.key"
-            /></slot>
+            <div class="cell">
+              <slot :name="c.key" :row="row" :index="index"
+                ><slot name="cell" :row="row" :column="c.key"
+              /></slot>
+            </div>
           </td>
         </tr>
         <tr v-if="below > 0" class="gap" aria-hidden="true">
@@ -175,6 +179,45 @@ tbody td {
 @media (max-width: 640px) {
   .scroller {
     max-height: none;
+  }
+  .cards table,
+  .cards thead,
+  .cards tbody {
+    display: block;
+  }
+  .cards thead tr {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 16px;
+    padding: 6px 0;
+    border-bottom: 1px solid var(--rule-strong);
+  }
+  .cards thead th {
+    position: static;
+    padding: 0;
+    border: 0;
+  }
+  .cards thead th.fixed {
+    display: none;
+  }
+  .cards tbody tr:not(.gap) {
+    display: grid;
+    padding: 8px 0;
+    border-bottom: 1px solid var(--rule-strong);
+  }
+  .cards tbody tr:not(.gap) td {
+    display: grid;
+    grid-template-columns: 30% minmax(0, 1fr);
+    gap: 12px;
+    padding: 3px 0;
+    border: 0;
+    text-align: left;
+    white-space: normal;
+  }
+  .cards tbody td[data-label]::before {
+    content: attr(data-label);
+    color: var(--soft);
+    font-size: 13px;
   }
 }
 </style>

@@ -10,7 +10,7 @@ import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
 import { chartAxis, chartText } from '../../charts/chart-parts';
-import { useChartColours } from '../../charts/useCharts';
+import { useChartColours } from '../../charts/useChartColours';
 import { useWorking } from '../../stores/working';
 import { useUnits } from '../../ui/useUnits';
 import NumberInput from '../../ui/NumberInput.vue';

@@ -3,18 +3,15 @@ import { briefWithSettings, type SettingsPoint } from '@hornblende/core/advice';
 import type { Family } from '@hornblende/core/materials';
 import { watchDebounced } from '@vueuse/core';
 import { Button } from '../../ui/kit';
-import { ScatterChart } from 'echarts/charts';
-import { use, type ECElementEvent } from 'echarts/core';
+import type { ECElementEvent } from 'echarts/core';
 import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
 import { chartAxis, chartText, chartTooltip } from '../../charts/chart-parts';
-import { useChartColours } from '../../charts/useCharts';
+import { useChartColours } from '../../charts/useChartColours';
 import SettingsOnShape from './SettingsOnShape.vue';
 import { useJob } from '../../workers/useJob';
 import { useDraft } from '../part/draft';
 import { useRanking } from '../part/useRanking';
-
-use([ScatterChart]);
 
 /** Walls, infill, pattern and layers traded against grams, minutes and strength; what nothing beats is marked. */
 const props = defineProps<{ family: Family }>();

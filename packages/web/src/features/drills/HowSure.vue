@@ -3,7 +3,7 @@ import { calibration, calibrationWords } from '@hornblende/core/drills';
 import { Button } from '../../ui/kit';
 import { computed } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
-import { useChartColours } from '../../charts/useCharts';
+import { useChartColours } from '../../charts/useChartColours';
 import { useDrills } from '../../stores/drills';
 import { useFeedback } from '../../ui/useFeedback';
 import { calibrationOption } from '../../charts/calibration-chart';

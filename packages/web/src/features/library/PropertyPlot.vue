@@ -11,20 +11,15 @@ import {
   type MeasureName,
   type PropertyName,
 } from '@hornblende/core/materials';
-import { CustomChart, ScatterChart } from 'echarts/charts';
-import { MarkLineComponent } from 'echarts/components';
-import { use, type ECElementEvent } from 'echarts/core';
-import { LabelLayout } from 'echarts/features';
+import type { ECElementEvent } from 'echarts/core';
 import type { CustomSeriesRenderItem } from 'echarts/types/dist/shared';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import { chartAxis, chartText, chartTooltip } from '../../charts/chart-parts';
 import ChartFrame from '../../charts/ChartFrame.vue';
-import { useChartColours } from '../../charts/useCharts';
+import { useChartColours } from '../../charts/useChartColours';
 import { useProperties } from './useProperties';
-
-use([ScatterChart, CustomChart, MarkLineComponent, LabelLayout]);
 
 /** One property against another: a dot a filament, its range as error bars, and what a brief asks as lines. */
 const props = defineProps<{

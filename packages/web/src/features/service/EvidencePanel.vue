@@ -11,7 +11,7 @@ import {
 } from '@hornblende/core/service';
 import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
-import { useChartColours } from '../../charts/useCharts';
+import { useChartColours } from '../../charts/useChartColours';
 import { useLibrary } from '../../stores/library';
 import { useParts } from '../../stores/parts';
 import { useService } from '../../stores/service';

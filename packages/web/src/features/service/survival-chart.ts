@@ -1,7 +1,7 @@
 import type { EvidenceGroup } from '@hornblende/core/service';
 import type { ECBasicOption } from 'echarts/types/dist/shared';
 import { chartAxis, chartText, chartTooltip } from '../../charts/chart-parts';
-import type { useChartColours } from '../../charts/useCharts';
+import type { useChartColours } from '../../charts/useChartColours';
 
 type Colours = ReturnType<typeof useChartColours>['value'];
 

@@ -3,7 +3,7 @@ import { warpOutcome, type WarpSetup } from '@hornblende/core/advice';
 import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
 import { chartAxis, chartText, chartTooltip } from '../../charts/chart-parts';
-import { useChartColours } from '../../charts/useCharts';
+import { useChartColours } from '../../charts/useChartColours';
 import Segments from '../../ui/Segments.vue';
 
 /** One thing swept from end to end: the bow, and the chance that a corner lifts or it splits. */

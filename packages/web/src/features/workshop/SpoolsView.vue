@@ -109,6 +109,7 @@ function remove(r: ShelfRow): void {
       :row-key="r => r.id"
       :row-height="ROW"
       row-testid="spool-row"
+      cards
       label="Spools on the shelf"
       :sort-by="sortBy"
       :falling="falling"

@@ -1,16 +1,13 @@
 <script setup lang="ts">
 import type { UpgradeOption } from '@hornblende/core/advice';
 import { purchaseName } from '@hornblende/core/workshop';
-import { LineChart, ScatterChart } from 'echarts/charts';
-import { use, type ECElementEvent } from 'echarts/core';
+import type { ECElementEvent } from 'echarts/core';
 import { computed } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
 import { chartAxis, chartText, chartTooltip } from '../../charts/chart-parts';
-import { useChartColours } from '../../charts/useCharts';
+import { useChartColours } from '../../charts/useChartColours';
 import { useWorkshop } from '../../stores/workshop';
 import { useMoney } from '../../ui/useMoney';
-
-use([ScatterChart, LineChart]);
 
 /** Cost against gain of every purchase, with the steps of those that are worth it. */
 const chosen = defineModel<number>('chosen', { required: true });

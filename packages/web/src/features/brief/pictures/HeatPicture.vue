@@ -7,8 +7,8 @@ import { noonShare, heatDayHours, hoursAbove, partTemperatureC } from '@hornblen
 import { contextFor, contextOf, type Ranking } from '@hornblende/core/score';
 import { displayUnit, toDisplay } from '@hornblende/core/units';
 import { computed } from 'vue';
-import VChart from 'vue-echarts';
-import { useChartColours } from '../../../charts/useCharts';
+import ChartFrame from '../../../charts/ChartFrame.vue';
+import { useChartColours } from '../../../charts/useChartColours';
 import { useRanking } from '../../part/useRanking';
 import { useUnits } from '../../../ui/useUnits';
 import { useDraft } from '../../part/draft';
@@ -187,7 +187,7 @@ const overs = computed(() => {
             : 'A clear summer day'
       }}, by colour; bands show what the leading candidates bear under this load
     </figcaption>
-    <VChart class="chart" :option="option" autoresize />
+    <ChartFrame class="chart" :option="option" label="Air and part, hour by hour" />
     <div v-if="year" class="year small" data-testid="year">
       <b>Through the year</b> the part, {{ colourWords[ownColour] }}, is hottest at
       {{ show(year.maxC, 'temperature') }}, and above {{ show(year.p999C, 'temperature') }} for nine hours.

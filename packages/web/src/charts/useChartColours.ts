@@ -1,25 +1,5 @@
-import { LineChart } from 'echarts/charts';
-import {
-  GridComponent,
-  LegendComponent,
-  MarkAreaComponent,
-  MarkLineComponent,
-  TooltipComponent,
-} from 'echarts/components';
-import { use } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
 import { computed, type ComputedRef } from 'vue';
 import { useSettings } from '../stores/settings';
-
-use([
-  LineChart,
-  GridComponent,
-  LegendComponent,
-  MarkAreaComponent,
-  MarkLineComponent,
-  TooltipComponent,
-  SVGRenderer,
-]);
 
 /** The theme's colours as values, for charts that cannot read CSS variables; renewed when the theme changes. */
 export function useChartColours(): ComputedRef<
