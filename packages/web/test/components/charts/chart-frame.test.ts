@@ -6,7 +6,7 @@ import { mounted } from '../mounted';
 vi.mock('../../../src/charts/DrawnChart.vue', () => ({
   __esModule: true,
   default: defineComponent({
-    props: ['option'],
+    props: { option: Object },
     setup: props => () => h('svg', { 'data-testid': 'drawn' }, JSON.stringify(props.option)),
   }),
 }));
