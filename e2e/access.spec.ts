@@ -76,6 +76,7 @@ test('nothing in the service is hard to use or to read, and each page fits', asy
   for (const [side, ready] of [
     ['To look at', 'due-list'],
     ['All of it', 'placed-table'],
+    ['Map', 'map-mark'],
     ['How long it lasts', 'evidence-group'],
     ['Predictions checked', 'happened-row'],
   ] as const) {
@@ -83,6 +84,11 @@ test('nothing in the service is hard to use or to read, and each page fits', asy
     await expect(page.getByTestId(ready).first()).toBeVisible();
     await lookedAt(page, side);
   }
+  await segment(page, 'Map');
+  await page.getByRole('button', { name: 'Draw on it' }).click();
+  await page.getByTestId('map-area').first().focus();
+  await expect(page.getByLabel('This place is called')).toBeVisible();
+  await lookedAt(page, 'a map that is drawn on');
 });
 
 test('nothing on the pages of a placed part and in the drills is hard to use or to read', async ({

@@ -63,7 +63,7 @@ test('foam comes to its wall square by square; infill, soak and coupons answer',
 
   await room('Springs and mounts');
   const spring = page.getByTestId('spring-bench');
-  await spring.getByLabel('Wanted force, N').fill('10');
+  await spring.getByLabel('Wanted force').fill('10');
   // Of PETG: ∛(12 × 10 × 40³ / (3 × 1900 × 10 × 4)) = 3.23.
   await expect(spring.getByTestId('strip-answer')).toContainText('3.2 mm thick');
   await spring.getByRole('button', { name: '3.2 mm' }).click();

@@ -245,7 +245,7 @@ export const tools: DocumentKind<Tool, Revisioned & { id: string; tool: Tool }, 
 `,
       )
       .insert(KINDS, 'import { trials }', "import { tools } from './tools.js';\n")
-      .insert(KINDS, 'maps }', 'tools, ')
+      .insert(KINDS, 'maps } as const', 'tools, ')
       .insert(KINDS, '  drillAnswers,\n', '  tools,\n')
       .write(
         'packages/server/src/db/migrations/016-tools.ts',

@@ -83,6 +83,19 @@ describe('score.tipping', () => {
       at += 0.25;
     expect(Math.abs(t.to - at)).toBeLessThan(1);
   });
+  it('tells what it has found on the way, nearest first, and none of it is taken back', () => {
+    const told: string[][] = [];
+    const tips = tipping(latch, { printer: enclosedPrinter }, (_done, _total, found) => {
+      for (let i = 1; i < found.length; i++)
+        expect(found[i]!.distance).toBeGreaterThanOrEqual(found[i - 1]!.distance);
+      told.push(found.map(t => t.sentence));
+    });
+    const all = tips.map(t => t.sentence);
+    expect(told.at(-1)).toEqual(all);
+    expect(told.filter(some => some.length > 0 && some.length < all.length).length).toBeGreaterThan(0);
+    for (const [n, some] of told.entries())
+      for (const sentence of told[n - 1] ?? []) expect(some).toContain(sentence);
+  });
   it('says nothing where nothing fits', () => {
     expect(tipping(brief({ heat: { setting: 'near-source', sourceC: 400 } }))).toEqual([]);
   });

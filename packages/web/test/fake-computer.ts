@@ -5,7 +5,7 @@ import type { JobName } from '../src/workers/jobs';
 export interface AskedJob {
   name: JobName;
   question: unknown;
-  progress: (done: number, total: number) => void;
+  progress: (done: number, total: number, soFar?: unknown) => void;
   answer: (value: unknown) => void;
   fail: (message: string) => void;
   cancelled: boolean;
@@ -19,6 +19,7 @@ export function fakeCompute(): object {
   class JobCancelled extends Error {}
   return {
     JobCancelled,
+    prepare: vi.fn(),
     compute: vi.fn((name: JobName, question: unknown, progress: AskedJob['progress'] = () => undefined) => {
       let answer: (value: unknown) => void = () => undefined;
       let reject: (error: Error) => void = () => undefined;

@@ -39,12 +39,12 @@ const CLOSING = 10;
  * The nearest changes that alter the first choice: each weight (in closed form for *weighted*), and each
  * requirement by stepping out and bisecting.
  * Some hundred rankings: off the main thread.
- * @param progress called with how many dials are done
+ * @param progress called with how many dials are done, and with what they came to, nearest first
  */
 export function tipping(
   brief: Brief,
   options: RankOptions = {},
-  progress: (done: number, total: number) => void = () => undefined,
+  progress: (done: number, total: number, found: Tip[]) => void = () => undefined,
 ): Tip[] {
   const now: Premises = {
     brief,
@@ -98,14 +98,19 @@ export function tipping(
   };
   const dials = requirementDials(now, first);
   dials.forEach((dial, i) => {
-    progress(i, dials.length);
+    progress(i, dials.length, nearestFirst(tips));
     for (const end of [dial.low, dial.high]) {
       const found = firstChange(dial, end, leading);
       if (found) tips.push(found);
     }
   });
-  progress(dials.length, dials.length);
-  return tips.sort((a, b) => a.distance - b.distance || (`${a.id}${a.to}` < `${b.id}${b.to}` ? -1 : 1));
+  const found = nearestFirst(tips);
+  progress(dials.length, dials.length, found);
+  return found;
+}
+
+function nearestFirst(tips: readonly Tip[]): Tip[] {
+  return [...tips].sort((a, b) => a.distance - b.distance || (`${a.id}${a.to}` < `${b.id}${b.to}` ? -1 : 1));
 }
 
 /** Who leads under premises, and whether that is another than now. */

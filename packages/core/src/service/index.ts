@@ -10,7 +10,7 @@ export { byLesson, happened, modelRecordWords, type Happened } from './happened.
 export { failuresOfKind, type KindOfPart } from './kin.js';
 export { familyLesson } from './lesson.js';
 export { loggedLike } from './logged-like.js';
-export { mapMarks, type MapMark, type MapMarks } from './map-marks.js';
+export { mapMarks, type MapMark } from './map-marks.js';
 export { modelCalibration, type ModelBias, type ModelCalibration } from './model-calibration.js';
 export { failureModeWords, type FailureMode } from './modes.js';
 export {
@@ -30,7 +30,7 @@ export {
 export type { Placed } from './placed.js';
 export { acceptedScales, proposedScale, type AcceptedScale } from './proposed-scale.js';
 export { serviceCsv } from './service-csv.js';
-export { LEAST_YEARS, shareStanding, type ShareStanding } from './share-standing.js';
+export { LEAST_YEARS, shareStanding } from './share-standing.js';
 export { serviceRecord, serviceStanding, yearsOut, type Look, type ServiceStanding } from './standing.js';
 export { storySheet } from './story.js';
 export { strengthKept, yearsToHalfBySpares } from './strength-kept.js';

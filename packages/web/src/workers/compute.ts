@@ -94,13 +94,13 @@ function plain<T extends object>(question: T): T {
 /**
  * Has a job done in a worker, in the order in which jobs are asked for. Cancelling takes it out of the queue, or ends
  * the worker that is at it.
- * @param progress told how far it is
+ * @param progress told how far it is, and what it has found so far
  * @returns an answer that rejects with what the job threw, with what broke the worker, or with {@link JobCancelled}
  */
 export function compute<N extends JobName>(
   name: N,
   question: Jobs[N]['question'],
-  progress: Progress = () => undefined,
+  progress: Progress<Jobs[N]['answer']> = () => undefined,
 ): RunningJob<Jobs[N]['answer']> {
   const copy = plain(question);
   let task!: Task;
@@ -113,6 +113,17 @@ export function compute<N extends JobName>(
   waiting.push(task);
   giveOut();
   return { answer, cancel: () => abandon(task) };
+}
+
+/**
+ * Has a worker read what a job needs while its question is still being put together: on a page that asks it at once,
+ * the models are there when the data are. Does nothing where a worker is at hand already.
+ */
+export function prepare(name: JobName): void {
+  if (!hands.size)
+    void hire()
+      .remote.prepare(name)
+      .catch(() => undefined);
 }
 
 function abandon(task: Task): void {

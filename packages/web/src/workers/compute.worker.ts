@@ -35,13 +35,18 @@ const loaders: { [N in JobName]: () => Promise<{ run: Job<Jobs[N]['question'], J
 async function run<N extends JobName>(
   name: N,
   question: Jobs[N]['question'],
-  progress: Progress,
+  progress: Progress<Jobs[N]['answer']>,
 ): Promise<Jobs[N]['answer']> {
   const job = await loaders[name]();
   return job.run(question, progress);
 }
 
-/** What the worker offers. */
-export type ComputeWorker = { run: typeof run };
+/** Reads what a job needs, before it is asked for. */
+async function prepare(name: JobName): Promise<void> {
+  await loaders[name]();
+}
 
-expose({ run });
+/** What the worker offers. */
+export type ComputeWorker = { run: typeof run; prepare: typeof prepare };
+
+expose({ run, prepare });

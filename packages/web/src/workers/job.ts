@@ -1,5 +1,8 @@
-/** How far a job is: so much of so much. */
-export type Progress = (done: number, total: number) => void;
+/** How far a job is: so much of so much, and what it has found so far where that can be shown already. */
+export type Progress<Answer = never> = (done: number, total: number, soFar?: Answer) => void;
 
 /** A job: its question in, its answer out, told on the way how far it is. A throw is an answer too. */
-export type Job<Question, Answer> = (question: Question, progress: Progress) => Answer | Promise<Answer>;
+export type Job<Question, Answer> = (
+  question: Question,
+  progress: Progress<Answer>,
+) => Answer | Promise<Answer>;

@@ -33,6 +33,23 @@ describe('a job as a component asks for it', () => {
     expect(task.answer.value).toEqual(['pla']);
     expect(task.progress.value).toBeNull();
   });
+  it('shows what is found so far of a question, until its answer comes or another is asked', async () => {
+    task.ask(question(4));
+    job(0).progress(1, 4);
+    expect(task.soFar.value).toBeNull();
+    job(0).progress(2, 4, ['pla']);
+    job(0).progress(3, 4);
+    expect(task.soFar.value).toEqual(['pla']);
+    task.ask(question(5));
+    expect(task.soFar.value).toBeNull();
+    job(0).progress(4, 4, ['abs']);
+    expect(task.soFar.value).toBeNull();
+    job(1).progress(1, 4, ['petg']);
+    job(1).answer(['petg', 'asa']);
+    await settled();
+    expect(task.soFar.value).toBeNull();
+    expect(task.answer.value).toEqual(['petg', 'asa']);
+  });
   it('a newer question abandons the older one; the old answer stays until the new one comes', async () => {
     task.ask(question(1));
     job(0).answer(['abs']);

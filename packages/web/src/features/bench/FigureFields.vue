@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import NumberInput from '../../ui/NumberInput.vue';
+import QuantityInput from '../../ui/QuantityInput.vue';
 import type { FigureField } from './figure-field';
 
 /** The figures of a bench sheet, each in a field of its own. */
@@ -9,14 +10,24 @@ const figure = (key: string): number | null => (props.sheet as Record<string, nu
 </script>
 
 <template>
-  <NumberInput
-    v-for="f in fields"
-    :key="f.key"
-    :model-value="figure(f.key)"
-    :label="f.label"
-    :min="f.min"
-    :max="f.max"
-    :integer="f.whole"
-    @update:model-value="v => v !== null && emit('put', { [f.key]: v })"
-  />
+  <template v-for="f in fields" :key="f.key">
+    <QuantityInput
+      v-if="f.dimension"
+      :model-value="figure(f.key)"
+      :dimension="f.dimension"
+      :label="f.label"
+      :min="f.min"
+      :max="f.max"
+      @update:model-value="v => v !== null && emit('put', { [f.key]: v })"
+    />
+    <NumberInput
+      v-else
+      :model-value="figure(f.key)"
+      :label="f.label"
+      :min="f.min"
+      :max="f.max"
+      :integer="f.whole"
+      @update:model-value="v => v !== null && emit('put', { [f.key]: v })"
+    />
+  </template>
 </template>

@@ -30,8 +30,8 @@ const { sheet, put } = useBenchSheet('hinge', {
 });
 const hingeFields: readonly FigureField[] = [
   { key: 'angleDeg', label: 'Folded by, °', min: 1, max: 360 },
-  { key: 'lengthMm', label: 'Length of the thin part, mm', min: 0.1, max: 2000 },
-  { key: 'widthMm', label: 'Width, mm', min: 0.2, max: 2000 },
+  { key: 'lengthMm', label: 'Length of the thin part', min: 0.1, max: 2000, dimension: 'length' },
+  { key: 'widthMm', label: 'Width', min: 0.2, max: 2000, dimension: 'length' },
   { key: 'layerMm', label: 'Layer, mm', min: 0.02, max: 1 },
 ];
 const zoneFields: readonly FigureField[] = [

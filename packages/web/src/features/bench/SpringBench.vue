@@ -52,17 +52,17 @@ const { sheet, put } = useBenchSheet('spring', {
   shakenHz: 100,
 });
 const stripFields: readonly FigureField[] = [
-  { key: 'lengthMm', label: 'Free length, mm', min: 0.5, max: 2000 },
-  { key: 'widthMm', label: 'Width, mm', min: 0.2, max: 2000 },
-  { key: 'forceN', label: 'Wanted force, N', min: 0.0001, max: 100_000 },
-  { key: 'bendMm', label: 'Bend under it, mm', min: 0.001, max: 1000 },
+  { key: 'lengthMm', label: 'Free length', min: 0.5, max: 2000, dimension: 'length' },
+  { key: 'widthMm', label: 'Width', min: 0.2, max: 2000, dimension: 'length' },
+  { key: 'forceN', label: 'Wanted force', min: 0.0001, max: 100_000, dimension: 'force' },
+  { key: 'bendMm', label: 'Bend under it', min: 0.001, max: 1000, dimension: 'length' },
   { key: 'lineMm', label: 'Line width, mm', min: 0.1, max: 2 },
 ];
 const mountFields: readonly FigureField[] = [
   { key: 'massKg', label: 'What stands on them, kg', min: 0.001, max: 10_000 },
   { key: 'mounts', label: 'Mounts', min: 1, max: 100, whole: true },
-  { key: 'sideMm', label: 'Side of one, mm', min: 1, max: 1000 },
-  { key: 'heightMm', label: 'Height, mm', min: 1, max: 1000 },
+  { key: 'sideMm', label: 'Side of one', min: 1, max: 1000, dimension: 'length' },
+  { key: 'heightMm', label: 'Height', min: 1, max: 1000, dimension: 'length' },
   { key: 'shakenHz', label: 'Shaken, times a second', min: 0.1, max: 100_000 },
 ];
 const holds = [

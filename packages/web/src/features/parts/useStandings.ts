@@ -7,6 +7,7 @@ import { useWeathers } from '../../stores/weathers';
 import { useFieldEvidence } from '../../stores/field-evidence';
 import type { Standing, StandingsQuestion } from '../../workers/jobs/standings';
 import { useWorkshop } from '../../stores/workshop';
+import { prepare } from '../../workers/compute';
 import { useJob } from '../../workers/useJob';
 
 /** Today's answers, and what went wrong where there are none. */
@@ -25,6 +26,7 @@ export function useStandings(): Standings {
   const settings = useSettings();
   const workshop = useWorkshop();
   const byPart = shallowRef<ReadonlyMap<string, Standing>>(new Map());
+  prepare('standings');
   const job = useJob('standings');
   const second = useJob('provisionals');
   const evidence = useFieldEvidence();

@@ -19,7 +19,7 @@ const props = defineProps<{ ranking: Ranking }>();
 const draft = useDraft();
 const { say } = useUnits();
 const { candidates, printer, weather } = useRanking();
-const { answer, progress, failed, ask, cancel } = useJob('advice');
+const { answer, soFar, progress, failed, ask, cancel } = useJob('advice');
 const tried = ref<PlainTip | null>(null);
 const MOST_TIPS_SHOWN = 8;
 const all = ref(false);
@@ -50,9 +50,9 @@ const then = computed(() =>
       })
     : null,
 );
-const shown = computed(() =>
-  fresh.value ? (answer.value?.tips ?? []).slice(0, all.value ? undefined : MOST_TIPS_SHOWN) : [],
-);
+/** What was found, or is so far: the nearest of them stand before the last dial is turned. */
+const found = computed(() => (fresh.value ? answer.value : soFar.value));
+const shown = computed(() => (found.value?.tips ?? []).slice(0, all.value ? undefined : MOST_TIPS_SHOWN));
 /** What can be taken into the brief: a machine or a price cannot. */
 const takeable = computed(
   () => tried.value !== null && tried.value.id !== 'price' && tried.value.id !== 'chamber',
@@ -83,10 +83,12 @@ function take(): void {
     <p v-else-if="!fresh" class="soft">
       <Button type="text" @click="look">Look for what would change this</Button>
     </p>
-    <template v-if="fresh && answer">
-      <p v-if="!shown.length" class="soft">No single change within reason puts another filament first.</p>
+    <template v-if="found">
+      <p v-if="fresh && !shown.length" class="soft">
+        No single change within reason puts another filament first.
+      </p>
       <ul v-else class="tips">
-        <li v-for="t in shown" :key="t.sentence" :class="{ on: t === tried }">
+        <li v-for="t in shown" :key="t.sentence" :class="{ on: t.sentence === tried?.sentence }">
           <span>{{ say(t.sentence) }}</span><Button
             type="text"
             :aria-label="`Try it: ${say(t.sentence)}`"
@@ -96,8 +98,8 @@ function take(): void {
           </Button>
         </li>
       </ul>
-      <Button v-if="answer.tips.length > MOST_TIPS_SHOWN && !all" type="text" @click="all = true">
-        {{ answer.tips.length - MOST_TIPS_SHOWN }} more, farther off
+      <Button v-if="found.tips.length > MOST_TIPS_SHOWN && !all" type="text" @click="all = true">
+        {{ found.tips.length - MOST_TIPS_SHOWN }} more, farther off
       </Button>
       <WhatIf
         v-if="tried && then"
@@ -108,10 +110,10 @@ function take(): void {
         @take="take"
         @drop="tried = null"
       />
-      <template v-if="answer.hints.length">
+      <template v-if="found.hints.length">
         <h3>What a purchase would let in</h3>
         <ul class="hints">
-          <li v-for="h in answer.hints.slice(0, 5)" :key="h.kind">
+          <li v-for="h in found.hints.slice(0, 5)" :key="h.kind">
             <b>{{ h.name }}</b> would let
             {{
               h.lets

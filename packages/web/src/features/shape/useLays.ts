@@ -64,7 +64,8 @@ export function useLays(): LiveLays {
     materials,
     family,
     lays,
-    verdicts: computed(() => job.answer.value?.verdicts ?? []),
+    // In the filament that was picked they stand at once; what would come first for each follows.
+    verdicts: computed(() => (job.soFar.value ?? job.answer.value)?.verdicts ?? []),
     choices: computed(() => job.answer.value?.choices ?? []),
     easier: computed(() => job.answer.value?.easier ?? null),
     busy: job.progress,

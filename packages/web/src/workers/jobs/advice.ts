@@ -21,11 +21,14 @@ export interface AdviceAnswer {
   hints: UpgradeHint[];
 }
 
-/** Looks for what would change the first choice: some hundred rankings. */
-export function run({ brief, ...options }: AdviceQuestion, progress: Progress): AdviceAnswer {
-  const tips = tipping(brief, options, progress);
-  return {
-    tips: tips.map(({ then, ...tip }) => ({ ...tip, brief: then.brief, printer: then.printer })),
-    hints: upgradeHints(brief, options),
-  };
+/** Looks for what would change the first choice: some hundred rankings. What is found is told as it comes. */
+export function run({ brief, ...options }: AdviceQuestion, progress: Progress<AdviceAnswer>): AdviceAnswer {
+  const tips = tipping(brief, options, (done, total, found) =>
+    progress(done, total, { tips: found.map(plainTip), hints: [] }),
+  );
+  return { tips: tips.map(plainTip), hints: upgradeHints(brief, options) };
+}
+
+function plainTip({ then, ...tip }: Tip): PlainTip {
+  return { ...tip, brief: then.brief, printer: then.printer };
 }

@@ -29,11 +29,12 @@ export interface LayVerdictsAnswer {
   easier: LayChoice | null;
 }
 
-/** Compares the ways to lay a part, in one filament and over all of them. */
-export function run(q: LayVerdictsQuestion, progress: Progress): LayVerdictsAnswer {
+/** Compares the ways to lay a part, in one filament, which is told at once, and over all of them. */
+export function run(q: LayVerdictsQuestion, progress: Progress<LayVerdictsAnswer>): LayVerdictsAnswer {
   const options = { printer: q.printer, weather: q.weather };
   const family = q.families.find(f => f.key === q.material);
   const verdicts = family ? layVerdicts(q.brief, q.lays, family, options) : [];
+  progress(0, 1, { verdicts, choices: [], easier: null });
   const choices = layChoices(q.brief, q.lays, { ...options, families: q.families }, done =>
     progress(done, 1),
   );

@@ -59,8 +59,15 @@ export function freshName(wheres: readonly string[], areas: readonly Area[]): st
 /** The space left between places that are laid out by themselves. */
 const GAP = 0.03;
 
-/** A first map: every place that parts are said to be at, in rows, to be moved where they belong. */
-export function mapOfPlaces(name: string, wheres: readonly string[]): PlaceMap {
+/** Places that are laid out by themselves: of more, nobody would find one. */
+const MOST_LAID_OUT = 60;
+
+/**
+ * A first map: the places that parts are said to be at, in rows, to be moved where they belong.
+ * @param all their names, those that matter most first
+ */
+export function mapOfPlaces(name: string, all: readonly string[]): PlaceMap {
+  const wheres = all.slice(0, MOST_LAID_OUT);
   const columns = Math.max(1, Math.ceil(Math.sqrt(wheres.length)));
   const rows = Math.max(1, Math.ceil(wheres.length / columns));
   const width = (1 - GAP) / columns - GAP;

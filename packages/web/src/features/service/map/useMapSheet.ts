@@ -56,7 +56,7 @@ export function useMapSheet(stored: StoredMap): MapSheetState {
     tell('This map was changed elsewhere meanwhile: that is shown now. Undo brings back what stood here.');
   }
   const soon = useDebounceFn(() => flush(), REST_MS);
-  useEventListener(window, 'pagehide', () => void flush(true));
+  useEventListener('pagehide', () => void flush(true));
   function wait(): void {
     saveState.value = 'waiting';
     void soon();
