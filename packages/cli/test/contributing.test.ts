@@ -245,7 +245,7 @@ export const tools: DocumentKind<Tool, Revisioned & { id: string; tool: Tool }, 
 `,
       )
       .insert(KINDS, 'import { trials }', "import { tools } from './tools.js';\n")
-      .insert(KINDS, 'maps } as const', 'tools, ')
+      .insert(KINDS, '  maps,\n} as const', '  tools,\n')
       .insert(KINDS, '  drillAnswers,\n', '  tools,\n')
       .write(
         'packages/server/src/db/migrations/016-tools.ts',
