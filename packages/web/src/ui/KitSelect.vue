@@ -1,10 +1,10 @@
 <script setup lang="ts" generic="T extends string | number">
 import { Select } from './kit';
-import { ref, watch } from 'vue';
+import { ref } from 'vue';
+import { useListPointers } from './useListPointers';
 
 /**
- * The kit's select as every choice of ours uses it: typing finds an option. The kit's own leaves unsaid whether it is
- * open, and points at a list that is not there while it is shut; screen readers need both. Its label points at `id`.
+ * The kit's select as every choice of ours uses it: typing finds an option. Its label points at `id`.
  */
 defineProps<{
   id: string;
@@ -21,26 +21,7 @@ defineProps<{
 }>();
 const emit = defineEmits<{ choose: [value: T]; search: [words: string] }>();
 const root = ref<{ $el: HTMLElement } | null>(null);
-const open = ref(false);
-/** What points at the list, with what stands there while it is open. */
-const pointers = new Map<string, string | null>(
-  ['aria-controls', 'aria-owns', 'aria-activedescendant'].map(name => [name, null]),
-);
-watch(
-  [root, open],
-  () => {
-    const box = root.value?.$el.querySelector('[role=combobox]');
-    if (!box) return;
-    box.setAttribute('aria-expanded', String(open.value));
-    for (const [name, kept] of pointers) {
-      if (open.value && kept !== null) box.setAttribute(name, kept);
-      if (open.value) continue;
-      pointers.set(name, box.getAttribute(name) ?? kept);
-      box.removeAttribute(name);
-    }
-  },
-  { flush: 'post' },
-);
+const open = useListPointers(root);
 </script>
 
 <template>

@@ -8,6 +8,7 @@ import { useParts } from '../../stores/parts';
 import PageState from '../../ui/PageState.vue';
 import Segments from '../../ui/Segments.vue';
 import { useFeedback } from '../../ui/useFeedback';
+import { useListPointers } from '../../ui/useListPointers';
 import DrillQuestion from './DrillQuestion.vue';
 import KindList from './KindList.vue';
 import LadderPanel from './LadderPanel.vue';
@@ -23,6 +24,8 @@ const drills = useDrills();
 const parts = useParts();
 const round = useRound();
 const { attempt } = useFeedback();
+const whoField = ref<{ $el: HTMLElement } | null>(null);
+const isWhoOpen = useListPointers(whoField);
 const { query } = useRoute();
 const side = ref<Side>(query.side === 'ladder' ? 'ladder' : 'drill');
 const sides: { value: Side; label: string }[] = [
@@ -72,10 +75,12 @@ const people = computed(() => drills.people.map(value => ({ value })));
                 <label for="drill-who" class="small soft">Who drills (optional)</label>
                 <AutoComplete
                   id="drill-who"
+                  ref="whoField"
                   v-model:value="drills.who"
                   :options="people"
                   placeholder="a name, where several share this"
                   :maxlength="60"
+                  @dropdown-visible-change="(now: boolean) => (isWhoOpen = now)"
                 />
               </div>
               <form @submit.prevent="word.trim() && round.beginClass(word)">

@@ -5,12 +5,11 @@ import { computed, ref, watch } from 'vue';
 import { useHealth } from '../../../stores/health';
 import { useService } from '../../../stores/service';
 import { Button } from '../../../ui/kit';
-import type { Box } from './map-areas';
-import { freshName } from './map-areas';
+import { freshName, type Box } from './map-areas';
 import MapChosen from './MapChosen.vue';
 import MapSheet from './MapSheet.vue';
 import MapTools from './MapTools.vue';
-import { placesOf } from './places-of';
+import { forMap, placesOf } from './places-of';
 import { useMapSheet } from './useMapSheet';
 
 /** One map: to find parts on and, at the desk, to be drawn on. */
@@ -33,12 +32,7 @@ const wheres = computed(() => placesOf(service.list));
 const chosen = computed(() => service.list.find(p => p.id === chosenPart.value) ?? null);
 const longest = computed(() => Math.max(0, ...service.list.map(p => p.standing.years)));
 const off = computed(() => {
-  const ids = new Set(
-    mapMarks(
-      map.value,
-      service.list.map(p => ({ id: p.id, where: p.placement.place.where })),
-    ).off,
-  );
+  const ids = new Set(mapMarks(map.value, forMap(service.list)).off);
   return service.list.filter(p => ids.has(p.id));
 });
 /** Parts that are named as not being on the map. */

@@ -5,6 +5,7 @@ import { mapMarks, standingWords, type MapMark } from '@hornblende/core/service'
 import { computed, ref, shallowRef } from 'vue';
 import { dueWords, standingMark } from '../words';
 import { between, moved, onMap, resized, type Area, type Box } from './map-areas';
+import { forMap } from './places-of';
 import { useSheetDrag } from './useSheetDrag';
 
 /** A map with its places and the parts in them; while it is drawn on, all of them can be moved by hand or by arrow. */
@@ -33,10 +34,10 @@ const rubber = shallowRef<Box | null>(null);
 
 const byId = computed(() => new Map(props.parts.map(p => [p.id, p])));
 const marks = computed(() =>
-  mapMarks(
-    shown.value,
-    props.parts.map(p => ({ id: p.id, where: p.placement.place.where })),
-  ).marks.map(mark => ({ ...mark, part: byId.value.get(mark.id)! })),
+  mapMarks(shown.value, forMap(props.parts)).marks.map(mark => ({
+    ...mark,
+    part: byId.value.get(mark.id)!,
+  })),
 );
 const isOver = (p: ListedPlacement): boolean => p.due !== null && p.due.inDays < 0;
 function told(p: ListedPlacement): string {

@@ -8,6 +8,7 @@ import { AutoComplete, Button } from '../../../ui/kit';
 import { shrunk } from '../../../ui/photo';
 import TextField from '../../../ui/TextField.vue';
 import { useFeedback } from '../../../ui/useFeedback';
+import { useListPointers } from '../../../ui/useListPointers';
 import type { MapSheetState } from './useMapSheet';
 
 /** What a map is drawn with: its name, the picture beneath it, the places on it, and steps back. */
@@ -38,6 +39,8 @@ const saved = computed(
 const mapName = ref(map.value.name);
 const areaName = ref('');
 const nameId = useId();
+const nameField = ref<{ $el: HTMLElement } | null>(null);
+const isNameOpen = useListPointers(nameField);
 watch(
   () => map.value.name,
   name => (mapName.value = name),
@@ -123,8 +126,10 @@ function remove(): void {
           <label :for="nameId" class="soft small">This place is called</label>
           <AutoComplete
             :id="nameId"
+            ref="nameField"
             v-model:value="areaName"
             :options="options"
+            @dropdown-visible-change="(now: boolean) => (isNameOpen = now)"
             @select="nameArea"
             @blur="nameArea"
           />

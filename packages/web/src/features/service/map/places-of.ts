@@ -7,3 +7,10 @@ export function placesOf(list: readonly Pick<ListedPlacement, 'placement'>[]): s
     parts.set(placement.place.where, (parts.get(placement.place.where) ?? 0) + 1);
   return [...parts].sort((a, b) => b[1] - a[1] || a[0].localeCompare(b[0])).map(([where]) => where);
 }
+
+/** Parts in service as a map takes them. */
+export function forMap(
+  list: readonly Pick<ListedPlacement, 'id' | 'placement'>[],
+): { id: string; where: string }[] {
+  return list.map(({ id, placement }) => ({ id, where: placement.place.where }));
+}
