@@ -14,7 +14,7 @@ const rows = {
     ['advice'],
     ['records'],
     ['trials', 'service', 'triage', 'drills'],
-    ['registry\\.ts', 'formats\\.ts', 'api\\.ts', 'index\\.ts', 'tables\\.ts', 'units\\.ts'],
+    ['registry\\.ts', 'formats\\.ts', 'api', 'index\\.ts', 'tables\\.ts', 'units\\.ts'],
   ],
   server: [
     ['lib'],

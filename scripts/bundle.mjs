@@ -14,7 +14,7 @@ const core = join(root, 'packages/core/src');
 function coreEntries() {
   const rooms = readdirSync(core).filter(name => existsSync(join(core, name, 'index.ts')));
   const doors = rooms.map(room => [`core/${room}`, join(core, room, 'index.ts')]);
-  const single = ['api', 'formats', 'palette', 'registry', 'tables', 'units'];
+  const single = ['formats', 'palette', 'registry', 'tables', 'units'];
   doors.push(...single.map(name => [`core/${name}`, join(core, `${name}.ts`)]));
   doors.push(['core/weather', join(core, 'climate/weather-files.ts')]);
   return Object.fromEntries(doors);
