@@ -4,8 +4,8 @@ import type { Knex } from 'knex';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
-import { updateRecord, type Row } from '../kind.js';
 import { parsed, titled } from './fields.js';
+import { forgetInLists, type NamedInList } from './forget-in-lists.js';
 
 /** A map's row. */
 export interface MapRow extends RevisionedRow {
@@ -62,14 +62,10 @@ export const maps: DocumentKind<PlaceMap, StoredMap, MapRow> = {
 };
 
 /** Takes a part that is gone off every map that it was put on. */
-export async function takeOffMaps(t: Knex.Transaction, placementId: string): Promise<void> {
-  const rows = (await t('maps').whereRaw(
-    "exists (select 1 from json_each(data, '$.spots') e where e.value ->> 'placementId' = ?)",
-    [placementId],
-  )) as Row[];
-  for (const row of rows) {
-    const map = parsePlaceMap(JSON.parse(String(row.data)));
-    const spots = map.spots.filter(s => s.placementId !== placementId);
-    await updateRecord(t, maps, { ...row, data: JSON.stringify({ ...map, spots }) });
-  }
+export function takeOffMaps(t: Knex.Transaction, placementId: string): Promise<void> {
+  const named: NamedInList<PlaceMap> = {
+    ...{ kind: maps, list: 'spots', field: 'placementId', parse: parsePlaceMap },
+    without: (map, gone) => ({ ...map, spots: map.spots.filter(s => s.placementId !== gone) }),
+  };
+  return forgetInLists(t, named, placementId);
 }

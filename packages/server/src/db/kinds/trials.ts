@@ -6,8 +6,8 @@ import type { Knex } from 'knex';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
-import { updateRecord, type Row } from '../kind.js';
 import { parsed, titled } from './fields.js';
+import { forgetInLists, type NamedInList } from './forget-in-lists.js';
 
 /** A trial's row. */
 export interface TrialRow extends RevisionedRow {
@@ -98,14 +98,13 @@ function readingProblems(trial: Trial, before: TrialRow | null): Problem[] {
 }
 
 /** Forgets a spool that is gone from the shelf, wherever a filament of a trial came off it. */
-export async function forgetSpool(t: Knex.Transaction, spoolId: string): Promise<void> {
-  const rows = (await t('trials').whereRaw(
-    "exists (select 1 from json_each(data, '$.entrants') e where e.value ->> 'spoolId' = ?)",
-    [spoolId],
-  )) as Row[];
-  for (const row of rows) {
-    const trial = parseTrial(JSON.parse(String(row.data)));
-    const entrants = trial.entrants.map(e => (e.spoolId === spoolId ? { ...e, spoolId: null } : e));
-    await updateRecord(t, trials, { ...row, data: JSON.stringify({ ...trial, entrants }) });
-  }
+export function forgetSpool(t: Knex.Transaction, spoolId: string): Promise<void> {
+  const named: NamedInList<Trial> = {
+    ...{ kind: trials, list: 'entrants', field: 'spoolId', parse: parseTrial },
+    without: (trial, gone) => ({
+      ...trial,
+      entrants: trial.entrants.map(e => (e.spoolId === gone ? { ...e, spoolId: null } : e)),
+    }),
+  };
+  return forgetInLists(t, named, spoolId);
 }

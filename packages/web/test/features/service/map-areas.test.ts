@@ -53,6 +53,10 @@ describe('places on a map', () => {
   });
   it('are those that parts are said to be at, those with most parts first', () => {
     const at = (where: string): never => ({ placement: { place: { where } } }) as never;
-    expect(placesOf(['Shed', 'Pond', 'Yard', 'Pond'].map(at))).toEqual(['Pond', 'Shed', 'Yard']);
+    expect(placesOf(['Shed', 'not said', 'Pond', 'Yard', 'Pond', 'not said'].map(at))).toEqual([
+      'Pond',
+      'Shed',
+      'Yard',
+    ]);
   });
 });

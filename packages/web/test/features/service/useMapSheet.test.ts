@@ -95,6 +95,19 @@ describe('a map that is drawn on', () => {
     await sheet.flush();
     expect(sheet.saveState.value).toBe('saved');
   });
+  it('follows what is drawn elsewhere, and goes back no further than that', async () => {
+    const save = takesAll();
+    sheet.change({ name: 'Yard' });
+    sheet.follow(map('Theirs'));
+    expect(sheet.map.value.name).toBe('Yard');
+    await sheet.flush();
+    sheet.follow(map('Theirs'));
+    expect([sheet.map.value.name, sheet.canUndo.value]).toEqual(['Theirs', false]);
+    sheet.change({ areas: [pond] });
+    sheet.undo();
+    expect(sheet.map.value).toMatchObject({ name: 'Theirs', areas: [] });
+    expect(save).toHaveBeenCalledTimes(1);
+  });
   it('is saved when its page is left', async () => {
     const save = takesAll();
     sheet.change({ name: 'Yard' });

@@ -25,7 +25,7 @@ const chosenArea = ref<number | null>(null);
 watch(
   () => props.stored,
   stored => {
-    if (!drawing.value && sheet.saveState.value === 'saved') map.value = stored.map;
+    if (!drawing.value) sheet.follow(stored.map);
   },
 );
 const wheres = computed(() => placesOf(service.list));

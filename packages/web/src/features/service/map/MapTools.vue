@@ -30,7 +30,7 @@ const options = computed(() =>
 );
 const saved = computed(
   () =>
-    ({ saved: 'Saved', waiting: 'Saving …', failed: 'Not saved: it is tried again with the next change' })[
+    ({ saved: 'Saved', waiting: 'Saving …', failed: 'Not saved yet: it is tried again' })[
       props.sheet.saveState.value
     ],
 );
