@@ -27,6 +27,12 @@ describe('the share of a group that stands', () => {
     // Greenwood: 0.75·√(1/(4·3)) on both sides.
     expect(four.low).toBeCloseTo(0.75 - 1.959964 * 0.75 * Math.sqrt(1 / 12), 4);
   });
+  it('is none of it where all failed, which so few prove of few others', () => {
+    const cracked = record({ ended: true, mode: 'cracked' });
+    expect(of([cracked])).toMatchObject({ share: 0, low: 0, high: 0.95 });
+    // The exact bound of none of three: 1 − 0.05^(1/3).
+    expect(of([cracked, cracked, cracked])!.high).toBeCloseTo(1 - 0.05 ** (1 / 3), 9);
+  });
   it('is not told of what nobody has looked at, nor of the first weeks', () => {
     expect(of([])).toBeNull();
     expect(of([record({ years: 0.05 })])).toBeNull();
