@@ -51,7 +51,7 @@ watchEffect(() => {
 /** Money, room air and what is printed here are the workshop's on every page, whichever is opened first. */
 async function loadWorkshop(): Promise<void> {
   await health.first;
-  if (!health.isPhone) await workshop.load().catch(() => undefined);
+  if (!health.isPhone && workshop.state === 'loading') await workshop.load().catch(() => undefined);
 }
 onMounted(() => {
   void loadWorkshop();

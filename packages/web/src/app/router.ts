@@ -29,13 +29,14 @@ router.afterEach(to => {
 /** How long one stays before the rest is fetched: whoever only passes by is spared it. */
 const PREFETCH_AFTER_MS = 15_000;
 /**
- * Fetches every other page's script, once the browser has nothing better to do: a page must open even while the
- * server is away.
+ * Fetches every other page's script, and what draws charts, once the browser has nothing better to do: a page must open
+ * even while the server is away.
  */
 export async function prefetchPages(): Promise<void> {
   // Not in the way of the page that was asked for: its own data come first.
   await new Promise(resolve => setTimeout(resolve, PREFETCH_AFTER_MS));
-  const others = [...partPages, ...workshopPages, ...pages].flatMap(p => p.load ?? []);
+  const charts = (): Promise<unknown> => import('../charts/DrawnChart.vue');
+  const others = [...[...partPages, ...workshopPages, ...pages].flatMap(p => p.load ?? []), charts];
   for (const load of new Set([...Object.values(shells), ...others])) {
     await new Promise<void>(resolve => {
       // Without a limit: a machine that is busy with what was asked for is not made busier.

@@ -15,7 +15,8 @@ export const useFieldEvidence = defineStore('field-evidence', () => {
    * Fetches the parts in service and what works them out, once; without them there is no evidence, which is no error.
    */
   function ensure(): void {
-    if (!worksOut.value) void import('./work-out-field').then(m => (worksOut.value = m.fieldEvidence));
+    if (!worksOut.value)
+      void import('./work-out-field').then(m => (worksOut.value = m.fieldEvidence)).catch(() => undefined);
     if (service.state !== 'ready') void service.load().catch(() => undefined);
     void weathers.load().catch(() => undefined);
   }

@@ -35,8 +35,13 @@ export const useWorkshop = defineStore('workshop', () => {
 
   /** Until it has come, what stands here are defaults: nothing is to be worked out with them. */
   const state = ref<'loading' | 'ready' | 'failed'>('loading');
-  /** @throws ApiError */
-  async function load(): Promise<void> {
+  let loading: Promise<void> | null = null;
+  /** Fetches it; who asks while that is under way waits for the same answer. @throws ApiError */
+  function load(): Promise<void> {
+    loading ??= fetchIt().finally(() => (loading = null));
+    return loading;
+  }
+  async function fetchIt(): Promise<void> {
     try {
       stored.value = await api.workshop();
       state.value = 'ready';
