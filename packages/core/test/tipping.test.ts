@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { compareTwo } from '../src/advice/compare-two.js';
 import { inferWeights, tradeQuestions, type TradeAnswer } from '../src/advice/elicit.js';
+import { requirementDials } from '../src/advice/requirement-dials.js';
 import { tipping } from '../src/advice/tipping.js';
 import type { Brief } from '../src/brief/brief.js';
 import { schools } from '../src/brief/choices.js';
@@ -82,6 +83,28 @@ describe('score.tipping', () => {
     )
       at += 0.25;
     expect(Math.abs(t.to - at)).toBeLessThan(1);
+  });
+  it('leaves nobody out who would lead: where a walk along a dial finds another first, a tip is there', () => {
+    const premises = { brief: latch, printer: enclosedPrinter, families };
+    const ranking = rank(latch, { printer: enclosedPrinter });
+    const tips = tipping(latch, { printer: enclosedPrinter });
+    let found = 0;
+    for (const dial of requirementDials(premises, ranking.candidates[0]!))
+      for (const end of [dial.low, dial.high].filter(e => e !== dial.now)) {
+        const at = (share: number): number =>
+          dial.log ? dial.now * (end / dial.now) ** share : dial.now + (end - dial.now) * share;
+        const leads = [0.2, 0.4, 0.6, 0.8, 1].map(share => {
+          const then = dial.at(at(share));
+          return rank(then.brief, { printer: then.printer, families: then.families }).firstChoice;
+        });
+        if (leads.every(l => l === ranking.firstChoice)) continue;
+        found++;
+        expect(
+          tips.some(t => t.id === dial.id && Math.sign(t.to - t.from) === Math.sign(end - dial.now)),
+          `${dial.id} towards ${end}: ${leads.join()}`,
+        ).toBe(true);
+      }
+    expect(found).toBeGreaterThan(2);
   });
   it('tells what it has found on the way, nearest first, and none of it is taken back', () => {
     const told: string[][] = [];

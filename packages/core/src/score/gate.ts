@@ -152,7 +152,7 @@ function inHundred(chance: number | string): string {
 
 /** Why a gate stands as it does, and what would let it pass, in sentences. */
 export function whyWithRescue({ why, rescue }: Pick<Gate, 'why' | 'rescue'>): string {
-  return rescue === null ? why : `${why} A way out: ${rescue}.`;
+  return rescue === null ? why : `${why} Rescue: ${rescue}.`;
 }
 
 /** What a gate has and needs, in a few words: "has 93, needs 60.1 °C" or "0.4 of at most 5 %". */

@@ -2,7 +2,9 @@ import { filled } from '../filler.js';
 import { fillers } from '../fillers.js';
 import { petg } from './petg.js';
 
-/** PET-CF: crystallisable PET with 15–20 % short carbon fibre, as printed; PETG is its nearest unfilled relative here. */
+/**
+ * PET-CF: crystallisable PET with 15–20 % short carbon fibre, as printed; PETG is its nearest unfilled relative here.
+ */
 export const petCf = filled(petg, fillers['carbon-fibre'], {
   key: 'pet-cf',
   name: 'PET-CF',

@@ -2,11 +2,16 @@ import { filled } from '../filler.js';
 import { fillers } from '../fillers.js';
 import { tpu85a } from './tpu-85a.js';
 
-/** Foaming TPU: thermoplastic polyurethane of about 85 Shore A with a foaming agent, printed at about the temperature of its best expansion. */
+/**
+ * Foaming TPU: thermoplastic polyurethane of about 85 Shore A with a foaming agent, printed at about the temperature of
+ * its best expansion.
+ */
 export const tpuFoam = filled(tpu85a, fillers['foaming-agent'], {
   key: 'tpu-foam',
   name: 'Foaming TPU',
-  note: 'thermoplastic polyurethane of about 85 Shore A with a foaming agent, printed at about the temperature of its best expansion',
+  note:
+    'thermoplastic polyurethane of about 85 Shore A with a foaming agent, printed at about the temperature of ' +
+    'its best expansion',
   overrides: {
     densityGcm3: [0.45, 0.72, 1.15],
     modulusMPa: [1.5, 5, 12],

@@ -37,9 +37,9 @@ export const uvCriterion: CriterionRule = {
     () =>
       lasting.uv,
   says: {
-    pro: (c, ctx) => `Its surface lasts ${lasting(c, ctx)} in this sun; ${years(ctx)} are wanted.`,
+    pro: (c, ctx) => `Its surface lasts ${lasting(c, ctx)} in this sun; it is to last ${years(ctx)}.`,
     con: (c, ctx) =>
-      `Its surface is half gone after ${lasting(c, ctx)} in this sun; ${years(ctx)} are wanted.`,
+      `Its surface is half gone after ${lasting(c, ctx)} in this sun; it is to last ${years(ctx)}.`,
   },
 };
 

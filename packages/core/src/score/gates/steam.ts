@@ -31,7 +31,7 @@ export function steamGate(ctx: Context, { steam, unloadedC }: Assessment): Gate 
     unit: 'left',
     why:
       `In steam of ${sig(steamC, 3)} °C half its strength is gone after about ${sig(halfCycles, 2)} cycles; ` +
-      `${sig(steamCycles, 3)} are wanted.`,
+      `it is to stand ${sig(steamCycles, 3)}.`,
     rescue: retained < ageingLimits.comfortable ? `replace it after ${sig(halfCycles / 2, 2)} cycles` : null,
     working: { model: 'water.steam', inputs: steam.input },
   };
