@@ -1,7 +1,8 @@
 // The sources of core, server, threads and command line as a few files, in which what is alike stands once. Loading
 // five hundred modules one by one takes ten times as long.
 import { copyFileSync, existsSync, readdirSync, rmSync } from 'node:fs';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { rolldown } from 'rolldown';
 import { root } from './hash.mjs';
 
@@ -30,19 +31,21 @@ const entries = {
 /** What stays outside: native code, and what finds its own files beside itself. */
 const external = [/^node:/, 'better-sqlite3', 'knex', 'piscina', 'manifold-3d'];
 
+/** How sources are put together, whichever they are. */
+const options = {
+  cwd: root,
+  platform: 'node',
+  external,
+  tsconfig: join(root, 'tsconfig.base.json'),
+  // Its ES modules, of which only the checks that are used are taken.
+  resolve: { alias: { 'class-validator': join(root, 'node_modules/class-validator/esm5/index.js') } },
+  logLevel: 'warn',
+};
+
 /** Writes the bundle anew. */
 export async function bundle() {
   rmSync(bundleFolder, { recursive: true, force: true });
-  const built = await rolldown({
-    cwd: root,
-    platform: 'node',
-    input: entries,
-    external,
-    tsconfig: join(root, 'tsconfig.base.json'),
-    // Its ES modules, of which only the checks that are used are taken.
-    resolve: { alias: { 'class-validator': join(root, 'node_modules/class-validator/esm5/index.js') } },
-    logLevel: 'warn',
-  });
+  const built = await rolldown({ ...options, input: entries });
   await built.write({
     dir: bundleFolder,
     format: 'esm',
@@ -55,4 +58,14 @@ export async function bundle() {
     join(root, 'packages/server/src/jobs/thread-entry.cjs'),
     join(bundleFolder, 'thread-entry.cjs'),
   );
+}
+
+/** What a source file exports, for a script that needs it: such as how a record's checksum is made. */
+export async function fromSource(path) {
+  const built = await rolldown({ ...options, input: join(root, path) });
+  // Below the packages, where what stays outside is found.
+  const file = join(root, 'node_modules/.cache/hornblende', basename(path, '.ts'), 'index.mjs');
+  await built.write({ file, format: 'esm', codeSplitting: false });
+  await built.close();
+  return import(pathToFileURL(file).href);
 }

@@ -1,4 +1,5 @@
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
 import {
   cpSync,
   existsSync,
@@ -9,7 +10,7 @@ import {
   symlinkSync,
   writeFileSync,
 } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { availableParallelism, tmpdir } from 'node:os';
 import { basename, join, relative } from 'node:path';
 import { parseArgs } from 'node:util';
 import { placesOf, withSwitches } from './mutation/places.mjs';
@@ -31,6 +32,8 @@ if (!(count > 0 && Number.isInteger(seed))) {
   process.exit(2);
 }
 const SOURCES = ['models', 'score'].map(folder => `packages/core/src/${folder}`);
+/** Changes that are tried at the same time. */
+const AT_ONCE = Math.min(4, availableParallelism());
 /** A change under which the tests go on for longer never ends, ms. */
 const ENDS_AFTER_MS = 15 * 60_000;
 /** What only makes sentences: a number in them is a matter of wording. */
@@ -43,22 +46,29 @@ process.on('exit', () => rmSync(copy, { recursive: true, force: true }));
 process.on('SIGINT', () => process.exit(130));
 const places = prepared();
 console.log(`${places.length} places; which tests reach them?`);
-const reaching = testsThatReach();
+const reaching = await testsThatReach();
 let noticed = 0;
 const missed = [];
-for (const [i, place] of places.entries()) {
-  const tests = reaching.get(place.id) ?? [];
-  const found =
-    tests.length > 0 &&
-    !passes(tests, { HORNBLENDE_MUTANT: String(place.id), HORNBLENDE_REACHED_BEFORE: log });
-  if (found) noticed++;
-  else missed.push({ ...place, tests: tests.length });
-  console.log(`${i + 1}/${places.length} ${found ? 'noticed' : 'MISSED '} ${described(place)}`);
-}
+const waiting = [...places];
+await Promise.all(Array.from({ length: AT_ONCE }, tryThem));
 console.log(
   `\n${noticed} of ${places.length} changes noticed (${Math.round((100 * noticed) / places.length)} of 100)`,
 );
 for (const place of missed) console.log(`missed by ${place.tests} test files: ${described(place)}`);
+
+/** Tries one change after another, until none is left. */
+async function tryThem() {
+  for (let place = waiting.shift(); place; place = waiting.shift()) {
+    const tests = reaching.get(place.id) ?? [];
+    const env = { HORNBLENDE_MUTANT: String(place.id), HORNBLENDE_REACHED_BEFORE: log };
+    const found = tests.length > 0 && !(await passes(tests, env));
+    if (found) noticed++;
+    else missed.push({ ...place, tests: tests.length });
+    console.log(
+      `${noticed + missed.length}/${places.length} ${found ? 'noticed' : 'MISSED '} ${described(place)}`,
+    );
+  }
+}
 
 /** Draws the places and lays out the copy, with a switch at each. */
 function prepared() {
@@ -84,7 +94,8 @@ function prepared() {
   writeFileSync(
     join(copy, 'vitest.config.mjs'),
     `import { QuickestFirst } from './scripts/mutation/quickest-first.mjs';
-     export default { test: { include: ['packages/core/test/**/*.test.ts'], maxWorkers: 1,
+     export default { test: { include: ['packages/core/test/**/*.test.ts'],
+       maxWorkers: process.env.HORNBLENDE_MUTANT ? 1 : ${AT_ONCE},
        testTimeout: 900000, hookTimeout: 900000,
        setupFiles: ['packages/core/test/fixed-seed.ts', 'scripts/mutation/setup.mjs'],
        experimental: { fsModuleCache: true },
@@ -95,8 +106,9 @@ function prepared() {
 }
 
 /** One run of all tests: which test files reach which place. The unchanged copy has to pass. */
-function testsThatReach() {
-  if (!passes([], { HORNBLENDE_REACHED: log })) throw new Error('the tests fail before anything is changed');
+async function testsThatReach() {
+  if (!(await passes([], { HORNBLENDE_REACHED: log })))
+    throw new Error('the tests fail before anything is changed');
   const reached = new Map();
   for (const line of readFileSync(log, 'utf8').trim().split('\n')) {
     const { file, ids } = JSON.parse(line);
@@ -106,20 +118,22 @@ function testsThatReach() {
 }
 
 /** Runs test files in the copy, to the first that fails. */
-function passes(files, env) {
+async function passes(files, env) {
   const isolated = env.HORNBLENDE_REACHED ? [] : ['--no-isolate', '--bail', '1'];
   const vitest = join(root, 'node_modules/vitest/vitest.mjs');
   // Threads end with their process: a change that makes a test go on for ever is ended, and has been noticed.
-  const run = spawnSync(process.execPath, [vitest, 'run', '--pool', 'threads', ...isolated, ...files], {
+  const run = spawn(process.execPath, [vitest, 'run', '--pool', 'threads', ...isolated, ...files], {
     timeout: env.HORNBLENDE_REACHED ? undefined : ENDS_AFTER_MS,
     killSignal: 'SIGKILL',
     cwd: copy,
     env: { ...process.env, ...env },
-    encoding: 'utf8',
   });
-  if (run.status !== 0 && env.HORNBLENDE_REACHED)
-    console.error((run.stdout + run.stderr).match(/^.*(FAIL|Error:).*$/gm)?.join('\n'));
-  return run.status === 0;
+  let said = '';
+  for (const stream of [run.stdout, run.stderr])
+    stream.setEncoding('utf8').on('data', part => (said += part));
+  const [status] = await once(run, 'close');
+  if (status !== 0 && env.HORNBLENDE_REACHED) console.error(said.match(/^.*(FAIL|Error:).*$/gm)?.join('\n'));
+  return status === 0;
 }
 
 function described({ path, line, was, becomes }) {

@@ -1,23 +1,10 @@
 // Freeze: each heavy request beside a pinger of /api/health; the longest silence is what everyone else would have felt.
-import { once } from 'node:events';
-import { Worker } from 'node:worker_threads';
 import { grow } from './grown.mjs';
 import { Victim } from './server.mjs';
+import { besidePinger } from './silence.mjs';
 
 /** Longest silence that is allowed, ms, on a quiet machine. */
 const WANTED_MS = 50;
-
-/** Asks for /api/health without a pause, in a thread of its own; says the longest time between two answers. */
-async function pinger(url) {
-  const worker = new Worker(new URL('./pinger.mjs', import.meta.url), { workerData: url });
-  await once(worker, 'message');
-  return async () => {
-    worker.postMessage('stop');
-    const [longest] = await once(worker, 'message');
-    await worker.terminate();
-    return longest;
-  };
-}
 
 const brief = {
   format: 'hornblende-brief',
@@ -35,7 +22,7 @@ export async function freeze() {
   const victim = new Victim();
   await victim.start({ demo: true });
   await victim.stop();
-  const part = grow(victim.dataDir, {
+  const { part } = grow(victim.dataDir, {
     parts: 2000,
     decisions: 900,
     grades: 10_000,
@@ -103,14 +90,7 @@ export async function freeze() {
     ['the archive', () => victim.call('GET', '/archive')],
   ];
   const rows = [];
-  for (const [name, work] of works) {
-    const silence = await pinger(victim.url);
-    const began = performance.now();
-    const answer = await work();
-    const tookMs = performance.now() - began;
-    const longestMs = await silence();
-    rows.push({ name, tookMs, longestMs, status: answer?.status ?? 200 });
-  }
+  for (const [name, work] of works) rows.push({ name, ...(await besidePinger(victim.url, work)) });
   await victim.stop();
   victim.dispose();
   const still = rows[0].longestMs;

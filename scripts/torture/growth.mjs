@@ -16,7 +16,7 @@ async function measured(amounts) {
   const victim = new Victim();
   await victim.start({ demo: true });
   await victim.stop();
-  const part = grow(victim.dataDir, amounts);
+  const { part } = grow(victim.dataDir, amounts);
   await victim.start();
   const lists = [
     '/parts',
