@@ -1,4 +1,4 @@
-import type { ClassConstructor } from 'class-transformer';
+import type { InputClass } from '../input/instance-of.js';
 import type { Font } from 'opentype.js';
 import { parseInput } from '../input/parse.js';
 import type { CodedInput, CodePlace } from './coded.js';
@@ -14,7 +14,7 @@ export interface CouponKind<Input extends object = object> {
   /** Whether it is to be printed with all infill, because a load or a reading goes through it. */
   solid?: true;
   /** What its numbers are, and what they are when nothing is said. */
-  Input: ClassConstructor<Input>;
+  Input: InputClass<Input>;
   /** Makes it, lying on the plate with a corner or its middle at the origin. */
   make: (make: Maker, input: Input) => Solid;
   /** Where its code goes, where it can carry one. */
@@ -28,7 +28,7 @@ export interface Coupon {
   /** What it tells when it is printed, in a sentence. */
   measures: string;
   solid: boolean;
-  Input: ClassConstructor<object>;
+  Input: InputClass;
   of: (plain: unknown) => (make: Maker, font: Font | null) => Solid;
 }
 

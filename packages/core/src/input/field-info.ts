@@ -1,4 +1,4 @@
-import type { ClassConstructor } from 'class-transformer';
+import type { InputClass } from './instance-of.js';
 
 /** What a field of an input class is, for error messages, forms and the generated reference. */
 export interface FieldInfo {
@@ -20,14 +20,14 @@ const registry = new Map<object, Map<string, FieldInfo>>();
 /** A JSON Schema, or a part of one. */
 export type JsonSchema = Record<string, unknown>;
 /** What a field takes as JSON Schema; `nested` gives a reference to the schema of another class. */
-export type SchemaMaker = (nested: (type: ClassConstructor<object>) => JsonSchema) => JsonSchema;
+export type SchemaMaker = (nested: (type: InputClass) => JsonSchema) => JsonSchema;
 const schemas = new Map<object, Map<string, SchemaMaker>>();
 
 /** What a field of an input class takes, as JSON Schema. @throws TypeError when it has no such field */
 export function schemaOf(
-  type: ClassConstructor<object>,
+  type: InputClass,
   name: string,
-  nested: (type: ClassConstructor<object>) => JsonSchema,
+  nested: (type: InputClass) => JsonSchema,
 ): JsonSchema {
   for (
     let p: object | null = type.prototype as object;
@@ -41,7 +41,7 @@ export function schemaOf(
 }
 
 /** The fields of an input class in the order they are declared, those of its parents first. */
-export function fieldsOf(type: ClassConstructor<object>): FieldInfo[] {
+export function fieldsOf(type: InputClass): FieldInfo[] {
   const found = new Map<string, FieldInfo>();
   const chain: object[] = [];
   for (

@@ -1,5 +1,3 @@
-import 'reflect-metadata';
-import { Transform, Type, type ClassConstructor } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -20,11 +18,14 @@ import {
   type ValidationOptions,
 } from 'class-validator';
 import { allowedText, noteField, type FieldInfo, type JsonSchema, type SchemaMaker } from './field-info.js';
-import { IsInterval } from './interval.js';
-import { IsSeries, type SeriesLengths } from './series.js';
-import { MapOfNumbers } from './map-of-numbers.js';
-import { MapOfPairs } from './map-of-pairs.js';
-import { IsOpenMap, type EntryRule } from './open-map.js';
+import { nestedReading, noteReading, type FieldReading, type InputClass } from './instance-of.js';
+import { fitsClass, noteFits, type Fits } from './fits.js';
+import { isInterval, IsInterval } from './interval.js';
+import { IsSeries, seriesProblem, type SeriesLengths } from './series.js';
+import { isObject, isWithin } from './kinds-of-value.js';
+import { mapProblem, MapOfNumbers } from './map-of-numbers.js';
+import { MapOfPairs, pairsProblem } from './map-of-pairs.js';
+import { IsOpenMap, openMapProblem, type EntryRule } from './open-map.js';
 
 const numbersFrom = (min: number, max: number): JsonSchema => ({
   type: 'number',
@@ -48,6 +49,7 @@ function field(
   info: Omit<FieldInfo, 'name' | 'optional' | 'nullable'>,
   common: Common,
   schema: SchemaMaker,
+  fits: Fits,
   checks: (options: ValidationOptions) => PropertyDecorator[],
 ): PropertyDecorator {
   return (target, key) => {
@@ -58,6 +60,7 @@ function field(
       nullable: common.nullable ?? false,
     };
     noteField(target, full, schema);
+    noteFits(target, full.name, fits);
     const message = `must be ${allowedText(full)}`;
     // ValidateIf, not IsOptional: null is only fine where the format says so.
     ValidateIf((_, value) => !(value === undefined && full.optional) && !(value === null && full.nullable))(
@@ -66,6 +69,11 @@ function field(
     );
     for (const check of checks({ message })) check(target, key);
   };
+}
+
+/** A field that takes what was sent in a way of its own. */
+export function Read(reading: FieldReading): PropertyDecorator {
+  return (target, key) => noteReading(target, String(key), reading);
 }
 
 /** A finite number within limits, in a stated unit; a whole one where it counts things. */
@@ -83,6 +91,7 @@ export function Quantity(
     },
     o,
     () => ({ ...numbersFrom(o.min, o.max), ...(o.whole ? { type: 'integer' } : {}) }),
+    v => isWithin(v, o.min, o.max) && (!o.whole || Number.isInteger(v)),
     m => [
       o.whole ? IsInt(m) : IsNumber({ allowNaN: false, allowInfinity: false }, m),
       Min(o.min, m),
@@ -97,6 +106,7 @@ export function Choice(values: readonly (string | number)[], o: Common): Propert
     { kind: 'choice', doc: o.doc, values },
     o,
     () => ({ enum: values }),
+    v => values.includes(v as string | number),
     m => [IsIn(values as unknown[], m)],
   );
 }
@@ -107,6 +117,7 @@ export function Choices(values: readonly string[], o: Common): PropertyDecorator
     { kind: 'choices', doc: o.doc, values, max: values.length },
     o,
     () => listOf({ enum: values }, 0, values.length),
+    v => Array.isArray(v) && v.length <= values.length && v.every(x => values.includes(x as string)),
     m => [IsArray(m), ArrayMaxSize(values.length, m), IsIn(values as unknown[], { ...m, each: true })],
   );
 }
@@ -121,6 +132,7 @@ export function Text(o: Common & { maxLength: number; allowEmpty?: boolean }): P
       maxLength: o.maxLength,
       ...(o.allowEmpty ? {} : { minLength: 1, pattern: '\\S' }),
     }),
+    v => typeof v === 'string' && v.length <= o.maxLength && (o.allowEmpty === true || /\S/.test(v)),
     m => [
       IsString(m),
       MaxLength(o.maxLength, m),
@@ -135,28 +147,32 @@ export function Flag(o: Common): PropertyDecorator {
     { kind: 'boolean', doc: o.doc },
     o,
     () => ({ type: 'boolean' }),
+    v => typeof v === 'boolean',
     m => [IsBoolean(m)],
   );
 }
 
 /** A nested object of another input class. */
-export function Nested(type: () => ClassConstructor<object>, o: Common): PropertyDecorator {
+export function Nested(type: () => InputClass, o: Common): PropertyDecorator {
   return field(
     { kind: 'object', doc: o.doc },
     o,
     nested => nested(type()),
-    m => [Type(type), IsObject(m), ValidateNested(m)],
+    v => fitsClass(type(), v),
+    m => [Read(nestedReading(type)), IsObject(m), ValidateNested(m)],
   );
 }
 
 /** A list of nested objects of another input class. */
-export function ListOf(type: () => ClassConstructor<object>, o: Common & { max: number }): PropertyDecorator {
+export function ListOf(type: () => InputClass, o: Common & { max: number }): PropertyDecorator {
+  const entry = nestedReading(type);
   return field(
     { kind: 'list', doc: o.doc, max: o.max },
     o,
     nested => listOf(nested(type()), 0, o.max),
+    v => Array.isArray(v) && v.length <= o.max && v.every(x => fitsClass(type(), x)),
     m => [
-      Type(type),
+      Read(sent => (Array.isArray(sent) ? sent.map(entry) : entry(sent))),
       IsArray(m),
       ArrayMaxSize(o.max, m),
       // A list inside the list would pass for an object without fields.
@@ -177,45 +193,35 @@ export function NumberMap(
   keys: readonly string[],
   o: Common & { min: number; max: number },
 ): PropertyDecorator {
-  return (target, key) => {
-    // A plain copy: class-transformer would otherwise drop the prototype-less map's unknown keys silently.
-    Transform(({ value }: { value: unknown }) => value)(target, key);
-    const names = keys.join(', ');
-    field(
-      { kind: 'object', doc: `${o.doc} Keys: ${names}; values ${o.min} to ${o.max}.` },
-      o,
-      () => mapOf(keys, numbersFrom(o.min, o.max)),
-      m => [IsObject(m), MapOfNumbers(keys, o.min, o.max)],
-    )(target, key);
-  };
+  return field(
+    { kind: 'object', doc: `${o.doc} Keys: ${keys.join(', ')}; values ${o.min} to ${o.max}.` },
+    o,
+    () => mapOf(keys, numbersFrom(o.min, o.max)),
+    v => isObject(v) && mapProblem(v, keys, o.min, o.max) === null,
+    m => [IsObject(m), MapOfNumbers(keys, o.min, o.max)],
+  );
 }
 
 /** A map from a closed list of keys to pairs of different numbers, e.g. the two points of a criterion's curve. */
 export function PairMap(keys: readonly string[], o: Common): PropertyDecorator {
-  return (target, key) => {
-    // A plain copy, as in NumberMap.
-    Transform(({ value }: { value: unknown }) => value)(target, key);
-    field(
-      { kind: 'object', doc: `${o.doc} Keys: ${keys.join(', ')}.` },
-      o,
-      () => mapOf(keys, listOf({ type: 'number' }, 2, 2)),
-      m => [IsObject(m), MapOfPairs(keys)],
-    )(target, key);
-  };
+  return field(
+    { kind: 'object', doc: `${o.doc} Keys: ${keys.join(', ')}.` },
+    o,
+    () => mapOf(keys, listOf({ type: 'number' }, 2, 2)),
+    v => isObject(v) && pairsProblem(v, keys) === null,
+    m => [IsObject(m), MapOfPairs(keys)],
+  );
 }
 
 /** A map whose names are the sender's own, each entry by one rule. */
 export function OpenMap(rule: EntryRule, o: Common & { max: number }): PropertyDecorator {
-  return (target, key) => {
-    // A plain copy, as in NumberMap.
-    Transform(({ value }: { value: unknown }) => value)(target, key);
-    field(
-      { kind: 'object', doc: `${o.doc} Each entry ${rule.must}.`, max: o.max },
-      o,
-      () => ({ type: 'object', maxProperties: o.max }),
-      m => [IsObject(m), IsOpenMap(rule, o.max)],
-    )(target, key);
-  };
+  return field(
+    { kind: 'object', doc: `${o.doc} Each entry ${rule.must}.`, max: o.max },
+    o,
+    () => ({ type: 'object', maxProperties: o.max }),
+    v => isObject(v) && openMapProblem(v, rule, o.max) === null,
+    m => [IsObject(m), IsOpenMap(rule, o.max)],
+  );
 }
 
 /** A pair [low, high] of numbers within limits, in order. */
@@ -224,6 +230,7 @@ export function Interval(o: Common & { min: number; max: number }): PropertyDeco
     { kind: 'list', doc: o.doc, min: o.min, max: o.max },
     o,
     () => listOf(numbersFrom(o.min, o.max), 2, 2),
+    v => isInterval(v, o.min, o.max),
     () => [
       IsInterval(
         o.min,
@@ -242,6 +249,7 @@ export function Vector(
     { kind: 'list', doc: o.doc, min: o.min, max: o.max, ...(o.unit ? { unit: o.unit } : {}) },
     o,
     () => listOf(numbersFrom(o.min, o.max), o.length, o.length),
+    v => Array.isArray(v) && v.length === o.length && v.every(x => isWithin(x, o.min, o.max)),
     () => {
       const text = {
         message: `must be a list of ${o.length} numbers from ${o.min} to ${o.max}${o.unit ? ` ${o.unit}` : ''}`,
@@ -277,6 +285,7 @@ export function Series(
     },
     o,
     () => listOf(numbersFrom(o.min, o.max), least, most),
+    v => seriesProblem(v, o.min, o.max, o.lengths, '') === null,
     () => [IsSeries(o.min, o.max, o.lengths, o.unit ?? '')],
   );
 }

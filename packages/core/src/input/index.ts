@@ -3,5 +3,6 @@ export { allowedText, fieldsOf, type FieldInfo, type JsonSchema } from './field-
 export { Choice, Flag, Quantity, Text } from './fields.js';
 export { InputError, problemLine, type Problem } from './input-error.js';
 export { classSchemas } from './json-schema.js';
+export { instanceOf, type InputClass } from './instance-of.js';
 export { parseInput } from './parse.js';
 export { requireWellFormed } from './well-formed.js';

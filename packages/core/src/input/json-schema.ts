@@ -1,4 +1,4 @@
-import type { ClassConstructor } from 'class-transformer';
+import type { InputClass } from './instance-of.js';
 import { fieldsOf, schemaOf, type FieldInfo, type JsonSchema } from './field-info.js';
 
 /** The dialect that the schemas are written in. */
@@ -12,9 +12,9 @@ export const SCHEMA_DIALECT = 'https://json-schema.org/draft/2020-12/schema';
  * @returns the schema of each class by its name, the asked one among them
  * @example classSchemas(Brief, '#/$defs/').BriefGeometry.properties.xMm.maximum; // 2000
  */
-export function classSchemas(type: ClassConstructor<object>, under: string): Record<string, JsonSchema> {
+export function classSchemas(type: InputClass, under: string): Record<string, JsonSchema> {
   const found: Record<string, JsonSchema> = {};
-  const visit = (cls: ClassConstructor<object>): JsonSchema => {
+  const visit = (cls: InputClass): JsonSchema => {
     if (!(cls.name in found)) {
       found[cls.name] = {};
       found[cls.name] = objectSchema(cls, visit);
@@ -29,7 +29,7 @@ export function classSchemas(type: ClassConstructor<object>, under: string): Rec
  * The JSON Schema of one format, complete in itself.
  * @param title what the format is called, such as `hornblende-brief/1`
  */
-export function formatSchema(type: ClassConstructor<object>, title: string): JsonSchema {
+export function formatSchema(type: InputClass, title: string): JsonSchema {
   const { [type.name]: own, ...nested } = classSchemas(type, '#/$defs/');
   return {
     $schema: SCHEMA_DIALECT,
@@ -39,10 +39,7 @@ export function formatSchema(type: ClassConstructor<object>, title: string): Jso
   };
 }
 
-function objectSchema(
-  type: ClassConstructor<object>,
-  visit: (nested: ClassConstructor<object>) => JsonSchema,
-): JsonSchema {
+function objectSchema(type: InputClass, visit: (nested: InputClass) => JsonSchema): JsonSchema {
   const fields = fieldsOf(type);
   const defaults = new type() as Record<string, unknown>;
   return {

@@ -1,4 +1,5 @@
 import { registerDecorator, type ValidationArguments } from 'class-validator';
+import { isWithin } from './kinds-of-value.js';
 
 /** Finds what is wrong with a map of numbers: an unknown key or a value outside its limits; null if nothing is. */
 export function mapProblem(
@@ -11,7 +12,7 @@ export function mapProblem(
   for (const [key, entry] of Object.entries(value)) {
     if (!keys.includes(key))
       return { key, value: entry, message: `is not known here; allowed: ${keys.join(', ')}` };
-    if (typeof entry !== 'number' || !Number.isFinite(entry) || entry < min || entry > max)
+    if (!isWithin(entry, min, max))
       return { key, value: entry, message: `must be a number from ${min} to ${max}` };
   }
   return null;

@@ -1,4 +1,5 @@
 import { registerDecorator, type ValidationArguments } from 'class-validator';
+import { isWithin } from './kinds-of-value.js';
 
 /** Finds what is wrong with a map of pairs: an unknown key, or not two different numbers; null if nothing is. */
 export function pairsProblem(value: unknown, keys: readonly string[]): string | null {
@@ -6,11 +7,7 @@ export function pairsProblem(value: unknown, keys: readonly string[]): string | 
   for (const [key, entry] of Object.entries(value)) {
     if (!keys.includes(key)) return `"${key}" is not known here; allowed: ${keys.join(', ')}`;
     const pair: unknown[] = Array.isArray(entry) ? entry : [];
-    if (
-      pair.length !== 2 ||
-      pair.some(x => typeof x !== 'number' || !Number.isFinite(x) || Math.abs(x) > 1e9) ||
-      pair[0] === pair[1]
-    )
+    if (pair.length !== 2 || pair.some(x => !isWithin(x, -1e9, 1e9)) || pair[0] === pair[1])
       return `"${key}" must be [unacceptable, comfortable], two different numbers`;
   }
   return null;

@@ -1,4 +1,5 @@
 import { registerDecorator, type ValidationArguments } from 'class-validator';
+import { isWithin } from './kinds-of-value.js';
 
 /** What an entry of an {@link OpenMap} must be, in words, and whether it is. */
 export interface EntryRule {
@@ -9,25 +10,22 @@ export interface EntryRule {
 /** Longest name that an entry may have. */
 const LONGEST_KEY = 60;
 
-const isNumber = (v: unknown, min: number, max: number): boolean =>
-  typeof v === 'number' && Number.isFinite(v) && v >= min && v <= max;
-
 /** An entry that is a number within limits. */
 export const numberEntry = (min: number, max: number): EntryRule => ({
   must: `must be a number from ${min} to ${max}`,
-  holds: v => isNumber(v, min, max),
+  holds: v => isWithin(v, min, max),
 });
 
 /** An entry that is a list of numbers, none too many. */
 export const numbersEntry = (most: number): EntryRule => ({
   must: `must be a list of up to ${most} numbers`,
-  holds: v => Array.isArray(v) && v.length <= most && v.every(x => isNumber(x, -1e9, 1e9)),
+  holds: v => Array.isArray(v) && v.length <= most && v.every(x => isWithin(x, -1e9, 1e9)),
 });
 
 /** An entry that is a pair of numbers, the lower one first. */
 export const pairEntry = (min: number, max: number): EntryRule => ({
   must: `must be [low, high], two numbers in order from ${min} to ${max}`,
-  holds: v => Array.isArray(v) && v.length === 2 && v.every(x => isNumber(x, min, max)) && v[0] <= v[1],
+  holds: v => Array.isArray(v) && v.length === 2 && v.every(x => isWithin(x, min, max)) && v[0] <= v[1],
 });
 
 /** An entry that is yes or no. */

@@ -1,6 +1,7 @@
-import { plainToInstance, type ClassConstructor } from 'class-transformer';
 import { validateSync, type ValidationError } from 'class-validator';
+import { fitsClass } from './fits.js';
 import { InputError, type Problem } from './input-error.js';
+import { instanceOf, type InputClass } from './instance-of.js';
 import { requireWellFormed } from './well-formed.js';
 
 export { InputError, problemLine, shown, type Problem } from './input-error.js';
@@ -9,11 +10,12 @@ export { InputError, problemLine, shown, type Problem } from './input-error.js';
  * Reads a plain object into an input class: defaults filled in, unknown fields refused, every value checked.
  * @throws InputError listing each field, its value and what is allowed
  */
-export function parseInput<T extends object>(type: ClassConstructor<T>, plain: unknown): T {
+export function parseInput<T extends object>(type: InputClass<T>, plain: unknown): T {
   if (typeof plain !== 'object' || plain === null || Array.isArray(plain))
     throw new InputError([{ field: '(input)', value: plain, message: 'must be an object' }]);
   requireWellFormed(plain);
-  const instance = plainToInstance(type, plain, { exposeDefaultValues: true });
+  const instance = instanceOf(type, plain);
+  if (fitsClass(type, instance)) return instance;
   const errors = validateSync(instance, {
     whitelist: true,
     forbidNonWhitelisted: true,

@@ -3,7 +3,8 @@ import { registerDecorator, type ValidationArguments } from 'class-validator';
 /** How many numbers a list may have: one of some lengths, or as many as wanted up to a limit. */
 export type SeriesLengths = readonly number[] | { readonly atMost: number };
 
-function problem(
+/** Finds what is wrong with a list of numbers; null if nothing is. */
+export function seriesProblem(
   value: unknown,
   min: number,
   max: number,
@@ -30,8 +31,8 @@ export function IsSeries(min: number, max: number, lengths: SeriesLengths, unit:
       target: target.constructor,
       propertyName: String(key),
       validator: {
-        validate: (value: unknown) => problem(value, min, max, lengths, unit) === null,
-        defaultMessage: (a?: ValidationArguments) => problem(a?.value, min, max, lengths, unit) ?? '',
+        validate: (value: unknown) => seriesProblem(value, min, max, lengths, unit) === null,
+        defaultMessage: (a?: ValidationArguments) => seriesProblem(a?.value, min, max, lengths, unit) ?? '',
       },
     });
 }

@@ -1,12 +1,9 @@
-import { Transform } from 'class-transformer';
-import { Choice, Text } from '../input/fields.js';
+import { Choice, Read, Text } from '../input/fields.js';
 import { familyKeys } from './library.js';
 import { currentKey } from './renamed.js';
 
 /** A key of before is read as that of now. */
-const renaming = Transform(({ value }: { value: unknown }) =>
-  typeof value === 'string' ? currentKey(value) : value,
-);
+const renaming = Read(sent => (typeof sent === 'string' ? currentKey(sent) : sent));
 
 /** A field that names a family of the library. */
 export function FamilyKey(o: { doc: string }): PropertyDecorator {

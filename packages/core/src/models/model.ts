@@ -1,4 +1,4 @@
-import type { ClassConstructor } from 'class-transformer';
+import type { InputClass } from '../input/instance-of.js';
 import { parseInput } from '../input/parse.js';
 
 /** One line of a computation's working, as a person would write it on paper. */
@@ -35,7 +35,7 @@ export interface Model<I extends object = object, R extends object = object> {
   source: string;
   /** Where it holds, in a sentence; outside, its answers warn or its input is refused. */
   validity: string;
-  Input: ClassConstructor<I>;
+  Input: InputClass<I>;
   compute(input: I): Worked<R>;
 }
 

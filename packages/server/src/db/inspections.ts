@@ -1,8 +1,9 @@
-import { parseInspection, type Inspection } from '@hornblende/core/formats';
+import { Inspection } from '@hornblende/core/formats';
 import type { Knex } from 'knex';
 import { HttpProblem, notFound } from '../lib/errors.js';
 import { listProblems } from './check-references.js';
 import { insertRecord, requireSum, updateRecord, type Row } from './kind.js';
+import { kept } from './kinds/fields.js';
 import { inspections } from './kinds/inspections.js';
 import { pageOf, type Page, type PageAsked } from './page.js';
 import { writing } from './write-gate.js';
@@ -19,7 +20,7 @@ interface InspectionRow extends Row {
 }
 
 function read(row: InspectionRow): Inspection {
-  return { ...parseInspection(JSON.parse(row.data)), struck: Boolean(row.struck) };
+  return { ...kept(Inspection, row.data), struck: Boolean(row.struck) };
 }
 
 /** Looks at parts in service: each is written once, by an id that was made where it was written. */

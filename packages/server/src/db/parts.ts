@@ -1,7 +1,8 @@
 import type { Part, PartVersion } from '@hornblende/core/api';
-import { parseBrief } from '@hornblende/core/brief';
+import { Brief } from '@hornblende/core/formats';
 import type { Knex } from 'knex';
 import { requireSum, type Row } from './kind.js';
+import { kept } from './kinds/fields.js';
 import { parts, partVersions, type PartContent, type PartRow, type VersionRow } from './kinds/parts.js';
 import { pageOf, type Page, type PageAsked } from './page.js';
 import { RevisionedStore } from './revisioned-store.js';
@@ -29,7 +30,7 @@ export class PartStore extends RevisionedStore<PartContent, Part, PartRow> {
         requireSum(partVersions, row as unknown as Row);
         return {
           revision: row.revision,
-          brief: parseBrief(JSON.parse(row.brief)),
+          brief: kept(Brief, row.brief),
           printerId: row.printer_id,
           savedAt: row.saved_at,
         };

@@ -3,7 +3,7 @@ import { parseFault, Fault } from '@hornblende/core/formats';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
-import { dated, parsed } from './fields.js';
+import { dated, kept, parsed } from './fields.js';
 
 /** A fault’s row. */
 export interface FaultRow extends RevisionedRow {
@@ -47,7 +47,7 @@ export const faults: DocumentKind<Fault, StoredFault, FaultRow> = {
   order: { columns: ['at', 'id'], direction: 'desc' },
   searched: ["json_extract(data, '$.of.name')", 'cause'],
   read: row => {
-    const fault = parseFault(JSON.parse(row.data));
+    const fault = kept(Fault, row.data);
     // What it was of may be gone since; what was learnt is not.
     const of = {
       ...fault.of,

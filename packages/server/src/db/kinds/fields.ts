@@ -1,3 +1,4 @@
+import { instanceOf, type InputClass } from '@hornblende/core/input';
 import type { Row } from '../kind.js';
 
 /** A column of a row as text. */
@@ -5,6 +6,15 @@ export const text = (row: Row, column: string): string => String(row[column] ?? 
 
 /** A column of a row that holds JSON, read. @throws SyntaxError */
 export const parsed = (row: Row, column: string): unknown => JSON.parse(text(row, column));
+
+/**
+ * A document as it was kept. What it says was checked before it was written, and its checksum says that it is that
+ * still: it is not checked again for every list. Fields that a later format has hold their defaults.
+ * @throws SyntaxError
+ */
+export function kept<T extends object>(type: InputClass<T>, json: string): T {
+  return instanceOf(type, JSON.parse(json) as object);
+}
 
 /** A title that stands in a column. */
 export const titled =

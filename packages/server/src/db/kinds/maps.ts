@@ -4,7 +4,7 @@ import type { Knex } from 'knex';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
-import { parsed, titled } from './fields.js';
+import { kept, parsed, titled } from './fields.js';
 import { forgetInLists, type NamedInList } from './forget-in-lists.js';
 
 /** A map's row. */
@@ -56,7 +56,7 @@ export const maps: DocumentKind<PlaceMap, StoredMap, MapRow> = {
   order: { columns: ['name', 'id'], direction: 'asc' },
   searched: ['name'],
   read: ({ id, data, revision, updated_at: updatedAt }) => ({
-    ...{ id, map: parsePlaceMap(JSON.parse(data)), revision, updatedAt },
+    ...{ id, map: kept(PlaceMap, data), revision, updatedAt },
   }),
   columns: map => ({ name: map.name, data: JSON.stringify(map) }),
 };

@@ -5,7 +5,7 @@ import { PartEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow, Write } from '../document-kind.js';
 import { insertRecord, type RecordKind } from '../kind.js';
-import { parsed, text, titled } from './fields.js';
+import { kept, parsed, text, titled } from './fields.js';
 
 /** What a save sets. */
 export interface PartContent {
@@ -109,7 +109,7 @@ export const partVersions: RecordKind = {
 };
 
 function read(row: PartRow): Part {
-  const brief = parseBrief(JSON.parse(row.brief));
+  const brief = kept(Brief, row.brief);
   return {
     id: row.id,
     name: row.name,

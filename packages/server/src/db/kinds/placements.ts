@@ -3,7 +3,7 @@ import { parsePlacement, Placement } from '@hornblende/core/formats';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
-import { parsed, titled } from './fields.js';
+import { kept, parsed, titled } from './fields.js';
 import { takeOffMaps } from './maps.js';
 
 /** A row of a part in service. */
@@ -26,7 +26,7 @@ export function readPlacement(row: PlacementRow): StoredPlacement {
     id: row.id,
     // What it came from may be gone since; what is out there is not.
     placement: {
-      ...parsePlacement(JSON.parse(row.data)),
+      ...kept(Placement, row.data),
       partId: row.part_id,
       decisionId: row.decision_id,
       printId: row.print_id,

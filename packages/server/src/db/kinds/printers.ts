@@ -6,7 +6,7 @@ import { printerRecords } from '../printer-records.js';
 import { PrinterEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
-import { parsed, titled } from './fields.js';
+import { kept, parsed, titled } from './fields.js';
 
 /** What a save of a printer sets. */
 export interface PrinterContent {
@@ -54,7 +54,7 @@ export const printers: DocumentKind<PrinterContent, StoredPrinter, PrinterRow> =
   searched: ['name'],
   read: row => ({
     id: row.id,
-    profile: parsePrinter(JSON.parse(row.profile)),
+    profile: kept(Printer, row.profile),
     isDefault: Boolean(row.is_default),
     revision: row.revision,
     updatedAt: row.updated_at,

@@ -4,7 +4,7 @@ import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
 import { offSpools, ontoSpool } from '../print-ledger.js';
-import { dated, parsed } from './fields.js';
+import { dated, kept, parsed } from './fields.js';
 
 /** A print's row. */
 export interface PrintRow extends RevisionedRow {
@@ -48,7 +48,7 @@ export const prints: DocumentKind<PrintEntry, StoredPrint, PrintRow> = {
     id: row.id,
     // What it was of, on and off may be gone since; that it was printed is not.
     print: {
-      ...parsePrintEntry(JSON.parse(row.data)),
+      ...kept(PrintEntry, row.data),
       partId: row.part_id,
       printerId: row.printer_id,
       spoolId: row.spool_id,

@@ -8,7 +8,7 @@ import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
 import { readGradeRow, type GradeRow } from './grades.js';
-import { parsed, text } from './fields.js';
+import { kept, parsed, text } from './fields.js';
 import { forgetSpool } from './trials.js';
 
 /** A spool's row. */
@@ -44,7 +44,7 @@ export const spools: DocumentKind<Spool, StoredSpool, SpoolRow> = {
   searched: ['material', "json_extract(data, '$.colour')", "json_extract(data, '$.code')"],
   read: row => ({
     id: row.id,
-    spool: readSpool(JSON.parse(row.data)),
+    spool: kept(Spool, row.data),
     revision: row.revision,
     updatedAt: row.updated_at,
   }),
@@ -58,17 +58,6 @@ export const spools: DocumentKind<Spool, StoredSpool, SpoolRow> = {
   },
   removed: forgetSpool,
 };
-
-const fields = Object.keys(new Spool());
-
-/**
- * A stored spool. It was read by the core's parser when it was written; a ledger of hundreds of lines must not be
- * checked again for every list, only where an older version left a field out.
- */
-function readSpool(plain: unknown): Spool {
-  const complete = typeof plain === 'object' && plain !== null && fields.every(f => Object.hasOwn(plain, f));
-  return complete ? (plain as Spool) : parseSpool(plain);
-}
 
 /** The family or grade of a key; null where there is none. */
 export async function materialOf(t: Knex, key: string): Promise<Family | null> {

@@ -6,7 +6,7 @@ import type { Knex } from 'knex';
 import { DocumentEnvelope } from '../../lib/envelopes.js';
 import { within } from '../../lib/split.js';
 import type { DocumentKind, RevisionedRow } from '../document-kind.js';
-import { parsed, titled } from './fields.js';
+import { kept, parsed, titled } from './fields.js';
 import { forgetInLists, type NamedInList } from './forget-in-lists.js';
 
 /** A trial's row. */
@@ -70,7 +70,7 @@ export const trials: DocumentKind<Trial, StoredTrial, TrialRow> = {
   searched: ['name'],
   read: row => ({
     id: row.id,
-    trial: { ...parseTrial(JSON.parse(row.data)), partId: row.part_id },
+    trial: { ...kept(Trial, row.data), partId: row.part_id },
     revision: row.revision,
     updatedAt: row.updated_at,
   }),
@@ -81,7 +81,7 @@ export const trials: DocumentKind<Trial, StoredTrial, TrialRow> = {
 /** What cannot have been read; what stood there before stays as it is. */
 function readingProblems(trial: Trial, before: TrialRow | null): Problem[] {
   const known = new Set(
-    (before ? parseTrial(JSON.parse(before.data)).entrants : []).flatMap(e =>
+    (before ? kept(Trial, before.data).entrants : []).flatMap(e =>
       e.readings.map(r => `${e.material} ${r.criterion} ${r.at} ${r.value}`),
     ),
   );
