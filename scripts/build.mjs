@@ -22,7 +22,7 @@ export async function buildPrograms({ quiet = false } = {}) {
   if (existsSync(join(root, 'packages/cli/dist/cli.js')) && stampIs('programs', hash)) return;
   if (!quiet) console.error('Building core, server and command line…');
   const { bundle } = await import('./bundle.mjs');
-  await bundle();
+  await bundle(hash);
   stamp('programs', hash);
 }
 

@@ -42,10 +42,14 @@ const options = {
   logLevel: 'warn',
 };
 
-/** Writes the bundle anew. */
-export async function bundle() {
+/** Writes the bundle anew. @param build what names this state of the sources */
+export async function bundle(build) {
   rmSync(bundleFolder, { recursive: true, force: true });
-  const built = await rolldown({ ...options, input: entries });
+  const built = await rolldown({
+    ...options,
+    input: entries,
+    transform: { define: { HORNBLENDE_BUILD: JSON.stringify(build) } },
+  });
   await built.write({
     dir: bundleFolder,
     format: 'esm',

@@ -248,12 +248,12 @@ export const tools: DocumentKind<Tool, Revisioned & { id: string; tool: Tool }, 
       .insert(KINDS, '  maps,\n} as const', '  tools,\n')
       .insert(KINDS, '  drillAnswers,\n', '  tools,\n')
       .write(
-        'packages/server/src/db/migrations/016-tools.ts',
+        'packages/server/src/db/migrations/017-tools.ts',
         `import type { Migration } from './migration.js';
 
 /** Tools. */
 export const tools: Migration = {
-  name: '016-tools',
+  name: '017-tools',
   async up(db) {
     await db.schema.createTable('tools', t => {
       t.text('id').primary();
@@ -274,7 +274,7 @@ export const tools: Migration = {
     const last = /\n {2}(\w+),\n\];/.exec(listed)!;
     added
       .write(MIGRATIONS, listed.replace(last[0], `\n  ${last[1]},\n  tools,\n];`))
-      .insert(MIGRATIONS, 'import type { Migration }', "import { tools } from './016-tools.js';\n");
+      .insert(MIGRATIONS, 'import type { Migration }', "import { tools } from './017-tools.js';\n");
     const routes = ['packages/server/src/start/app.ts', 'packages/server/src/routes/api-description.ts'];
     expect(complaints([...added.files, ...routes])).toEqual([]);
     expect(added.files.size).toBe(6);

@@ -1,6 +1,6 @@
 import type { Consequence } from '../brief/choices.js';
 import { isOwn, type Placement } from './placement.js';
-import { serviceStanding, type Look, type ServiceStanding } from './standing.js';
+import type { ServiceStanding } from './standing.js';
 import { DAY_MS } from '../lib/physical-constants.js';
 
 /** Days between looks at a part that has room and is young, by what happens if it fails. */
@@ -41,15 +41,15 @@ export interface DueRisk {
  * When a part is to be looked at next: an interval by what happens if it fails, halved for each of: a thin margin,
  * past three quarters of its life, worn at the last look, failures of its kind. Null where its service has ended, and
  * of somebody else’s part.
+ * @param s how it stands now
  * @param now an ISO 8601 moment
  */
 export function dueOf(
-  placement: Pick<Placement, 'since' | 'pauses' | 'ifItFails' | 'lifeYears' | 'origin'>,
-  looks: readonly Look[],
+  placement: Pick<Placement, 'since' | 'ifItFails' | 'lifeYears' | 'origin'>,
+  s: ServiceStanding,
   risk: DueRisk,
   now: string,
 ): Due | null {
-  const s = serviceStanding(placement, looks, now);
   if (s.ended || !isOwn(placement)) return null;
   const because = reasons(placement, s, risk);
   const usual = usualDays[placement.ifItFails];

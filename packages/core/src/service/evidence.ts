@@ -29,7 +29,9 @@ export function evidence(
   const groups = new Map<string, Placed[]>();
   for (const p of placed) {
     const key = groupOf(p.placement, by, familyOf);
-    groups.set(key, [...(groups.get(key) ?? []), p]);
+    const group = groups.get(key);
+    if (group) group.push(p);
+    else groups.set(key, [p]);
   }
   return [...groups]
     .map(([key, list]) => {

@@ -1,5 +1,5 @@
-import type { Brief } from '../brief/brief.js';
-import { parseBrief } from '../brief/parse-brief.js';
+import { Brief, BriefHeat } from '../brief/brief.js';
+import { instanceOf } from '../input/instance-of.js';
 import type { Weather } from '../climate/weather.js';
 import { bakedFamily } from '../materials/baked.js';
 import type { Family } from '../materials/family.js';
@@ -73,16 +73,28 @@ export function briefAsPlaced({ placement, standing }: Placed, of: Brief | null)
           ...ownAir(place),
         }
       : { setting: 'custom', partC: place.partMaxC, partMinC: of?.heat.partMinC ?? null };
-  const plain = JSON.parse(JSON.stringify(base)) as Record<string, unknown>;
-  return parseBrief({
-    ...plain,
+  // Every value was checked where it was written, in the brief or with the part in service.
+  return instanceOf(Brief, {
+    ...base,
     lifeYears: Math.min(lifeYears, years),
     ifItFails,
     sun: place.sun,
     water: place.water,
-    heat: JSON.parse(JSON.stringify(heat)) as object,
-    looks: { ...(plain.looks as object | undefined), colour },
+    heat: inOrder(instanceOf(BriefHeat, heat)),
+    looks: { ...of?.looks, colour },
   });
+}
+
+/** A place may be colder than its part’s brief has it: what is coldest is then no warmer than what is hottest. */
+function inOrder(heat: BriefHeat): BriefHeat {
+  const { ambientMinC, ambientMaxC, partMinC } = heat;
+  const hottest =
+    heat.setting === 'custom' ? heat.partC : heat.setting === 'near-source' ? heat.sourceC : null;
+  const below = (cold: number | null, hot: number | null): number | null =>
+    cold === null || hot === null ? cold : Math.min(cold, hot);
+  heat.ambientMinC = below(ambientMinC, ambientMaxC);
+  heat.partMinC = below(partMinC, hottest);
+  return heat;
 }
 
 /** The air of the place itself, where it is known. */

@@ -7,7 +7,7 @@ export { familiesFor } from './families-for.js';
 export { fieldEvidence, withFieldEvidence, type FieldEvidence } from './field-evidence.js';
 export { ServiceFieldInput } from './field-factor.js';
 export { byLesson, happened, modelRecordWords, type Happened } from './happened.js';
-export { failuresOfKind, type KindOfPart } from './kin.js';
+export { failedKinds, failuresOfKind, type FailedKind } from './kin.js';
 export { familyLesson } from './lesson.js';
 export { loggedLike } from './logged-like.js';
 export { mapMarks, type MapMark } from './map-marks.js';
@@ -31,7 +31,14 @@ export type { Placed } from './placed.js';
 export { acceptedScales, proposedScale, type AcceptedScale } from './proposed-scale.js';
 export { serviceCsv } from './service-csv.js';
 export { LEAST_YEARS, shareStanding } from './share-standing.js';
-export { serviceRecord, serviceStanding, yearsOut, type Look, type ServiceStanding } from './standing.js';
+export {
+  serviceRecord,
+  serviceStanding,
+  standingAt,
+  yearsOut,
+  type Look,
+  type ServiceStanding,
+} from './standing.js';
 export { storySheet } from './story.js';
 export { strengthKept, yearsToHalfBySpares } from './strength-kept.js';
 export { serviceSurvival } from './survival.js';

@@ -47,8 +47,9 @@ export function shiftOf(
     { length: GRID.steps },
     (_, i) => GRID.reach * priorSd * ((2 * i) / (GRID.steps - 1) - 1),
   );
+  const counted = condensed(outcomes);
   const logs = grid.map(delta =>
-    outcomes.reduce(
+    counted.reduce(
       (sum, { margin, sigma, failed, weight = 1 }) => {
         const holds = normalCdf((margin + delta) / sigma);
         return sum + weight * Math.log(Math.max(1e-9, failed ? 1 - holds : holds));
@@ -69,6 +70,28 @@ export function shiftOf(
     low: at(0.025),
     high: at(0.975),
   };
+}
+
+/** Outcomes up to which each is taken as it is, and the steps in which more are counted together, of their spread. */
+const MOST_ONE_BY_ONE = 1000;
+const ALIKE = { margin: 0.01, sigma: 0.02 };
+
+/**
+ * Thousands of outcomes counted together where they are alike: margins to a hundredth of their spread, which moves no
+ * shift by as much as that, for what is rounded up and down evens out.
+ */
+function condensed(outcomes: readonly ModelOutcome[]): readonly ModelOutcome[] {
+  if (outcomes.length <= MOST_ONE_BY_ONE) return outcomes;
+  const groups = new Map<string, ModelOutcome & { weight: number }>();
+  for (const { margin, sigma, failed, weight = 1 } of outcomes) {
+    const spread = Math.round(Math.log(sigma) / ALIKE.sigma);
+    const step = ALIKE.margin * Math.exp(spread * ALIKE.sigma);
+    const key = `${Math.round(margin / step)} ${spread} ${failed}`;
+    const group = groups.get(key);
+    if (group) group.weight += weight;
+    else groups.set(key, { margin, sigma, failed, weight });
+  }
+  return [...groups.values()];
 }
 
 /** How far each model is off, those that are shown to be off first. */

@@ -66,6 +66,15 @@ export function serviceStanding(
   };
 }
 
+/** How a part stands by now, from how it stood at another time with the same looks: only its years move on. */
+export function standingAt(
+  standing: ServiceStanding,
+  placement: Pick<Placement, 'since' | 'pauses'>,
+  now: string,
+): ServiceStanding {
+  return standing.ended ? standing : { ...standing, years: yearsOut(placement, now) };
+}
+
 function byTime(a: Look, b: Look): number {
   return a.at.localeCompare(b.at) || a.id.localeCompare(b.id);
 }

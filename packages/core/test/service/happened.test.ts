@@ -76,6 +76,26 @@ describe('what was predicted, and what happened', () => {
     );
   });
 
+  it('takes a place that is colder than the brief of its part has it', () => {
+    const of = parseBrief({
+      format: 'hornblende-brief',
+      version: 1,
+      name: 'Warm bracket',
+      heat: { setting: 'outdoors', ambientMinC: 10, ambientMaxC: 40, partMinC: 12 },
+    });
+    const out = placed({ material: 'petg', years: 2 });
+    const put = (place: object): ReturnType<typeof briefAsPlaced> =>
+      briefAsPlaced(
+        { ...out, placement: { ...out.placement, place: { ...out.placement.place, ...place } } },
+        of,
+      );
+    expect(put({ airMaxC: 5 }).heat).toMatchObject({ ambientMinC: 5, ambientMaxC: 5 });
+    expect(put({ partMaxC: 4 }).heat).toMatchObject({ setting: 'custom', partC: 4, partMinC: 4 });
+    expect(put({}).heat).toMatchObject({ ambientMinC: 10, ambientMaxC: 40, partMinC: 12 });
+    const cold = { ...out, placement: { ...out.placement, place: { ...out.placement.place, airMaxC: 5 } } };
+    expect(happened(cold, familyByKey('petg')!, of)).not.toBeNull();
+  });
+
   it('shows misses first', () => {
     const of = (verdict: Happened['verdict']): Happened => ({
       id: verdict,

@@ -34,7 +34,36 @@ const found = (tooBrightK: number, wanted: string): number =>
     (_, seed) => modelBiases({ heat: workshop(seed + 1, tooBrightK) })[0]!.promises,
   ).filter(p => p === wanted).length;
 
+/** The shift by the definition, one outcome at a time: the mean of what is believed on a grid of its own. */
+function shiftByDefinition(outcomes: readonly ModelOutcome[], priorSd: number): number {
+  const deltas = Array.from({ length: 401 }, (_, i) => -4 * priorSd + (8 * priorSd * i) / 400);
+  const logs = deltas.map(delta =>
+    outcomes.reduce(
+      (sum, { margin, sigma, failed }) => {
+        const holds = normalCdf((margin + delta) / sigma);
+        return sum + Math.log(Math.max(1e-9, failed ? 1 - holds : holds));
+      },
+      -((delta / priorSd) ** 2) / 2,
+    ),
+  );
+  const most = Math.max(...logs);
+  const weights = logs.map(l => Math.exp(l - most));
+  const whole = weights.reduce((a, b) => a + b, 0);
+  return deltas.reduce((sum, delta, i) => sum + (delta * weights[i]!) / whole, 0);
+}
+
 describe('which model is off, by parts in service', () => {
+  it('is the same to a hundredth of a spread where thousands are counted together', () => {
+    for (const seed of [3, 11, 29]) {
+      const outcomes = workshop(seed, 4, 6000);
+      expect(shiftOf(outcomes, 12).shift).toBeCloseTo(shiftByDefinition(outcomes, 12), 1);
+      expect(shiftOf(outcomes, 12).shift).toBeGreaterThan(-4.5);
+      expect(shiftOf(outcomes, 12).shift).toBeLessThan(-3.5);
+      const few = outcomes.slice(0, 900);
+      expect(shiftOf(few, 12).shift).toBeCloseTo(shiftByDefinition(few, 12), 3);
+    }
+  });
+
   it('finds a model that is 10 K too bright in 9 of 10 workshops of forty parts, and one as much too dark', () => {
     expect(found(10, 'too much')).toBeGreaterThanOrEqual(90);
     expect(found(-10, 'too little')).toBeGreaterThanOrEqual(90);

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { checksFor } from '../../src/service/checks.js';
-import { dueOf } from '../../src/service/due.js';
-import { serviceRecord, serviceStanding, type Look } from '../../src/service/standing.js';
+import { dueOf, type Due } from '../../src/service/due.js';
+import { serviceRecord, serviceStanding, standingAt, type Look } from '../../src/service/standing.js';
 
 const own = { weight: 1 };
 const look = (id: string, at: string, verdict: Look['verdict'], mode: Look['mode'] = null): Look => ({
@@ -14,6 +14,8 @@ const look = (id: string, at: string, verdict: Look['verdict'], mode: Look['mode
 });
 const since = { since: '2020-01-01', pauses: [] };
 
+const calm = { marginal: false, failuresOfKind: 0 };
+
 describe('a part that is due at the end of days', () => {
   it('is due on the last day that can be written', () => {
     const placed = {
@@ -23,7 +25,12 @@ describe('a part that is due at the end of days', () => {
       lifeYears: 5,
       origin: '',
     };
-    const due = dueOf(placed, [], { marginal: false, failuresOfKind: 0 }, '2026-01-01T00:00:00Z');
+    const due = dueOf(
+      placed,
+      serviceStanding(placed, [], '2026-01-01T00:00:00Z'),
+      calm,
+      '2026-01-01T00:00:00Z',
+    );
     expect(due?.on).toBe('9999-12-31');
   });
 });
@@ -42,6 +49,15 @@ describe('how a part in service stands', () => {
     expect(s.seenYears).toBeCloseTo(3, 1);
     expect(s.soundYears).toBeCloseTo(2, 1);
     expect(serviceRecord(s, own)).toMatchObject({ ended: true, mode: 'cracked' });
+  });
+
+  it('moves on by its years alone, with the same looks', () => {
+    for (const some of [[], looks.slice(0, 2), looks])
+      for (const pauses of [[], [{ from: '2020-06-01', to: null }]]) {
+        const placed = { since: '2020-01-01', pauses };
+        const before = serviceStanding(placed, some, '2024-06-01');
+        expect(standingAt(before, placed, '2026-01-01')).toEqual(serviceStanding(placed, some, '2026-01-01'));
+      }
   });
 
   it('does not mind in which order two phones brought the looks', () => {
@@ -80,35 +96,40 @@ describe('when it is due', () => {
     lifeYears: 10,
     origin: '',
   } as const;
-  const calm = { marginal: false, failuresOfKind: 0 };
   const seen = [look('a', '2026-06-01T10:00:00Z', 'fine')];
+  const dueIn = (
+    placed: Parameters<typeof dueOf>[0] & typeof since,
+    looks: Look[],
+    risk: typeof calm,
+    now: string,
+  ): Due | null => dueOf(placed, serviceStanding(placed, looks, now), risk, now);
 
   it('is a month after it went out, and a year after a look where failing annoys', () => {
-    expect(dueOf(part, [], calm, '2026-01-11')).toMatchObject({ on: '2026-01-31', inDays: 20 });
-    expect(dueOf(part, seen, calm, '2026-06-11')).toMatchObject({ on: '2027-06-01', everyDays: 365 });
+    expect(dueIn(part, [], calm, '2026-01-11')).toMatchObject({ on: '2026-01-31', inDays: 20 });
+    expect(dueIn(part, seen, calm, '2026-06-11')).toMatchObject({ on: '2027-06-01', everyDays: 365 });
   });
 
   it('halves for each thing that speaks for looking sooner, and says which', () => {
-    const due = dueOf(part, seen, { marginal: true, failuresOfKind: 2 }, '2026-06-11')!;
-    expect(due.everyDays).toBe(91);
-    expect(due.because).toEqual(['its filament only just does', '2 of its kind have failed']);
-    const worn = dueOf(part, [look('a', '2026-06-01T10:00:00Z', 'worn')], calm, '2026-06-11')!;
+    const soon = dueIn(part, seen, { marginal: true, failuresOfKind: 2 }, '2026-06-11')!;
+    expect(soon.everyDays).toBe(91);
+    expect(soon.because).toEqual(['its filament only just does', '2 of its kind have failed']);
+    const worn = dueIn(part, [look('a', '2026-06-01T10:00:00Z', 'worn')], calm, '2026-06-11')!;
     expect(worn.because).toEqual(['it was worn at the last look']);
   });
 
   it('never comes later where failing is worse', () => {
     const days = (['nothing', 'annoys', 'damages', 'injures'] as const).map(
-      ifItFails => dueOf({ ...part, ifItFails }, seen, calm, '2026-06-11')!.everyDays,
+      ifItFails => dueIn({ ...part, ifItFails }, seen, calm, '2026-06-11')!.everyDays,
     );
     expect(days).toEqual([...days].sort((a, b) => b - a));
   });
 
   it('is not due where it is somebody else’s: they look at it', () => {
-    expect(dueOf({ ...part, origin: 'Fell growers' }, seen, calm, '2026-06-11')).toBeNull();
+    expect(dueIn({ ...part, origin: 'Fell growers' }, seen, calm, '2026-06-11')).toBeNull();
   });
 
   it('is not due once its service has ended', () => {
-    expect(dueOf(part, [look('a', '2026-06-01T10:00:00Z', 'failed', 'worn')], calm, '2027-01-01')).toBeNull();
+    expect(dueIn(part, [look('a', '2026-06-01T10:00:00Z', 'failed', 'worn')], calm, '2027-01-01')).toBeNull();
   });
 });
 

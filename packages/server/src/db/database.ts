@@ -85,3 +85,8 @@ export async function openDatabase(file: string): Promise<Knex> {
     throw e;
   }
 }
+
+/** The file of a connection's database. */
+export function fileOfDatabase(db: Knex): string {
+  return (db.client.config.connection as { filename: string }).filename;
+}

@@ -1,4 +1,4 @@
-import { serviceStanding, type KindOfPart, type Look, type Placed } from '@hornblende/core/service';
+import { serviceStanding, type FailedKind, type Look, type Placed } from '@hornblende/core/service';
 import type { Knex } from 'knex';
 import { requireSum, type Row } from './kind.js';
 import { placements, readPlacement, type PlacementRow } from './kinds/placements.js';
@@ -15,38 +15,44 @@ interface LookRow {
 /** What is read of a look to say how its part stands: not its notes. */
 const SLIM = ['id', 'placement_id', 'at', 'verdict', 'mode', 'struck'] as const;
 
-/** How parts stand, by their looks. @param ids those asked for; default all */
-export async function looksOf(db: Knex, ids: readonly string[] | null = null): Promise<Map<string, Look[]>> {
-  const query = db<LookRow>('inspections').select(...SLIM);
-  if (ids) query.whereIn('placement_id', [...ids]);
+/** How some parts stand, by their looks. */
+export async function looksOf(db: Knex, ids: readonly string[]): Promise<Map<string, Look[]>> {
+  const rows = (await db<LookRow>('inspections')
+    .select(...SLIM)
+    .whereIn('placement_id', [...ids])) as LookRow[];
   const byPart = new Map<string, Look[]>();
-  for (const { placement_id: part, struck, ...look } of (await query) as LookRow[]) {
-    const list = byPart.get(part) ?? [];
-    byPart.set(part, list);
-    list.push({ ...look, struck: struck !== 0 });
+  for (const { placement_id: part, struck, ...look } of rows) {
+    const list = byPart.get(part);
+    const read = { ...look, struck: struck !== 0 };
+    if (list) list.push(read);
+    else byPart.set(part, [read]);
   }
   return byPart;
 }
 
 /**
- * The parts that failed, as far as says of what kind they are: read without being looked through, for a list of some
- * parts must not cost a look at all.
+ * The parts that failed, by their kinds, counted where they stand: for a list of some parts must not cost a look at
+ * all. A part failed if the first look that ended its service says so.
  */
-export async function failedKinds(db: Knex): Promise<KindOfPart[]> {
-  const failed = db('inspections').where({ verdict: 'failed', struck: false }).distinct('placement_id');
-  const rows = (await db('placements')
-    .whereIn('id', failed)
-    .select('id', 'part_id', 'data')) as PlacementRow[];
-  return rows.map(row => ({
-    placement: { ...(JSON.parse(row.data) as KindOfPart['placement']), partId: row.part_id },
-    standing: { verdict: 'failed' },
-  }));
+export async function failedKindsIn(db: Knex): Promise<FailedKind[]> {
+  const rows: unknown = await db.raw(
+    `select p.data ->> '$.materials[0].material' as material, p.part_id as "partId",
+       p.data ->> '$.place.sun' as sun, p.data ->> '$.place.heat' as heat, count(*) as count
+     from placements p
+     where p.id in (select placement_id from inspections where verdict = 'failed' and not struck)
+       and 'failed' = (select verdict from inspections e
+         where e.placement_id = p.id and not e.struck and e.verdict in ('failed', 'lost', 'removed')
+         order by e.at, e.id limit 1)
+       and json_array_length(p.data, '$.materials') = 1 and not (p.data ->> '$.archived')
+     group by 1, 2, 3, 4`,
+  );
+  return rows as FailedKind[];
 }
 
-/** Every part in service that is not put away, and how it stands. Rows that cannot be read are left out. */
-export async function allPlaced(db: Knex, now: string): Promise<Placed[]> {
-  const looks = await looksOf(db);
-  const rows = (await db('placements').orderByRaw('place, name, id')) as PlacementRow[];
+/** Some parts in service and how they stand; those that cannot be read, or are put away, are left out. */
+export async function placedByIds(db: Knex, ids: readonly string[], now: string): Promise<Placed[]> {
+  const looks = await looksOf(db, ids);
+  const rows = (await db('placements').whereIn('id', [...ids])) as PlacementRow[];
   return rows.flatMap(row => {
     try {
       requireSum(placements, row as unknown as Row);
@@ -57,4 +63,24 @@ export async function allPlaced(db: Knex, now: string): Promise<Placed[]> {
       return [];
     }
   });
+}
+
+/**
+ * Every part in service by its id, in the order of lists, with what it rests on: its own row, its looks, the brief of
+ * its part, its grade, its year of weather. A stamp changes when any of them is written.
+ */
+export async function stampedParts(db: Knex): Promise<{ id: string; stamp: string }[]> {
+  const sums = ['p.sum', 'p.part_id', 'p.decision_id', 'p.print_id', 'p.spool_id', 'l.n', 'l.s'];
+  const parts = [...sums, 'b.sum', 'g.sum', 'w.sum'].map(column => `coalesce(${column}, '')`);
+  const rows: unknown = await db.raw(
+    `select p.id as id, ${parts.join(" || ' ' || ")} as stamp
+     from placements p
+     left join (select placement_id, count(*) as n, sum(sum) as s from inspections group by placement_id) l
+       on l.placement_id = p.id
+     left join parts b on b.id = p.part_id
+     left join grades g on g.key = p.data ->> '$.materials[0].material'
+     left join weathers w on w.id = p.data ->> '$.place.weatherId'
+     order by p.place, p.name, p.id`,
+  );
+  return rows as { id: string; stamp: string }[];
 }

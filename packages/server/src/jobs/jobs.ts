@@ -11,7 +11,9 @@ const MOST_WAITING = 64;
  * hold up neither.
  */
 const THREADS = { reading: 1, heavy: 2, checking: 1 };
-/** How long a thread without work stays, ms. */
+/** Threads that are there before they are needed, and stay: after a minute's rest a list must not wait for one. */
+const STANDING = { reading: 1, heavy: 0, checking: 0 };
+/** How long another thread without work stays, ms. */
 const IDLE_MS = 60_000;
 
 /** Built beside the bundle that this is part of; the tests, which run the sources, use the built one as well. */
@@ -101,15 +103,15 @@ export class Jobs {
 }
 
 function started(): Record<Lane, Piscina> {
-  const pool = (maxThreads: number): Piscina =>
+  const pool = (lane: Lane): Piscina =>
     new Piscina({
       filename: threadFile,
-      minThreads: 0,
-      maxThreads,
+      minThreads: STANDING[lane],
+      maxThreads: THREADS[lane],
       idleTimeout: IDLE_MS,
       maxQueue: Infinity,
     });
-  return Object.fromEntries(lanes.map(lane => [lane, pool(THREADS[lane])])) as Record<Lane, Piscina>;
+  return Object.fromEntries(lanes.map(lane => [lane, pool(lane)])) as Record<Lane, Piscina>;
 }
 
 function requestProblem(status: number, message: string): HttpProblem {

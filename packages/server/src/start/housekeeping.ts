@@ -9,7 +9,10 @@ const LOOK_MS = HOUR_MS;
 /** The first look waits until whoever started it has seen the first pages, ms. */
 const FIRST_MS = 60_000;
 
-/** What is done each day without being asked: a look for damage, photographs that nothing names swept, and a backup. */
+/**
+ * What is done each day without being asked: a look for damage, photographs that nothing names swept, what parts in
+ * service tell worked out, and a backup.
+ */
 export class Housekeeping {
   private readonly first: NodeJS.Timeout;
   private readonly daily: NodeJS.Timeout;
@@ -41,6 +44,9 @@ export class Housekeeping {
           await holdingGate(workplace.db, () => workplace.jobs.run('checking', 'forgetPhotos', { now }));
           await new PhotoStore(workplace.db, photoFolder(workplace.file)).sweep(now);
         }
+        // After a new version of Hornblende thousands of parts are judged anew: nobody is to wait for that.
+        const now = new Date().toISOString();
+        if (!workplace.damage.length) await workplace.jobs.run('checking', 'keepService', { now });
         this.lookedAt = Date.now();
       }
       if (!workplace.damage.length && workplace.backups.isDue()) await workplace.backups.make('daily');

@@ -14,6 +14,7 @@ import { sumsAndReferences } from './012-sums-and-references.js';
 import { renamedFamilies } from './013-renamed-families.js';
 import { rotatedKeys } from './014-rotated-keys.js';
 import { maps } from './015-maps.js';
+import { looksIndexed } from './016-looks-indexed.js';
 import type { Migration } from './migration.js';
 
 /** The schema's history. Only ever add to the end; an old step is never changed. */
@@ -33,6 +34,7 @@ export const steps: readonly Migration[] = [
   renamedFamilies,
   rotatedKeys,
   maps,
+  looksIndexed,
 ];
 
 /** The history as Knex reads it, compiled in so that a build needs no loose files. */

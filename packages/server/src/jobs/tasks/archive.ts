@@ -1,5 +1,4 @@
 import type { ArchiveImported, ArchivePreview, LeftAsIs } from '@hornblende/core/api';
-import type { Knex } from 'knex';
 import { existsSync } from 'node:fs';
 import { exportArchive } from '../../archive/export.js';
 import { importStaged } from '../../archive/import.js';
@@ -7,15 +6,11 @@ import { previewImport } from '../../archive/preview.js';
 import { discard, stage } from '../../archive/staging.js';
 import { undoFile } from '../../archive/undo-file.js';
 import { undoImported } from '../../archive/undo.js';
+import { fileOfDatabase } from '../../db/database.js';
 import { photoFolder } from '../../db/photo-path.js';
 import { notFound } from '../../lib/errors.js';
 import { json } from '../answer.js';
 import type { Task } from '../task.js';
-
-/** The file of a connection's database. */
-export function fileOf(db: Knex): string {
-  return (db.client.config.connection as { filename: string }).filename;
-}
 
 /** The whole workshop written into one zip. @returns how many files it has, and what could not be written */
 export const writeArchive: Task<
@@ -23,7 +18,7 @@ export const writeArchive: Task<
   { files: number; left: LeftAsIs[] }
 > = {
   run(db, { to, app, now }, progress) {
-    const file = fileOf(db);
+    const file = fileOfDatabase(db);
     const { files, left = [] } = exportArchive(
       { file, photos: photoFolder(file), to, app, at: now },
       progress,
@@ -38,7 +33,9 @@ export const previewArchive: Task<{ archive: string; staged: string; id: string 
     // Laying it out is the longer half.
     const laidOut = await stage(archive, staged, (done, total) => progress(done, 2 * total));
     try {
-      return previewImport(fileOf(db), laidOut, id, (done, total) => progress(total + done, 2 * total));
+      return previewImport(fileOfDatabase(db), laidOut, id, (done, total) =>
+        progress(total + done, 2 * total),
+      );
     } catch (e) {
       discard(staged);
       throw e;
@@ -60,7 +57,7 @@ export const importArchive: Task<
   writes: true,
   run(db, { staged, id, madeAt, conflicts, now }, progress) {
     if (!existsSync(staged)) throw notFound('archive', id);
-    const file = fileOf(db);
+    const file = fileOfDatabase(db);
     const order = { file, photos: photoFolder(file), staged, madeAt, conflicts, now };
     return importStaged({ ...order, undo: name => undoFile(file, name) }, progress);
   },
@@ -70,7 +67,7 @@ export const importArchive: Task<
 export const undoArchive: Task<{ id: string }> = {
   writes: true,
   run(db, { id }) {
-    const file = fileOf(db);
+    const file = fileOfDatabase(db);
     return json(undoImported(file, undoFile(file, id), id));
   },
 };

@@ -25,6 +25,7 @@ export const tasks = {
   listPlacements: () => import('./service.js').then(m => m.listPlacements),
   listInspections: () => import('./service.js').then(m => m.listInspections),
   serviceEvidence: () => import('./service.js').then(m => m.serviceEvidence),
+  keepService: () => import('./service.js').then(m => m.keepService),
   importPlaced: () => import('./placed-import.js').then(m => m.importPlaced),
   undoPlaced: () => import('./placed-import.js').then(m => m.undoPlaced),
   calendar: () => import('./service.js').then(m => m.calendar),

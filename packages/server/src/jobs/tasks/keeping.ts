@@ -1,12 +1,11 @@
 import type { Verification } from '@hornblende/core/api';
-import { openForReading } from '../../db/database.js';
+import { fileOfDatabase, openForReading } from '../../db/database.js';
 import { recordKinds } from '../../db/kinds/index.js';
 import { photoFolder } from '../../db/photo-path.js';
 import { forgetUnusedPhotos } from '../../db/unused-photos.js';
 import { damagedRecords, damageOf, verifyDatabase } from '../../db/verify.js';
 import { copyDatabase as copied } from '../../backup/copy-database.js';
 import type { Task } from '../task.js';
-import { fileOf } from './archive.js';
 
 /** What is wrong with the workshop's own database. */
 export interface DamageFound {
@@ -32,13 +31,13 @@ export const forgetPhotos: Task<{ now: number }, number> = {
 
 /** Every record of the workshop read through. */
 export const verifyWorkshop: Task<null, Verification> = {
-  run: (db, _input, progress) => verifyDatabase(db, photoFolder(fileOf(db)), progress),
+  run: (db, _input, progress) => verifyDatabase(db, photoFolder(fileOfDatabase(db)), progress),
 };
 
 /** A copy of the workshop's database as it stands at one moment. */
 export const copyDatabase: Task<{ to: string }, null> = {
   run(db, { to }) {
-    copied(fileOf(db), to);
+    copied(fileOfDatabase(db), to);
     return null;
   },
 };
