@@ -7,19 +7,32 @@ import { recordKinds } from '../db/kinds/index.js';
 import { migrationSource, steps } from '../db/migrations/index.js';
 import { pictureType } from '../db/picture.js';
 import type { Progress } from '../db/verify.js';
+import { StartProblem } from '../lib/start-problem.js';
 import { writeWhole } from '../lib/whole-file.js';
 import { archiveProblem, BLOB, entryOf, MANIFEST, readManifest, type Manifest } from './manifest.js';
 import { openZip, type ZipLimits, type ZipReader } from './zip-reader.js';
 
-/** What an archive may hold when nothing else is said. */
-export const ARCHIVE_LIMITS: ZipLimits = {
-  whole: 16 * 2 ** 30,
-  file: 64 * 2 ** 20,
-  files: 5_000_000,
-  ratio: 500,
-};
-/** A manifest names every file, and may be as long as that takes. */
-const MANIFEST_LIMIT = 2 ** 30;
+/** What an archive may hold unless it is said otherwise, GB, and the most that may be said. */
+const USUAL_GB = 16;
+const MOST_GB = 1024;
+
+/**
+ * What an archive may hold. `HORNBLENDE_ARCHIVE_GB` lets more come out of it, or less.
+ * @throws StartProblem for a size that is none
+ */
+export function archiveLimits(said = process.env.HORNBLENDE_ARCHIVE_GB): ZipLimits {
+  const gigabytes = said ? Number(said) : USUAL_GB;
+  if (!(gigabytes > 0 && gigabytes <= MOST_GB))
+    throw new StartProblem(
+      'HORNBLENDE_ARCHIVE_GB',
+      `is ${said}; it must be a number above 0, at most ${MOST_GB}`,
+      `Leave it out for ${USUAL_GB} GB`,
+    );
+  return { whole: gigabytes * 2 ** 30, file: 64 * 2 ** 20, files: 1_500_000, ratio: 500 };
+}
+
+/** A manifest names every file, and is the one thing that is read whole. */
+const MANIFEST_LIMIT = 256 * 2 ** 20;
 
 /** The step of the history from which on records have checksums. */
 const SUMS_SINCE = '012-sums-and-references';
@@ -48,7 +61,7 @@ export async function stage(
   archive: string,
   database: string,
   progress: Progress = () => undefined,
-  limits: ZipLimits = ARCHIVE_LIMITS,
+  limits: ZipLimits = archiveLimits(),
 ): Promise<Staged> {
   const photos = stagedPhotos(database);
   let zip: ZipReader | null = null;

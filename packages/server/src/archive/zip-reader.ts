@@ -82,7 +82,9 @@ function requireWithin(entry: Entry, whole: number, size: number, limits: ZipLim
       `holds ${entry.fileName.slice(0, 120)} of ${entry.uncompressedSize} bytes; one file may have ${limits.file}`,
     );
   if (whole > limits.whole)
-    throw archiveProblem(`holds more than ${gigabytes(limits.whole)}, which is all that is taken`);
+    throw archiveProblem(
+      `holds more than ${gigabytes(limits.whole)}; HORNBLENDE_ARCHIVE_GB lets more be taken`,
+    );
   if (whole > limits.ratio * size)
     throw archiveProblem(`holds more than ${limits.ratio} times what it takes itself`);
 }

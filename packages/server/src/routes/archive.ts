@@ -6,7 +6,7 @@ import { randomUUID } from 'node:crypto';
 import { createWriteStream, existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
-import { ARCHIVE_LIMITS, discard } from '../archive/staging.js';
+import { archiveLimits, discard } from '../archive/staging.js';
 import { holdingGate } from '../db/write-gate.js';
 import { HttpProblem, notFound } from '../lib/errors.js';
 import type { Workplace } from '../workplace/workplace.js';
@@ -49,6 +49,7 @@ export function archiveRoutes(
   const looked = new Map<string, { madeAt: string; at: number }>();
   // What an earlier run left half looked at.
   rmSync(folder, { recursive: true, force: true });
+  const { whole } = archiveLimits();
   const router = Router();
   const zipOf = (id: string): string => join(folder, `${id.replace(/[^\w-]/g, '')}.zip`);
 
@@ -93,7 +94,7 @@ export function archiveRoutes(
     const archive = zipOf(id);
     const staged = join(folder, `${id}.db`);
     try {
-      await pipeline(req, bounded(ARCHIVE_LIMITS.whole), createWriteStream(archive));
+      await pipeline(req, bounded(whole), createWriteStream(archive));
     } catch (e) {
       rmSync(archive, { force: true });
       throw e;
