@@ -200,6 +200,9 @@ test('a phone is paired from the desk, looks at parts, reads a trial, and is wit
   await expect(phone).toHaveURL(/\/service$/);
   await phone.getByText('All of it', { exact: true }).click();
   await expect(phone.getByTestId('placed-table')).toContainText('Wherrybank');
+  await expect(phone.getByText('Read a trial')).toBeVisible();
+  // What a phone may not fetch is not offered to it.
+  await expect(phone.locator('a[download]')).toHaveCount(0);
   await phone.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Fix' }).click();
   await phone.getByTestId('symptom-ringing').click();
   await expect(phone.getByTestId('fix-kept')).toHaveText('Kept in the workshop');

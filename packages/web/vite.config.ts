@@ -1,5 +1,6 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig, type Plugin } from 'vite';
+import { phoneWorker } from './phone-worker.ts';
 import { paletteCss } from './src/theme/palette-css.ts';
 
 /** Writes the palette into the page, so that it stands before any script runs. */
@@ -25,7 +26,7 @@ const codeSplitting = {
 
 export default defineConfig({
   // Space between words is space, also where a line is broken there.
-  plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } }), palette()],
+  plugins: [vue({ template: { compilerOptions: { whitespace: 'preserve' } } }), palette(), phoneWorker()],
   build: {
     target: 'es2022',
     chunkSizeWarningLimit: 900,

@@ -1,4 +1,5 @@
 import type { Problem } from '@hornblende/core/input';
+import { noteKept } from './as-kept';
 import { noteLeftOut } from './left-out';
 
 /** What is meant by the fields that are none of a form's. */
@@ -171,7 +172,9 @@ function reached(method: string, path: string, body: unknown, options: RequestOp
 
 async function fetched(path: string, init: RequestInit): Promise<Response> {
   try {
-    return await fetch(`/api${path}`, init);
+    const response = await fetch(`/api${path}`, init);
+    noteKept(response.headers);
+    return response;
   } catch (e) {
     if (init.signal?.aborted) throw e;
     throw new ApiError(0, [

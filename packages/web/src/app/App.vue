@@ -2,7 +2,9 @@
 import { ConfigProvider } from '../ui/kit';
 import { computed, defineAsyncComponent, onMounted, watchEffect } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import { asKeptAt } from '../api/as-kept';
 import { useHealth } from '../stores/health';
+import { usePhoneKeeps } from '../stores/phone-keeps';
 import { useSettings } from '../stores/settings';
 import { useTour } from '../stores/tour';
 import { useWorking } from '../stores/working';
@@ -10,6 +12,7 @@ import { useWorkshop } from '../stores/workshop';
 import { kitTheme } from '../theme/kit';
 import { leftOutWords } from '../api/left-out';
 import { browserKeeps } from '../stores/browser-store';
+import { momentText } from '../ui/day-text';
 import BrokenPage from '../ui/BrokenPage.vue';
 import AppRail from './AppRail.vue';
 import { prefetchPages } from './router';
@@ -26,6 +29,7 @@ const working = useWorking();
 const tour = useTour();
 const health = useHealth();
 const workshop = useWorkshop();
+const phoneKeeps = usePhoneKeeps();
 const { help, guide } = useShortcuts();
 const route = useRoute();
 const router = useRouter();
@@ -48,10 +52,14 @@ watchEffect(() => {
   // Before the first page is found the route matches nothing.
   if (health.isPhone && route.matched.length && !forPhones.test(route.path)) void router.replace('/service');
 });
-/** Money, room air and what is printed here are the workshop's on every page, whichever is opened first. */
+/**
+ * Money, room air and what is printed here are the workshop's on every page, whichever is opened first. A phone has the
+ * application kept instead, for places without a network.
+ */
 async function loadWorkshop(): Promise<void> {
   await health.first;
-  if (!health.isPhone && workshop.state === 'loading') await workshop.load().catch(() => undefined);
+  if (health.isPhone) await phoneKeeps.keep();
+  else if (workshop.state === 'loading') await workshop.load().catch(() => undefined);
 }
 onMounted(() => {
   void loadWorkshop();
@@ -88,6 +96,10 @@ onMounted(() => {
         </p>
         <p v-if="browserKeeps !== 'keeps'" class="left-out" role="alert" data-testid="browser-keeps">
           {{ keepsWords[browserKeeps] }}
+        </p>
+        <p v-if="asKeptAt" class="left-out" role="status" data-testid="as-kept">
+          The workshop cannot be reached. This is as it was on {{ momentText(asKeptAt) }}; what you write down
+          waits here and is sent later.
         </p>
         <BrokenPage><RouterView /></BrokenPage>
       </main>

@@ -3,6 +3,7 @@ import type { ListedPlacement } from '@hornblende/core/api';
 import { materialWords, standingWords } from '@hornblende/core/service';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
+import { useHealth } from '../../stores/health';
 import { useLibrary } from '../../stores/library';
 import { useLooksQueue } from '../../stores/looks-queue';
 import { useService } from '../../stores/service';
@@ -12,6 +13,7 @@ import { dueWords } from './words';
 const service = useService();
 const queue = useLooksQueue();
 const library = useLibrary();
+const health = useHealth();
 /** Days ahead that are worth a walk. */
 const SOON_DAYS = 7;
 const later = ref(false);
@@ -55,7 +57,7 @@ const places = computed(() => {
     <p class="acts">
       <Button v-if="rest && !later" type="text" @click="later = true">{{ rest }} more come later</Button>
       <Button v-if="later" type="text" @click="later = false">Only this week</Button>
-      <a href="/api/service/due.ics" download="inspections.ics">As a calendar</a>
+      <a v-if="!health.isPhone" href="/api/service/due.ics" download="inspections.ics">As a calendar</a>
     </p>
   </section>
 </template>

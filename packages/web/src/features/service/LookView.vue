@@ -3,6 +3,7 @@ import { failureModeWords } from '@hornblende/core/service';
 import { Button } from '../../ui/kit';
 import { computed, onMounted } from 'vue';
 import { useRouter } from 'vue-router';
+import { asKeptAt } from '../../api/as-kept';
 import { useLooksQueue } from '../../stores/looks-queue';
 import { useService } from '../../stores/service';
 import PageState from '../../ui/PageState.vue';
@@ -33,7 +34,11 @@ const next = computed(() =>
   ),
 );
 function taken(): void {
-  tell(queue.isAway ? 'Kept here; it is sent when the workshop can be reached.' : 'The look is taken.');
+  tell(
+    queue.isAway || asKeptAt.value !== null
+      ? 'Kept here; it is sent when the workshop can be reached.'
+      : 'The look is taken.',
+  );
   void router.push(next.value ? `/service/${next.value.id}/look` : '/service');
 }
 const ended = computed(() => placed.value?.standing.ended ?? false);

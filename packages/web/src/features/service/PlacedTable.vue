@@ -3,6 +3,7 @@ import type { ListedPlacement } from '@hornblende/core/api';
 import { materialWords, standingWords, sunWords } from '@hornblende/core/service';
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
+import { useHealth } from '../../stores/health';
 import { useLibrary } from '../../stores/library';
 import { useService } from '../../stores/service';
 import DataTable from '../../ui/DataTable.vue';
@@ -14,6 +15,7 @@ import { dueWords, standingMark } from './words';
 /** Everything that is out there, or was: found by its words, in the order that is asked for. */
 const service = useService();
 const library = useLibrary();
+const health = useHealth();
 const search = ref('');
 type Order = 'where' | 'name' | 'material' | 'due' | 'years' | 'newest' | 'standing';
 const order = ref<Order>('where');
@@ -70,7 +72,7 @@ const columns = [
     <div class="bar">
       <SearchField v-model="search" label="Find a part in service" />
       <OptionSelect v-model="order" bare label="In the order of" :options="orders" />
-      <a href="/api/service/parts.csv" download="in-service.csv">As a table</a>
+      <a v-if="!health.isPhone" href="/api/service/parts.csv" download="in-service.csv">As a table</a>
     </div>
     <p v-if="!rows.length" class="soft">Nothing out there is called so.</p>
     <DataTable

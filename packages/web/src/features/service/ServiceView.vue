@@ -5,6 +5,7 @@ import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useHealth } from '../../stores/health';
 import { useLooksQueue } from '../../stores/looks-queue';
+import { usePhoneKeeps } from '../../stores/phone-keeps';
 import { useService } from '../../stores/service';
 import PageState from '../../ui/PageState.vue';
 import Segments from '../../ui/Segments.vue';
@@ -20,6 +21,7 @@ const service = useService();
 const queue = useLooksQueue();
 const library = useLibrary();
 const health = useHealth();
+const phoneKeeps = usePhoneKeeps();
 const { attempt } = useFeedback();
 const MapPanel = defineAsyncComponent(() => import('./map/MapPanel.vue'));
 const PlacedImport = defineAsyncComponent(() => import('./PlacedImport.vue'));
@@ -36,6 +38,15 @@ const sides: { value: Side; label: string }[] = [
 /** What is worked out at the desk is left there by a phone. */
 const AT_THE_DESK: readonly Side[] = ['lives', 'happened'];
 const shown = computed(() => (health.isPhone ? sides.filter(s => !AT_THE_DESK.includes(s.value)) : sides));
+/** What it means whether the browser keeps these pages. */
+const keepsWords = {
+  keeps:
+    'This phone keeps these pages: where there is no network they open as they were last seen, and looks wait ' +
+    'to be sent.',
+  untrusted:
+    'These pages open with the network alone, for this browser does not trust the connection. The guide says what ' +
+    'helps. A look that is under way is kept all the same.',
+};
 const fetchAll = (): Promise<unknown> =>
   attempt(() => Promise.all([service.load(), library.load().catch(() => undefined)]));
 onMounted(() => void fetchAll());
@@ -98,6 +109,9 @@ onMounted(() => void fetchAll());
         <HappenedPanel v-else />
       </template>
     </PageState>
+    <p v-if="health.isPhone && phoneKeeps.state !== 'asking'" class="soft small" data-testid="phone-keeps">
+      {{ keepsWords[phoneKeeps.state] }}
+    </p>
   </div>
 </template>
 
@@ -112,7 +126,7 @@ onMounted(() => void fetchAll());
 @media (max-width: 640px) {
   .service :deep(.segments) {
     display: grid;
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: repeat(auto-fit, minmax(110px, 1fr));
   }
   .service :deep(.segments .ant-radio-button-wrapper) {
     min-height: 44px;
