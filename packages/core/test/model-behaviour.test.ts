@@ -283,3 +283,19 @@ describe('hardness and creep', () => {
     expect(at(0.95) - at(0.25)).toBeLessThan(35);
   });
 });
+
+describe('load.beam warns where its theory ends, and not before', () => {
+  const warned = (fields: object): string =>
+    calculate('load.beam', {
+      ...{ case: 'cantilever', forceN: 1, lengthMm: 200, widthMm: 10, heightMm: 4, modulusMPa: 2000 },
+      ...fields,
+    }).warnings.join(' ');
+  it('a fifth of the span: by hand 40·3·2000·53.3/200³ = 1.6 N bend 200 mm by 40', () => {
+    expect(warned({ forceN: 1.59 })).not.toContain('small-deflection');
+    expect(warned({ forceN: 1.61 })).toContain('small-deflection');
+  });
+  it('three times the height', () => {
+    expect(warned({ lengthMm: 12.1 })).not.toContain('shear adds');
+    expect(warned({ lengthMm: 11.9 })).toContain('shear adds');
+  });
+});

@@ -149,4 +149,9 @@ export const briefs: readonly [string, Brief, Printer | null][] = [
     }),
     enclosedPrinter,
   ],
+  [
+    'a tray that is steamed',
+    brief({ heat: { setting: 'indoors', steamCycles: 50, steamC: 121 }, water: 'humid' }),
+    enclosedPrinter,
+  ],
 ];

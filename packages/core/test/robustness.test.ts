@@ -268,6 +268,25 @@ describe('score.robustness', () => {
     const of = (key: string): number => r.candidates.find(c => c.material === key)!.pFits;
     expect(of('sure')).toBeGreaterThanOrEqual(of('pla'));
   });
+  it('says of a hundred draws how many the first leads in, and its nearest rival', () => {
+    const worlds = robustness(outdoor, { printer: machine, draws: 200 });
+    const [a, b] = worlds.candidates;
+    const of = (first: number, second: number): string =>
+      robustnessWords(
+        {
+          ...worlds,
+          candidates: [
+            { ...a!, pFirst: first },
+            { ...b!, pFirst: second },
+          ],
+        },
+        a!.material,
+      );
+    expect(of(0.84, 0.11)).toBe(`leads in 84 of 100 draws; ${b!.name} in 11`);
+    expect(of(0.992, 0.008)).toBe(`leads in 99 of 100 draws; ${b!.name} in 1`);
+    expect(of(0.998, 0.002)).toBe('leads in 100 of 100 draws');
+    expect(of(0.001, 0.6)).toBe(`leads in under 1 of 100 draws; ${b!.name} in 60`);
+  });
   it('tells progress to the end, and works where nothing fits', () => {
     const steps = robustnessInSteps(brief({ heat: { setting: 'near-source', sourceC: 400 } }), {
       draws: 300,

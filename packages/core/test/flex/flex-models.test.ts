@@ -126,6 +126,16 @@ describe('flex.infill', () => {
     const asked = { scale: 'A', solidHardness: 85, wantedHardness: 20, walls: 4, sideMm: 10 };
     expect(warnings('flex.infill', asked)).toContain('Its walls alone');
   });
+  it('says that neither walls nor solid reach a hardness from half a degree on: less is within a reading', () => {
+    const solid = infill({ infill: 1 }).hardness!;
+    const hollow = infill({ infill: 0, walls: 2 }).hardness!;
+    const said = (wantedHardness: number): string =>
+      warnings('flex.infill', { scale: 'A', solidHardness: 85, wantedHardness, walls: 2 });
+    expect(said(solid + 0.4)).not.toContain('Solid');
+    expect(said(solid + 0.6)).toContain('Solid, it reaches no more than');
+    expect(said(hollow - 0.4)).not.toContain('Its walls alone');
+    expect(said(hollow - 0.6)).toContain('Its walls alone');
+  });
   it('wants one of the two, not both', () => {
     expect(() => infill({})).toThrow(/wantedHardness/);
     expect(() => infill({ infill: 0.5, wantedHardness: 50 })).toThrow(/not both/);
@@ -200,6 +210,13 @@ describe('flex.foam', () => {
 describe('flex.soak', () => {
   const soak = (change: object): FlexSoakResult =>
     result('flex.soak', { dryG: 6, wetG: 6.1, volumeCm3: 10, ...change });
+  it('cells are closed where a twentieth of the room fills, open where two fifths do', () => {
+    const voidCm3 = 10 * soak({}).voidShare;
+    const filled = (share: number): string => soak({ wetG: 6 + share * voidCm3 * 0.998 }).cells;
+    expect([0, 0.04, 0.06, 0.39, 0.41, 0.9].map(filled)).toEqual([
+      ...['closed', 'closed', 'partly open', 'partly open', 'open', 'open'],
+    ]);
+  });
   it('tells closed cells from open ones, and what goes on floating', () => {
     expect(soak({})).toMatchObject({ cells: 'closed', floatsDry: true, floatsWet: true });
     // By hand: half of it is room, 5 cm³; 3 g of water fill 0.601 of it.

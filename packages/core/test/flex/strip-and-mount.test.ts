@@ -37,6 +37,11 @@ describe('flex.strip', () => {
       }),
     );
   });
+  it('is one line at least, however little bends it', () => {
+    const { thicknessMm, walls } = flexStrip(strip({ forceN: 0.0001 }));
+    expect(thicknessMm).toBeLessThan(new FlexStripInput().lineMm);
+    expect(walls.map(w => w.lines)).toEqual([1, 2]);
+  });
   it('offers whole lines on either side, and says where it bends too far to be told', () => {
     const { walls, thicknessMm } = flexStrip(strip());
     expect(walls[0]!.thicknessMm).toBeLessThanOrEqual(thicknessMm);
