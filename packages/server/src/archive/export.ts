@@ -77,7 +77,7 @@ class Export {
       app,
       schema: steps.at(-1)!.name,
       at,
-      files: { ...this.files },
+      files: this.files,
       ...(this.left.length ? { left: this.left } : {}),
     };
     this.zip.add(MANIFEST, jsonBytes(manifest));

@@ -24,7 +24,9 @@ const FULL_16 = 0xffff;
 const FULL_32 = 0xffffffff;
 
 interface Written {
-  name: Buffer;
+  path: string;
+  /** How long its path is as UTF-8. */
+  nameLength: number;
   crc: number;
   packed: number;
   size: number;
@@ -45,7 +47,10 @@ export class ZipWriter {
   add(path: string, bytes: Uint8Array): void {
     const name = Buffer.from(path);
     const data = deflateRawSync(bytes, PACKING);
-    const file = { name, crc: crc32(bytes), packed: data.length, size: bytes.length, offset: this.at };
+    const file: Written = {
+      ...{ path, nameLength: name.length, crc: crc32(bytes) },
+      ...{ packed: data.length, size: bytes.length, offset: this.at },
+    };
     const header = Buffer.alloc(30);
     header.writeUInt32LE(LOCAL_HEADER, 0);
     this.common(header, 4, file);
@@ -71,7 +76,7 @@ export class ZipWriter {
   }
 
   /** What a file's own header and its entry in the list share. */
-  private common(header: Buffer, at: number, { name, crc, packed, size }: Written): void {
+  private common(header: Buffer, at: number, { nameLength, crc, packed, size }: Written): void {
     header.writeUInt16LE(NEEDS, at);
     header.writeUInt16LE(UTF8_NAMES, at + 2);
     header.writeUInt16LE(DEFLATED, at + 4);
@@ -80,7 +85,7 @@ export class ZipWriter {
     header.writeUInt32LE(crc, at + 10);
     header.writeUInt32LE(packed, at + 14);
     header.writeUInt32LE(size, at + 18);
-    header.writeUInt16LE(name.length, at + 22);
+    header.writeUInt16LE(nameLength, at + 22);
   }
 
   private centralEntry(file: Written): Buffer {
@@ -98,7 +103,7 @@ export class ZipWriter {
     this.common(header, 6, file);
     header.writeUInt16LE(extra.length, 30);
     header.writeUInt32LE(far ? FULL_32 : file.offset, 42);
-    return Buffer.concat([header, file.name, extra]);
+    return Buffer.concat([header, Buffer.from(file.path), extra]);
   }
 
   private writeEnds(begins: number, size: number): void {

@@ -20,6 +20,9 @@ export class Housekeeping {
   private busy = false;
 
   constructor(private readonly workplace: Workplace) {
+    // The first list is not to wait until its thread has read its scripts and opened the database.
+    const one = { path: '/parts', limit: 1, after: null, archived: false };
+    void workplace.jobs.run('reading', 'listParts', one).catch(() => undefined);
     this.first = setTimeout(() => void this.look(), FIRST_MS);
     this.daily = setInterval(() => void this.look(), LOOK_MS);
     this.first.unref();
