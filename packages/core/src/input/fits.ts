@@ -12,8 +12,8 @@ export function noteFits(target: object, name: string, fits: Fits): void {
 }
 
 /**
- * Whether an instance of an input class is as its fields allow: the same answer as class-validator gives, in a fiftieth
- * of the time and without a word on what is wrong. What does not fit is given to class-validator, which says why.
+ * Whether an instance of an input class is as its fields allow: the same answer as class-validator gives, in a small
+ * part of the time and without a word on what is wrong. What does not fit is given to class-validator, which says why.
  */
 export function fitsClass(type: InputClass, instance: unknown): boolean {
   if (!(instance instanceof type)) return false;
