@@ -13,6 +13,19 @@ const spool = (fields: object = {}): Spool =>
 const at = (day: number, hour = 8): string =>
   `2026-03-${String(day).padStart(2, '0')}T${String(hour).padStart(2, '0')}:00:00.000Z`;
 
+describe('the temperature that a spool is dried at', () => {
+  it('is its advice, and for every family at least 3 °C under where its spool softens', () => {
+    for (const f of families) {
+      expect(safeDryingC(f), f.key).toBeLessThanOrEqual(typical(f, 'spoolLimitC') - 3);
+      expect(safeDryingC(f), f.key).toBeLessThanOrEqual(typical(f, 'dryC'));
+    }
+    const asa = familyByKey('asa')!;
+    const spoolLimitC = { ...asa.properties.spoolLimitC!, typical: typical(asa, 'dryC') + 1 };
+    const soft = { ...asa, properties: { ...asa.properties, spoolLimitC } };
+    expect(safeDryingC(soft)).toBe(typical(asa, 'dryC') - 2);
+  });
+});
+
 describe('spool.moisture', () => {
   it('nylon 6 at half humidity settles near 2.8 % of water, as conditioned bars do (ISO 1110: 2.6 to 3.4 %)', () => {
     const w = water({ family: 'pa6', rhPct: 50, hoursOpen: 2000 });

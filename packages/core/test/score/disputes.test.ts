@@ -57,6 +57,10 @@ describe('who is in the room', () => {
     expect(air(judged(b, 'asa', closed))?.verdict).toBe('fail');
     expect(air(judged(b, 'asa'))?.verdict).toBe('pass');
     expect(judged(b, 'petg', closed).status).not.toBe('out');
+    // A filter counts by how often it turns the room over: 20 m³ an hour are one change of 20 m³, half of one of 40.
+    const filtered = (roomM3: number): string | undefined =>
+      air(judged(b, 'asa', parsePrinter({ ...closed, roomM3, filterCadrM3H: 20 })))?.verdict;
+    expect([filtered(20), filtered(40)]).toEqual(['pass', 'fail']);
   });
 });
 

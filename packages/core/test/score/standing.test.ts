@@ -121,6 +121,7 @@ describe('the chance that it holds', () => {
     expect(marginChance(5, 5)).toBeCloseTo(0.9, 3);
     expect(marginChance(3, 0)).toBe(1);
     expect(marginChance(-3, 0)).toBe(0);
+    expect(marginChance(Infinity, 5)).toBe(1);
     // Spools that are all alike either hold or do not, by however little.
     expect([marginChance(0.1, 0), marginChance(0, 0), marginChance(-0.1, 0)]).toEqual([1, 1, 0]);
   });
