@@ -126,10 +126,14 @@ test('a fault that was begun at one desk is gone on with at another', async ({ p
   await fix.getByTestId('symptom-size-off').click();
   await merged;
   await expect(fix.getByTestId('fix-kept')).toHaveText('Kept in the workshop');
+  await expect(fix.getByTestId('symptom-layer-shift')).toContainText('● seen');
+  // The other desk opens its page again: its older copy takes nothing back, and is told what joined it.
+  const joined = kept(other);
   await other.reload();
+  await joined;
+  await expect(there.getByTestId('symptom-size-off')).toContainText('● seen');
   await there.getByRole('button', { name: 'Begin anew' }).click();
-  await expect(there.getByTestId('fix-open')).toContainText(
-    'ripples beside edges and corners, its sizes are off, layers are shifted sideways',
-  );
+  for (const seen of ['ripples beside edges and corners', 'its sizes are off', 'layers are shifted sideways'])
+    await expect(there.getByTestId('fix-open')).toContainText(seen);
   await context.close();
 });

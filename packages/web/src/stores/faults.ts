@@ -5,11 +5,14 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { api } from '../api/client';
 import { ApiError } from '../api/request';
+import { useKept } from './browser-store';
 
 /** What went wrong here and what it was, the newest first. */
 export const useFaults = defineStore('faults', () => {
   const list = shallowRef<StoredFault[]>([]);
   const state = ref<'loading' | 'ready' | 'failed'>('loading');
+  /** The revisions that this desk's own copies of open faults were made from, by their ids. */
+  const madeFrom = useKept<Record<string, number>>('hornblende-faults-made-from', {});
   const faults = computed(() => list.value.map(f => f.fault));
   /** How often each cause turned out to be the one. */
   const history = computed(() => faultHistory(faults.value));
@@ -38,13 +41,17 @@ export const useFaults = defineStore('faults', () => {
   }
   /**
    * Keeps a fault under its id, as it is now: the first time, and whenever it was gone on with. Where another desk or
-   * phone was quicker, what both saw and tried is kept; what was found there stays as it was found.
+   * phone was quicker since this desk's copy was made, what both saw and tried is kept; what was found there stays as
+   * it was found. Whoever takes over what was joined says so by {@link takenOver}.
    * @throws ApiError
    */
   async function keep(id: string, fault: Fault): Promise<StoredFault> {
     const stored = list.value.find(f => f.id === id);
     try {
-      return put(await (stored ? api.saveFault(id, fault, stored.revision) : api.addFault(fault, id)));
+      const from = madeFrom.value[id] ?? stored?.revision;
+      const saved = await (stored && from ? api.saveFault(id, fault, from) : api.addFault(fault, id));
+      takenOver(saved);
+      return put(saved);
     } catch (e) {
       // Removed elsewhere while it is gone on with here: it is kept anew.
       if (e instanceof ApiError && e.status === 404 && stored) return put(await api.addFault(fault, id));
@@ -60,10 +67,15 @@ export const useFaults = defineStore('faults', () => {
     list.value = [saved, ...others].sort((a, b) => (b.fault.at ?? '').localeCompare(a.fault.at ?? ''));
     return saved;
   }
+  /** This desk's copy says what the workshop's says now. */
+  function takenOver({ id, revision, fault }: StoredFault): void {
+    const { [id]: _before, ...others } = madeFrom.value;
+    madeFrom.value = fault.end === null ? { ...others, [id]: revision } : others;
+  }
   /** @throws ApiError */
   async function remove(id: string): Promise<void> {
     await api.removeFault(id);
     list.value = list.value.filter(f => f.id !== id);
   }
-  return { list, faults, history, open, state, load, ensure, add, keep, remove };
+  return { list, faults, history, open, state, load, ensure, add, keep, takenOver, remove };
 });

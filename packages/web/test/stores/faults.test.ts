@@ -29,6 +29,17 @@ beforeEach(() => {
       kept = [saved, ...kept];
       return Promise.resolve(Response.json(saved, { status: 201 }));
     }
+    if (init?.method === 'PUT') {
+      const { fault, revision } = JSON.parse(String(init.body)) as { fault: Fault; revision: number };
+      const there = kept.find(f => path.endsWith(f.id))!;
+      if (there.revision !== revision)
+        return Promise.resolve(Response.json({ errors: [], current: there }, { status: 409 }));
+      const saved = { ...there, fault, revision: revision + 1 };
+      kept = kept.map(f => (f.id === saved.id ? saved : f));
+      return Promise.resolve(Response.json(saved));
+    }
+    const one = kept.find(f => path.endsWith(f.id));
+    if (one) return Promise.resolve(Response.json(one));
     asked++;
     return Promise.resolve(Response.json(kept));
   });
@@ -53,5 +64,26 @@ describe('what went wrong here', () => {
     await vi.waitFor(() => expect(faults.state).toBe('ready'));
     faults.ensure();
     expect(asked).toBe(1);
+  });
+
+  it('that another desk went on with since is joined, also once the list was fetched anew', async () => {
+    const faults = useFaults();
+    await faults.load();
+    const { id } = await faults.add(fault(null));
+    const own = await faults.keep(id, fault(null));
+    // Another desk saw something besides; then this one is opened again, with its own older copy.
+    kept = kept.map(f => ({
+      ...f,
+      fault: { ...f.fault, symptoms: ['strings', 'ringing'] },
+      revision: f.revision + 1,
+    }));
+    setActivePinia(createPinia());
+    const again = useFaults();
+    await again.load();
+    const joined = await again.keep(id, own.fault);
+    expect(joined.fault.symptoms).toEqual(['strings', 'ringing']);
+    // Taken over, what is taken back here is taken back.
+    again.takenOver(joined);
+    expect((await again.keep(id, own.fault)).fault.symptoms).toEqual(['strings']);
   });
 });

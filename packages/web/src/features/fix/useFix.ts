@@ -99,7 +99,10 @@ export function useFix(): LiveFix {
   }
   const takeBack = (test: string): void => put({ tried: sheet.value.tried.filter(t => t.test !== test) });
 
-  const goOn = (stored: StoredFault): void => put(sheetOf(stored));
+  const goOn = (stored: StoredFault): void => {
+    faults.takenOver(stored);
+    put(sheetOf(stored));
+  };
 
   async function fromPrint(id: string): Promise<boolean> {
     const before = sheet.value;

@@ -1,3 +1,5 @@
+import type { StoredFault } from '@hornblende/core/api';
+import type { Fault } from '@hornblende/core/formats';
 import { useIntervalFn, watchDebounced } from '@vueuse/core';
 import { ref, watch, type Ref } from 'vue';
 import { useFaults } from '../../stores/faults';
@@ -8,6 +10,9 @@ import type { LiveFix } from './useFix';
 const REST_MS = 700;
 /** How often what waits is tried again, ms. */
 const AGAIN_MS = 15_000;
+
+/** What was seen and tried of a fault, as one text. */
+const observed = ({ symptoms, absent, tried }: Fault): string => JSON.stringify([symptoms, absent, tried]);
 
 /** How the fault in hand stands to what the workshop has. */
 export type FaultKept = 'nothing yet' | 'saving' | 'kept' | 'found' | 'waiting';
@@ -23,6 +28,15 @@ export function useKeptFault(fix: LiveFix): Ref<FaultKept> {
   let sent = '';
   let running: Promise<void> = Promise.resolve();
   const said = (): string => JSON.stringify({ ...fix.fault.value, history: {} });
+
+  /** What another desk saw and tried joins what is in hand; not while something is pressed, which comes first. */
+  function takeOver(kept: StoredFault, content: string): void {
+    if (said() !== content) return;
+    const { symptoms: seen, absent, tried } = kept.fault;
+    fix.put({ seen, absent, tried });
+    faults.takenOver(kept);
+    sent = said();
+  }
 
   async function save(): Promise<void> {
     if (faults.state !== 'ready') await faults.load().catch(() => undefined);
@@ -49,8 +63,10 @@ export function useKeptFault(fix: LiveFix): Ref<FaultKept> {
     const at = before?.fault.at ?? new Date().toISOString();
     state.value = 'saving';
     try {
-      const kept = await faults.keep(id, { ...fix.fault.value, history: {}, at });
+      const whole = { ...fix.fault.value, history: {}, at };
+      const kept = await faults.keep(id, whole);
       sent = content;
+      if (kept.fault.end === null && observed(kept.fault) !== observed(whole)) takeOver(kept, content);
       state.value = kept.fault.end === null ? 'kept' : 'found';
     } catch {
       state.value = 'waiting';
