@@ -43,8 +43,12 @@ export class Jobs {
   /** Whether the threads were ended, or are about to be. */
   private ended = false;
 
-  constructor(private readonly file: string) {
-    this.pools = started();
+  /** @param standing whether threads stand by that are there before they are needed */
+  constructor(
+    private readonly file: string,
+    private readonly standing = false,
+  ) {
+    this.pools = started(standing);
   }
 
   /**
@@ -68,7 +72,7 @@ export class Jobs {
   /** Ends every thread and begins with new ones: the database was put in place of another. */
   async restart(): Promise<void> {
     await this.close();
-    this.pools = started();
+    this.pools = started(this.standing);
     this.ended = false;
   }
 
@@ -102,11 +106,11 @@ export class Jobs {
   }
 }
 
-function started(): Record<Lane, Piscina> {
+function started(standing: boolean): Record<Lane, Piscina> {
   const pool = (lane: Lane): Piscina =>
     new Piscina({
       filename: threadFile,
-      minThreads: STANDING[lane],
+      minThreads: standing ? STANDING[lane] : 0,
       maxThreads: THREADS[lane],
       idleTimeout: IDLE_MS,
       maxQueue: Infinity,

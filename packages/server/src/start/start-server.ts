@@ -82,7 +82,10 @@ export async function startServer(o: StartOptions): Promise<Running> {
   try {
     // The folder is ours: nothing is pulled from under another server.
     if (o.fresh) setAside(join(o.dataDir, DATABASE_FILE));
-    const workplace = await Workplace.open(o.dataDir, { anew: o.fresh ?? false });
+    const workplace = await Workplace.open(o.dataDir, {
+      anew: o.fresh ?? false,
+      standing: o.housekeeping ?? false,
+    });
     try {
       // Nobody is served yet: the thread that will read lists looks, and is then warm for the first of them.
       if (statSync(workplace.file).size < QUICKLY_READ) await workplace.lookForDamage('reading');

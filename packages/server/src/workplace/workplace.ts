@@ -16,6 +16,8 @@ import { endRestore } from './restore.js';
 export interface OpenOptions {
   /** Whether a new workshop may be begun where another one was. */
   anew?: boolean;
+  /** Whether it serves for days: then the thread of lists stands by. */
+  standing?: boolean;
 }
 
 /** A data folder at work: its database, its threads, and what is known to be damaged. */
@@ -40,7 +42,10 @@ export class Workplace {
    * there is backed up before an older schema is changed, and what was broken off is put right before.
    * @throws StartProblem; where there is no database in the folder of a workshop, too
    */
-  static async open(dataDir: string, { anew = false }: OpenOptions = {}): Promise<Workplace> {
+  static async open(
+    dataDir: string,
+    { anew = false, standing = false }: OpenOptions = {},
+  ): Promise<Workplace> {
     const file = join(dataDir, DATABASE_FILE);
     const ended = endRestore(file);
     if (ended) console.error(ended);
@@ -48,7 +53,7 @@ export class Workplace {
     const folder = backupFolder(dataDir);
     if (found.isNew && !anew) requireFirstRun(dataDir, folder);
     const damaged = found.damage.length > 0;
-    const jobs = new Jobs(file);
+    const jobs = new Jobs(file, standing);
     const backups = backupsOf(file, folder, jobs);
     sweepUnfinished(dataDir);
     backups.sweep();
