@@ -77,6 +77,20 @@ describe('a hostile archive', () => {
     expect(orphan.body.errors?.[0]?.message).toContain('neither in it nor here');
   });
 
+  it('with a decision whose record is no JSON is refused, though its checksum here would fit', async () => {
+    const id = await addPart('Decided');
+    const sent = { firstChoice: 'pla', reason: 'Easy and stiff.', decidedBy: 'A. N.' };
+    const decision = String((await call('POST', `/api/parts/${id}/decisions`, sent)).body.id);
+    const broken = changed(await exported(), files => {
+      const path = `decisions/${decision}.json`;
+      const row = JSON.parse(strFromU8(files[path]!)) as object;
+      files[path] = Buffer.from(JSON.stringify({ ...row, record: '{"pieces":' }));
+    });
+    const refused = await previewed(broken);
+    expect(refused.status).toBe(400);
+    expect(refused.body.errors?.[0]?.message).toContain(`has decisions ${decision} that cannot be used`);
+  });
+
   it('with a column that is not known, or a bomb, is refused by name', async () => {
     const id = await addPart('Columns');
     const strange = changed(await exported(), files => {
