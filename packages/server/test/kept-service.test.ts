@@ -116,6 +116,24 @@ describe('what was worked out of parts in service', () => {
     expect(existsSync(keptFile())).toBe(true);
     expect((await call('POST', '/api/backups', {})).body.problems).toEqual([]);
   });
+  it('answers where nothing can be kept: its file takes no rows, or has another layout', async () => {
+    const before = await evidence();
+    const laidOut = (sql: string): void => {
+      removeKept();
+      const db = new Driver(keptFile());
+      db.exec(sql);
+      db.close();
+    };
+    laidOut(
+      `create table parts (id text primary key, stamp text, read text, happened text, check (id = 'none'));
+       pragma user_version = 1`,
+    );
+    expect(await evidence()).toEqual(before);
+    expect(idsKept()).toEqual([]);
+    laidOut('create table parts (id text); pragma user_version = 99');
+    expect(await evidence()).toEqual(before);
+    expect(idsKept().length).toBeGreaterThan(0);
+  });
   it('counts the parts that failed by their kinds as the list of parts does', async () => {
     const db = openForReading(join(dataDir, 'hornblende.db'));
     try {

@@ -21,7 +21,7 @@ export interface KeptRow {
 }
 
 /** The name of the file, beside the database. */
-const FILE = 'worked-out.db';
+export const WORKED_OUT_FILE = 'worked-out.db';
 /** How long one thread waits while another writes here, ms. */
 const BUSY_MS = 5000;
 /** Changes when the table does. */
@@ -32,19 +32,30 @@ const LAYOUT = 1;
  * backup, and may be thrown away at any time. Tens of thousands of parts take a minute to judge; once is enough.
  */
 export class KeptService {
-  private readonly db: Driver.Database;
+  private readonly path: string;
+  private db: Driver.Database;
 
-  /** @param database the workshop's database; what is kept stands in the same folder */
+  /**
+   * @param database the workshop's database; what is kept stands in the same folder
+   * @throws Error where the file can be neither read nor begun anew
+   */
   constructor(database: string) {
-    this.db = opened(join(dirname(database), FILE));
+    this.path = join(dirname(database), WORKED_OUT_FILE);
+    this.db = opened(this.path);
   }
 
-  /** Every part that is kept. */
+  /** Every part that is kept; none where the file is damaged: it begins anew then. @throws Error as the constructor */
   all(): KeptRow[] {
-    return this.db.prepare('select id, stamp, read, happened from parts').all() as KeptRow[];
+    try {
+      return this.db.prepare('select id, stamp, read, happened from parts').all() as KeptRow[];
+    } catch (e) {
+      this.db.close();
+      this.db = begunAnew(this.path, e);
+      return [];
+    }
   }
 
-  /** Keeps what was worked out anew, and forgets parts that are gone. */
+  /** Keeps what was worked out anew, and forgets parts that are gone. @throws Error where it cannot be written */
   change(anew: readonly KeptRow[], gone: readonly string[]): void {
     if (!anew.length && !gone.length) return;
     const put = this.db.prepare(
@@ -68,11 +79,21 @@ export class KeptService {
 function opened(path: string): Driver.Database {
   try {
     return laidOut(path);
-  } catch {
-    for (const suffix of ['', '-wal', '-shm']) rmSync(path + suffix, { force: true });
-    return laidOut(path);
+  } catch (e) {
+    return begunAnew(path, e);
   }
 }
+
+/** A new file in place of one that is damaged. @throws the error where it says anything else: others may be at it */
+function begunAnew(path: string, e: unknown): Driver.Database {
+  const { code = '' } = e as { code?: string };
+  if (!(e instanceof OtherLayout) && !/^SQLITE_(NOTADB|CORRUPT)/.test(code)) throw e;
+  for (const suffix of ['', '-wal', '-shm']) rmSync(path + suffix, { force: true });
+  return laidOut(path);
+}
+
+/** The file is of a layout that this version does not have. */
+class OtherLayout extends Error {}
 
 function laidOut(path: string): Driver.Database {
   const db = new Driver(path, { timeout: BUSY_MS });
@@ -81,7 +102,7 @@ function laidOut(path: string): Driver.Database {
     // It may be lost with the power: it is worked out again then.
     db.pragma('synchronous = OFF');
     const layout = db.pragma('user_version', { simple: true });
-    if (layout !== 0 && layout !== LAYOUT) throw new Error('is of another layout');
+    if (layout !== 0 && layout !== LAYOUT) throw new OtherLayout();
     db.exec(
       `create table if not exists parts
          (id text primary key, stamp text not null, read text not null, happened text not null);

@@ -29,10 +29,10 @@ const CHUNK = 500;
  */
 export async function placedParts(db: Knex, now: string): Promise<PlacedPart[]> {
   const stamped = (await stampedParts(db)).map(({ id, stamp }) => ({ id, stamp: `${BUILD} ${stamp}` }));
-  const kept = openKept(fileOfDatabase(db));
+  const kept = new WhatIsKept(fileOfDatabase(db));
   try {
     const found = new Map<string, KeptRow>();
-    const before = new Map(kept?.all().map(row => [row.id, row]));
+    const before = new Map(kept.rows.map(row => [row.id, row]));
     const anew = stamped.filter(({ id, stamp }) => before.get(id)?.stamp !== stamp);
     for (const { id, stamp } of stamped) {
       const row = before.get(id);
@@ -44,12 +44,12 @@ export async function placedParts(db: Knex, now: string): Promise<PlacedPart[]> 
       const chunk = anew.slice(i, i + CHUNK);
       const rows = await workedOut(db, chunk, sources, now);
       for (const row of rows) found.set(row.id, row);
-      kept?.change(rows, []);
+      kept.change(rows, []);
     }
-    kept?.change([], [...before.keys()]);
+    kept.change([], [...before.keys()]);
     return stamped.flatMap(({ id }) => found.get(id) ?? []).map(row => placedPart(row, now));
   } finally {
-    kept?.close();
+    kept.close();
   }
 }
 
@@ -63,12 +63,34 @@ function placedPart({ id, read, happened: outcome }: KeptRow, now: string): Plac
   };
 }
 
-/** What is kept; nothing where its file cannot be written, such as on a disk that is read only. */
-function openKept(database: string): KeptService | null {
-  try {
-    return new KeptService(database);
-  } catch {
-    return null;
+/**
+ * What is kept, as far as its file can be used: where the disk is full or read only, or another thread is at it for
+ * long, everything is worked out as if nothing were kept. Keeping must never cost an answer.
+ */
+class WhatIsKept {
+  readonly rows: readonly KeptRow[] = [];
+  private kept: KeptService | null = null;
+
+  constructor(database: string) {
+    try {
+      this.kept = new KeptService(database);
+      this.rows = this.kept.all();
+    } catch {
+      this.close();
+    }
+  }
+
+  change(anew: readonly KeptRow[], gone: readonly string[]): void {
+    try {
+      this.kept?.change(anew, gone);
+    } catch {
+      this.close();
+    }
+  }
+
+  close(): void {
+    this.kept?.close();
+    this.kept = null;
   }
 }
 

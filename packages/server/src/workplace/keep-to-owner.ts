@@ -1,6 +1,7 @@
 import { chmodSync, existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { isMainThread } from 'node:worker_threads';
+import { WORKED_OUT_FILE } from '../db/kept-service.js';
 import { DATABASE_FILE } from './remains.js';
 
 /** Rights that nothing of a workshop has: any of the group's and of others. */
@@ -17,8 +18,11 @@ export function keepToOwner(dataDir: string): void {
   const database = join(dataDir, DATABASE_FILE);
   if (!existsSync(database)) return;
   allow(dataDir, FOLDER);
-  for (const beside of ['', '-wal', '-shm'])
-    if (existsSync(database + beside)) allow(database + beside, FILE);
+  for (const name of [DATABASE_FILE, WORKED_OUT_FILE])
+    for (const beside of ['', '-wal', '-shm']) {
+      const path = join(dataDir, name + beside);
+      if (existsSync(path)) allow(path, FILE);
+    }
 }
 
 function allow(path: string, mode: number): void {
