@@ -3,7 +3,7 @@ export type { Cause, CauseDomain } from './cause.js';
 export { FaultContext } from './fault-context.js';
 export { causes, yesLikelihood } from './knowledge.js';
 export { causeLabel, faultHistory, faultLessons, isSolved, rememberedWords } from './memory.js';
-export { mergedFault } from './merge-faults.js';
+export { isSeenAlike, mergedFault } from './merge-faults.js';
 export { limitOfCause, withLimit } from './printer-limit.js';
 export { symptomIds, symptomWords, type SymptomId } from './symptoms.js';
 export { tellingTests } from './telling-tests.js';

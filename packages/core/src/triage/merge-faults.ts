@@ -11,3 +11,9 @@ export function mergedFault(ours: Fault, theirs: Fault): Fault {
   const tried = [...ours.tried, ...theirs.tried.filter(t => !answered.has(t.test))];
   return { ...ours, symptoms, absent, tried, end: ours.end ?? theirs.end };
 }
+
+/** Whether two copies of a fault say the same of what was seen, what was not, and what was tried. */
+export function isSeenAlike(a: Fault, b: Fault): boolean {
+  const told = ({ symptoms, absent, tried }: Fault): string => JSON.stringify([symptoms, absent, tried]);
+  return told(a) === told(b);
+}

@@ -1,6 +1,6 @@
 import type { StoredFault } from '@hornblende/core/api';
 import type { Fault } from '@hornblende/core/formats';
-import { faultHistory, isSolved, mergedFault } from '@hornblende/core/triage';
+import { faultHistory, isSeenAlike, isSolved, mergedFault } from '@hornblende/core/triage';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { api } from '../api/client';
@@ -49,17 +49,20 @@ export const useFaults = defineStore('faults', () => {
     const stored = list.value.find(f => f.id === id);
     try {
       const from = madeFrom.value[id] ?? stored?.revision;
-      const saved = await (stored && from ? api.saveFault(id, fault, from) : api.addFault(fault, id));
-      takenOver(saved);
-      return put(saved);
+      return put(
+        takenOver(await (stored && from ? api.saveFault(id, fault, from) : api.addFault(fault, id))),
+      );
     } catch (e) {
       // Removed elsewhere while it is gone on with here: it is kept anew.
-      if (e instanceof ApiError && e.status === 404 && stored) return put(await api.addFault(fault, id));
+      if (e instanceof ApiError && e.status === 404 && stored)
+        return put(takenOver(await api.addFault(fault, id)));
       if (!(e instanceof ApiError) || e.status !== 409) throw e;
       const theirs = await api.fault(id);
       // Found elsewhere meanwhile: what is pressed late changes nothing in it.
       if (theirs.fault.end !== null && fault.end === null) return put(theirs);
-      return put(await api.saveFault(id, mergedFault(fault, theirs.fault), theirs.revision));
+      const joined = mergedFault(fault, theirs.fault);
+      const saved = await api.saveFault(id, joined, theirs.revision);
+      return put(isSeenAlike(joined, fault) ? takenOver(saved) : saved);
     }
   }
   function put(saved: StoredFault): StoredFault {
@@ -68,13 +71,19 @@ export const useFaults = defineStore('faults', () => {
     return saved;
   }
   /** This desk's copy says what the workshop's says now. */
-  function takenOver({ id, revision, fault }: StoredFault): void {
+  function takenOver(saved: StoredFault): StoredFault {
+    forgetCopy(saved.id);
+    if (saved.fault.end === null) madeFrom.value = { ...madeFrom.value, [saved.id]: saved.revision };
+    return saved;
+  }
+  function forgetCopy(id: string): void {
     const { [id]: _before, ...others } = madeFrom.value;
-    madeFrom.value = fault.end === null ? { ...others, [id]: revision } : others;
+    madeFrom.value = others;
   }
   /** @throws ApiError */
   async function remove(id: string): Promise<void> {
     await api.removeFault(id);
+    forgetCopy(id);
     list.value = list.value.filter(f => f.id !== id);
   }
   return { list, faults, history, open, state, load, ensure, add, keep, takenOver, remove };

@@ -3,6 +3,7 @@ import type { Placement } from '@hornblende/core/formats';
 import { freshCode, type Placed } from '@hornblende/core/service';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
+import { asKeptAt } from '../api/as-kept';
 import { api } from '../api/client';
 import { useLooksQueue } from './looks-queue';
 
@@ -28,6 +29,11 @@ export const useService = defineStore('service', () => {
     () => queue.arrived,
     () => void load().catch(() => undefined),
   );
+
+  // Reached again, the workshop is asked: what a phone had kept is shown no longer than it must.
+  watch(asKeptAt, (now, before) => {
+    if (before !== null && now === null) void load().catch(() => undefined);
+  });
 
   /** Places a part, under a code of its own where it brings none. @throws ApiError */
   async function add(placement: Placement, id: string | null = null): Promise<StoredPlacement> {

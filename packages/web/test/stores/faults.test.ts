@@ -86,4 +86,16 @@ describe('what went wrong here', () => {
     again.takenOver(joined);
     expect((await again.keep(id, own.fault)).fault.symptoms).toEqual(['strings']);
   });
+
+  it('what was joined and is all here already can be taken back afterwards', async () => {
+    const faults = useFaults();
+    await faults.load();
+    const { id } = await faults.add(fault(null));
+    const own = await faults.keep(id, fault(null));
+    // Another desk changes something else; this one presses, is joined to that, and presses again.
+    kept = kept.map(f => ({ ...f, revision: f.revision + 1 }));
+    const both = { ...own.fault, symptoms: ['strings' as const, 'ringing' as const] };
+    expect((await faults.keep(id, both)).fault.symptoms).toEqual(['strings', 'ringing']);
+    expect((await faults.keep(id, own.fault)).fault.symptoms).toEqual(['strings']);
+  });
 });

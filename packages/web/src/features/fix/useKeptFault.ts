@@ -1,5 +1,5 @@
 import type { StoredFault } from '@hornblende/core/api';
-import type { Fault } from '@hornblende/core/formats';
+import { isSeenAlike } from '@hornblende/core/triage';
 import { useIntervalFn, watchDebounced } from '@vueuse/core';
 import { ref, watch, type Ref } from 'vue';
 import { useFaults } from '../../stores/faults';
@@ -10,9 +10,6 @@ import type { LiveFix } from './useFix';
 const REST_MS = 700;
 /** How often what waits is tried again, ms. */
 const AGAIN_MS = 15_000;
-
-/** What was seen and tried of a fault, as one text. */
-const observed = ({ symptoms, absent, tried }: Fault): string => JSON.stringify([symptoms, absent, tried]);
 
 /** How the fault in hand stands to what the workshop has. */
 export type FaultKept = 'nothing yet' | 'saving' | 'kept' | 'found' | 'waiting';
@@ -66,7 +63,7 @@ export function useKeptFault(fix: LiveFix): Ref<FaultKept> {
       const whole = { ...fix.fault.value, history: {}, at };
       const kept = await faults.keep(id, whole);
       sent = content;
-      if (kept.fault.end === null && observed(kept.fault) !== observed(whole)) takeOver(kept, content);
+      if (kept.fault.end === null && !isSeenAlike(kept.fault, whole)) takeOver(kept, content);
       state.value = kept.fault.end === null ? 'kept' : 'found';
     } catch {
       state.value = 'waiting';
