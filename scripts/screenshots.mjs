@@ -108,6 +108,7 @@ const views = [
     async page => {
       for (const symptom of ['corner-lift', 'layer-split', 'part-loose', 'part-loose'])
         await page.getByTestId(`symptom-${symptom}`).click();
+      await page.getByText('Kept in the workshop').waitFor();
     },
   ],
   [
