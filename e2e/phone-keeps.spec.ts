@@ -66,15 +66,15 @@ test('a phone that trusts the workshop opens without a network, takes a look, an
   await server.start(true, ['--share', '127.0.0.3']);
   phone = await context.newPage();
   await phone.goto(url);
+  const placed = new URL(address).pathname.split('/')[2];
+  const looksOfIt = `${server.url}/api/placements/${placed}/inspections`;
+  const lastLook = async (): Promise<unknown> =>
+    ((await (await desk.request.get(looksOfIt)).json()) as unknown[])[0];
+  await expect.poll(lastLook).toMatchObject({ verdict: 'fine', by: 'Una’s' });
+  await expect(phone.getByTestId('due-list')).toContainText('Stand foot, hive 3, front left');
+  await expect(phone.getByTestId('due-list')).not.toContainText('Scale housing, hive 4');
   await expect(phone.getByTestId('looks-waiting')).toHaveCount(0);
   await expect(phone.getByTestId('as-kept')).toHaveCount(0);
-  const looks = await desk.request.get(
-    `${server.url}/api${new URL(address).pathname.replace(/^\/service\/([^/]+).*/, '/placements/$1/inspections')}`,
-  );
-  expect(((await looks.json()) as { verdict: string; by: string }[])[0]).toMatchObject({
-    verdict: 'fine',
-    by: 'Una’s',
-  });
 
   // Withdrawn, it forgets what it kept when it next reaches the workshop.
   const keptLists = (): Promise<boolean> => phone.evaluate(() => caches.has('hornblende-asked'));

@@ -1,4 +1,10 @@
-import { useStorage, type RemovableRef, type StorageLike } from '@vueuse/core';
+import {
+  StorageSerializers,
+  useEventListener,
+  useStorage,
+  type RemovableRef,
+  type StorageLike,
+} from '@vueuse/core';
 import { ref } from 'vue';
 
 // What this browser keeps: what is typed and not yet saved, and how somebody likes to see things. It may be full, or
@@ -62,18 +68,34 @@ export const browserStore: StorageLike & { keys: () => string[] } = {
   },
 };
 
-/** What another tab writes is told on by the name that values listen to, of a store that is not the browser's own. */
-const VALUES_LISTEN_TO = 'vueuse-storage';
-if (typeof window !== 'undefined')
-  window.addEventListener('storage', ({ key, oldValue, newValue }) => {
-    const detail = { key, oldValue, newValue, storageArea: browserStore };
-    window.dispatchEvent(new CustomEvent(VALUES_LISTEN_TO, { detail }));
-  });
+/** The event by which `useStorage` tells what it wrote to a store that is not the browser's own. */
+const WRITTEN_HERE = 'vueuse-storage';
+const page = typeof window === 'undefined' ? undefined : window;
 
-/** A value that this browser keeps under a name; it is written at once, before anything else happens. */
+/**
+ * A value that this browser keeps under a name; it is written at once, before anything else happens. What is written
+ * under the same name elsewhere on the page, or in another tab, is taken over.
+ *
+ * The listening is our own: while `useStorage` hears of a write, and be it its own, it writes nothing until the next
+ * tick, so that the second of two changes in a row would be lost when the page is opened again.
+ */
 export function useKept<T extends string | number | boolean | object>(
   key: string,
   initial: T,
 ): RemovableRef<T> {
-  return useStorage<T>(key, initial, browserStore, { flush: 'sync' });
+  const kind = typeof initial as 'string' | 'number' | 'boolean' | 'object';
+  const serializer = StorageSerializers[kind] as { read: (raw: string) => T; write: (value: T) => string };
+  const value = useStorage<T>(key, initial, browserStore, {
+    flush: 'sync',
+    listenToStorageChanges: false,
+    serializer,
+  });
+  function takeOver(written: { key: string | null; newValue: string | null }): void {
+    // Without a key, all that was kept is gone.
+    if ((written.key ?? key) !== key || written.newValue === serializer.write(value.value)) return;
+    value.value = written.newValue === null ? initial : serializer.read(written.newValue);
+  }
+  useEventListener(page, 'storage', takeOver);
+  useEventListener(page, WRITTEN_HERE, (e: CustomEvent<StorageEvent>) => takeOver(e.detail));
+  return value;
 }
