@@ -233,7 +233,8 @@ export const startingPoints: readonly StartingPoint[] = [
       'Ponds freeze and bake: say the coldest and the sun.',
     ],
     brief: {
-      geometry: { xMm: 90, yMm: 60, zMm: 30, wallMm: 2, sharpCorners: 0 },
+      // Drawn as a solid body: its walls and a thin infill make the sealed hollow.
+      geometry: { xMm: 90, yMm: 60, zMm: 30, wallMm: 30, sharpCorners: 0 },
       print: { infill: 0.1 },
       heat: { setting: 'outdoors' },
       sun: 'part',

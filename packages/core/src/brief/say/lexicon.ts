@@ -4,6 +4,8 @@ export interface Saying {
   said: string;
   field: string;
   value: unknown;
+  /** What follows from it where nothing else is said of that: what is in a pond is outdoors. */
+  implies?: readonly (readonly [field: string, value: unknown])[];
 }
 
 /** One or another thing that is said. */

@@ -18,6 +18,9 @@ const OPEN_PLACE = oneOf(
   ],
   ...['greenhouse', 'fence', 'street', 'meadow', 'pond', 'pool'],
 );
+const OPEN_WATER = oneOf(
+  ...['pond', 'pool', 'well', 'trough', 'water butt', 'rain barrel', 'lake', 'river', 'stream'],
+);
 const ROOM = oneOf(
   ...[
     'house',
@@ -48,9 +51,20 @@ const ROOM = oneOf(
 /** What is said of where a part is: its sun, its air, its water. */
 export const placeSayings: readonly Saying[] = [
   // Before water, for the sea is both: what it does to a plastic is the salt’s.
-  ...all('contact.chemicals', [
-    ['salt-water', '(?:in |by |under )?(?:the )?(?:salt ?water|sea ?water)|brine|in the sea|marine'],
-  ]),
+  {
+    said: '(?:in|under) (?:the )?(?:salt ?water|sea ?water|sea)',
+    field: 'contact.chemicals',
+    value: 'salt-water',
+    implies: [['water', 'immersed']],
+  },
+  ...all('contact.chemicals', [['salt-water', '(?:by )?(?:the )?(?:salt ?water|sea ?water)|brine|marine']]),
+  // What is in a pond is wet and outdoors; what is for one may stand beside it.
+  {
+    said: `(?:in|under|below) ${THE} (?:drinking |water |garden )?${OPEN_WATER}`,
+    field: 'water',
+    value: 'immersed',
+    implies: [['heat.setting', 'outdoors']],
+  },
   ...all('sun', [
     [
       'none',
@@ -143,7 +157,7 @@ export const placeSayings: readonly Saying[] = [
         'immersed',
         'submerged',
         'always wet',
-        'in (?:a|the|my) (?:pond|pool|aquarium|fish tank|water tank|cistern|well|sea)',
+        `in (?:an|${THE}) (?:aquarium|(?:fish |water )?tank|cistern|bucket)`,
         'stands in water',
         '(?:stays|is always|always) wet',
         'wet all the time',
@@ -163,7 +177,11 @@ export const placeSayings: readonly Saying[] = [
     ],
     ['humid', 'humid|damp|moist|steamy (?:bath|shower)? ?room|condensation'],
   ]),
-  ...all('mustFloat', [
-    [true, '(?:must|should|has to|needs to|that) floats?|floating|stays afloat|buoyant|floats'],
-  ]),
+  // A float is there to float, whatever else is said of it; a floating shelf hangs on a wall.
+  {
+    said: '(?:must|should|has to|needs to|that) floats?|floating(?! shel)|stays afloat|buoyant|floats?|buoys?',
+    field: 'mustFloat',
+    value: true,
+    implies: [['water', 'immersed']],
+  },
 ];

@@ -97,6 +97,20 @@ export class Reading {
     return [field, value];
   }
 
+  /** Whether something is said of a field. */
+  has(field: string): boolean {
+    const at = field
+      .split('.')
+      .reduce<unknown>((of, key) => (of as Record<string, unknown>)?.[key], this.plain);
+    return at !== undefined;
+  }
+
+  /** Fills a field by what follows from words that were understood already. */
+  imply({ text, at, field, value }: Understood & { at: number }): void {
+    this.set(field, value);
+    this.understood.push({ text: this.original.slice(at, at + text.length), field, value, at });
+  }
+
   setLoad(field: keyof SaidLoad, value: number | string | boolean): [string, unknown] {
     Object.assign(this.load, this.load[field] === undefined ? { [field]: value } : {});
     return [`loads.0.${field}`, value];

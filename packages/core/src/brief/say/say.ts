@@ -74,7 +74,15 @@ function readPrinter(r: Reading, { printers = [] }: SayOptions): void {
 }
 
 function readSayings(r: Reading): void {
-  for (const { said, field, value } of sayings) r.each(said, () => [r.set(field, value)]);
+  const implied: { text: string; at: number; field: string; value: unknown }[] = [];
+  for (const { said, field, value, implies = [] } of sayings)
+    r.each(said, m => {
+      for (const [other, follows] of implies)
+        implied.push({ text: m[0].trim(), at: m.index, field: other, value: follows });
+      return [r.set(field, value)];
+    });
+  // Whatever else is said of it comes first, wherever in the sentence it stands.
+  for (const follows of implied) if (!r.has(follows.field)) r.imply(follows);
 }
 
 /** What a part is called: the first words of the sentence that name one. */

@@ -13,6 +13,9 @@ const COMFORTABLE_SHARE_OF_LIMIT = 0.85;
 /** How far off a wanted mass is as good as none, and how far is too far, as shares of it. */
 const OFF_TARGET = { comfortable: 0.05, unacceptable: 0.4 };
 
+/** What is as heavy as water sinks once its hollows leak, whatever it weighs besides, g/cm³. */
+const WATER_GCM3 = 1;
+
 /** Mass: grams of one part, or how far off the wanted; for what must float by itself, the plastic's density. */
 export const massCriterion: CriterionRule = {
   id: 'mass',
@@ -30,7 +33,7 @@ export const massCriterion: CriterionRule = {
       return {
         value: typical(assessment.family, 'densityGcm3'),
         unit: 'g/cm³',
-        unacceptable: 1.15,
+        unacceptable: WATER_GCM3,
         comfortable: 0.9,
       };
     if (brief.targetMassG !== null)

@@ -50,7 +50,15 @@ export const sentences: readonly (readonly [said: string, means: Readonly<Record
     'name plate, decorative, white, glossy',
     { purpose: 'decorative', 'looks.colour': 'white', 'looks.wishes': ['gloss'] },
   ],
-  ['float for a pond, must float', { name: 'Float', mustFloat: true, 'heat.setting': 'outdoors' }],
+  [
+    'float for a pond, must float',
+    { name: 'Float', mustFloat: true, 'heat.setting': 'outdoors', water: 'immersed' },
+  ],
+  ['float in the drinking trough', { mustFloat: true, 'heat.setting': 'outdoors', water: 'immersed' }],
+  ['lid in the pond, indoors', { mustFloat: false, 'heat.setting': 'indoors', water: 'immersed' }],
+  ['bracket for a pond', { 'heat.setting': 'outdoors', water: 'dry' }],
+  ['pump bracket in the sea', { 'contact.chemicals': ['salt-water'], water: 'immersed' }],
+  ['floating shelf for the kitchen', { mustFloat: false, water: 'dry', 'heat.setting': 'indoors' }],
   [
     'battery box, 12V, waterproof, in the rain, 2 mm walls',
     { name: 'Battery box', electrical: 'low-voltage', seal: 'water', water: 'rain', 'geometry.wallMm': 2 },
