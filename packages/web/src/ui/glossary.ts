@@ -17,6 +17,7 @@ export const glossaryWords = [
   'print orientation',
   'raft',
   'retraction',
+  'ringing',
   'safety factor',
   'Shore hardness',
   'shrinkage',

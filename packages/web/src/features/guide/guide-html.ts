@@ -1,5 +1,6 @@
 import { Marked, marked, type Tokens } from 'marked';
 import guide from '../../../../../docs/guide.md?raw';
+import { finds } from '../../ui/search-words';
 
 /** A chapter of the guide: its heading, the headings within it, and its text as HTML. */
 export interface Chapter {
@@ -72,20 +73,18 @@ function sentencesOf({ html }: Chapter): string[] {
 }
 
 /**
- * Sentences of the guide in which every word that was typed begins a word, in the guide's order; chapters that are
- * called so stand first, by their opening sentence.
+ * Sentences of the guide that say every word that was typed, or what else it is called, in the guide's order; those
+ * that say it as it was typed before the others, and chapters that are called so first, by their opening sentence.
  */
 export function searchGuide(chapters: readonly Chapter[], typed: string): GuideFind[] {
-  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
-  if (!words.length) return [];
-  const begins = words.map(
-    w => new RegExp(`(?:^|[^\\p{L}\\p{N}])${w.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}`, 'iu'),
-  );
-  const has = (text: string): boolean => begins.every(b => b.test(text));
+  const has = finds(typed);
+  if (!has) return [];
   const all = chapters.map(c => ({ chapter: c.title, sentences: sentencesOf(c) }));
   const called = all
     .filter(c => has(c.chapter))
     .map(c => ({ chapter: c.chapter, sentence: c.sentences[0] ?? '' }));
   const said = all.flatMap(c => c.sentences.filter(has).map(sentence => ({ chapter: c.chapter, sentence })));
-  return [...called, ...said.filter(s => !called.some(c => c.sentence === s.sentence))];
+  const others = said.filter(s => !called.some(c => c.sentence === s.sentence));
+  const asTyped = others.filter(s => s.sentence.toLowerCase().includes(typed.trim().toLowerCase()));
+  return [...called, ...asTyped, ...others.filter(s => !asTyped.includes(s))];
 }

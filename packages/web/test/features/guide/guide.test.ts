@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import { pages, partPages, workshopPages } from '../../../src/app/pages';
 import { routesWith } from '../../../src/app/routes';
+import { synonyms } from '../../../src/ui/synonyms';
+import { finds } from '../../../src/ui/search-words';
 import { explained, glossaryWords, termPieces } from '../../../src/ui/glossary';
 import { guideChapters, searchGuide } from '../../../src/features/guide/guide-html';
 
@@ -33,7 +35,7 @@ describe('the guide', () => {
     expect(drills[0]!.chapter).toBe('Drills');
     const creep = searchGuide(chapters, 'creep');
     expect(creep.map(f => f.chapter)).toContain('Words of the trade');
-    for (const f of creep) expect(f.sentence.toLowerCase()).toMatch(/creep/);
+    expect(creep[0]!.sentence.toLowerCase()).toMatch(/creep/);
     // Each word has to stand in the sentence.
     const both = searchGuide(chapters, 'Spool dry');
     expect(both.length).toBeGreaterThan(0);
@@ -42,6 +44,33 @@ describe('the guide', () => {
     expect(searchGuide(chapters, 'zzz (')).toEqual([]);
     // A word within another is not what was meant.
     expect(searchGuide(chapters, 'reep')).toEqual([]);
+  });
+
+  it('is searched by what else things are called, what says it as typed first', () => {
+    const chapters = guideChapters();
+    const walls = searchGuide(chapters, 'perimeters');
+    expect(walls.length).toBeGreaterThan(0);
+    for (const f of walls) expect(f.sentence).toMatch(/wall/i);
+    expect(searchGuide(chapters, 'UV').map(f => f.sentence)).toEqual(
+      expect.arrayContaining([expect.stringMatching(/sun/i)]),
+    );
+    // Words that belong together are one thing, and each thing has to be there.
+    const reels = searchGuide(chapters, 'damp reel');
+    expect(reels.length).toBeGreaterThan(0);
+    for (const f of reels) expect(f.sentence).toMatch(/spool/i);
+    const lifts = searchGuide(chapters, 'lifts');
+    expect(lifts[0]!.sentence.toLowerCase()).toContain('lifts');
+  });
+  it('knows another word for nothing that is not said, and no word twice in a row of them', () => {
+    const said = guideChapters();
+    for (const row of synonyms) {
+      expect([row, new Set(row).size]).toEqual([row, row.length]);
+      const plainly = new RegExp(`(?<!\\p{L})${row[0]}`, 'iu');
+      expect([row[0], said.some(c => plainly.test(c.html))]).toEqual([row[0], true]);
+    }
+    expect(finds('   ')).toBeNull();
+    expect(finds('perimeters')!('Three walls carry it.')).toBe(true);
+    expect(finds('perimeters thick')!('Three walls carry it.')).toBe(false);
   });
 
   it('stands as text that is laid out, and leads nowhere outside', () => {
