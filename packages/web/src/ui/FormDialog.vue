@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Button, Modal } from './kit';
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import { problemLines } from '../api/problem-lines';
 import { provideFormProblems } from './form-problems';
 import RestoredNotice from './RestoredNotice.vue';
@@ -33,7 +33,16 @@ const standing = computed(() =>
   tried.value ? form.standing.value.map(p => `${p.label}: ${p.problem}`) : [],
 );
 
+/**
+ * Takes what stands in the field that is being typed in, as leaving it does. The button itself does not take the focus:
+ * what a field says when it is left would push the button from under the hand, and the press would be lost.
+ */
+async function leaveField(): Promise<void> {
+  if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+  await nextTick();
+}
 async function submit(): Promise<void> {
+  await leaveField();
   tried.value = true;
   if (form.focusFirst()) return;
   busy.value = true;
@@ -69,7 +78,7 @@ function giveUp(): void {
     </div>
     <template #footer>
       <Button @click="giveUp">Cancel</Button>
-      <Button type="primary" :loading="busy" data-testid="form-save" @click="submit">{{
+      <Button type="primary" :loading="busy" data-testid="form-save" @mousedown.prevent @click="submit">{{
         saveLabel ?? 'Save'
       }}</Button>
     </template>
