@@ -28,6 +28,7 @@ const commands: Readonly<Record<string, () => Promise<Command>>> = {
   backup: async () => (await import('./commands/keeping.js')).backupCommand(),
   restore: async () => (await import('./commands/keeping.js')).restoreCommand(),
   verify: async () => (await import('./commands/keeping.js')).verifyCommand(),
+  unlock: async () => (await import('./commands/keeping.js')).unlockCommand(),
   export: async () => (await import('./commands/keeping.js')).exportCommand(),
   import: async () => (await import('./commands/keeping.js')).importCommand(),
 };

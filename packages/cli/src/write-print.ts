@@ -5,9 +5,13 @@ import { InputError } from '@hornblende/core/input';
 import type { Family } from '@hornblende/core/materials';
 import { freshPlace, plateUse } from '@hornblende/core/print';
 import { expectedGrams, printCard, printOfCard, type PrintCard } from '@hornblende/core/records';
+import type { ReachedWorkshop } from '@hornblende/server';
 import { materialOf } from './material.js';
 
 // A print as the command line writes it down, over the workshop's own API.
+
+/** The workshop's API: where it is, and what goes with each request. */
+type Api = Pick<ReachedWorkshop, 'url' | 'headers'>;
 
 /** What is said of a print. */
 export interface PrintSaid {
@@ -44,22 +48,22 @@ export interface WrittenPrint {
 
 /**
  * Writes a print of a part down, with what its card expects of it and the freshest place on its plate.
- * @param url where the workshop's API is
+ * @param api the workshop's API, as it was reached
  * @throws InputError naming what is not there, or what the server refuses
  */
-export async function writePrint(url: string, named: string, o: PrintSaid): Promise<WrittenPrint> {
-  const part = only('part', named, await all<StoredPart>(url, 'parts'), p => [p.id, p.name]);
-  const printers = await all<StoredPrinter>(url, 'printers');
+export async function writePrint(api: Api, named: string, o: PrintSaid): Promise<WrittenPrint> {
+  const part = only('part', named, await all<StoredPart>(api, 'parts'), p => [p.id, p.name]);
+  const printers = await all<StoredPrinter>(api, 'printers');
   const byName = (p: StoredPrinter): string[] => [p.id, p.profile.name];
   const printer = o.printer
     ? only('printer', o.printer, printers, byName)
     : printers.find(p => p.id === part.printerId);
   if (!printer) throw missing('printer', 'is needed: the part is for none');
   const held = o.spool
-    ? only('spool', o.spool, await all<StoredSpool>(url, 'spools'), s => [s.id, s.spool.code])
+    ? only('spool', o.spool, await all<StoredSpool>(api, 'spools'), s => [s.id, s.spool.code])
     : null;
   const spool = held && { id: held.id, ...parseSpool(held.spool) };
-  const family = await filamentOf(url, o, part, spool);
+  const family = await filamentOf(api, o, part, spool);
   const profile = parsePrinter(printer.profile);
   const card = printCard(parseBrief(part.brief), { family, printer: profile });
   const entry = printOfCard(card, family, {
@@ -71,9 +75,9 @@ export async function writePrint(url: string, named: string, o: PrintSaid): Prom
     grams: o.grams ?? expectedGrams(card),
     minutes: o.minutes ?? null,
     note: typeof o.failed === 'string' ? o.failed : '',
-    ...(await placeOf(url, card, part, { id: printer.id, buildMm: profile.buildMm })),
+    ...(await placeOf(api, card, part, { id: printer.id, buildMm: profile.buildMm })),
   });
-  const stored = await posted(url, entry);
+  const stored = await posted(api, entry);
   const off = spool ? ` ${entry.grams} g came off ${spool.code || 'its spool'}.` : '';
   const went = entry.outcome === 'well' ? 'went well' : 'failed';
   return {
@@ -82,7 +86,7 @@ export async function writePrint(url: string, named: string, o: PrintSaid): Prom
   };
 }
 
-async function filamentOf(url: string, o: PrintSaid, part: StoredPart, spool: Spool | null): Promise<Family> {
+async function filamentOf(api: Api, o: PrintSaid, part: StoredPart, spool: Spool | null): Promise<Family> {
   if (o.material && spool && o.material !== spool.material)
     throw new InputError([
       {
@@ -93,28 +97,28 @@ async function filamentOf(url: string, o: PrintSaid, part: StoredPart, spool: Sp
     ]);
   const key = o.material ?? spool?.material ?? part.decision?.firstChoice;
   if (!key) throw missing('material', 'is needed: the part is not decided, and no spool is named');
-  const grades = (await all<{ grade: Grade }>(url, 'grades')).map(g => g.grade);
+  const grades = (await all<{ grade: Grade }>(api, 'grades')).map(g => g.grade);
   return materialOf(key, grades);
 }
 
 /** Where it stands on the plate: the freshest place, as the print card says it. */
 async function placeOf(
-  url: string,
+  api: Api,
   card: PrintCard,
   { brief }: StoredPart,
   printer: { id: string; buildMm: readonly [number, number, number] },
 ): Promise<Pick<PrintEntry, 'placeMm' | 'sizeMm'>> {
   const { xMm, yMm } = parseBrief(brief).geometry;
   const sizeMm: [number, number] = [xMm, yMm];
-  const log = (await all<StoredPrint>(url, 'prints')).map(p => p.print);
+  const log = (await all<StoredPrint>(api, 'prints')).map(p => p.print);
   const place = freshPlace(plateUse(log, printer.id, printer.buildMm, card), printer.buildMm, sizeMm);
   return { placeMm: place && [place.xMm, place.yMm], sizeMm };
 }
 
-async function posted(url: string, print: PrintEntry): Promise<StoredPrint> {
+async function posted({ url, headers }: Api, print: PrintEntry): Promise<StoredPrint> {
   const answer = await fetch(`${url}/api/prints`, {
     method: 'POST',
-    headers: { 'content-type': 'application/json' },
+    headers: { ...headers, 'content-type': 'application/json' },
     body: JSON.stringify({ print }),
   });
   const body = (await answer.json()) as StoredPrint & { errors?: InputError['problems'] };
@@ -124,11 +128,11 @@ async function posted(url: string, print: PrintEntry): Promise<StoredPrint> {
 }
 
 /** Every record of a kind, page after page. */
-async function all<T>(url: string, kind: string): Promise<T[]> {
+async function all<T>({ url, headers }: Api, kind: string): Promise<T[]> {
   const found: T[] = [];
   let next: string | null = `/api/${kind}`;
   while (next !== null) {
-    const answer: Response = await fetch(new URL(next, url));
+    const answer: Response = await fetch(new URL(next, url), { headers });
     if (!answer.ok) throw new Error(`the workshop answered ${answer.status} for ${next}`);
     found.push(...((await answer.json()) as T[]));
     next = /<([^>]+)>;\s*rel="next"/.exec(answer.headers.get('link') ?? '')?.[1] ?? null;

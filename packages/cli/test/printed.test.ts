@@ -102,3 +102,20 @@ describe('hornblende printed', () => {
     expect(nowhere.err).toContain('there is no workshop here');
   });
 });
+
+describe('at a desk with a pass phrase', () => {
+  it('is heard by whoever owns the folder, and takes the phrase away', async () => {
+    const running = await startServer({ dataDir: data, port: 0, demo: false });
+    const headers = { 'content-type': 'application/json' };
+    const body = JSON.stringify({ phrase: 'honey in the shed' });
+    await fetch(`${running.url}/api/desk/phrase`, { method: 'PUT', headers, body });
+    expect((await fetch(`${running.url}/api/prints`)).status).toBe(401);
+    const ran = await run('Loose', '--printer', 'Shed', '--material', 'petg');
+    expect([ran.err, ran.out]).toEqual(['', expect.stringContaining('Loose in PETG on Shed went well')]);
+    const unlocked = await runIn(dir, ['unlock', '--data', data]);
+    expect(unlocked.out).toBe('The desk has no pass phrase any more.\n');
+    expect((await fetch(`${running.url}/api/prints`)).status).toBe(200);
+    expect((await runIn(dir, ['unlock', '--data', data])).out).toBe('The desk had no pass phrase.\n');
+    await running.close();
+  });
+});

@@ -3,7 +3,8 @@ export { couponFile, couponFiles, type CouponFile } from './jobs/coupon-file.js'
 export { openDatabase } from './db/database.js';
 export { seedDemo } from './demo/seed.js';
 export { DATABASE_FILE } from './workplace/remains.js';
-export { reachWorkshop } from './start/reach-workshop.js';
+export { reachWorkshop, type ReachedWorkshop } from './start/reach-workshop.js';
+export { forgetPhrase } from './workplace/desk-phrase.js';
 export { backUp, exportTo, importFrom, restore, verify, type Exported } from './start/offline.js';
 export { StartProblem } from './lib/start-problem.js';
 export { networkAddresses } from './share/network-address.js';

@@ -62,6 +62,15 @@ export function verifyCommand(): Command {
     });
 }
 
+/** `hornblende unlock`: for whoever forgot the pass phrase of the desk, and may write in the folder. */
+export function unlockCommand(): Command {
+  return onFolder('unlock', 'take the pass phrase of the desk away').action(async (o: InFolder) => {
+    const { forgetPhrase } = await import('@hornblende/server');
+    const removed = forgetPhrase(dataFolder(o.data));
+    say(o, { removed }, removed ? 'The desk has no pass phrase any more.' : 'The desk had no pass phrase.');
+  });
+}
+
 /** `hornblende export FILE.zip`: the whole workshop in one file. */
 export function exportCommand(): Command {
   return onFolder('export', 'write the whole workshop into one zip')

@@ -23,9 +23,9 @@ export function printedCommand(): Command {
         import('@hornblende/server'),
         import('../write-print.js'),
       ]);
-      const { url, leave } = await reachWorkshop(dataFolder(o.data));
+      const { leave, ...api } = await reachWorkshop(dataFolder(o.data));
       try {
-        const { stored, line } = await writePrint(url, part, o);
+        const { stored, line } = await writePrint(api, part, o);
         if (o.json) printJson(stored);
         else process.stdout.write(`${line}\n`);
       } finally {

@@ -1,6 +1,7 @@
 // What travels between server and interface: stated once, for both.
 export type {
   PairedPhone,
+  DeskState,
   JournalKind,
   JournalEntry,
   BackupKind,

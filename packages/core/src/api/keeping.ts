@@ -15,7 +15,24 @@ export interface PairedPhone {
 
 /** What the journal tells of. */
 export type JournalKind =
-  'paired' | 'pairing-refused' | 'key-refused' | 'withdrawn' | 'restored' | 'imported' | 'import-undone';
+  | 'paired'
+  | 'pairing-refused'
+  | 'key-refused'
+  | 'withdrawn'
+  | 'restored'
+  | 'imported'
+  | 'import-undone'
+  | 'phrase-set'
+  | 'phrase-removed'
+  | 'desk-refused';
+
+/** How the desk stands to a browser. */
+export interface DeskState {
+  /** Whether a pass phrase is set. */
+  phrase: boolean;
+  /** Whether this browser is let in. */
+  open: boolean;
+}
 
 /** One thing that was done at the door, or to the workshop as a whole. */
 export interface JournalEntry {
@@ -89,6 +106,8 @@ export interface Health {
   damagedRecords?: string[];
   /** Set where it is answered to phones: parts in service, and nothing else. */
   phone?: boolean;
+  /** Set where the desk is locked, and this browser is not let in: nothing else is told then. */
+  locked?: boolean;
 }
 
 /** What reading every record through found. */

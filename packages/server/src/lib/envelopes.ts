@@ -58,6 +58,31 @@ export class RankEnvelope {
   school: School | null = null;
 }
 
+/** Longest pass phrase, letters. */
+const LONGEST_PHRASE = 200;
+
+/** Body of `POST /api/desk/session`. */
+export class PhraseInput {
+  @Text({ maxLength: LONGEST_PHRASE, doc: 'The pass phrase of the desk.' }) phrase!: string;
+}
+
+/** Body of `PUT /api/desk/phrase`. */
+export class NewPhraseInput {
+  @Text({
+    maxLength: LONGEST_PHRASE,
+    nullable: true,
+    doc: 'The pass phrase that the desk is to have, at least 8 letters; null takes it away.',
+  })
+  phrase!: string | null;
+  @Text({
+    maxLength: LONGEST_PHRASE,
+    optional: true,
+    allowEmpty: true,
+    doc: 'The one that it has, where it has one.',
+  })
+  old = '';
+}
+
 /** Body of `PUT /api/bench/:id/readings`, less the reading. */
 export class BenchEnvelope {
   @Text({ maxLength: 80, doc: 'The filament that was read, by its key in the trial.' }) material!: string;

@@ -8,7 +8,7 @@ import {
   WorkshopSettings,
 } from '@hornblende/core/formats';
 import { classSchemas, type JsonSchema } from '@hornblende/core/input';
-import { QuoteInput, WithdrawalInput } from '../lib/envelopes.js';
+import { NewPhraseInput, PhraseInput, QuoteInput, WithdrawalInput } from '../lib/envelopes.js';
 import { describedDocuments, type AnyDocumentKind } from '../db/kinds/index.js';
 
 /** What a route takes and answers with, apart from the errors that any of them may answer with. */
@@ -158,6 +158,16 @@ export const apiRoutes: ReadonlyMap<string, Described> = new Map<string, Describ
     'PUT /workshop/quotes/{partId}',
     { does: 'Keeps what a print service asks for a part.', takes: named(QuoteInput) },
   ],
+  ['GET /desk', { does: 'Whether the desk has a pass phrase, and whether this browser is let in.' }],
+  [
+    'POST /desk/session',
+    { does: 'Lets this browser in by the pass phrase.', takes: named(PhraseInput), status: 204 },
+  ],
+  ['DELETE /desk/session', { does: 'Locks the desk in this browser.', status: 204 }],
+  [
+    'PUT /desk/phrase',
+    { does: 'Sets, changes or takes away the pass phrase.', takes: named(NewPhraseInput), status: 204 },
+  ],
   ['GET /phones', { does: 'Phones that are paired.' }],
   ['POST /phones/code', { does: 'A code that pairs one phone.', status: 201 }],
   ['POST /phones/{id}/withdrawal', { does: 'Withdraws a phone’s key.' }],
@@ -283,7 +293,8 @@ function componentSchemas(): Record<string, JsonSchema> {
   const documents = describedDocuments
     .map(([, { body }]) => body.fields)
     .filter(type => typeof type !== 'string');
-  const classes = [...documents, Inspection, DrillAnswer, WorkshopSettings, WithdrawalInput, QuoteInput];
+  const bodies = [WithdrawalInput, QuoteInput, PhraseInput, NewPhraseInput];
+  const classes = [...documents, Inspection, DrillAnswer, WorkshopSettings, ...bodies];
   // What a format's schema holds within itself stands beside it here.
   const whole = JSON.stringify(schemaOfFormat('grade')).replaceAll('#/$defs/', schemas);
   const { $schema, $defs, ...grade } = JSON.parse(whole) as JsonSchema & { $defs: JsonSchema };

@@ -1,5 +1,6 @@
 import type { Request, RequestHandler, Response } from 'express';
 import { IDLE_MS, type PhoneStore } from '../db/phones.js';
+import { cookieOf } from '../http/cookie.js';
 import { HttpProblem } from '../lib/errors.js';
 
 /** The cookie that holds a phone's key. */
@@ -25,9 +26,8 @@ const allowed: readonly { method: string; path: RegExp }[] = [
 ];
 
 /** The key in a request's cookies; null where there is none. */
-export function keyOf({ headers }: Pick<Request, 'headers'>): string | null {
-  const pairs = (headers.cookie ?? '').split(';').map(p => p.trim().split('='));
-  return pairs.find(([name]) => name === PHONE_COOKIE)?.[1] ?? null;
+export function keyOf(req: Pick<Request, 'headers'>): string | null {
+  return cookieOf(req, PHONE_COOKIE);
 }
 
 /**

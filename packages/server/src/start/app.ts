@@ -26,6 +26,7 @@ import { computeRoutes } from '../routes/compute.js';
 import { couponRoutes } from '../routes/coupons.js';
 import { decisionRoutes } from '../routes/decisions.js';
 import { documentRoutes } from '../routes/documents.js';
+import { DeskDoor } from '../routes/desk.js';
 import { demoRoutes } from '../routes/demo.js';
 import { drillRoutes } from '../routes/drills.js';
 import { gradeImportRoutes } from '../routes/grade-imports.js';
@@ -86,8 +87,10 @@ export function createApp({
 
   const api = express.Router();
   // Costs nothing, and whoever watches over the server may ask often: it stands before the limit.
-  api.get('/health', (_req, res) => {
-    res.json(healthOf(workplace, version));
+  const door = new DeskDoor(workplace.phrase, workplace.journal);
+  api.get('/health', (req, res) => {
+    const locked: Health = { status: 'ok', version, locked: true };
+    res.json(door.isOpenTo(req) ? healthOf(workplace, version) : locked);
   });
   api.get('/openapi.json', (_req, res) => {
     res.json(describeApi(version));
@@ -103,6 +106,8 @@ export function createApp({
       },
     }),
   );
+  api.use('/desk', door.routes());
+  api.use(door.gate());
   api.use(workplaceGuard(workplace));
   // A table of grades is read where it is written, an archive as it streams in.
   const json = jsonBody(BODY_LIMIT);

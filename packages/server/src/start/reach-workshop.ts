@@ -1,3 +1,4 @@
+import { ownerHeaders } from '../workplace/desk-phrase.js';
 import { servedAt } from '../workplace/folder-lock.js';
 import { databaseIn } from './offline.js';
 import { startServer } from './start-server.js';
@@ -5,6 +6,8 @@ import { startServer } from './start-server.js';
 /** A workshop that can be asked over its API. */
 export interface ReachedWorkshop {
   url: string;
+  /** What goes with each request: a desk that is locked hears its owner. */
+  headers: Record<string, string>;
   /** Ends the server again, where it was started for the while. */
   leave: () => Promise<void>;
 }
@@ -17,9 +20,10 @@ export interface ReachedWorkshop {
 export async function reachWorkshop(dataDir: string): Promise<ReachedWorkshop> {
   databaseIn(dataDir);
   const url = servedAt(dataDir);
-  if (url !== null && (await answers(url))) return { url, leave: () => Promise.resolve() };
+  const headers = ownerHeaders(dataDir);
+  if (url !== null && (await answers(url))) return { url, headers, leave: () => Promise.resolve() };
   const running = await startServer({ dataDir, port: 0, demo: false });
-  return { url: running.url, leave: running.close };
+  return { url: running.url, headers, leave: running.close };
 }
 
 /** Whether a server answers there: one that was killed leaves its address behind. */

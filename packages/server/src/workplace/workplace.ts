@@ -7,6 +7,7 @@ import { migrate, openForReading, openForWriting } from '../db/database.js';
 import { photoFolder, photoPath } from '../db/photo-path.js';
 import { Jobs, type Lane } from '../jobs/jobs.js';
 import { startProblemOf } from '../lib/start-problem.js';
+import { DeskPhrase } from './desk-phrase.js';
 import { Journal } from './journal.js';
 import { lookAt } from './look-at.js';
 import { DATABASE_FILE, requireFirstRun } from './remains.js';
@@ -35,6 +36,7 @@ export class Workplace {
     readonly jobs: Jobs,
     readonly backups: Backups,
     readonly journal: Journal,
+    readonly phrase: DeskPhrase,
   ) {}
 
   /**
@@ -66,7 +68,15 @@ export class Workplace {
       await jobs.close();
       throw startProblemOf(file, e) ?? e;
     }
-    const workplace = new Workplace(dataDir, file, db, jobs, backups, new Journal(dataDir));
+    const workplace = new Workplace(
+      dataDir,
+      file,
+      db,
+      jobs,
+      backups,
+      new Journal(dataDir),
+      new DeskPhrase(dataDir),
+    );
     workplace.damage = found.damage;
     return workplace;
   }

@@ -1,5 +1,7 @@
 import type { Problem } from '@hornblende/core/input';
+import { dayText, momentText } from '../ui/day-text';
 import { noteKept } from './as-kept';
+import { noteLocked } from './desk-locked';
 import { noteLeftOut } from './left-out';
 
 /** What is meant by the fields that are none of a form's. */
@@ -10,11 +12,16 @@ const places: Record<string, string> = {
   '(request)': 'The request',
   '(archive)': 'The archive',
   '(workshop)': 'The workshop',
+  '(desk)': 'The desk',
 };
 
-/** A problem as a sentence without its end: where, and what is the matter. */
+/** A day or a moment as the API writes them; not one that shows how a file is to write them. */
+const ISO = /(?<!such as )\b\d{4}-\d\d-\d\d(T[\d:.]+(?:Z|[+-]\d\d:\d\d))?(?![\w-])/g;
+
+/** A problem as a sentence without its end: where, and what is the matter, with dates as every page has them. */
 export function problemSentence({ field, message }: Problem): string {
-  return `${places[field] ?? field} ${message}`;
+  const told = message.replace(ISO, (at, time?: string) => (time ? momentText(at) : dayText(at)));
+  return `${places[field] ?? field} ${told}`;
 }
 
 /** An answer of the server that is not a success. Status 0: it could not be reached. */
@@ -102,7 +109,9 @@ export async function answered<T>(response: Response): Promise<T> {
   if (response.ok) return data as T;
   const { errors, ...rest } = (data ?? {}) as { errors?: Problem[] };
   const unknown = [{ field: '(server)', value: null, message: `answered ${response.status}` }];
-  throw new ApiError(response.status, errors ?? unknown, rest);
+  const problems = errors ?? unknown;
+  // What is sent to a locked desk waits, as where it cannot be reached: nothing of it is refused.
+  throw new ApiError(noteLocked(response.status, problems) ? 0 : response.status, problems, rest);
 }
 
 /** How long work is followed. */

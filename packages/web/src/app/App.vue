@@ -3,6 +3,7 @@ import { ConfigProvider } from '../ui/kit';
 import { computed, defineAsyncComponent, onMounted, watchEffect } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { asKeptAt } from '../api/as-kept';
+import { deskLocked } from '../api/desk-locked';
 import { useHealth } from '../stores/health';
 import { usePhoneKeeps } from '../stores/phone-keeps';
 import { useSettings } from '../stores/settings';
@@ -22,6 +23,7 @@ import { useShortcuts } from './useShortcuts';
 const ShortcutHelp = defineAsyncComponent(() => import('./ShortcutHelp.vue'));
 const GuideDrawer = defineAsyncComponent(() => import('../features/guide/GuideDrawer.vue'));
 const TourGuide = defineAsyncComponent(() => import('../features/tour/TourGuide.vue'));
+const LockedDesk = defineAsyncComponent(() => import('./LockedDesk.vue'));
 const WorkingDrawer = defineAsyncComponent(() => import('../features/working/WorkingDrawer.vue'));
 
 const settings = useSettings();
@@ -61,6 +63,8 @@ async function loadWorkshop(): Promise<void> {
   if (health.isPhone) await phoneKeeps.keep();
   else if (workshop.state === 'loading') await workshop.load().catch(() => undefined);
 }
+/** Every page asks anew; what was typed and not saved stands in the browser's store. */
+const reopen = (): void => location.reload();
 onMounted(() => {
   void loadWorkshop();
   void prefetchPages();
@@ -69,7 +73,8 @@ onMounted(() => {
 
 <template>
   <ConfigProvider :theme="theme">
-    <div class="frame">
+    <LockedDesk v-if="deskLocked" @opened="reopen" />
+    <div v-show="!deskLocked" class="frame" :inert="deskLocked">
       <a class="skip" href="#main">Skip to the page</a>
       <AppRail @help="help = true" @guide="guide = true" />
       <main id="main" tabindex="-1">

@@ -2,6 +2,7 @@ import { useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
 import { api } from '../api/client';
+import { deskLocked } from '../api/desk-locked';
 
 /** How often it is asked whether the workshop is well, ms. */
 const ASK_MS = 300_000;
@@ -20,6 +21,7 @@ export const useHealth = defineStore('health', () => {
       damage.value = health.damage ?? [];
       damagedRecords.value = health.damagedRecords ?? [];
       isPhone.value = health.phone ?? false;
+      if (health.locked) deskLocked.value = true;
     } catch {
       /* away: the pages say so themselves */
     }

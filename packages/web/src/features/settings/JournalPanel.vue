@@ -20,9 +20,16 @@ const words: Record<JournalKind, string> = {
   restored: 'A backup was restored',
   imported: 'An import was taken in',
   'import-undone': 'An import was taken back',
+  'phrase-set': 'The pass phrase of the desk was set',
+  'phrase-removed': 'The pass phrase of the desk was taken away',
+  'desk-refused': 'A wrong pass phrase was given',
 };
 /** What somebody should look into. */
-const odd: ReadonlySet<JournalKind> = new Set<JournalKind>(['pairing-refused', 'key-refused']);
+const odd: ReadonlySet<JournalKind> = new Set<JournalKind>([
+  'pairing-refused',
+  'key-refused',
+  'desk-refused',
+]);
 const timeOf = (at: string): string =>
   new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 async function load(): Promise<void> {
@@ -41,8 +48,8 @@ onMounted(load);
     <h2>Journal</h2>
     <div class="setting">
       <p class="soft small">
-        Phones that were paired, refused and withdrawn, restores and imports. It stands beside the workshop: a
-        restore does not take it back.
+        Phones that were paired, refused and withdrawn, pass phrases, restores and imports. It stands beside
+        the workshop: a restore does not take it back.
       </p>
       <PageState :state="state" what="the journal" @retry="load">
         <p v-if="!entries.length" class="soft">Nothing yet.</p>

@@ -10,6 +10,7 @@ import { useFeedback } from '../../ui/useFeedback';
 import AllowedFilaments from './AllowedFilaments.vue';
 import ArchivePanel from './ArchivePanel.vue';
 import BackupPanel from './BackupPanel.vue';
+import DeskPanel from './DeskPanel.vue';
 import JournalPanel from './JournalPanel.vue';
 import WaitsNotice from '../../ui/WaitsNotice.vue';
 
@@ -120,6 +121,7 @@ function setCurrency(): void {
       </div>
       <AllowedFilaments />
     </section>
+    <DeskPanel />
     <BackupPanel />
     <ArchivePanel />
     <JournalPanel />
