@@ -30,5 +30,11 @@ defineProps<{ options: readonly { value: T; label: string }[]; label: string }>(
   .segments {
     white-space: normal;
   }
+  /* A label of two lines stands within its button. */
+  .segments :deep(.ant-radio-button-wrapper) {
+    height: auto;
+    padding-block: 6px;
+    line-height: 1.3;
+  }
 }
 </style>

@@ -69,6 +69,8 @@ export const synonyms: readonly (readonly string[])[] = [
   ['weights', 'priorities', 'importance'],
   ['drills', 'quiz', 'exercise', 'exercises', 'practice', 'training'],
   ['fix', 'fault', 'faults', 'troubleshoot', 'troubleshooting', 'failed print', 'problem', 'problems'],
+  ['turn', 'rotate', 'spin'],
+  ['near', 'nearer', 'zoom', 'magnify'],
   ['undo', 'take back', 'taken back', 'revert'],
   ['new part', 'create a part', 'add a part', 'begin a part'],
   ['guide', 'help', 'manual'],

@@ -79,19 +79,24 @@ function broken(x: number, y: number, crack: number): string {
 }
 const short = (name: string): string => (name.length > 12 ? `${name.slice(0, 11)}…` : name);
 const outX = computed(() => placed.value.find(p => p.crack !== null)?.x ?? 0);
+/** Where the words over those out begin: beside the words over the others. */
+const outHeadX = computed(() => {
+  const isClear = props.running.length > 9 || !props.running.length;
+  return isClear ? outX.value : Math.max(outX.value, 150);
+});
+/** Room that the whole sentence takes. */
+const SENTENCE = 250;
+const outWords = computed(
+  () =>
+    `○ ${props.out.length} out` +
+    (props.width - outHeadX.value < SENTENCE ? '' : ', cracked at the gate that failed'),
+);
 </script>
 
 <template>
   <svg :width="width" :height="height" role="img" aria-label="The rest of the ranking">
     <text v-if="running.length" x="0" y="14" class="head">the rest of the running</text>
-    <text
-      v-if="out.length"
-      :x="running.length > 9 || !running.length ? outX : Math.max(outX, 150)"
-      y="14"
-      class="head out-head"
-    >
-      ○ {{ out.length }} out, cracked at the gate that failed
-    </text>
+    <text v-if="out.length" :x="outHeadX" y="14" class="head out-head">{{ outWords }}</text>
     <g
       v-for="p in placed"
       :key="p.c.material"

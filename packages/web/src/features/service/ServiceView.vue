@@ -129,8 +129,9 @@ onMounted(() => void fetchAll());
     grid-template-columns: repeat(auto-fit, minmax(110px, 1fr));
   }
   .service :deep(.segments .ant-radio-button-wrapper) {
+    display: grid;
+    place-items: center;
     min-height: 44px;
-    line-height: 42px;
     text-align: center;
   }
 }

@@ -248,9 +248,11 @@ img {
   right: 6px;
   top: 3px;
   font-size: 13px;
-  white-space: nowrap;
+  line-height: 1.25;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
   overflow: hidden;
-  text-overflow: ellipsis;
 }
 .corner {
   position: absolute;
@@ -285,11 +287,14 @@ img {
   max-width: calc(100cqw * var(--room) - 8px);
   transform: translateX(-50%);
   font-size: 11px;
-  line-height: 1.3;
+  line-height: 1.25;
   color: var(--ink);
-  white-space: nowrap;
+  text-align: center;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 3;
   overflow: hidden;
-  text-overflow: ellipsis;
+  overflow-wrap: break-word;
   pointer-events: none;
 }
 .mark.over {
