@@ -34,7 +34,7 @@ describe('what filaments are wanted for', () => {
     ['true', ['pla']],
     ['clear', ['petg']],
     ['food', ['petg', 'pp']],
-    ['light', ['hips', 'pp-light']],
+    ['light', ['pla-foam', 'pp-light', 'hips']],
     ['no-smell', ['pla', 'petg']],
   ])('answers %s with what is reached for', (id, reached) => {
     const { first, second, letsIn } = cellOf(id);

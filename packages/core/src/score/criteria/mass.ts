@@ -6,7 +6,7 @@ import { two, share } from '../sentences.js';
 import type { Criterion, CriterionRule } from './criterion.js';
 
 /** Mass as a multiple of the same part in plain PLA: from this down it is light, from this up too heavy. */
-const LIGHT = 0.75;
+const LIGHT = 0.5;
 const HEAVY = 2;
 /** Share of a limit under which mass is at ease. */
 const COMFORTABLE_SHARE_OF_LIMIT = 0.85;
