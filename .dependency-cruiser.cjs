@@ -73,7 +73,6 @@ const reaches = {
   shape: ['part'],
   trial: ['part', 'bench'],
   warp: ['part', 'shape', 'bench'],
-  workshop: ['rank'],
 };
 const features = [
   ...Object.entries(reaches).map(([feature, allowed]) => ({

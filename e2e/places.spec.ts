@@ -52,7 +52,7 @@ test('a printer is changed, made default and removed', async ({ page, server }) 
   await page.goto(`${server.url}/workshop`);
   const open = page.getByTestId('printer').filter({ hasText: 'Shed bench, open' });
   const asa = page.getByTestId('reach').getByRole('row', { name: /^ASA / }).getByRole('cell').nth(2);
-  await expect(asa).toContainText('Liner');
+  await expect(asa).toContainText('Hot-end liner');
   await expect(asa).not.toContainText('Nozzle');
   await open.getByRole('button', { name: 'Change' }).click();
   const form = page.getByRole('dialog');

@@ -42,7 +42,7 @@ const { gate, say } = useUnits();
 const untouched = computed(() => draft.content !== null && isUntouched(draft.content.given));
 const unknown = computed(() => stillUnknown(draft.content?.given ?? {}));
 /** Who cannot be told from the first choice: then there is no runner-up. */
-const equals = computed(() => asGoodNames(props.ranking.asGood, 2));
+const equals = computed(() => asGoodNames(props.ranking.asGood, 1));
 const thinnest = computed(() => thinnestMargin(props.first));
 const thinnestWords = computed(() =>
   thinnest.value ? `${gateLabel(thinnest.value.id)}: ${gate(thinnest.value)}` : '',

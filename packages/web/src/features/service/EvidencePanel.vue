@@ -45,7 +45,7 @@ const picked = ref('');
 const groups = computed(() => evidence.value?.groups ?? []);
 const group = computed(() => groups.value.find(g => g.key === picked.value) ?? groups.value[0] ?? null);
 function nameOf(key: string): string {
-  if (key === UNSURE) return 'one or another';
+  if (key === UNSURE) return 'not known which';
   const known: Record<string, string> = { ...sunWords, ...heatWords, ...loadWords };
   if (by.value === 'family') return library.nameOf(key);
   if (by.value === 'part') return parts.list.find(p => p.id === key)?.name ?? 'no part of the list';

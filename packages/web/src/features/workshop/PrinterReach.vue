@@ -3,12 +3,11 @@ import type { StoredPrinter } from '@hornblende/core/api';
 import { newBrief } from '@hornblende/core/brief';
 import type { Printer } from '@hornblende/core/formats';
 import { families } from '@hornblende/core/materials';
-import { rank, whyWithRescue, type Gate } from '@hornblende/core/score';
+import { gateLabel, rank, whyWithRescue, type Gate } from '@hornblende/core/score';
 import { Tooltip } from '../../ui/kit';
 import { computed } from 'vue';
 import DataTable from '../../ui/DataTable.vue';
 import { useUnits } from '../../ui/useUnits';
-import { shortGateLabel } from '../rank/gate-label';
 
 /**
  * Which families each printer can print a small ordinary part in, and the gates that stop the rest:
@@ -82,7 +81,7 @@ const reasons = (r: Reach): string => r.gates.map(g => say(whyWithRescue(g))).jo
         <span class="soft small why">{{
           m
             .of(row.key)
-            .gates.map(g => shortGateLabel(g.id))
+            .gates.map(g => gateLabel(g.id))
             .join(', ')
         }}</span>
       </Tooltip>
