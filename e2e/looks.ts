@@ -39,6 +39,16 @@ async function serious(page: Page, where: string, rules: 'all' | 'colours' | 'la
   return found.map(violation => `${where} ${violation}`);
 }
 
+/** Labels of buttons that reach beyond them. */
+function spilt(page: Page): Promise<string[]> {
+  return page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>('.ant-btn, .ant-radio-button-wrapper')]
+      .filter(b => b.checkVisibility() && getComputedStyle(b).textOverflow !== 'ellipsis')
+      .filter(b => b.scrollHeight - b.clientHeight > 4 || b.scrollWidth - b.clientWidth > 4)
+      .map(b => b.innerText || b.ariaLabel || b.className),
+  );
+}
+
 /**
  * Looks at a page as it stands in both themes, wide and narrow: nothing on it is hard to use or to read, and it fits.
  * The narrow looks are left out for what has no place there.
@@ -53,6 +63,7 @@ export async function lookedAt(page: Page, where: string, narrow = true): Promis
     await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
     if (rules !== 'none') expect(await serious(page, wears, rules)).toEqual([]);
     const spill = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    expect(await spilt(page), `labels of ${wears} that reach beyond their buttons`).toEqual([]);
     expect(spill, `what of ${wears} lies beyond its edge, px`).toBeLessThanOrEqual(0);
   }
   await page.setViewportSize({ width: 1280, height: 800 });
