@@ -1,9 +1,12 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { resolve } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { brief, runningApi } from './running.js';
+import { copyDemo } from './sown.js';
 
-// A short run of `npm run torture fuzz`, from the same generators.
+// Short runs of `npm run torture fuzz` and `flips`, from the same generators.
 
 interface OddInput {
   routes: { method: string; path: string; seedBody: unknown }[];
@@ -16,6 +19,14 @@ const { routes, bodyOf, brokenFile } = (await import(
 )) as OddInput;
 const { seeded } = (await import(pathToFileURL(`${scripts}/seeded.mjs`).href)) as {
   seeded: (seed: number) => () => number;
+};
+
+const { flipped } = (await import(pathToFileURL(`${scripts}/torture/flips.mjs`).href)) as {
+  flipped: (
+    workshop: string,
+    count: number,
+    random: () => number,
+  ) => Promise<{ told: number; broke: string[] }>;
 };
 
 const { call, server } = runningApi();
@@ -88,6 +99,18 @@ describe('odd input', () => {
     // What is told back of a long value is short.
     const long = await call('POST', '/api/grades', { grade: { format: 'x'.repeat(100_000) } });
     expect(JSON.stringify(long.body).length).toBeLessThan(3000);
+  });
+});
+
+describe('a bit that turns over', () => {
+  it('is told by a check, or changes nothing that is told', async () => {
+    const dir = mkdtempSync(join(tmpdir(), 'hornblende-flips-'));
+    await copyDemo(dir);
+    const { told, broke } = await flipped(join(dir, 'hornblende.db'), 40, seeded(3));
+    rmSync(dir, { recursive: true, force: true });
+    expect(broke).toEqual([]);
+    // Most of the file is records: a check that says nothing of them reads nothing.
+    expect(told).toBeGreaterThan(20);
   });
 });
 
