@@ -1,10 +1,10 @@
-// npm run torture [freeze|growth|kill|fuzz|flips|size …]: minutes of ill-treatment. Ends with 1 when anything broke.
+// npm run torture [freeze|growth|kill|fuzz|flips|restoring|size …]: minutes of ill-treatment. Ends with 1 when anything broke.
 import { ensureInstalled } from './install.mjs';
 
 await ensureInstalled();
 const { buildAll } = await import('./build.mjs');
 await buildAll();
-const all = ['freeze', 'growth', 'kill', 'fuzz', 'flips', 'size'];
+const all = ['freeze', 'growth', 'kill', 'fuzz', 'flips', 'restoring', 'size'];
 const asked = process.argv.slice(2).filter(a => all.includes(a));
 const seed = Number(process.env.SEED ?? 1);
 let failed = 0;

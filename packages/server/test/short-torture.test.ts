@@ -6,7 +6,7 @@ import { describe, expect, it } from 'vitest';
 import { brief, runningApi } from './running.js';
 import { copyDemo } from './sown.js';
 
-// Short runs of `npm run torture fuzz` and `flips`, from the same generators.
+// Short runs of `npm run torture fuzz`, `flips` and `restoring`, by the same scripts.
 
 interface OddInput {
   routes: { method: string; path: string; seedBody: unknown }[];
@@ -27,6 +27,9 @@ const { flipped } = (await import(pathToFileURL(`${scripts}/torture/flips.mjs`).
     count: number,
     random: () => number,
   ) => Promise<{ told: number; broke: string[] }>;
+};
+const { killedRestores } = (await import(pathToFileURL(`${scripts}/torture/restoring.mjs`).href)) as {
+  killedRestores: (each: number) => Promise<{ kills: number; left: string[]; broke: string[] }>;
 };
 
 const { call, server } = runningApi();
@@ -111,6 +114,15 @@ describe('a bit that turns over', () => {
     expect(broke).toEqual([]);
     // Most of the file is records: a check that says nothing of them reads nothing.
     expect(told).toBeGreaterThan(20);
+  });
+});
+
+describe('a restore that is killed on its way', () => {
+  it('leaves the workshop from before or the restored one, whole', async () => {
+    const { kills, left, broke } = await killedRestores(5);
+    expect(broke).toEqual([]);
+    expect(kills).toBeGreaterThan(3);
+    expect(left).toContain('Old');
   });
 });
 
