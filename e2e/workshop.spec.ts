@@ -58,7 +58,7 @@ test('the upgrade that opens most is named, prices count, and a quote breaks eve
   await page.goto(`${server.url}/workshop/upgrades`);
   const most = page.getByTestId('most-opened');
   await expect(most).toContainText('All-metal hot end, 300 °C');
-  await expect(most).toContainText('One thing that gains most: Direct drive');
+  await expect(most).toContainText('One thing that gains most: PP tape and glue');
   // A whole machine is set against fitting out the one that is there.
   await expect(page.getByTestId('machine')).toContainText('Another machine:');
   await expect(page.getByTestId('machine')).toContainText(/upgrade of this printer gains|this printer gains/);

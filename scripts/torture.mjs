@@ -1,4 +1,5 @@
-// npm run torture [freeze|growth|kill|fuzz|flips|restoring|size …]: minutes of ill-treatment. Ends with 1 when anything broke.
+// npm run torture [freeze|growth|kill|fuzz|flips|restoring|size …]: minutes of ill-treatment.
+// Ends with 1 where anything broke.
 import { ensureInstalled } from './install.mjs';
 
 await ensureInstalled();

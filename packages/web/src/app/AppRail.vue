@@ -233,6 +233,11 @@ kbd {
     padding: 12px 8px;
     white-space: nowrap;
   }
+  /* With the steps of a part and its verdict beneath, the head is a seventh of a phone at most. */
+  .places.under-part a,
+  .places.under-part :deep(.rail-button) {
+    padding-block: 8px;
+  }
   .part {
     grid-column: 1 / -1;
     grid-row: 2;
@@ -251,7 +256,7 @@ kbd {
     overflow-x: auto;
   }
   .part ol a {
-    padding: 10px 3px;
+    padding: 9px 3px;
     justify-content: center;
     gap: 4px;
     white-space: nowrap;
