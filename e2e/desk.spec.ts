@@ -46,6 +46,17 @@ test('the desk is locked by a pass phrase: nothing is shown until it is given, a
   await expect(other.getByTestId('save-state')).toHaveText('Saved');
   await page.goto(`${server.url}/parts`);
   await expect(page.getByRole('link', { name: 'Latch of the melter' })).toBeVisible();
+  // A dialog that stands open goes with the page.
+  await other.goto(`${server.url}/settings`);
+  await other.getByTestId('desk-panel').getByRole('button', { name: 'Change it' }).click();
+  const open = other.getByRole('dialog', { name: 'Change the pass phrase' });
+  await open.getByLabel('The present one').fill('honey in the shed');
+  for (const label of ['The new one', 'The new one again'])
+    await open.getByLabel(label, { exact: true }).fill('honey in the hive');
+  await other.request.delete(`${server.url}/api/desk/session`);
+  await open.getByTestId('form-save').click();
+  await expect(locked).toBeVisible();
+  await expect(open).toBeHidden();
   // Taken away, nobody is asked any more.
   await page.goto(`${server.url}/settings`);
   await panel.getByRole('button', { name: 'Take it away' }).click();

@@ -1,5 +1,4 @@
-import { existsSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
-import { mkdtempSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Request, Response } from 'express';
@@ -159,10 +158,14 @@ describe('what goes with a workshop', () => {
     expect(await phrase.is('Bu\u0308sche am Weg')).toBe(true);
     expect(await phrase.is('Busche am Weg')).toBe(false);
   });
-  it('a file that somebody damaged leaves the desk shut', () => {
+  it('a file that somebody damaged leaves the desk shut, in words, until it is taken away', async () => {
     const dataDir = folder();
     writeFileSync(join(dataDir, 'desk-phrase.json'), '{"salt":');
-    expect(() => new DeskPhrase(dataDir)).toThrow(SyntaxError);
+    await expect(startServer({ dataDir, port: 0 })).rejects.toThrow(
+      /pass phrase of the desk cannot be read\. Take it away with hornblende unlock/,
+    );
+    forgetPhrase(dataDir);
+    await (await startServer({ dataDir, port: 0 })).close();
   });
 });
 

@@ -1,11 +1,11 @@
 import { closeSync, fsyncSync, mkdirSync, openSync, renameSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
 
-/** Writes a file whole or not at all. */
-export function writeWhole(path: string, bytes: Uint8Array): void {
+/** Writes a file whole or not at all. @param mode who may read it; default whoever the process lets */
+export function writeWhole(path: string, bytes: Uint8Array, mode?: number): void {
   mkdirSync(dirname(path), { recursive: true });
   const part = `${path}.${process.pid}.part`;
-  writeFileSync(part, bytes, { flush: true });
+  writeFileSync(part, bytes, { flush: true, ...(mode === undefined ? {} : { mode }) });
   renameSync(part, path);
 }
 

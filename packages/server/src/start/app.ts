@@ -106,6 +106,10 @@ export function createApp({
       },
     }),
   );
+  api.use((_req, res, next) => {
+    res.set('Cache-Control', 'no-store');
+    next();
+  });
   api.use('/desk', door.routes());
   api.use(door.gate());
   api.use(workplaceGuard(workplace));
@@ -114,10 +118,6 @@ export function createApp({
   api.use((req, res, next) =>
     unread.has(req.path) || unreadShape.test(req.path) ? next() : json(req, res, next),
   );
-  api.use((_req, res, next) => {
-    res.set('Cache-Control', 'no-store');
-    next();
-  });
   api.use('/parts/:id/decisions', decisionRoutes(new DecisionStore(db), jobs, now));
   api.use('/parts/:id/shape', shapeRoutes(new ShapeStore(db), now, { jobs, long }));
   api.use('/parts', partRoutes(new PartStore(db), jobs, now));

@@ -1,7 +1,9 @@
 import { randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
-import { existsSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
+import { StartProblem } from '../lib/start-problem.js';
+import { writeWhole } from '../lib/whole-file.js';
 
 const FILE = 'desk-phrase.json';
 const OWNER_ONLY = 0o600;
@@ -52,8 +54,7 @@ export class DeskPhrase {
     const owner = randomBytes(KEY_BYTES).toString('hex');
     const kept = { salt: salt.toString('hex'), key: key.toString('hex'), owner };
     // Whole or not at all: half a file would shut everybody out.
-    writeFileSync(`${this.file}.new`, JSON.stringify(kept), { mode: OWNER_ONLY, flush: true });
-    renameSync(`${this.file}.new`, this.file);
+    writeWhole(this.file, Buffer.from(JSON.stringify(kept)), OWNER_ONLY);
     this.kept = kept;
   }
 
@@ -86,7 +87,16 @@ export function ownerHeaders(dataDir: string): Record<string, string> {
   return kept ? { Authorization: `Bearer ${kept.owner}` } : {};
 }
 
-/** @throws SyntaxError of a file that somebody changed: the desk stays shut rather than open */
+/** @throws StartProblem of a file that somebody damaged: the desk stays shut rather than open */
 function read(file: string): KeptPhrase | null {
-  return existsSync(file) ? (JSON.parse(readFileSync(file, 'utf8')) as KeptPhrase) : null;
+  if (!existsSync(file)) return null;
+  try {
+    return JSON.parse(readFileSync(file, 'utf8')) as KeptPhrase;
+  } catch {
+    throw new StartProblem(
+      file,
+      'what is kept of the pass phrase of the desk cannot be read',
+      'Take it away with hornblende unlock, and set another',
+    );
+  }
 }

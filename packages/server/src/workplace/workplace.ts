@@ -49,6 +49,7 @@ export class Workplace {
     { anew = false, standing = false }: OpenOptions = {},
   ): Promise<Workplace> {
     const file = join(dataDir, DATABASE_FILE);
+    const phrase = new DeskPhrase(dataDir);
     const ended = endRestore(file);
     if (ended) console.error(ended);
     const found = lookAt(file);
@@ -68,15 +69,7 @@ export class Workplace {
       await jobs.close();
       throw startProblemOf(file, e) ?? e;
     }
-    const workplace = new Workplace(
-      dataDir,
-      file,
-      db,
-      jobs,
-      backups,
-      new Journal(dataDir),
-      new DeskPhrase(dataDir),
-    );
+    const workplace = new Workplace(dataDir, file, db, jobs, backups, new Journal(dataDir), phrase);
     workplace.damage = found.damage;
     return workplace;
   }

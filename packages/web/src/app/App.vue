@@ -38,6 +38,7 @@ const router = useRouter();
 const theme = computed(() => kitTheme(settings.theme));
 watchEffect(() => {
   document.documentElement.dataset.theme = settings.theme;
+  document.documentElement.toggleAttribute('data-locked', deskLocked.value);
 });
 /** What it means that this browser keeps nothing: saving goes on. */
 const keepsWords = {
