@@ -1,4 +1,4 @@
-import { test as base } from '@playwright/test';
+import { test as base, type BrowserContext } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -27,14 +27,20 @@ export class TestServer {
   /**
    * Starts it on the demo within the process of the tests, which has its scripts already: a process of its own for
    * each would take half of all time. What is tried with signals has one: see {@link start}.
+   * @param port  where it is to be found, if nobody else is there; any free one for 0
    */
-  async startHere(): Promise<void> {
+  async startHere(port = 0): Promise<void> {
     const built = pathToFileURL(join(root, 'packages/cli/dist/server.js')).href;
     const { startServer } = (await import(built)) as {
       startServer: (o: object) => Promise<{ url: string; close: () => Promise<void> }>;
     };
     const webRoot = join(root, 'packages/web/dist');
-    const running = await startServer({ dataDir: this.dataDir, port: 0, demo: true, webRoot });
+    const startAt = (at: number): ReturnType<typeof startServer> =>
+      startServer({ dataDir: this.dataDir, port: at, demo: true, webRoot });
+    const running = await startAt(port).catch(error => {
+      if (port === 0) throw error;
+      return startAt(0);
+    });
     this.here = running;
     this.url = running.url;
   }
@@ -86,13 +92,49 @@ export class TestServer {
   }
 }
 
-/** Tests with the demo workshop served, each on a fresh one: no test sees what another did. */
-export const test = base.extend<{ server: TestServer }>({
-  // Playwright reads from the pattern which fixtures are asked for: it has to be one, and this one costs nothing.
-  server: async ({ baseURL: _baseURL }, use) => {
+/** What the tests of a worker share. */
+interface OfWorker {
+  /** The browser's profile: its cache, cookies and storage. */
+  profile: BrowserContext;
+  /** Where the server of its last test was found; 0 before the first. */
+  place: { port: number };
+}
+
+/**
+ * Tests with the demo workshop served, each on a fresh one: no test sees what another did. The tests of a worker share
+ * a browser's profile and an address, so that the browser reads and compiles the pages' scripts once; what a test has
+ * left in the profile is cleared after it.
+ */
+export const test = base.extend<{ server: TestServer }, OfWorker>({
+  profile: [
+    async ({ browser }, use) => {
+      const profile = await browser.newContext({
+        viewport: { width: 1280, height: 800 },
+        reducedMotion: 'reduce',
+      });
+      profile.setDefaultTimeout(120_000);
+      await use(profile);
+      await profile.close();
+    },
+    { scope: 'worker' },
+  ],
+  place: [({ browserName: _browserName }, use) => use({ port: 0 }), { scope: 'worker' }],
+  context: async ({ profile, server }, use) => {
+    await use(profile);
+    for (const page of profile.pages()) await page.close();
+    const page = await profile.newPage();
+    const session = await profile.newCDPSession(page);
+    await session.send('Storage.clearDataForOrigin', {
+      origin: server.url,
+      storageTypes: 'cookies,local_storage,indexeddb,cache_storage,service_workers',
+    });
+    await page.close();
+  },
+  server: async ({ place }, use) => {
     const server = new TestServer();
     server.copyDemo();
-    await server.startHere();
+    await server.startHere(place.port);
+    place.port = Number(new URL(server.url).port);
     await use(server);
     await server.stop();
     server.dispose();

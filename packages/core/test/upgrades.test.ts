@@ -1,10 +1,12 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { familyCard } from '../src/advice/family-card.js';
 import type { WorkshopUpgradesResult } from '../src/advice/upgrade-input.js';
+import { UpgradeStandings } from '../src/advice/upgrade-standings.js';
 import { weighUpgrades } from '../src/advice/upgrades.js';
 import type { Brief } from '../src/brief/brief.js';
 import { families } from '../src/materials/library.js';
 import { calculate } from '../src/registry.js';
+import * as judging from '../src/score/judge.js';
 import { rank } from '../src/score/rank.js';
 import { printerPresets } from '../src/workshop/presets.js';
 import { parsePrinter } from '../src/workshop/printer.js';
@@ -91,6 +93,29 @@ describe('workshop.upgrades', () => {
       'dryer',
       'hot-dryer',
     ]);
+  });
+  it('what an earlier question found out is kept: other prices, another budget and fewer offers tell the same', () => {
+    const parts = [sunny, soft].map(b => ({ name: b.name, brief: b, quoteEach: 12 }));
+    const machines = [{ machine: 'open-direct', price: 300 }] as const;
+    const asked = { printer: openPrinter, upgrades: offers(), machines: [...machines], parts, budget: null };
+    const standings = new UpgradeStandings(
+      openPrinter,
+      [sunny, soft].map(b => ({ brief: b, weather: null })),
+      families,
+    );
+    weighUpgrades(asked, { standings });
+    const judged = vi.spyOn(judging, 'judgeAll');
+    for (const other of [
+      { ...asked, upgrades: offers().map(o => ({ ...o, price: o.price * 3 + 1 })) },
+      { ...asked, budget: 100 },
+      { ...asked, upgrades: offers('enclosure', 'direct-drive') },
+    ]) {
+      const kept = weighUpgrades(other, { standings });
+      expect(judged).not.toHaveBeenCalled();
+      expect(kept).toEqual(weighUpgrades(other));
+      expect(judged).toHaveBeenCalled();
+      judged.mockClear();
+    }
   });
   it('a print service: when printing oneself pays', () => {
     const r = weigh([soft], offers('direct-drive'), { quote: 12 });

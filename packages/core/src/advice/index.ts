@@ -41,6 +41,7 @@ export {
   type UpgradeOption,
   type WorkshopUpgradesResult,
 } from './upgrade-input.js';
+export { UpgradeStandings } from './upgrade-standings.js';
 export { weighUpgrades } from './upgrades.js';
 export { warpInAirs, type WarpInAir } from './warp-airs.js';
 export { filamentMitigations, warpMitigationsFor } from './warp-mitigations.js';

@@ -5,6 +5,7 @@ import type { Family } from '../materials/family.js';
 import { machineKinds, type MachineKind } from '../workshop/presets.js';
 import { Printer } from '../workshop/printer.js';
 import { upgradeKinds, type UpgradeKind } from '../workshop/purchases.js';
+import type { UpgradeStandings } from './upgrade-standings.js';
 
 /** An upgrade on offer. */
 export class UpgradeOffer {
@@ -104,6 +105,8 @@ export interface MachineOrUpgrades {
 export interface UpgradeContext {
   families?: readonly Family[];
   weathers?: readonly (Weather | null)[];
+  /** How these parts stand on this printer, as far as an earlier question has found out. */
+  standings?: UpgradeStandings;
   progress?: (done: number, total: number) => void;
 }
 

@@ -3,45 +3,63 @@ import type { Weather } from '../climate/weather.js';
 import type { Family } from '../materials/family.js';
 import { bestAdhesion } from '../print/adhesion.js';
 import { bySchool } from '../score/order.js';
-import { rank } from '../score/rank.js';
+import { judgeAll } from '../score/judge.js';
 import type { Candidate } from '../score/candidate.js';
 import { Printer } from '../workshop/printer.js';
 
 /** Who is in the running on a printer, and who leads. */
 export interface Standing {
-  running: Map<string, Candidate>;
+  running: ReadonlyMap<string, Candidate>;
   first: Candidate | null;
 }
 
+/** A printer with what each family feels of it: see {@link feltBy}. */
+export interface FeltPrinter {
+  printer: Printer;
+  /** By the family's key. */
+  felt: ReadonlyMap<string, string>;
+}
+
+/** What each family feels of a printer, worked out once for all parts. */
+export function feltPrinter(printer: Printer, families: readonly Family[]): FeltPrinter {
+  return { printer, felt: new Map(families.map(f => [f.key, feltBy(f, printer)])) };
+}
+
 /**
- * How one part stands on a printer. A family is judged again only where the printer differs in something
- * that the family can feel,
- * which turns thousands of rankings into some hundred judgements.
+ * How one part stands on printers that differ in their upgrades alone. A family is judged again only where the
+ * printer differs in something that the family can feel, which turns thousands of rankings into some hundred
+ * judgements.
  */
 export class PartStanding {
   private readonly known = new Map<string, Candidate>();
+  private readonly standings = new Map<string, Standing>();
   constructor(
     private readonly brief: Brief,
     private readonly weather: Weather | null,
   ) {}
 
-  on(printer: Printer, families: readonly Family[]): Standing {
-    const running = families
-      .map(f => this.judged(f, printer))
-      .filter(c => c.status !== 'out')
-      .sort(bySchool(this.brief.school));
-    return { running: new Map(running.map(c => [c.material, c])), first: running[0] ?? null };
+  /** @param families those that may be in the running; the same for every printer that is asked about */
+  on({ printer, felt }: FeltPrinter, families: readonly Family[]): Standing {
+    const keys = families.map(f => felt.get(f.key)!);
+    const asFelt = keys.join('\n');
+    const stood = this.standings.get(asFelt);
+    if (stood) return stood;
+    const news = families.filter((_, i) => !this.known.has(keys[i]!));
+    const { candidates } = judgeAll(this.brief, { printer, families: news, weather: this.weather });
+    news.forEach((f, i) => this.known.set(felt.get(f.key)!, candidates[i]!));
+    const standing = standingOf(
+      keys.map(key => this.known.get(key)!),
+      this.brief,
+    );
+    this.standings.set(asFelt, standing);
+    return standing;
   }
+}
 
-  private judged(f: Family, printer: Printer): Candidate {
-    const key = feltBy(f, printer);
-    const found =
-      this.known.get(key) ??
-      rank(this.brief, { printer, families: [f], weather: this.weather }).candidates[0];
-    if (!found) throw new Error(`${f.key} was not judged`);
-    this.known.set(key, found);
-    return found;
-  }
+/** Those of the candidates that are in the running, best first. */
+export function standingOf(candidates: readonly Candidate[], { school }: Brief): Standing {
+  const running = candidates.filter(c => c.status !== 'out').sort(bySchool(school));
+  return { running: new Map(running.map(c => [c.material, c])), first: running[0] ?? null };
 }
 
 /** What of a printer's upgradable features can change the verdict on a family. */

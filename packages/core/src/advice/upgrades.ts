@@ -3,7 +3,8 @@ import { families as libraryFamilies } from '../materials/library.js';
 import { model, step } from '../models/model.js';
 import { sig } from '../lib/figures.js';
 import { Printer } from '../workshop/printer.js';
-import { type Standing, PartStanding } from './upgrade-part-standing.js';
+import type { Standing } from './upgrade-part-standing.js';
+import { UpgradeStandings } from './upgrade-standings.js';
 import {
   WorkshopUpgradesInput,
   type UpgradeContext,
@@ -17,8 +18,6 @@ import {
 } from './upgrade-input.js';
 import { printerPresets } from '../workshop/presets.js';
 import { purchaseName, upgrades, withUpgrades } from '../workshop/purchases.js';
-import type { School } from '../brief/choices.js';
-import { bySchool } from '../score/order.js';
 import { breakEven } from './break-even.js';
 
 /**
@@ -38,9 +37,19 @@ const WORTHLESS = 0.005;
  */
 export function weighUpgrades(
   input: WorkshopUpgradesInput,
-  { families = libraryFamilies, weathers = [], progress = () => undefined }: UpgradeContext = {},
+  {
+    families = libraryFamilies,
+    weathers = [],
+    progress = () => undefined,
+    standings = new UpgradeStandings(
+      input.printer,
+      input.parts.map(({ brief }, i) => ({ brief, weather: weathers[i] ?? null })),
+      families,
+    ),
+  }: UpgradeContext = {},
 ): WorkshopUpgradesResult {
   const { printer, parts } = input;
+  const { now } = standings;
   const budget = input.budget ?? Infinity;
   const offers = input.upgrades.filter(
     (o, i) =>
@@ -48,35 +57,17 @@ export function weighUpgrades(
       input.upgrades.findIndex(x => x.kind === o.kind) === i &&
       upgrades.find(u => u.kind === o.kind)?.apply(printer) != null,
   );
-  const everything = withUpgrades(
-    printer,
-    offers.map(o => o.kind),
-  );
-  // Only what could ever run with all of it is judged again for each set.
-  const judges = parts.map((p, i) => new PartStanding(p.brief, weathers[i] ?? null));
-  const could = judges.map(j => {
-    const s = j.on(everything, families);
-    return families.filter(f => s.running.has(f.key));
-  });
-  const now = judges.map(j => j.on(printer, families));
   const sets = subsets(offers).filter(s => s.length && cost(s) <= budget && !redundant(printer, s));
   const machines = machinesOf(input, budget);
   const total = sets.length + machines.length;
   const fitted = sets.map((set, k): UpgradeOption => {
     progress(k, total);
     const kinds = set.map(o => o.kind);
-    const better = withUpgrades(printer, kinds);
-    const after = judges.map((j, i) => j.on(better, could[i] ?? []));
-    return optionOf({ kinds, machine: null, cost: cost(set) }, parts, now, after);
+    return optionOf({ kinds, machine: null, cost: cost(set) }, parts, now, standings.with(kinds));
   });
   const bought = machines.map(({ machine, price, profile }, k): UpgradeOption => {
     progress(sets.length + k, total);
-    // Another machine differs in more than what can be fitted: it is judged apart.
-    const after = parts.map((p, i) => {
-      const there = new PartStanding(p.brief, weathers[i] ?? null).on(profile, families);
-      return eitherOf(now[i] ?? there, there, p.brief.school);
-    });
-    return optionOf({ kinds: [], machine, cost: price }, parts, now, after);
+    return optionOf({ kinds: [], machine, cost: price }, parts, now, standings.beside(profile));
   });
   const options = [...fitted, ...bought];
   progress(total, total);
@@ -153,17 +144,6 @@ function unlockedOf(part: string, index: number, before: Standing, after: Standi
     scoreAfter,
     costAfter: after.first?.printing.costEach ?? null,
   };
-}
-
-/** How a part stands where it may go on either of two machines: each filament on the one that suits it better. */
-function eitherOf(here: Standing, there: Standing, school: School): Standing {
-  const running = new Map(there.running);
-  for (const [material, c] of here.running) {
-    const other = running.get(material);
-    if (!other || bySchool(school)(c, other) <= 0) running.set(material, c);
-  }
-  const first = [...running.values()].sort(bySchool(school))[0] ?? null;
-  return { running, first };
 }
 
 /** The machines on offer that can be paid for, each kind once, with their profiles. */

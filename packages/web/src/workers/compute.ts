@@ -25,6 +25,7 @@ const MOST_WORKERS = Math.min(4, Math.max(2, globalThis.navigator?.hardwareConcu
 
 /** A question that waits for a worker, or has one. */
 interface Task {
+  name: JobName;
   begin: (remote: Remote<ComputeWorker>) => Promise<unknown>;
   settle: (answer: unknown) => void;
   fail: (error: Error) => void;
@@ -36,6 +37,8 @@ interface Hand {
   remote: Remote<ComputeWorker>;
   /** What it is at; null while it rests. */
   task: Task | null;
+  /** What it was last at: some jobs remember what they worked out. */
+  last: JobName | null;
 }
 
 const hands = new Set<Hand>();
@@ -43,7 +46,7 @@ const waiting: Task[] = [];
 
 function hire(): Hand {
   const worker = new Worker(new URL('./compute.worker.ts', import.meta.url), { type: 'module' });
-  const hand: Hand = { worker, remote: wrap<ComputeWorker>(worker), task: null };
+  const hand: Hand = { worker, remote: wrap<ComputeWorker>(worker), task: null, last: null };
   worker.addEventListener('error', e =>
     dismiss(hand, new Error(e.message || 'the computation could not be started')),
   );
@@ -64,7 +67,9 @@ function dismiss(hand: Hand, why: Error): void {
 /** Gives each question that waits to a worker that rests, or to a new one while there may be more. */
 function giveOut(): void {
   while (waiting.length) {
-    const hand = [...hands].find(h => !h.task) ?? (hands.size < MOST_WORKERS ? hire() : null);
+    const resting = [...hands].filter(h => !h.task);
+    const practised = resting.find(h => h.last === waiting[0]!.name) ?? resting[0];
+    const hand = practised ?? (hands.size < MOST_WORKERS ? hire() : null);
     if (!hand) return;
     void work(hand, waiting.shift()!);
   }
@@ -72,6 +77,7 @@ function giveOut(): void {
 
 async function work(hand: Hand, task: Task): Promise<void> {
   hand.task = task;
+  hand.last = task.name;
   try {
     task.settle(await task.begin(hand.remote));
   } catch (e) {
@@ -108,7 +114,7 @@ export function compute<N extends JobName>(
     // Which answer comes is known by the job's name alone, which the worker's union of jobs cannot express.
     const begin = (remote: Remote<ComputeWorker>): Promise<unknown> =>
       remote.run(name, copy as never, proxy(progress) as never);
-    task = { begin, settle: resolve as Task['settle'], fail };
+    task = { name, begin, settle: resolve as Task['settle'], fail };
   });
   waiting.push(task);
   giveOut();

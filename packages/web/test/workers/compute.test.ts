@@ -118,6 +118,20 @@ describe('the compute worker’s client', () => {
     await expect(first.answer).resolves.toEqual(['0']);
     expect(ChannelWorker.all).toHaveLength(2);
   });
+  it('goes to the worker that was last at such a question: it may remember what it worked out', async () => {
+    const { finish } = await twoWorkersAtWork();
+    const long = ask(0);
+    deeds.upgrades = () => ['remembered'];
+    await compute('upgrades', { n: 9 } as never).answer;
+    finish[0]!();
+    await long.answer;
+    const [first, second] = ChannelWorker.all as [ChannelWorker, ChannelWorker];
+    const asked = vi.spyOn(second, 'postMessage');
+    const notAsked = vi.spyOn(first, 'postMessage');
+    await compute('upgrades', { n: 9 } as never).answer;
+    expect(asked).toHaveBeenCalled();
+    expect(notAsked).not.toHaveBeenCalled();
+  });
   it('a question that is cancelled while it waits is never asked, and costs no worker', async () => {
     const { begun, finish } = await twoWorkersAtWork();
     const first = ask(0);

@@ -6,7 +6,8 @@ import {
   type MachineKind,
   type UpgradeKind,
 } from '@hornblende/core/workshop';
-import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { watchDebounced } from '@vueuse/core';
+import { computed, onMounted, ref, type ComputedRef, type Ref } from 'vue';
 import { useLibrary } from '../../stores/library';
 import { useParts } from '../../stores/parts';
 import { usePrintedHere } from '../../stores/printed-here';
@@ -14,6 +15,9 @@ import { usePrinters } from '../../stores/printers';
 import { useWeathers } from '../../stores/weathers';
 import { useWorkshop } from '../../stores/workshop';
 import { useJob } from '../../workers/useJob';
+
+/** How long a price rests before it is weighed, ms: it is typed figure by figure. */
+const REST_MS = 250;
 
 /** What may be bought, at the price that it is put in with. */
 export interface Offer<Kind extends string> {
@@ -101,7 +105,7 @@ export function useUpgrades(): Upgrades {
       weathers: weighed.value.map(p => weathers.byId(p.weatherId)),
     };
   });
-  watch(question, q => q && job.ask(q));
+  watchDebounced(question, q => q && job.ask(q), { debounce: REST_MS });
 
   const result = computed(() => job.answer.value);
   return {

@@ -1,4 +1,5 @@
 import {
+  UpgradeStandings,
   weighUpgrades,
   type WorkshopUpgradesInput,
   type WorkshopUpgradesResult,
@@ -18,14 +19,21 @@ export interface UpgradesQuestion {
 /** Of so many sets, one is told of. */
 const PROGRESS_EVERY_SETS = 8;
 
+/** How the parts of the last question stand, and what they were asked about: prices change it in nothing. */
+let last: { about: string; standings: UpgradeStandings } | null = null;
+
+function standingsFor({ input, families, weathers }: UpgradesQuestion): UpgradeStandings {
+  const parts = input.parts.map(({ brief }, i) => ({ brief, weather: weathers[i] ?? null }));
+  const about = JSON.stringify([input.printer, parts, families]);
+  if (last?.about !== about)
+    last = { about, standings: new UpgradeStandings(input.printer, parts, families) };
+  return last.standings;
+}
+
 /** Weighs every affordable set of upgrades over the open parts. */
-export function run(
-  { input, families, weathers }: UpgradesQuestion,
-  progress: Progress,
-): WorkshopUpgradesResult {
-  return weighUpgrades(input, {
-    families,
-    weathers,
+export function run(question: UpgradesQuestion, progress: Progress): WorkshopUpgradesResult {
+  return weighUpgrades(question.input, {
+    standings: standingsFor(question),
     progress: (done, total) => {
       if (done % PROGRESS_EVERY_SETS === 0 || done === total) progress(done, total);
     },
