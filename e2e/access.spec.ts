@@ -164,6 +164,10 @@ test('nothing in the dialogs of the library is hard to use or to read', async ({
   await expect(page.getByTestId('grade-editor')).toBeVisible();
   await checkAndClose(page, 'grade editor');
   await page.goto(`${server.url}/library`);
+  await expect(page.locator('h1').first()).toBeVisible();
+  await page.keyboard.press('j');
+  await expect(page.getByTestId('finding').first()).toBeVisible();
+  await checkAndClose(page, 'what jumps elsewhere');
   await page.getByRole('button', { name: 'Import' }).click();
   await page.locator('[data-testid=import] input[type=file]').setInputFiles({
     name: 'g.csv',

@@ -228,3 +228,44 @@ test('the first part is said in a line; who wants to is shown round, and leaves 
     server.dispose();
   }
 });
+
+test('a few letters jump to a part, a part in service, a filament or a page, by keys alone', async ({
+  page,
+  server,
+}) => {
+  await page.goto(server.url);
+  await expect(page.getByTestId('part-row').first()).toBeVisible();
+  const dialog = page.getByRole('dialog', { name: 'Jump to' });
+  const words = dialog.getByLabel('What to jump to');
+  const found = dialog.getByTestId('finding');
+  const begin = async (typed: string): Promise<void> => {
+    await expect(words).toBeFocused();
+    await page.keyboard.type(typed);
+  };
+  await page.keyboard.press('j');
+  await expect(dialog.getByRole('heading', { name: 'Pages' })).toBeVisible();
+  await begin('knob');
+  await expect(found.first()).toHaveText('Extractor crank knob');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name of the part')).toHaveValue('Extractor crank knob');
+  await expect(dialog).toBeHidden();
+
+  // A part in service is found by its place, which stands beside its name.
+  await page.locator('h1, h2').first().click();
+  await page.keyboard.press('j');
+  await begin('honey shed');
+  await expect(found.first()).toContainText('Honey shed');
+  await page.keyboard.press('ArrowDown');
+  await expect(found.first()).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/service\//);
+
+  await page.getByRole('button', { name: /^Jump to/ }).click();
+  await begin('print card');
+  await expect(dialog.getByRole('link', { name: /^Print card/ })).toContainText('Extractor crank knob');
+  await words.fill('zzz');
+  await expect(dialog.getByText('Nothing here is called anything like that.')).toBeVisible();
+  await words.fill('PETG');
+  await dialog.getByRole('link', { name: 'PETG', exact: true }).click();
+  await expect(page).toHaveURL(/\/library\/petg$/);
+});

@@ -96,8 +96,8 @@ export class TestServer {
 interface OfWorker {
   /** The browser's profile: its cache, cookies and storage. */
   profile: BrowserContext;
-  /** Where the server of its last test was found; 0 before the first. */
-  place: { port: number };
+  /** Where the server of its last test was found; empty before the first. */
+  place: { url: string };
 }
 
 /**
@@ -118,14 +118,15 @@ export const test = base.extend<{ server: TestServer }, OfWorker>({
     },
     { scope: 'worker' },
   ],
-  place: [({ browserName: _browserName }, use) => use({ port: 0 }), { scope: 'worker' }],
-  context: async ({ profile, server }, use) => {
+  place: [({ browserName: _browserName }, use) => use({ url: '' }), { scope: 'worker' }],
+  context: async ({ profile, place }, use) => {
     await use(profile);
     for (const page of profile.pages()) await page.close();
+    if (!place.url) return;
     const page = await profile.newPage();
     const session = await profile.newCDPSession(page);
     await session.send('Storage.clearDataForOrigin', {
-      origin: server.url,
+      origin: place.url,
       storageTypes: 'cookies,local_storage,indexeddb,cache_storage,service_workers',
     });
     await page.close();
@@ -133,8 +134,8 @@ export const test = base.extend<{ server: TestServer }, OfWorker>({
   server: async ({ place }, use) => {
     const server = new TestServer();
     server.copyDemo();
-    await server.startHere(place.port);
-    place.port = Number(new URL(server.url).port);
+    await server.startHere(place.url ? Number(new URL(place.url).port) : 0);
+    place.url = server.url;
     await use(server);
     await server.stop();
     server.dispose();

@@ -54,6 +54,10 @@ export async function size() {
     trials: '/trials?limit=100',
     'parts in service': '/placements?limit=100',
     'parts in service by a word': '/placements?limit=100&search=19999',
+    'a search for few': '/search?words=19999',
+    'a search for many': '/search?words=part',
+    'a search by two letters': '/search?words=99',
+    'the newest of a search': '/search?words=',
     'looks at one': `/placements/${placed}/inspections?limit=100`,
     'drill answers': '/drills/answers?limit=100',
   };

@@ -13,6 +13,8 @@ export type {
   Verification,
 } from './keeping.js';
 export type {
+  Found,
+  SearchHit,
   Part,
   LatestDecision,
   ListedPart,

@@ -18,6 +18,20 @@ export interface Part extends Revisioned {
   archivedAt: string | null;
 }
 
+/** What the full-text search finds: parts, and parts in service. */
+export type Found = 'parts' | 'placements';
+
+/** What a search has found. */
+export interface SearchHit {
+  kind: Found;
+  id: string;
+  title: string;
+  /** Where a part in service is; nothing for a part. */
+  place: string;
+  /** Whether it was put away. */
+  away: boolean;
+}
+
 /** The newest decision of a part that stands, as the list shows it. */
 export interface LatestDecision {
   firstChoice: string;

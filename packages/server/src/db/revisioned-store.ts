@@ -6,6 +6,7 @@ import { columnProblems, listedValues, listProblems, saidAt } from './check-refe
 import type { DocumentKind, RevisionedRow } from './document-kind.js';
 import { insertRecord, requireSum, updateRecord, type Row as AnyRow } from './kind.js';
 import { pageOf, type Page, type PageAsked } from './page.js';
+import { keysFound, likeWord, wordsOf } from './search.js';
 import { writing } from './write-gate.js';
 
 /**
@@ -45,7 +46,9 @@ export class RevisionedStore<Content, Stored extends { revision: number }, Row e
     const { kind } = this;
     const query = this.db(kind.table);
     pick(query);
-    for (const word of (asked.search ?? '').split(/\s+/).filter(Boolean)) query.where(containing(kind, word));
+    const words = wordsOf(asked.search ?? '');
+    if (kind.found && words.length) query.whereIn(kind.key[0]!, keysFound(this.db, kind.found, words));
+    else for (const word of words) query.where(containing(kind.searched ?? [], word));
     const page = await pageOf<Row, Stored>(
       query,
       kind.order,
@@ -186,13 +189,9 @@ function refuse(problems: Problem[]): void {
 }
 
 /** A condition that finds a word in any of a kind's columns, whatever its case. */
-function containing(
-  { searched }: { searched: readonly string[] },
-  word: string,
-): (q: Knex.QueryBuilder) => void {
-  const pattern = `%${word.replace(/[\\%_]/g, c => `\\${c}`)}%`;
+function containing(columns: readonly string[], word: string): (q: Knex.QueryBuilder) => void {
   return query => {
-    for (const column of searched) void query.orWhereRaw(`${column} like ? escape '\\'`, [pattern]);
+    for (const column of columns) void query.orWhereRaw(`${column} like ? escape '\\'`, [likeWord(word)]);
   };
 }
 

@@ -60,6 +60,13 @@ export const apiRoutes: ReadonlyMap<string, Described> = new Map<string, Describ
   ['GET /health', { does: 'Whether the server is well, which version it is, and what is damaged.' }],
   ['GET /openapi.json', { does: 'This description.' }],
   ...describedDocuments.flatMap(([, kind]) => documentRoutes(kind)),
+  [
+    'GET /search',
+    {
+      does: 'Parts and parts in service that hold every word; without words, the newest.',
+      asks: ['words', 'kinds', 'away', 'limit'],
+    },
+  ],
   ['GET /parts/{id}/versions', { does: 'What a part was before, in pages.', asks: PAGE }],
   [
     'GET /parts/{id}/decisions',

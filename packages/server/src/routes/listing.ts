@@ -26,7 +26,7 @@ export function listing<Name extends ListName, P = Record<string, string>>(
     const asked = {
       ...besides(req),
       ...pageAsked(req.query),
-      search: searchOf(req.query.search),
+      search: searchOf('search', req.query.search),
       path: req.originalUrl,
     };
     const signal = leaving(res);
@@ -34,12 +34,12 @@ export function listing<Name extends ListName, P = Record<string, string>>(
   };
 }
 
-/** @throws InputError */
-function searchOf(search: unknown): string | null {
-  if (search === undefined) return null;
-  if (typeof search !== 'string' || search.length > LONGEST_SEARCH || search.includes('\0'))
+/** The words of a search as a query brings them; null where it brings none. @throws InputError */
+export function searchOf(field: string, words: unknown): string | null {
+  if (words === undefined) return null;
+  if (typeof words !== 'string' || words.length > LONGEST_SEARCH || words.includes('\0'))
     throw new InputError([
-      { field: 'search', value: search, message: `must be words of at most ${LONGEST_SEARCH} characters` },
+      { field, value: words, message: `must be words of at most ${LONGEST_SEARCH} characters` },
     ]);
-  return search;
+  return words;
 }

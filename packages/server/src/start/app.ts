@@ -39,6 +39,7 @@ import { phoneRoutes, type Sharing } from '../routes/phones.js';
 import { placedImportRoutes } from '../routes/placed-import.js';
 import { benchRoutes } from '../routes/bench.js';
 import { inspectionRoutes, photoRoutes, placementRoutes, serviceRoutes } from '../routes/service.js';
+import { searchRoutes } from '../routes/search.js';
 import { shapeRoutes } from '../routes/shapes.js';
 import { workshopRoutes } from '../routes/workshop.js';
 
@@ -126,6 +127,7 @@ export function createApp({
   for (const [kind, { path }] of plainDocuments) api.use(path, documentRoutes(kind, db, jobs, now));
   api.use('/placements', placementRoutes(db, jobs, now));
   api.use('/inspections', inspectionRoutes(new InspectionStore(db), now));
+  api.use('/search', searchRoutes(jobs));
   api.use('/photos', photoRoutes(new PhotoStore(db, photoFolder(workplace.file)), now));
   api.use('/service', serviceRoutes(jobs, now));
   api.use('/service', placedImportRoutes(db, jobs, now));

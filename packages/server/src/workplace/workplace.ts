@@ -5,6 +5,7 @@ import { thinOutUndo } from '../archive/undo-file.js';
 import { backupFolder, Backups } from '../backup/backups.js';
 import { migrate, openForReading, openForWriting } from '../db/database.js';
 import { photoFolder, photoPath } from '../db/photo-path.js';
+import { mendSearch } from '../db/search.js';
 import { Jobs, type Lane } from '../jobs/jobs.js';
 import { startProblemOf } from '../lib/start-problem.js';
 import { DeskPhrase } from './desk-phrase.js';
@@ -108,6 +109,7 @@ export class Workplace {
       await this.jobs.restart();
     }
     await migrate(this.db);
+    await mendSearch(this.db);
     this.damage = [];
     this.damagedRecords = [];
   }
@@ -139,4 +141,5 @@ function sweepUnfinished(dataDir: string): void {
 async function broughtUp(db: Knex): Promise<void> {
   await migrate(db);
   await db.transaction(() => Promise.resolve());
+  await mendSearch(db);
 }

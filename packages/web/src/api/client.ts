@@ -14,7 +14,9 @@ import type {
   ImportResult,
   ImportUndone,
   LeftAsIs,
+  Found,
   ListedPart,
+  SearchHit,
   ListedPlacement,
   Part,
   PartChange,
@@ -82,11 +84,14 @@ export interface CouponKind {
 
 /** The server's API, one function a route. */
 export const api = {
-  parts: (next: string | null, archived = false) =>
-    page<ListedPart>(next ?? `/parts${archived ? '?archived=true' : ''}`),
+  parts: (next: string | null, { archived = false, words = '' } = {}) =>
+    page<ListedPart>(next ?? `/parts?archived=${archived}&search=${encodeURIComponent(words)}`),
   part: (id: string) => request<Part>('GET', `/parts/${id}`),
-  findParts: (words: string, most: number) =>
-    page<ListedPart>(`/parts?limit=${most}&search=${encodeURIComponent(words)}`),
+  search: (words: string, kinds: readonly Found[], limit: number) =>
+    request<SearchHit[]>(
+      'GET',
+      `/search?kinds=${kinds.join()}&limit=${limit}&words=${encodeURIComponent(words)}`,
+    ),
   createPart: (change: PartChange) => request<Part>('POST', '/parts', change),
   savePart: (id: string, change: PartChange, keepalive = false) =>
     request<Part>('PUT', `/parts/${id}`, change, { keepalive }),

@@ -20,6 +20,7 @@ import { prefetchPages } from './router';
 import { useShortcuts } from './useShortcuts';
 
 // What is opened by a key or a number is fetched when it is first opened.
+const JumpDialog = defineAsyncComponent(() => import('./JumpDialog.vue'));
 const ShortcutHelp = defineAsyncComponent(() => import('./ShortcutHelp.vue'));
 const GuideDrawer = defineAsyncComponent(() => import('../features/guide/GuideDrawer.vue'));
 const TourGuide = defineAsyncComponent(() => import('../features/tour/TourGuide.vue'));
@@ -32,7 +33,7 @@ const tour = useTour();
 const health = useHealth();
 const workshop = useWorkshop();
 const phoneKeeps = usePhoneKeeps();
-const { help, guide } = useShortcuts();
+const { help, guide, jump } = useShortcuts();
 const route = useRoute();
 const router = useRouter();
 const theme = computed(() => kitTheme(settings.theme));
@@ -77,7 +78,7 @@ onMounted(() => {
     <LockedDesk v-if="deskLocked" @opened="reopen" />
     <div v-show="!deskLocked" class="frame" :inert="deskLocked">
       <a class="skip" href="#main">Skip to the page</a>
-      <AppRail @help="help = true" @guide="guide = true" />
+      <AppRail @help="help = true" @guide="guide = true" @jump="jump = true" />
       <main id="main" tabindex="-1">
         <p v-if="health.damage.length" class="damaged" role="alert">
           The workshop’s file is damaged: it can be read, but nothing is saved. Restore the newest good backup
@@ -112,6 +113,7 @@ onMounted(() => {
       <WorkingDrawer v-if="working.topic" />
       <GuideDrawer v-if="guide" @close="guide = false" />
       <TourGuide v-if="tour.running" />
+      <JumpDialog v-if="jump" v-model:open="jump" />
       <ShortcutHelp v-if="help" v-model:open="help" />
     </div>
   </ConfigProvider>

@@ -7,7 +7,7 @@ import { useCurrentPart } from '../stores/current-part';
 import { useRecentParts } from '../stores/recent-parts';
 import { pages, partPages } from './pages';
 
-defineEmits<{ help: []; guide: [] }>();
+defineEmits<{ help: []; guide: []; jump: [] }>();
 const route = useRoute();
 const part = useCurrentPart();
 const onPart = computed(() => route.path.startsWith('/parts/') && part.id !== null);
@@ -63,6 +63,9 @@ const isHere = (to: string): boolean => (to === '/parts' ? route.path === to : r
     <ul ref="row" class="places" :class="{ 'under-part': onPart }">
       <li v-for="p in places" :key="p.path">
         <RouterLink :to="p.path" :class="{ here: isHere(p.path) }">{{ p.rail }}</RouterLink>
+      </li>
+      <li v-if="!health.isPhone" class="help">
+        <RailButton @click="$emit('jump')">Jump to <kbd>j</kbd></RailButton>
       </li>
       <li>
         <RailButton @click="$emit('guide')">Guide</RailButton>

@@ -1,12 +1,14 @@
 import { ref, type Ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useCurrentPart } from '../stores/current-part';
+import { useHealth } from '../stores/health';
 import { useKeys } from '../ui/keys';
 import { pages, partPages, type Page } from './pages';
 
 /** Every shortcut, for the help page. */
 export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: '?', does: 'Show this list' },
+  { keys: 'j', does: 'Jump to a part, a part in service, a filament or a page' },
   { keys: 'h', does: 'The guide, open at the page you are on' },
   ...[...pages, ...partPages].flatMap(({ key }) =>
     key ? [{ keys: `g ${key.letter}`, does: `Go to ${key.to}` }] : [],
@@ -26,12 +28,14 @@ export const shortcuts: readonly { keys: string; does: string }[] = [
   { keys: 'Esc', does: 'Close a drawer or dialogue' },
 ];
 
-/** Shortcuts that hold everywhere. @returns whether their list, and whether the guide, is open */
-export function useShortcuts(): { help: Ref<boolean>; guide: Ref<boolean> } {
+/** Shortcuts that hold everywhere. @returns whether their list, the guide and what jumps elsewhere are open */
+export function useShortcuts(): { help: Ref<boolean>; guide: Ref<boolean>; jump: Ref<boolean> } {
   const router = useRouter();
   const part = useCurrentPart();
+  const health = useHealth();
   const help = ref(false);
   const guide = ref(false);
+  const jump = ref(false);
   const showHelp = (): void => {
     help.value = true;
   };
@@ -41,10 +45,11 @@ export function useShortcuts(): { help: Ref<boolean>; guide: Ref<boolean> } {
     'Shift+?': showHelp,
     '?': showHelp,
     h: () => (guide.value = true),
+    j: () => (jump.value = !health.isPhone),
     ...keysTo(pages, path => void router.push(path)),
     ...keysTo(partPages, path => {
       if (part.id) void router.push(`/parts/${part.id}/${path}`);
     }),
   });
-  return { help, guide };
+  return { help, guide, jump };
 }

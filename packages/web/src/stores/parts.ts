@@ -6,6 +6,8 @@ import { api } from '../api/client';
 /** The list of parts, and apart from it those that were put away. */
 export const useParts = defineStore('parts', () => {
   const list = ref<ListedPart[]>([]);
+  /** The words that the list is searched by; all parts stand in it where there are none. */
+  const words = ref('');
   /** Where the list goes on; null when all of it is here. */
   const next = ref<string | null>(null);
   const away = ref<ListedPart[]>([]);
@@ -13,10 +15,13 @@ export const useParts = defineStore('parts', () => {
   const state = ref<'loading' | 'ready' | 'failed'>('loading');
   const error = ref('');
 
-  /** Fetches the first of the parts that are worked on. */
-  async function load(): Promise<void> {
+  /** Fetches the first of the parts that are worked on, or of those among them that hold some words. */
+  async function load(search = ''): Promise<void> {
+    words.value = search;
     try {
-      const page = await api.parts(null);
+      const page = await api.parts(null, { words: search });
+      // A later question is answered by its own answer.
+      if (words.value !== search) return;
       list.value = page.items;
       next.value = page.next;
       state.value = 'ready';
@@ -28,7 +33,9 @@ export const useParts = defineStore('parts', () => {
   /** Fetches some more of them. @throws ApiError */
   async function loadMore(): Promise<void> {
     if (next.value === null) return;
+    const asked = words.value;
     const page = await api.parts(next.value);
+    if (words.value !== asked) return;
     const here = new Set(list.value.map(p => p.id));
     list.value = [...list.value, ...page.items.filter(p => !here.has(p.id))];
     next.value = page.next;
@@ -44,14 +51,14 @@ export const useParts = defineStore('parts', () => {
   }
   /** Fetches the first of the parts that were put away. @throws ApiError */
   async function loadAway(): Promise<void> {
-    const page = await api.parts(null, true);
+    const page = await api.parts(null, { archived: true });
     away.value = page.items;
     awayNext.value = page.next;
   }
   /** Fetches some more of them. @throws ApiError */
   async function loadMoreAway(): Promise<void> {
     if (awayNext.value === null) return;
-    const page = await api.parts(awayNext.value, true);
+    const page = await api.parts(awayNext.value);
     away.value = [...away.value, ...page.items];
     awayNext.value = page.next;
   }
@@ -90,6 +97,7 @@ export const useParts = defineStore('parts', () => {
 
   return {
     list,
+    words,
     next,
     away,
     awayNext,

@@ -47,19 +47,26 @@ beforeEach(() => {
       }
       return Promise.resolve(Response.json(kept.find(p => p.id === id) ?? part('new')));
     }
+    const words = url.searchParams.get('search') ?? '';
     const wanted = kept.filter(
-      p => (p.archivedAt !== null) === (url.searchParams.get('archived') === 'true'),
+      p =>
+        p.name.includes(words) && (p.archivedAt !== null) === (url.searchParams.get('archived') === 'true'),
     );
     const from = Number(url.searchParams.get('after') ?? 0);
     const more = from + PAGE < wanted.length;
     return Promise.resolve(
       Response.json(wanted.slice(from, from + PAGE), {
-        headers: more ? { Link: `</api${url.pathname.slice(4)}?after=${from + PAGE}>; rel="next"` } : {},
+        headers: more ? { Link: `<${nextOf(url, from + PAGE)}>; rel="next"` } : {},
       }),
     );
   });
 });
 
+/** The address of the next page of a list. */
+function nextOf(url: URL, after: number): string {
+  url.searchParams.set('after', String(after));
+  return `${url.pathname}${url.search}`;
+}
 const names = (list: readonly { name: string }[]): string[] => list.map(p => p.name);
 
 describe('the list of parts', () => {
@@ -76,6 +83,30 @@ describe('the list of parts', () => {
     expect(parts.next).toBeNull();
     await parts.loadMore();
     expect(parts.list).toHaveLength(5);
+  });
+  it('is searched by the server through all its pages, and is whole again afterwards', async () => {
+    kept = ['a1', 'b1', 'a2', 'a3', 'b2', 'a4'].map(id => part(id));
+    const parts = useParts();
+    await parts.load();
+    await parts.load('a');
+    expect(names(parts.list)).toEqual(['a1', 'a2']);
+    await parts.loadMore();
+    expect(names(parts.list)).toEqual(['a1', 'a2', 'a3', 'a4']);
+    expect(parts.next).toBeNull();
+    await parts.load();
+    expect(names(parts.list)).toEqual(['a1', 'b1']);
+  });
+  it('is that of the last search, whichever answer comes last', async () => {
+    const parts = useParts();
+    const first = parts.load('e');
+    await parts.load('c');
+    await first;
+    expect(names(parts.list)).toEqual(['c']);
+    await parts.load();
+    const more = parts.loadMore();
+    await parts.load('d');
+    await more;
+    expect(names(parts.list)).toEqual(['d']);
   });
   it('says why when it cannot be fetched, and keeps what was here', async () => {
     const parts = useParts();

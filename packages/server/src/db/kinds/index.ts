@@ -77,6 +77,10 @@ export const transientTables: readonly string[] = [
   'knex_migrations_lock',
   'grade_imports',
   'archive_imports',
+  // The words of the search are kept by triggers, and made anew where they are lost; the rest is SQLite's own index.
+  'search_entries',
+  'search_words',
+  ...['config', 'data', 'docsize', 'idx'].map(of => `search_words_${of}`),
   // Keys of phones belong to this machine: an archive must not carry them.
   'phones',
 ];

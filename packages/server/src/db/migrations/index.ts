@@ -15,6 +15,7 @@ import { renamedFamilies } from './013-renamed-families.js';
 import { rotatedKeys } from './014-rotated-keys.js';
 import { maps } from './015-maps.js';
 import { looksIndexed } from './016-looks-indexed.js';
+import { search } from './017-search.js';
 import type { Migration } from './migration.js';
 
 /** The schema's history. Only ever add to the end; an old step is never changed. */
@@ -35,6 +36,7 @@ export const steps: readonly Migration[] = [
   rotatedKeys,
   maps,
   looksIndexed,
+  search,
 ];
 
 /** The history as Knex reads it, compiled in so that a build needs no loose files. */

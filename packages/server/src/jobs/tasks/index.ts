@@ -22,6 +22,7 @@ export const tasks = {
   listDecisions: () => import('./lists.js').then(m => m.listDecisions),
   listDrillAnswers: () => import('./lists.js').then(m => m.listDrillAnswers),
   listWeathers: () => import('./lists.js').then(m => m.listWeathers),
+  search: () => import('./search.js').then(m => m.search),
   listPlacements: () => import('./service.js').then(m => m.listPlacements),
   listInspections: () => import('./service.js').then(m => m.listInspections),
   serviceEvidence: () => import('./service.js').then(m => m.serviceEvidence),

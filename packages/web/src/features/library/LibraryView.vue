@@ -1,15 +1,18 @@
 <script setup lang="ts">
+import type { Part } from '@hornblende/core/api';
 import { families, measureNames, type MeasureName } from '@hornblende/core/materials';
 import { useSessionStorage } from '@vueuse/core';
 import { Button, Checkbox, Dropdown, Menu, Popover } from '../../ui/kit';
-import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
+import { api } from '../../api/client';
 import { useLibrary } from '../../stores/library';
-import { useParts } from '../../stores/parts';
 import { useWeathers } from '../../stores/weathers';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import PageState from '../../ui/PageState.vue';
+import PartPicker from '../../ui/PartPicker.vue';
 import SearchField from '../../ui/SearchField.vue';
+import { useFeedback } from '../../ui/useFeedback';
 import Segments from '../../ui/Segments.vue';
 import GradeEditor from './GradeEditor.vue';
 import LibraryTable from './LibraryTable.vue';
@@ -27,11 +30,11 @@ const PropertyPlot = defineAsyncComponent(() => import('./PropertyPlot.vue'));
 
 type Mode = 'table' | 'plot' | 'compare';
 const library = useLibrary();
-const parts = useParts();
 const weathers = useWeathers();
 const router = useRouter();
 const { label } = useProperties();
 const { editing, add } = useGradeActions();
+const { attempt } = useFeedback();
 const found = useLibrarySearch();
 const { search, kind, conditions, columns, sortBy, falling, picked, archived, traits, rows } = found;
 const importing = ref(false);
@@ -40,11 +43,12 @@ const axes = useSessionStorage<{ x: MeasureName; y: MeasureName }>('hornblende-l
   x: 'hdt045C',
   y: 'charpy23KJm2',
 });
-const forPart = ref('');
-onMounted(() => {
-  void library.load().catch(() => undefined);
-  void parts.load();
-});
+const part = shallowRef<Part | null>(null);
+async function askFor(id: string): Promise<void> {
+  if (!id) part.value = null;
+  else await attempt(async () => (part.value = await api.part(id)));
+}
+onMounted(() => void library.load().catch(() => undefined));
 
 const modes = computed(() => [
   { value: 'table' as const, label: 'Table' },
@@ -61,11 +65,6 @@ const kinds: { value: LibraryKind; label: string }[] = [
   { value: 'away', label: 'grades put away' },
 ];
 const comparing = computed(() => picked.value.flatMap(k => library.find(k) ?? []));
-const partOptions = computed(() => [
-  { value: '', label: 'no part' },
-  ...parts.list.map(p => ({ value: p.id, label: p.name })),
-]);
-const part = computed(() => parts.list.find(p => p.id === forPart.value) ?? null);
 const exports = [
   { key: 'csv', href: '/api/grades/export.csv', label: 'Own grades as CSV', name: '' },
   { key: 'json', href: '/api/grades/export.json', label: 'Own grades as JSON', name: '' },
@@ -144,7 +143,13 @@ const counts = computed(() => {
       :brief="part?.brief ?? null"
       :weather="weathers.byId(part?.weatherId ?? null)"
     >
-      <OptionSelect v-model="forPart" label="Needs of" :options="partOptions" />
+      <PartPicker
+        :part-id="part?.id ?? ''"
+        :part-name="part?.name ?? ''"
+        label="Needs of"
+        none="no part"
+        @pick="askFor"
+      />
     </PropertyPlot>
     <PageState v-else :state="library.state === 'loading' ? 'loading' : 'ready'" what="your own grades">
       <LibraryTable

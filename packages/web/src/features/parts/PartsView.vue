@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { ListedPart } from '@hornblende/core/api';
 import { Button } from '../../ui/kit';
-import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue';
+import { watchDebounced } from '@vueuse/core';
+import { computed, defineAsyncComponent, onMounted, onUnmounted, ref } from 'vue';
 import { useGrades } from '../../stores/grades';
 import { useSpools } from '../../stores/spools';
 import { useParts } from '../../stores/parts';
@@ -19,6 +20,8 @@ const DueNotice = defineAsyncComponent(() => import('./DueNotice.vue'));
 const FirstPart = defineAsyncComponent(() => import('./FirstPart.vue'));
 const AwayParts = defineAsyncComponent(() => import('./AwayParts.vue'));
 
+/** How long words rest before they are looked for, ms. */
+const REST_MS = 150;
 const parts = useParts();
 const printers = usePrinters();
 const weathers = useWeathers();
@@ -29,8 +32,8 @@ const making = ref<{ from: ListedPart | null } | null>(null);
 const away = ref(false);
 const { byPart, provisional, failed } = useStandings();
 
-async function load(): Promise<void> {
-  await parts.load();
+async function load(words = ''): Promise<void> {
+  await parts.load(words);
   await fetchWeathers();
 }
 /** The demo came in: with its parts there are printers, grades and inspections. */
@@ -41,16 +44,10 @@ async function loadMore(): Promise<void> {
   await parts.loadMore();
   await fetchWeathers();
 }
-// What is looked for may stand further down than was fetched.
-let looking = false;
-watch([search, () => parts.next], async ([words, next]) => {
-  if (looking || !words.trim() || next === null) return;
-  looking = true;
-  await parts
-    .loadRest()
-    .then(fetchWeathers)
-    .catch(() => undefined);
-  looking = false;
+watchDebounced(search, words => load(words.trim()), { debounce: REST_MS });
+// The list is everybody's: none but this page searches it.
+onUnmounted(() => {
+  if (parts.words) void parts.load();
 });
 async function fetchWeathers(): Promise<void> {
   await Promise.all(parts.list.map(p => weathers.ensure(p.weatherId).catch(() => undefined)));
@@ -66,14 +63,10 @@ function begin(from: ListedPart | null): void {
   making.value ??= { from };
 }
 
-const found = computed(() => {
-  const words = search.value.trim().toLowerCase();
-  return parts.list.filter(p => p.name.toLowerCase().includes(words));
-});
 const groups = computed(() =>
   [
-    { decided: false, title: 'To decide', parts: found.value.filter(p => !p.decision) },
-    { decided: true, title: 'Decided', parts: found.value.filter(p => p.decision) },
+    { decided: false, title: 'To decide', parts: parts.list.filter(p => !p.decision) },
+    { decided: true, title: 'Decided', parts: parts.list.filter(p => p.decision) },
   ].filter(g => g.parts.length),
 );
 </script>
@@ -89,19 +82,19 @@ const groups = computed(() =>
       </div>
     </div>
     <!-- Its room is kept free, so that nothing moves away under the hand; asked for anew where the demo came in. -->
-    <div class="due-room"><DueNotice v-if="parts.list.length" /></div>
+    <div class="due-room"><DueNotice v-if="parts.list.length || parts.words" /></div>
     <p v-if="parts.state === 'loading'" class="soft" role="status">Fetching the parts…</p>
     <div v-else-if="parts.state === 'failed'" class="notice" role="alert">
       <p>The parts could not be fetched: {{ parts.error }}</p>
-      <Button @click="load">Try again</Button>
+      <Button @click="load(search.trim())">Try again</Button>
     </div>
     <FirstPart
-      v-else-if="!parts.list.length"
+      v-else-if="!parts.list.length && !parts.words"
       :offers-demo="!printers.list.length"
       @questions="begin(null)"
       @laid-out="laidOut"
     />
-    <p v-else-if="!found.length" class="soft">No part is called anything like “{{ search }}”.</p>
+    <p v-else-if="!parts.list.length" class="soft">No part is called anything like “{{ parts.words }}”.</p>
     <p v-if="failed" class="out small" role="alert">Today’s answers could not be worked out: {{ failed }}</p>
     <PartList
       v-for="g in groups"

@@ -6,7 +6,7 @@ import { usePrints } from '../../stores/prints';
 import NumberInput from '../../ui/NumberInput.vue';
 import OptionSelect from '../../ui/OptionSelect.vue';
 import TextField from '../../ui/TextField.vue';
-import PartPicker from './PartPicker.vue';
+import PartPicker from '../../ui/PartPicker.vue';
 import PlaceFieldset from './PlaceFieldset.vue';
 import type { PlacingDraft } from './usePlacing';
 import { optionsOf } from './words';
@@ -47,6 +47,7 @@ const orOptions = computed(() => [{ value: '', label: 'no, it is known' }, ...ma
       :part-id="draft.partId"
       :part-name="partName"
       label="One of"
+      none="none of the list"
       @pick="v => (v ? emit('part', v) : emit('change', { partId: '' }))"
     />
     <OptionSelect

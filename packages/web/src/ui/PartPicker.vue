@@ -1,11 +1,17 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core';
 import { computed, onMounted, ref, shallowRef, useId } from 'vue';
-import { api } from '../../api/client';
-import KitSelect from '../../ui/KitSelect.vue';
+import { api } from '../api/client';
+import KitSelect from './KitSelect.vue';
 
 /** Picks a part of the workshop by words of its name: the server looks through all of them, however many there are. */
-const props = defineProps<{ partId: string; partName: string; label: string }>();
+const props = defineProps<{
+  partId: string;
+  partName: string;
+  label: string;
+  /** What stands for no part. */
+  none: string;
+}>();
 const emit = defineEmits<{ pick: [id: string] }>();
 const id = useId();
 const found = shallowRef<{ value: string; label: string }[]>([]);
@@ -20,9 +26,9 @@ async function look(words: string): Promise<void> {
   busy.value = true;
   failed.value = '';
   try {
-    const page = await api.findParts(words, MOST_PARTS_LISTED);
+    const hits = await api.search(words, ['parts'], MOST_PARTS_LISTED);
     // A later question is answered by its own answer.
-    if (asked === words) found.value = page.items.map(p => ({ value: p.id, label: p.name }));
+    if (asked === words) found.value = hits.map(p => ({ value: p.id, label: p.title }));
   } catch (e) {
     if (asked === words) failed.value = (e as Error).message;
   } finally {
@@ -32,7 +38,7 @@ async function look(words: string): Promise<void> {
 const lookSoon = useDebounceFn(look, 200);
 onMounted(() => look(''));
 const options = computed(() => {
-  const none = { value: '', label: 'none of the list' };
+  const none = { value: '', label: props.none };
   const here = found.value.some(o => o.value === props.partId);
   const chosen = props.partId && !here ? [{ value: props.partId, label: props.partName || '…' }] : [];
   return [none, ...chosen, ...found.value];
