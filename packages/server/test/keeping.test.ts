@@ -16,6 +16,8 @@ import type { ArchivePreview } from '@hornblende/core/api';
 import type { DecisionRecord } from '@hornblende/core/records';
 import { premisedCandidates } from '@hornblende/core/records';
 import { rank } from '@hornblende/core/score';
+import { summed, type Row } from '../src/db/kind.js';
+import { decisions } from '../src/db/kinds/decisions.js';
 import { recordKinds, transientTables } from '../src/db/kinds/index.js';
 import { openDatabase } from '../src/db/database.js';
 import { exportTo, importFrom, restore, startServer, verify, type Running } from '../src/index.js';
@@ -246,6 +248,56 @@ describe('backups', () => {
       expect(list.status).toBe(200);
       expect(list.headers.get('Unreadable-Rows')).toBe('1');
       expect(((await list.json()) as unknown[]).length).toBeGreaterThan(0);
+    } finally {
+      await other.close();
+    }
+  });
+
+  it('a decision whose record is no JSON, and one that names what is not kept, are named by the check', async () => {
+    const copy = folder();
+    const source = await call('POST', '/api/backups');
+    const file = join(copy, 'hornblende.db');
+    copyFileSync(join(dataDir, 'backups', String(source.body.name)), file);
+    const db = new Driver(file);
+    const row = db.prepare('select * from decisions where record is not null limit 1').get() as Row;
+    for (const [id, record] of [
+      ['torn', '{"format":'],
+      ['loose', '{"pieces":{"candidates":"never kept"}}'],
+    ]) {
+      // The sum fits: it is what was written, and still cannot be used.
+      const other = summed(decisions, { ...row, id, record });
+      const columns = Object.keys(other);
+      const names = columns.join(', ');
+      db.prepare(`insert into decisions (${names}) values (${columns.map(c => `@${c}`).join(', ')})`).run(
+        other,
+      );
+    }
+    db.close();
+    expect((await verify(null, copy)).problems).toEqual([
+      'decisions torn: its record is no JSON',
+      'decisions loose: its candidates is missing',
+    ]);
+  });
+
+  it('a copy is looked through by its sums: what is not as it was written is told in its summary', async () => {
+    const copy = folder();
+    const other = await startServer({ dataDir: copy, port: 0 });
+    try {
+      const send = (path: string, body: object): Promise<Response> =>
+        fetch(`${other.url}/api${path}`, {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/json' },
+          body: JSON.stringify(body),
+        });
+      await send('/parts', { brief: brief({ name: 'Kept' }) });
+      const sound = (await (await send('/backups', {})).json()) as { checked: number; problems: string[] };
+      expect(sound.problems).toEqual([]);
+      expect(sound.checked).toBeGreaterThan(1);
+      const db = new Driver(join(copy, 'hornblende.db'));
+      db.prepare("update parts set name = 'Turned over'").run();
+      db.close();
+      const told = (await (await send('/backups', {})).json()) as { problems: string[] };
+      expect(told.problems).toEqual([expect.stringMatching(/^parts [\w-]+: /)]);
     } finally {
       await other.close();
     }

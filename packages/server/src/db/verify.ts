@@ -55,26 +55,39 @@ export async function damagedRecords(db: Knex): Promise<string[]> {
 }
 
 /**
+ * Reads every record of a database and says which are not as they were written: a copy is as good as what it was made
+ * of where every sum fits. What has no sum is read as {@link verifyDatabase} reads it.
+ */
+export function verifyCopy(db: Knex, progress: Progress = () => undefined): Promise<Verification> {
+  return verified(db, progress, (kind, row) => {
+    if (typeof row.sum === 'number') requireSum(kind, row);
+    else kind.check(row);
+  });
+}
+
+/**
  * Reads every record of a database and says which cannot be used, and which photographs are not there.
  * @param photoFolder where the photographs stand; null looks for none
  */
-export async function verifyDatabase(
+export function verifyDatabase(
   db: Knex,
   photoFolder: string | null = null,
   progress: Progress = () => undefined,
 ): Promise<Verification> {
+  return verified(db, progress, async (kind, row) => {
+    if ('sum' in row) requireSum(kind, row);
+    kind.check(row);
+    if (kind === photos && photoFolder !== null) await requireFile(photoFolder, row);
+  });
+}
+
+type Look = (kind: RecordKind, row: Row) => void | Promise<void>;
+
+async function verified(db: Knex, progress: Progress, look: Look): Promise<Verification> {
   const problems = new ProblemList();
   for (const line of await damageOf(db)) problems.add(line);
-  const checked = await eachRecord(
-    db,
-    problems,
-    async (kind, row) => {
-      if ('sum' in row) requireSum(kind, row);
-      kind.check(row);
-      if (kind === photos && photoFolder !== null) await requireFile(photoFolder, row);
-    },
-    progress,
-  );
+  const checked = await eachRecord(db, problems, look, progress);
+  for (const kind of recordKinds) await malformed(db, kind, problems);
   await missingPieces(db, problems);
   const list = problems.list;
   return { ok: list.length === 0, checked, problems: list };
@@ -84,7 +97,7 @@ export async function verifyDatabase(
 async function eachRecord(
   db: Knex,
   problems: ProblemList,
-  look: (kind: RecordKind, row: Row) => void | Promise<void>,
+  look: Look,
   progress: Progress = () => undefined,
 ): Promise<number> {
   const kinds: RecordKind[] = [];
@@ -125,12 +138,27 @@ async function requireFile(folder: string, row: Row): Promise<void> {
   if (hash.digest('hex') !== row.sha256) throw new Error('its file is not what its hash says');
 }
 
+/** Records with a column that is no JSON. */
+async function malformed(db: Knex, kind: RecordKind, problems: ProblemList): Promise<void> {
+  for (const column of kind.wellFormed ?? [])
+    try {
+      // A file of an older schema lacks what came later.
+      if (!(await db.schema.hasColumn(kind.table, column))) continue;
+      const query = db(kind.table).select(...kind.key);
+      const rows = (await query.whereRaw(`${column} is not null and not json_valid(${column})`)) as Row[];
+      for (const row of rows) problems.add(`${kind.name} ${keyText(kind, row)}: its ${column} is no JSON`);
+    } catch (e) {
+      problems.add(`${kind.name}: ${firstLine(e)}`);
+    }
+}
+
 /** Decisions whose records name a piece that is not kept. */
 async function missingPieces(db: Knex, problems: ProblemList): Promise<void> {
   try {
     if (!(await db.schema.hasTable('record_pieces'))) return;
     const rows = (await db.raw(
-      `select d.id as id, p.key as piece from decisions d, json_each(d.record, '$.pieces') p
+      `select d.id as id, p.key as piece
+       from decisions d, json_each(case when json_valid(d.record) then d.record else '{}' end, '$.pieces') p
        where d.record is not null and not exists (select 1 from record_pieces r where r.hash = p.value)`,
     )) as { id: string; piece: string }[];
     for (const { id, piece } of rows) problems.add(`decisions ${id}: its ${piece} is missing`);

@@ -20,7 +20,7 @@ export function backupRoutes(workplace: Workplace, long: LongJobs): Router {
   });
   router.post('/:name/restore', async (req, res) => {
     const path = backups.pathOf(req.params.name);
-    const { problems } = await jobs.run('heavy', 'inspectFile', { path });
+    const { problems } = await jobs.run('heavy', 'inspectFile', { path, bySums: false });
     if (problems.length)
       throw new HttpProblem(409, [
         {

@@ -121,7 +121,7 @@ export function backupsOf(file: string, folder: string, jobs: Jobs): Backups {
     { folder, photos: photoFolder(file), photoPath: photo => photoPath('', photo as never) },
     {
       copy: to => jobs.run('checking', 'copyDatabase', { to }),
-      inspect: path => jobs.run('checking', 'inspectFile', { path }),
+      inspect: path => jobs.run('checking', 'inspectFile', { path, bySums: true }),
     },
   );
 }

@@ -3,7 +3,7 @@ import { fileOfDatabase, openForReading } from '../../db/database.js';
 import { recordKinds } from '../../db/kinds/index.js';
 import { photoFolder } from '../../db/photo-path.js';
 import { forgetUnusedPhotos } from '../../db/unused-photos.js';
-import { damagedRecords, damageOf, verifyDatabase } from '../../db/verify.js';
+import { damagedRecords, damageOf, verifyCopy, verifyDatabase } from '../../db/verify.js';
 import { copyDatabase as copied } from '../../backup/copy-database.js';
 import type { Task } from '../task.js';
 
@@ -42,12 +42,15 @@ export const copyDatabase: Task<{ to: string }, null> = {
   },
 };
 
-/** A database file read through, and what is in it. */
-export const inspectFile: Task<{ path: string }, Verification & { counts: Record<string, number> }> = {
-  async run(_db, { path }, progress) {
+/** A copy of a database read through, and what is in it; record by record, or by their sums. */
+export const inspectFile: Task<
+  { path: string; bySums: boolean },
+  Verification & { counts: Record<string, number> }
+> = {
+  async run(_db, { path, bySums }, progress) {
     const db = openForReading(path);
     try {
-      const found = await verifyDatabase(db, null, progress);
+      const found = bySums ? await verifyCopy(db, progress) : await verifyDatabase(db, null, progress);
       const counts: Record<string, number> = {};
       for (const { name, table } of recordKinds) {
         if (!(await db.schema.hasTable(table))) continue;
