@@ -1,11 +1,11 @@
-// npm run torture [freeze|growth|kill|fuzz|flips|restoring|size …]: minutes of ill-treatment.
+// npm run torture [freeze|growth|kill|power|fuzz|flips|restoring|size …]: minutes of ill-treatment.
 // Ends with 1 where anything broke.
 import { ensureInstalled } from './install.mjs';
 
 await ensureInstalled();
 const { buildAll } = await import('./build.mjs');
 await buildAll();
-const all = ['freeze', 'growth', 'kill', 'fuzz', 'flips', 'restoring', 'size'];
+const all = ['freeze', 'growth', 'kill', 'power', 'fuzz', 'flips', 'restoring', 'size'];
 const asked = process.argv.slice(2).filter(a => all.includes(a));
 const seed = Number(process.env.SEED ?? 1);
 let failed = 0;

@@ -1,45 +1,16 @@
 // Flips: a bit of a workshop's file is turned over, at a place by chance, again and again. Whatever a check calls sound
 // tells what it told before; what is not sound is said in words, and breaks nothing.
-import Driver from 'better-sqlite3';
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { root } from '../hash.mjs';
 import { seeded } from '../seeded.mjs';
+import { changed, rowsOf } from './rows.mjs';
 import { Victim } from './server.mjs';
 
 const FLIPS = 300;
 const FILE = 'hornblende.db';
-
-/** Every row of every table, as text; null where the file cannot be read to its end. */
-function rowsOf(file) {
-  const db = new Driver(file, { readonly: true });
-  try {
-    const tables = db
-      .prepare(
-        "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY name",
-      )
-      .all()
-      .map(t => t.name);
-    const rows = new Map();
-    for (const table of tables)
-      for (const row of db.prepare(`SELECT rowid AS _row, * FROM "${table}"`).all())
-        rows.set(`${table} ${row._row}`, JSON.stringify(row));
-    return rows;
-  } catch {
-    return null;
-  } finally {
-    db.close();
-  }
-}
-
-/** The first row that tells something else than before; null where none does. */
-function changed(before, now) {
-  if (now === null) return 'the file, which cannot be read';
-  for (const [row, text] of before) if (now.get(row) !== text) return row;
-  return now.size === before.size ? null : 'a row that was not there';
-}
 
 /**
  * Turns bits over in copies of a workshop's file.

@@ -120,6 +120,7 @@ describe('the words of a search', () => {
   it.each([
     ['are missing', "delete from search_entries where kind = 'parts'"],
     ['say something else', "update search_entries set title = 'Anything'"],
+    ['say more than is so', "update search_entries set more = 'Anything'"],
     ['are of what is gone', "insert into search_entries values (99, 'parts', 'x', 'Lever', '', '', 0)"],
   ])('are made anew when the workshop is opened where they %s', async (_how, damage) => {
     const first = await startServer({ dataDir: folder, port: 0 });

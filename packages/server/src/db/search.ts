@@ -1,6 +1,6 @@
 import type { Found, SearchHit } from '@hornblende/core/api';
 import type { Knex } from 'knex';
-import { search as searchStep } from './migrations/017-search.js';
+import { search as searchStep, searchEntries } from './migrations/017-search.js';
 
 /** Everything that can be found. */
 export const foundKinds: readonly Found[] = ['parts', 'placements'];
@@ -77,23 +77,23 @@ export async function search(db: Knex, { words, kinds, away, limit }: SearchAske
   return rows.map(({ key, away: put, ...hit }) => ({ ...hit, id: key, away: put !== 0 }));
 }
 
-/** Records that the search knows otherwise than they are, or does not know, and entries of records that are gone. */
-async function unsearchable(db: Knex): Promise<number> {
-  const [{ n }] = (await db.raw(
-    `select
-       (select count(*) from parts p left join search_entries e on e.kind = 'parts' and e.key = p.id
-        where e.title is not p.name)
-       + (select count(*) from placements p left join search_entries e on e.kind = 'placements' and e.key = p.id
-        where (e.title, e.place) is not (p.name, p.place))
-       + abs((select count(*) from search_entries) - (select count(*) from parts) - (select count(*) from placements))
-       as n`,
-  )) as [{ n: number }];
-  return n;
+/** Whether the search knows any record otherwise than it is, or not at all, or one that is gone. */
+async function isStale(db: Knex): Promise<boolean> {
+  const wrong = Object.entries(searchEntries).map(([kind, { table, key, columns }]) => {
+    const { title, place, more, away } = columns('x');
+    return `exists (select 1 from ${table} x left join search_entries e on e.kind = '${kind}' and e.key = x.${key}
+      where (e.title, e.place, e.more, e.away) is not (${[title, place, more, away].join(', ')}))`;
+  });
+  const count = Object.values(searchEntries).map(({ table }) => `(select count(*) from ${table})`);
+  const [{ stale }] = (await db.raw(
+    `select ${wrong.join(' or ')} or (select count(*) from search_entries) <> ${count.join(' + ')} as stale`,
+  )) as [{ stale: number }];
+  return stale !== 0;
 }
 
 /** Makes the words of the search anew from the records, where they are not as the records are. */
 export async function mendSearch(db: Knex): Promise<void> {
-  if ((await unsearchable(db)) === 0) return;
+  if (!(await isStale(db))) return;
   await db.transaction(async t => {
     await searchStep.down(t);
     await searchStep.up(t);

@@ -50,6 +50,14 @@ describe('the database', () => {
     await db.destroy();
   });
 
+  it('tells the disk to keep what it writes before it is acknowledged, in a log beside the file', async () => {
+    const db = await openDatabase(join(folder, 'kept.db'));
+    const FULL = 2;
+    expect(await db.raw('pragma synchronous')).toEqual([{ synchronous: FULL }]);
+    expect(await db.raw('pragma journal_mode')).toEqual([{ journal_mode: 'wal' }]);
+    await db.destroy();
+  });
+
   it('what is opened for reading cannot be written to', async () => {
     const file = join(folder, 'read.db');
     await (await openDatabase(file)).destroy();

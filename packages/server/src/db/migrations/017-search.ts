@@ -1,7 +1,7 @@
 import type { Migration } from './migration.js';
 
 /** What a search may find, with what it is called, where it is, and more words that it is known by. */
-const entries = {
+export const searchEntries = {
   parts: {
     table: 'parts',
     key: 'id',
@@ -59,7 +59,7 @@ export const search: Migration = {
     await db.raw(`create trigger search_entry_changed after update of title, place, more on search_entries
       when (old.title, old.place, old.more) is not (new.title, new.place, new.more)
       begin ${dropped} ${added} end`);
-    for (const [kind, { table, key, columns, of }] of Object.entries(entries)) {
+    for (const [kind, { table, key, columns, of }] of Object.entries(searchEntries)) {
       const { title, place, more, away } = columns('new');
       const values = [title, place, more, away].join(', ');
       await db.raw(`create trigger ${table}_found after insert on ${table} begin
@@ -76,7 +76,7 @@ export const search: Migration = {
     }
   },
   async down(db) {
-    for (const { table } of Object.values(entries))
+    for (const { table } of Object.values(searchEntries))
       for (const when of ['found', 'found_anew', 'found_no_more'])
         await db.raw(`drop trigger ${table}_${when}`);
     await db.schema.dropTable('search_words');
