@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
-import { choose } from './controls';
+import { choose, segment } from './controls';
 import { expect, test } from './server';
 
 /** A picture that a browser can read: a corner of the page itself. */
@@ -266,8 +266,12 @@ test('what is out there goes out as labels, as a calendar and as a table; curves
   await expect(page.getByTestId('label').first().getByRole('img')).toBeVisible();
   const calendar = await (await page.request.get(`${server.url}/api/service/due.ics`)).text();
   expect(calendar.match(/BEGIN:VEVENT/g)).toHaveLength(10);
-  // The story of one part goes out as text and as a sheet.
+  // Opened by itself, the page names the parts that groups stand for.
   await page.goto(`${server.url}/service`);
+  await page.getByText('How long it lasts', { exact: true }).click();
+  await segment(page, 'Part');
+  await expect(groups.filter({ hasText: 'Hive-stand levelling foot' })).toHaveCount(1);
+  // The story of one part goes out as text and as a sheet.
   await page.getByText('All of it', { exact: true }).click();
   await page
     .getByRole('link', { name: /^Float, the trough/ })

@@ -262,6 +262,18 @@ describe('what parts in service tell', () => {
     expect((await call('GET', '/api/service/evidence?by=mood')).body.errors?.[0]?.field).toBe('by');
   });
 
+  it('names the parts that groups stand for, under the names that they have now', async () => {
+    const made = await call('POST', '/api/parts', { brief: brief({ name: 'Foot' }) });
+    const { id, revision } = made.body as { id: string; revision: number };
+    await place({ name: 'One of them', partId: id });
+    const parts = async (by: string): Promise<unknown> =>
+      (await call('GET', `/api/service/evidence?by=${by}`)).body.parts;
+    expect(await parts('part')).toEqual({ [id]: 'Foot' });
+    await call('PUT', `/api/parts/${id}`, { brief: brief({ name: 'Levelling foot' }), revision });
+    expect(await parts('part')).toEqual({ [id]: 'Levelling foot' });
+    expect(await parts('sun')).toEqual({});
+  });
+
   it('is remembered until something is written, and by each grouping for itself', async () => {
     const keys = async (by: string): Promise<string[]> => {
       const { body } = await call('GET', `/api/service/evidence?by=${by}`);

@@ -38,7 +38,7 @@ export class PartStanding {
     private readonly weather: Weather | null,
   ) {}
 
-  /** @param families those that may be in the running; the same for every printer that is asked about */
+  /** @param families those that are asked about; each must be among those that the printer was felt by */
   on({ printer, felt }: FeltPrinter, families: readonly Family[]): Standing {
     const keys = families.map(f => felt.get(f.key)!);
     const asFelt = keys.join('\n');

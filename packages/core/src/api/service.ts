@@ -50,6 +50,8 @@ export interface StoredPhoto {
 /** What parts in service tell, as the server works it out. */
 export interface ServiceEvidence {
   groups: EvidenceGroup[];
+  /** What the parts are called that groups stand for, by their ids; empty for other groups. */
+  parts: Record<string, string>;
   field: FieldEvidence[];
   happened: Happened[];
   calibration: ModelCalibration;

@@ -65,6 +65,14 @@ export async function placedByIds(db: Knex, ids: readonly string[], now: string)
   });
 }
 
+/** What the parts are called that something in service is one of, by their ids. */
+export async function placedPartNames(db: Knex): Promise<Record<string, string>> {
+  const rows: unknown = await db.raw(
+    `select key, title from search_entries where kind = 'parts' and key in (select part_id from placements)`,
+  );
+  return Object.fromEntries((rows as { key: string; title: string }[]).map(r => [r.key, r.title]));
+}
+
 /**
  * Every part in service by its id, in the order of lists, with what it rests on: its own row, its looks, the brief of
  * its part, its grade, its year of weather. A stamp changes when any of them is written.

@@ -22,7 +22,7 @@ import {
 } from '@hornblende/core/service';
 import type { Knex } from 'knex';
 import { InspectionStore } from '../../db/inspections.js';
-import { failedKindsIn, looksOf } from '../../db/placed.js';
+import { failedKindsIn, looksOf, placedPartNames } from '../../db/placed.js';
 import { placements } from '../../db/kinds/placements.js';
 import { RevisionedStore } from '../../db/revisioned-store.js';
 import { serviceCalendar } from '../calendar.js';
@@ -79,6 +79,7 @@ export const serviceEvidence: Task<{ by: Grouping; now: string }> = {
     const outcomes = byLesson(placed.flatMap(p => p.happened() ?? []));
     const answer: ServiceEvidence = {
       groups: evidence(placed, by, key => library.get(key)?.grade?.family ?? (library.has(key) ? key : null)),
+      parts: by === 'part' ? await placedPartNames(db) : {},
       field: await fieldOf(db, placed, library),
       happened: outcomes,
       calibration: modelCalibration(outcomes),

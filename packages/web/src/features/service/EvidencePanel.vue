@@ -13,7 +13,6 @@ import { computed, ref } from 'vue';
 import ChartFrame from '../../charts/ChartFrame.vue';
 import { useChartColours } from '../../charts/useChartColours';
 import { useLibrary } from '../../stores/library';
-import { useParts } from '../../stores/parts';
 import { useService } from '../../stores/service';
 import { useWorking } from '../../stores/working';
 import PageState from '../../ui/PageState.vue';
@@ -27,7 +26,6 @@ import { useEvidence } from './useEvidence';
 /** How long parts last, by what they are of or where they are: all groups in one chart, and the curve of one. */
 const colours = useChartColours();
 const library = useLibrary();
-const parts = useParts();
 const service = useService();
 const working = useWorking();
 const by = ref<Grouping>('family');
@@ -48,7 +46,7 @@ function nameOf(key: string): string {
   if (key === UNSURE) return 'not known which';
   const known: Record<string, string> = { ...sunWords, ...heatWords, ...loadWords };
   if (by.value === 'family') return library.nameOf(key);
-  if (by.value === 'part') return parts.list.find(p => p.id === key)?.name ?? 'no part of the list';
+  if (by.value === 'part') return evidence.value?.parts[key] ?? 'no part of the list';
   if (by.value === 'load') return loadWords[key as keyof typeof loadWords] ?? key;
   return key === 'all' ? 'all of it' : (known[key] ?? key);
 }
