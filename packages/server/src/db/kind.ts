@@ -36,7 +36,10 @@ export interface RecordKind {
   title: (row: Row) => string;
   /** @throws Error for a row that cannot be used */
   check: (row: Row) => void;
-  /** Columns of which no more is asked than that they are JSON: SQLite looks at them where they stand. */
+  /**
+   * Columns of which `check` asks no more than that they are JSON: where a whole database is looked through, SQLite
+   * looks at them where they stand.
+   */
   wellFormed?: readonly string[];
   /** A row as its file has it, where that is more than its JSON unfolded. */
   toFile?: (row: Row) => Row;

@@ -91,11 +91,18 @@ async function isStale(db: Knex): Promise<boolean> {
   return stale !== 0;
 }
 
-/** Makes the words of the search anew from the records, where they are not as the records are. */
+/**
+ * Makes the words of the search anew from the records, where they are not as the records are. In a file that is damaged
+ * they stay as they are: it opens all the same, and whoever looks through it tells of the damage.
+ */
 export async function mendSearch(db: Knex): Promise<void> {
-  if (!(await isStale(db))) return;
-  await db.transaction(async t => {
-    await searchStep.down(t);
-    await searchStep.up(t);
-  });
+  try {
+    if (!(await isStale(db))) return;
+    await db.transaction(async t => {
+      await searchStep.down(t);
+      await searchStep.up(t);
+    });
+  } catch (e) {
+    if (!/^SQLITE_(CORRUPT|NOTADB)/.test(String((e as { code?: string }).code))) throw e;
+  }
 }

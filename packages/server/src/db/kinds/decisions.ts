@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { packed, unpackedText } from '../packed.js';
 import type { RecordKind, Row } from '../kind.js';
-import { text } from './fields.js';
+import { parsed, text } from './fields.js';
 
 /** @throws Error where a hash does not fit what it stands for */
 function requireHash(row: Row, of: string): void {
@@ -58,6 +58,6 @@ export const decisions: RecordKind = {
   ],
   writtenAt: ['decided_at', 'withdrawn_at'],
   title: row => `the decision for ${text(row, 'first_choice')}`,
-  check: () => undefined,
+  check: row => void parsed(row, 'record' in row && row.record !== null ? 'record' : 'ranking'),
   wellFormed: ['record', 'ranking'],
 };
