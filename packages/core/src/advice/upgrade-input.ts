@@ -1,7 +1,5 @@
 import { Choice, ListOf, Nested, Quantity, Text } from '../input/fields.js';
 import { Brief } from '../brief/brief.js';
-import type { Weather } from '../climate/weather.js';
-import type { Family } from '../materials/family.js';
 import { machineKinds, type MachineKind } from '../workshop/presets.js';
 import { Printer } from '../workshop/printer.js';
 import { upgradeKinds, type UpgradeKind } from '../workshop/purchases.js';
@@ -103,9 +101,7 @@ export interface MachineOrUpgrades {
 
 /** What the weighing needs besides the input. */
 export interface UpgradeContext {
-  families?: readonly Family[];
-  weathers?: readonly (Weather | null)[];
-  /** How these parts stand on this printer, as far as an earlier question has found out. */
+  /** How these parts stand on this printer, as far as an earlier question has found out; of the library by default. */
   standings?: UpgradeStandings;
   progress?: (done: number, total: number) => void;
 }

@@ -1,5 +1,5 @@
 import { parseBrief } from '../brief/parse-brief.js';
-import { families as libraryFamilies } from '../materials/library.js';
+import { families } from '../materials/library.js';
 import { model, step } from '../models/model.js';
 import { sig } from '../lib/figures.js';
 import { Printer } from '../workshop/printer.js';
@@ -38,14 +38,12 @@ const WORTHLESS = 0.005;
 export function weighUpgrades(
   input: WorkshopUpgradesInput,
   {
-    families = libraryFamilies,
-    weathers = [],
-    progress = () => undefined,
     standings = new UpgradeStandings(
       input.printer,
-      input.parts.map(({ brief }, i) => ({ brief, weather: weathers[i] ?? null })),
+      input.parts.map(({ brief }) => ({ brief, weather: null })),
       families,
     ),
+    progress = () => undefined,
   }: UpgradeContext = {},
 ): WorkshopUpgradesResult {
   const { printer, parts } = input;
