@@ -78,6 +78,12 @@ describe('a search', () => {
     expect(await titles('knob', '&kinds=placements,parts')).toHaveLength(2);
     expect(await titles('', '&limit=2')).toHaveLength(2);
     expect((await hits('', '&kinds=parts'))[0]?.title).toBe('100 % sure_thing "quoted"');
+    const { revision } = (await call('GET', `/parts/${crank}`)).body;
+    await call('PUT', `/parts/${crank}`, {
+      brief: brief({ name: 'Extractor crank knob', sun: 'full' }),
+      revision,
+    });
+    expect((await hits('', '&kinds=parts'))[0]?.title).toBe('Extractor crank knob');
   });
   it('follows a change, a name of another part, what is put away and what goes', async () => {
     const change = async (fields: object): Promise<void> => {
@@ -120,8 +126,9 @@ describe('the words of a search', () => {
   it.each([
     ['are missing', "delete from search_entries where kind = 'parts'"],
     ['say something else', "update search_entries set title = 'Anything'"],
+    ['say that it was touched at another time', "update search_entries set touched = ''"],
     ['say more than is so', "update search_entries set more = 'Anything'"],
-    ['are of what is gone', "insert into search_entries values (99, 'parts', 'x', 'Lever', '', '', 0)"],
+    ['are of what is gone', "insert into search_entries values (99, 'parts', 'x', 'Lever', '', '', 0, '')"],
   ])('are made anew when the workshop is opened where they %s', async (_how, damage) => {
     const first = await startServer({ dataDir: folder, port: 0 });
     const send = (name: string): Promise<Response> =>

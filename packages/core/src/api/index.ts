@@ -13,7 +13,7 @@ export type {
   Verification,
 } from './keeping.js';
 export type {
-  Found,
+  SearchKind,
   SearchHit,
   Part,
   LatestDecision,

@@ -19,11 +19,11 @@ export interface Part extends Revisioned {
 }
 
 /** What the full-text search finds: parts, and parts in service. */
-export type Found = 'parts' | 'placements';
+export type SearchKind = 'parts' | 'placements';
 
 /** What a search has found. */
 export interface SearchHit {
-  kind: Found;
+  kind: SearchKind;
   id: string;
   title: string;
   /** Where a part in service is; nothing for a part. */

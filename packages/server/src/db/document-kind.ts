@@ -1,5 +1,5 @@
 import type { Problem } from '@hornblende/core/input';
-import type { Found } from '@hornblende/core/api';
+import type { SearchKind } from '@hornblende/core/api';
 import type { Knex } from 'knex';
 import type { RecordKind } from './kind.js';
 import type { ListOrder } from './page.js';
@@ -44,8 +44,8 @@ export interface DocumentKind<Content, Stored, Row extends RevisionedRow> extend
   order: ListOrder;
   /** The columns that a search looks through, word by word. */
   searched?: readonly string[];
-  /** Its name among what the full-text search finds, which its own list is searched by too. */
-  found?: Found;
+  /** What it is to the full-text search, by which its list is searched then. */
+  searchKind?: SearchKind;
   read: (row: Row) => Stored;
   /** Adds what is worked out from other tables to documents that were read, and is kept with none of them. */
   completed?: (db: Knex, stored: Stored[]) => Promise<Stored[]>;

@@ -67,10 +67,11 @@ export async function placedByIds(db: Knex, ids: readonly string[], now: string)
 
 /** What the parts are called that something in service is one of, by their ids. */
 export async function placedPartNames(db: Knex): Promise<Record<string, string>> {
-  const rows: unknown = await db.raw(
-    `select key, title from search_entries where kind = 'parts' and key in (select part_id from placements)`,
-  );
-  return Object.fromEntries((rows as { key: string; title: string }[]).map(r => [r.key, r.title]));
+  const rows = (await db('parts').whereIn('id', db('placements').select('part_id')).select('id', 'name')) as {
+    id: string;
+    name: string;
+  }[];
+  return Object.fromEntries(rows.map(part => [part.id, part.name]));
 }
 
 /**

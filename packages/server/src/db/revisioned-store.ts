@@ -47,7 +47,8 @@ export class RevisionedStore<Content, Stored extends { revision: number }, Row e
     const query = this.db(kind.table);
     pick(query);
     const words = wordsOf(asked.search ?? '');
-    if (kind.found && words.length) query.whereIn(kind.key[0]!, keysFound(this.db, kind.found, words));
+    if (kind.searchKind && words.length)
+      query.whereIn(kind.key[0]!, keysFound(this.db, kind.searchKind, words));
     else for (const word of words) query.where(containing(kind.searched ?? [], word));
     const page = await pageOf<Row, Stored>(
       query,

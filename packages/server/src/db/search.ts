@@ -1,21 +1,21 @@
-import type { Found, SearchHit } from '@hornblende/core/api';
+import type { SearchKind, SearchHit } from '@hornblende/core/api';
 import type { Knex } from 'knex';
-import { search as searchStep, searchEntries } from './migrations/017-search.js';
+import { ENTRY, entryOf, search as searchStep, searchables } from './migrations/017-search.js';
 
 /** Everything that can be found. */
-export const foundKinds: readonly Found[] = ['parts', 'placements'];
+export const searchKinds = Object.keys(searchables) as readonly SearchKind[];
 
 /** What is looked for, and where. */
 export interface SearchAsked {
   words: string;
-  kinds: readonly Found[];
+  kinds: readonly SearchKind[];
   /** Whether what was put away is found as well. */
   away: boolean;
   limit: number;
 }
 
 interface HitRow {
-  kind: Found;
+  kind: SearchKind;
   key: string;
   title: string;
   place: string;
@@ -55,12 +55,13 @@ function entriesWith(db: Knex, words: readonly string[]): Knex.QueryBuilder {
 }
 
 /** The keys of a kind's records that hold every word, as a query within another. */
-export function keysFound(db: Knex, kind: Found, words: readonly string[]): Knex.QueryBuilder {
+export function keysFound(db: Knex, kind: SearchKind, words: readonly string[]): Knex.QueryBuilder {
   return entriesWith(db, words).where('e.kind', kind).select('e.key');
 }
 
 /**
- * Parts and parts in service that hold every word, those first that are called so. Without words, the newest ones.
+ * Parts and parts in service that hold every word, those first that are called so. Where no word is long enough for
+ * the index, or there is none, those first that were touched last.
  * @returns at most as many as are asked for
  */
 export async function search(db: Knex, { words, kinds, away, limit }: SearchAsked): Promise<SearchHit[]> {
@@ -72,19 +73,20 @@ export async function search(db: Knex, { words, kinds, away, limit }: SearchAske
   if (!away) query.where('e.away', 0);
   const byIndex = asked.some(w => [...w].length >= LETTERS_INDEXED);
   if (byIndex) query.orderByRaw(`bm25(search_words, ${WEIGHTS}), e.title, e.id`);
-  else query.orderBy('e.id', 'desc');
+  else query.orderByRaw('e.touched desc, e.id desc');
   const rows = (await query) as HitRow[];
   return rows.map(({ key, away: put, ...hit }) => ({ ...hit, id: key, away: put !== 0 }));
 }
 
 /** Whether the search knows any record otherwise than it is, or not at all, or one that is gone. */
 async function isStale(db: Knex): Promise<boolean> {
-  const wrong = Object.entries(searchEntries).map(([kind, { table, key, columns }]) => {
-    const { title, place, more, away } = columns('x');
-    return `exists (select 1 from ${table} x left join search_entries e on e.kind = '${kind}' and e.key = x.${key}
-      where (e.title, e.place, e.more, e.away) is not (${[title, place, more, away].join(', ')}))`;
-  });
-  const count = Object.values(searchEntries).map(({ table }) => `(select count(*) from ${table})`);
+  const known = ENTRY.replaceAll(/\w+/g, column => `e.${column}`);
+  const wrong = Object.entries(searchables).map(
+    ([table, searchable]) =>
+      `exists (select 1 from ${table} x left join search_entries e on e.kind = '${table}' and e.key = x.id
+       where (${known}) is not (${entryOf(searchable, 'x')}))`,
+  );
+  const count = searchKinds.map(table => `(select count(*) from ${table})`);
   const [{ stale }] = (await db.raw(
     `select ${wrong.join(' or ')} or (select count(*) from search_entries) <> ${count.join(' + ')} as stale`,
   )) as [{ stale: number }];

@@ -1,9 +1,9 @@
-import type { Found } from '@hornblende/core/api';
+import type { SearchKind } from '@hornblende/core/api';
 import { InputError } from '@hornblende/core/input';
 import { Router } from 'express';
 import type { Jobs } from '../jobs/jobs.js';
 import { pageAsked } from '../db/page.js';
-import { foundKinds } from '../db/search.js';
+import { searchKinds } from '../db/search.js';
 import { searchOf } from './listing.js';
 import { leaving, send } from './send.js';
 
@@ -27,16 +27,16 @@ export function searchRoutes(jobs: Jobs): Router {
 }
 
 /** Kinds by their names, with commas between; all where none is named. @throws InputError */
-function kindsOf(asked: unknown): readonly Found[] {
-  if (asked === undefined) return foundKinds;
+function kindsOf(asked: unknown): readonly SearchKind[] {
+  if (asked === undefined) return searchKinds;
   const named = typeof asked === 'string' ? asked.split(',') : [];
-  const known = foundKinds.filter(kind => named.includes(kind));
+  const known = searchKinds.filter(kind => named.includes(kind));
   if (!named.length || known.length < named.length)
     throw new InputError([
       {
         field: 'kinds',
         value: asked,
-        message: `must be ${foundKinds.join(' or ')}, or both with a comma between`,
+        message: `must be ${searchKinds.join(' or ')}, or both with a comma between`,
       },
     ]);
   return known;

@@ -14,7 +14,7 @@ import type {
   ImportResult,
   ImportUndone,
   LeftAsIs,
-  Found,
+  SearchKind,
   ListedPart,
   SearchHit,
   ListedPlacement,
@@ -87,7 +87,7 @@ export const api = {
   parts: (next: string | null, { archived = false, words = '' } = {}) =>
     page<ListedPart>(next ?? `/parts?archived=${archived}&search=${encodeURIComponent(words)}`),
   part: (id: string) => request<Part>('GET', `/parts/${id}`),
-  search: (words: string, kinds: readonly Found[], limit: number) =>
+  search: (words: string, kinds: readonly SearchKind[], limit: number) =>
     request<SearchHit[]>(
       'GET',
       `/search?kinds=${kinds.join()}&limit=${limit}&words=${encodeURIComponent(words)}`,

@@ -1,10 +1,9 @@
-import type { Found, SearchHit } from '@hornblende/core/api';
-import { useDebounceFn } from '@vueuse/core';
-import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
-import { api } from '../api/client';
+import type { SearchKind } from '@hornblende/core/api';
+import { computed, watch, type ComputedRef, type Ref } from 'vue';
 import { useCurrentPart } from '../stores/current-part';
 import { useLibrary } from '../stores/library';
 import { finds } from '../ui/search-words';
+import { useWordSearch } from '../ui/useWordSearch';
 import { pages, partPages } from './pages';
 
 /** Something to go to. */
@@ -25,15 +24,9 @@ export interface FindingGroup {
 /** Findings of a kind that stand in the list at once. */
 const MOST_OF_A_KIND = 8;
 
-/** What the server looks for. */
-const kinds: readonly Found[] = ['parts', 'placements'];
-
-/** How long words rest before the workshop is asked, ms. */
-const REST_MS = 150;
-
 /**
  * What the words lead to: parts and parts in service, which the server looks for among all of them, filaments, and
- * pages. Without words, the newest parts and the pages.
+ * pages. Without words, what was touched last, and the pages.
  */
 export function useFindings(words: Ref<string>): {
   groups: ComputedRef<FindingGroup[]>;
@@ -42,33 +35,10 @@ export function useFindings(words: Ref<string>): {
 } {
   const library = useLibrary();
   const part = useCurrentPart();
-  const hits = shallowRef<SearchHit[]>([]);
-  const busy = ref(false);
-  const failed = ref('');
+  const { hits, busy, failed, lookFor } = useWordSearch(['parts', 'placements'], MOST_OF_A_KIND, words.value);
+  watch(words, lookFor);
 
-  async function look(): Promise<void> {
-    const asked = words.value;
-    const answered = (): boolean => asked === words.value;
-    failed.value = '';
-    try {
-      const found = await Promise.all(kinds.map(kind => api.search(asked, [kind], MOST_OF_A_KIND)));
-      // A later question is answered by its own answer.
-      if (answered()) hits.value = found.flat();
-    } catch (e) {
-      if (answered()) failed.value = (e as Error).message;
-    } finally {
-      if (answered()) busy.value = false;
-    }
-  }
-  const lookSoon = useDebounceFn(look, REST_MS);
-  watch(words, () => {
-    busy.value = true;
-    void lookSoon();
-  });
-  busy.value = true;
-  void look();
-
-  const ofKind = (kind: Found, address: (id: string) => string): Finding[] =>
+  const ofKind = (kind: SearchKind, address: (id: string) => string): Finding[] =>
     hits.value
       .filter(h => h.kind === kind)
       .map(h => ({ to: address(h.id), title: h.title, beside: h.place }));

@@ -15,13 +15,17 @@ export const useParts = defineStore('parts', () => {
   const state = ref<'loading' | 'ready' | 'failed'>('loading');
   const error = ref('');
 
+  /** What was asked for last: its answer may be on its way yet. */
+  let asked = '';
+
   /** Fetches the first of the parts that are worked on, or of those among them that hold some words. */
   async function load(search = ''): Promise<void> {
-    words.value = search;
+    asked = search;
     try {
       const page = await api.parts(null, { words: search });
       // A later question is answered by its own answer.
-      if (words.value !== search) return;
+      if (asked !== search) return;
+      words.value = search;
       list.value = page.items;
       next.value = page.next;
       state.value = 'ready';
@@ -33,9 +37,9 @@ export const useParts = defineStore('parts', () => {
   /** Fetches some more of them. @throws ApiError */
   async function loadMore(): Promise<void> {
     if (next.value === null) return;
-    const asked = words.value;
+    const search = asked;
     const page = await api.parts(next.value);
-    if (words.value !== asked) return;
+    if (asked !== search) return;
     const here = new Set(list.value.map(p => p.id));
     list.value = [...list.value, ...page.items.filter(p => !here.has(p.id))];
     next.value = page.next;

@@ -10,14 +10,29 @@ defineProps<{
   /** The label is only spoken. */
   bare?: boolean;
   note?: string;
+  /** What is listed is looked up elsewhere for the words typed (`search`), rather than found among the options. */
+  remote?: boolean;
+  loading?: boolean;
+  /** What stands in the list where nothing is found. */
+  notFound?: string;
 }>();
+const emit = defineEmits<{ search: [words: string] }>();
 const id = useId();
 </script>
 
 <template>
   <div class="option-select" :class="{ bare }">
     <label :for="id" :class="{ 'visually-hidden': bare }">{{ label }}</label>
-    <KitSelect :id="id" :value="model" :options="options" @choose="v => (model = v)" />
+    <KitSelect
+      :id="id"
+      :value="model"
+      :options="options"
+      :remote="remote"
+      :loading="loading"
+      :not-found="notFound"
+      @search="words => emit('search', words)"
+      @choose="v => (model = v)"
+    />
     <span v-if="note" class="soft small">{{ note }}</span>
   </div>
 </template>

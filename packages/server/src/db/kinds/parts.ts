@@ -70,7 +70,7 @@ export const parts: DocumentKind<PartContent, Part, PartRow> = {
   },
   dated: true,
   order: { columns: ['updated_at', 'id'], direction: 'desc' },
-  found: 'parts',
+  searchKind: 'parts',
   read,
   columns: ({ brief, given, printerId, weatherId, archived }, before, now) => ({
     name: brief.name,

@@ -88,7 +88,7 @@ export const placements: DocumentKind<Placement, StoredPlacement, PlacementRow> 
   },
   dated: true,
   order: { columns: ['place', 'name', 'id'], direction: 'asc' },
-  found: 'placements',
+  searchKind: 'placements',
   read: readPlacement,
   columns: placement => ({
     part_id: placement.partId,

@@ -1,22 +1,27 @@
 import type { Migration } from './migration.js';
 
-/** What a search may find, with what it is called, where it is, and more words that it is known by. */
-export const searchEntries = {
+/** A record's columns as what a search knows of it. */
+interface Searchable {
+  /** In SQL, where a row of the table is called this. */
+  columns: (row: string) => { title: string; place: string; more: string; away: string; touched: string };
+  /** The columns of the table that those are made of. */
+  of: string;
+}
+
+/** What a search may find, by its table: what it is called, where it is, and more words that it is known by. */
+export const searchables: Record<'parts' | 'placements', Searchable> = {
   parts: {
-    table: 'parts',
-    key: 'id',
-    columns: (row: string) => ({
+    columns: row => ({
       title: `${row}.name`,
       place: `''`,
       more: `''`,
       away: `${row}.archived_at is not null`,
+      touched: `${row}.updated_at`,
     }),
-    of: 'name, archived_at',
+    of: 'name, archived_at, updated_at',
   },
   placements: {
-    table: 'placements',
-    key: 'id',
-    columns: (row: string) => ({
+    columns: row => ({
       title: `${row}.name`,
       place: `${row}.place`,
       // A record that is damaged is found by its name and its place.
@@ -25,10 +30,20 @@ export const searchEntries = {
              from json_each(${row}.data, '$.materials') m), '')
         || char(10) || coalesce(${row}.data ->> '$.note', '') else '' end`,
       away: `case when json_valid(${row}.data) then coalesce(${row}.data ->> '$.archived', 0) else 0 end`,
+      touched: `${row}.updated_at`,
     }),
-    of: 'name, place, code, data',
+    of: 'name, place, code, data, updated_at',
   },
-} as const;
+};
+
+/** The columns of an entry that come from its record, in the order of {@link entryOf}. */
+export const ENTRY = 'title, place, more, away, touched';
+
+/** The values of an entry, in SQL, where its record is called `row`. */
+export function entryOf({ columns }: Searchable, row: string): string {
+  const { title, place, more, away, touched } = columns(row);
+  return [title, place, more, away, touched].join(', ');
+}
 
 /**
  * The words by which parts and parts in service are found: a small table that triggers keep, and SQLite's full-text
@@ -45,6 +60,7 @@ export const search: Migration = {
       place text not null,
       more text not null,
       away integer not null,
+      touched text not null,
       unique (kind, key)
     )`);
     await db.raw(`create virtual table search_words using fts5 (
@@ -59,24 +75,21 @@ export const search: Migration = {
     await db.raw(`create trigger search_entry_changed after update of title, place, more on search_entries
       when (old.title, old.place, old.more) is not (new.title, new.place, new.more)
       begin ${dropped} ${added} end`);
-    for (const [kind, { table, key, columns, of }] of Object.entries(searchEntries)) {
-      const { title, place, more, away } = columns('new');
-      const values = [title, place, more, away].join(', ');
+    for (const [table, searchable] of Object.entries(searchables)) {
       await db.raw(`create trigger ${table}_found after insert on ${table} begin
-        insert into search_entries (kind, key, title, place, more, away)
-        values ('${kind}', new.${key}, ${values}); end`);
-      await db.raw(`create trigger ${table}_found_anew after update of ${of} on ${table} begin
-        update search_entries set title = ${title}, place = ${place}, more = ${more}, away = ${away}
-        where kind = '${kind}' and key = new.${key}; end`);
+        insert into search_entries (kind, key, ${ENTRY}) values ('${table}', new.id, ${entryOf(searchable, 'new')});
+        end`);
+      await db.raw(`create trigger ${table}_found_anew after update of ${searchable.of} on ${table} begin
+        update search_entries set (${ENTRY}) = (${entryOf(searchable, 'new')})
+        where kind = '${table}' and key = new.id; end`);
       await db.raw(`create trigger ${table}_found_no_more after delete on ${table} begin
-        delete from search_entries where kind = '${kind}' and key = old.${key}; end`);
-      const there = columns('x');
-      await db.raw(`insert into search_entries (kind, key, title, place, more, away)
-        select '${kind}', x.${key}, ${[there.title, there.place, there.more, there.away].join(', ')} from ${table} x`);
+        delete from search_entries where kind = '${table}' and key = old.id; end`);
+      await db.raw(`insert into search_entries (kind, key, ${ENTRY})
+        select '${table}', x.id, ${entryOf(searchable, 'x')} from ${table} x`);
     }
   },
   async down(db) {
-    for (const { table } of Object.values(searchEntries))
+    for (const table of Object.keys(searchables))
       for (const when of ['found', 'found_anew', 'found_no_more'])
         await db.raw(`drop trigger ${table}_${when}`);
     await db.schema.dropTable('search_words');
