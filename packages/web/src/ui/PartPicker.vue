@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref, watch } from 'vue';
 import OptionSelect from './OptionSelect.vue';
 import { useWordSearch } from './useWordSearch';
 
@@ -15,8 +15,12 @@ const emit = defineEmits<{ pick: [id: string] }>();
 /** Parts that are listed at once. */
 const MOST_PARTS_LISTED = 50;
 const { hits, busy, failed, lookFor } = useWordSearch(['parts'], MOST_PARTS_LISTED);
+const words = ref('');
+watch(words, lookFor);
 const options = computed(() => {
   const found = hits.value.map(p => ({ value: p.id, label: p.title }));
+  // Enter takes the first of the list: by words it must be what they find, not what others found before.
+  if (words.value.trim()) return busy.value ? [] : found;
   const none = { value: '', label: props.none };
   const here = found.some(o => o.value === props.partId);
   const chosen = props.partId && !here ? [{ value: props.partId, label: props.partName || '…' }] : [];
@@ -31,8 +35,8 @@ const options = computed(() => {
     :options="options"
     remote
     :loading="busy"
-    :not-found="failed || 'No part is called that.'"
-    @search="lookFor"
+    :not-found="busy ? 'Looking…' : failed || 'No part is called that.'"
+    @search="typed => (words = typed)"
     @update:model-value="v => emit('pick', v)"
   />
 </template>
