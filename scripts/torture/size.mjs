@@ -90,6 +90,8 @@ export async function size() {
       },
       WANTED.evidence,
     ],
+    ['what happened, beside what was said', () => victim.call('GET', '/service/happened'), WANTED.evidence],
+    ['evidence once more, nothing changed', () => victim.call('GET', '/service/evidence'), WANTED.evidence],
     ['the calendar', () => victim.call('GET', '/service/due.ics'), WANTED.evidence],
     ['every part in service as CSV', () => victim.call('GET', '/service/parts.csv'), WANTED.evidence],
     ['a backup', () => victim.call('POST', '/backups', {}), WANTED.backup],

@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { failedKinds } from '@hornblende/core/service';
 import { openForReading } from '../src/db/database.js';
 import { failedKindsIn } from '../src/db/placed.js';
-import { placedParts } from '../src/jobs/placed-parts.js';
+import { withKeptService } from '../src/jobs/placed-parts.js';
 import { runningApi } from './running.js';
 
 const api = runningApi({ demo: true });
@@ -22,12 +22,18 @@ const idsKept = (): string[] => {
     db.close();
   }
 };
-const evidence = async (): Promise<unknown> => (await call('GET', '/api/service/evidence')).body;
+/** Everything that is worked out of parts in service. */
+const evidence = async (): Promise<unknown> => [
+  (await call('GET', '/api/service/evidence')).body,
+  (await call('GET', '/api/service/evidence?by=part')).body,
+  (await call('GET', '/api/service/happened')).body,
+];
 
 interface Listed {
   id: string;
   placement: Record<string, unknown> & { name: string; partId: string | null; place: object };
   revision: number;
+  standing: { verdict: string | null; looks: number };
 }
 const placements = async (): Promise<Listed[]> =>
   (await call('GET', '/api/placements?limit=1000')).body as unknown as Listed[];
@@ -77,6 +83,23 @@ const changes: [what: string, change: () => Promise<unknown>][] = [
     },
   ],
   [
+    'what its part is called',
+    async () => {
+      const { placement } = await named(FOOT);
+      const { body } = await call('GET', `/api/parts/${placement.partId}`);
+      const { revision, printerId, brief } = body as {
+        revision: number;
+        printerId: string | null;
+        brief: object;
+      };
+      return call('PUT', `/api/parts/${placement.partId}`, {
+        brief: { ...brief, name: 'Housing, called anew' },
+        printerId,
+        revision,
+      });
+    },
+  ],
+  [
     'a part put away',
     async () => {
       const { id, placement, revision } = await named(FOOT);
@@ -99,6 +122,31 @@ describe('what was worked out of parts in service', () => {
       expect(JSON.parse(kept), what).toEqual(await evidence());
       before = kept;
     }
+  });
+  it('keeps what was there where no more can be written, and says what is new nevertheless', async () => {
+    await evidence();
+    const ids = idsKept();
+    const db = new Driver(keptFile());
+    db.exec(`create trigger full before insert on parts begin select raise(abort, 'full'); end`);
+    db.close();
+    const [{ id }] = (await placements()) as [Listed];
+    const look = { id: 'kept-look-2', placementId: id, at: new Date().toISOString(), verdict: 'worn' };
+    await call('PUT', '/api/inspections/kept-look-2', { inspection: look });
+    const full = await evidence();
+    expect(idsKept()).toEqual(ids);
+    removeKept();
+    expect(await evidence()).toEqual(full);
+  });
+  it('gives an answer that was worked out before only until anything changes', async () => {
+    await evidence();
+    const db = new Driver(keptFile());
+    const told = `update answers set answer = '{"groups":"as it was kept"}'`;
+    expect(db.prepare(told).run().changes).toBeGreaterThan(1);
+    expect((await call('GET', '/api/service/evidence')).body).toEqual({ groups: 'as it was kept' });
+    const [{ id, placement, revision }] = (await placements()) as [Listed];
+    await call('PUT', `/api/placements/${id}`, { placement: { ...placement, note: 'Moved' }, revision });
+    expect((await call('GET', '/api/service/evidence')).body.groups).toBeInstanceOf(Array);
+    db.close();
   });
   it('forgets parts that are gone', async () => {
     const { id } = (await placements())[0]!;
@@ -125,12 +173,15 @@ describe('what was worked out of parts in service', () => {
       db.close();
     };
     laidOut(
-      `create table parts (id text primary key, stamp text, read text, happened text, check (id = 'none'));
-       pragma user_version = 1`,
+      `create table parts (id text primary key, stamp text, place text, name text, whole text, counted text,
+         happened text, judged text, lesson integer, years real, check (id = 'none'));
+       create table changes (generation integer primary key autoincrement);
+       create table answers (question text primary key, generation integer, answer text);
+       pragma user_version = 2`,
     );
     expect(await evidence()).toEqual(before);
     expect(idsKept()).toEqual([]);
-    laidOut('create table parts (id text); pragma user_version = 99');
+    laidOut('create table parts (id text); pragma user_version = 1');
     expect(await evidence()).toEqual(before);
     expect(idsKept().length).toBeGreaterThan(0);
   });
@@ -139,11 +190,27 @@ describe('what was worked out of parts in service', () => {
     try {
       const byKey = (kinds: readonly object[]): string[] =>
         kinds.map(k => JSON.stringify(Object.entries(k).sort())).sort();
-      const kinds = failedKinds(await placedParts(db, new Date().toISOString()));
+      const now = new Date().toISOString();
+      const kinds = failedKinds(await withKeptService(db, now, kept => [...kept.all()]));
       expect(kinds.length).toBeGreaterThan(0);
       expect(byKey(await failedKindsIn(db))).toEqual(byKey(kinds));
     } finally {
       await db.destroy();
     }
+  });
+  it('leaves out a part that cannot be read, and works it out no more until it is written again', async () => {
+    const ofFailure = ({ standing }: Listed): boolean => standing.verdict === 'failed';
+    const all = await placements();
+    const second = all.find(ofFailure);
+    const first = all.find(p => p.standing.looks > 0 && !ofFailure(p));
+    const db = new Driver(join(dataDir, 'hornblende.db'));
+    db.prepare("update placements set data = 'no JSON' where id = ?").run(second!.id);
+    db.close();
+    const happened = (await call('GET', '/api/service/happened')).body as unknown as { id: string }[];
+    expect(happened.map(h => h.id)).toContain(first!.id);
+    expect(happened.map(h => h.id)).not.toContain(second!.id);
+    expect(idsKept()).toContain(second!.id);
+    expect((await call('GET', '/api/placements')).status).toBe(200);
+    expect((await call('GET', '/api/service/due.ics')).status).toBe(200);
   });
 });

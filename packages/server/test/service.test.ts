@@ -251,15 +251,52 @@ describe('what parts in service tell', () => {
     });
     await send(look(id, { at: '2020-08-01T10:00:00Z', verdict: 'failed', mode: 'deformed' }));
     const { body } = await call('GET', '/api/service/evidence?by=family');
-    const { groups, happened, field } = body as unknown as {
+    const { groups, record, field } = body as unknown as {
       groups: { key: string; survival: { parts: number; failures: number } }[];
-      happened: { id: string; verdict: string }[];
+      record: Record<string, number>;
       field: { family: string; factor: number }[];
     };
     expect(groups.find(g => g.key === 'pla')!.survival).toMatchObject({ parts: 1, failures: 1 });
-    expect(happened.find(h => h.id === id)).toMatchObject({ verdict: 'foreseen' });
+    expect(record.foreseen).toBeGreaterThanOrEqual(1);
+    const happened = await call('GET', `/api/placements/${id}/happened`);
+    expect(happened.body).toMatchObject({ id, verdict: 'foreseen', mode: 'deformed' });
+    expect((await call('GET', '/api/placements/nobody/happened')).status).toBe(404);
     expect(field.find(f => f.family === 'asa')!.factor).toBeGreaterThan(0);
     expect((await call('GET', '/api/service/evidence?by=mood')).body.errors?.[0]?.field).toBe('by');
+  });
+
+  it('lists what the models said beside what happened, what teaches most first, in pages', async () => {
+    const shelf = await place({
+      name: 'On the shelf',
+      since: '2020-01-01',
+      materials: [{ material: 'pla' }],
+      place: { where: 'Hall', heat: 'indoors' },
+    });
+    await send(look(shelf, { at: '2024-01-01T10:00:00Z' }));
+    const gone = await place({
+      name: 'Cracked indoors',
+      since: '2020-01-01',
+      materials: [{ material: 'pla' }],
+      place: { where: 'Hall', heat: 'indoors' },
+    });
+    await send(look(gone, { at: '2021-01-01T10:00:00Z', verdict: 'failed', mode: 'worn' }));
+    type Row = { id: string; name: string; material: string; verdict: string; years: number };
+    const whole = (await call('GET', '/api/service/happened')).body as unknown as Row[];
+    expect(whole.findIndex(h => h.id === gone)).toBeLessThan(whole.findIndex(h => h.id === shelf));
+    expect(whole.find(h => h.id === shelf)).toMatchObject({
+      name: 'On the shelf',
+      material: 'pla',
+      verdict: 'right',
+    });
+    const byPages: Row[] = [];
+    for (let path: string | null = '/api/service/happened?limit=2'; path;) {
+      const page: Response = await fetch(api.server().url + path);
+      byPages.push(...((await page.json()) as Row[]));
+      path = /<([^>]+)>; rel="next"/.exec(page.headers.get('link') ?? '')?.[1] ?? null;
+    }
+    expect(byPages).toEqual(whole);
+    const wrong = await call('GET', '/api/service/happened?after=nonsense');
+    expect(wrong.body.errors?.[0]?.field).toBe('after');
   });
 
   it('names the parts that groups stand for, under the names that they have now', async () => {

@@ -34,6 +34,7 @@ export type {
   SeenLook,
   StoredPhoto,
   ServiceEvidence,
+  ListedHappened,
   PlacedImport,
   PlacedImportResult,
   PlacedImportUndone,

@@ -1,7 +1,7 @@
 import type { Due } from '../service/due.js';
 import type { EvidenceGroup } from '../service/evidence.js';
 import type { FieldEvidence } from '../service/field-evidence.js';
-import type { Happened } from '../service/happened.js';
+import type { Happened, HappenedTally } from '../service/happened.js';
 import type { Inspection, InspectionVerdict } from '../service/inspection.js';
 import type { ModelCalibration } from '../service/model-calibration.js';
 import type { PlaceMap } from '../service/place-map.js';
@@ -53,8 +53,16 @@ export interface ServiceEvidence {
   /** What the parts are called that groups stand for, by their ids; empty for other groups. */
   parts: Record<string, string>;
   field: FieldEvidence[];
-  happened: Happened[];
+  /** How often the models were right. */
+  record: HappenedTally;
   calibration: ModelCalibration;
+}
+
+/** What the models say of a part in service beside what happened, in a list. */
+export interface ListedHappened extends Happened {
+  name: string;
+  /** The filament that it is of. */
+  material: string;
 }
 
 /** A table of parts to place: `POST /api/service/import`. */

@@ -1,5 +1,5 @@
-import type { Placed } from './placed.js';
-import { knownMaterial, type Placement } from './placement.js';
+import type { CountedPart } from './placed.js';
+import { knownMaterial } from './placement.js';
 import { serviceRecord } from './standing.js';
 import { serviceSurvival, ServiceSurvivalInput, type ServiceSurvivalResult } from './survival.js';
 
@@ -22,11 +22,11 @@ export interface EvidenceGroup {
  * @param familyOf the key of the family of a grade or family
  */
 export function evidence(
-  placed: readonly Placed[],
+  placed: readonly CountedPart[],
   by: Grouping,
   familyOf: (key: string) => string | null,
 ): EvidenceGroup[] {
-  const groups = new Map<string, Placed[]>();
+  const groups = new Map<string, CountedPart[]>();
   for (const p of placed) {
     const key = groupOf(p.placement, by, familyOf);
     const group = groups.get(key);
@@ -50,7 +50,11 @@ export function evidence(
 export const UNSURE = 'unsure';
 
 /** The group that a part stands in. @param familyOf the key of the family of a grade or family */
-export function groupOf(p: Placement, by: Grouping, familyOf: (key: string) => string | null): string {
+export function groupOf(
+  p: CountedPart['placement'],
+  by: Grouping,
+  familyOf: (key: string) => string | null,
+): string {
   switch (by) {
     case 'all':
       return 'all';

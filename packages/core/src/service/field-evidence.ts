@@ -2,7 +2,7 @@ import { typical, type Family } from '../materials/family.js';
 import { FieldRecord, serviceField, ServiceFieldInput, type ServiceFieldResult } from './field-factor.js';
 import { labYearsOf, sunOfPlace } from './lab-life.js';
 import type { FailureMode } from './modes.js';
-import type { Placed } from './placed.js';
+import type { CountedPart } from './placed.js';
 import { knownMaterial } from './placement.js';
 
 /** Ends that the sun brings about; the others are censored where its word is weighed. */
@@ -22,7 +22,7 @@ export interface FieldEvidence extends ServiceFieldResult {
  * @param ofWeather the sun of a year of one's own weather by its id, kWh/m²
  */
 export function fieldEvidence(
-  placed: readonly Placed[],
+  placed: readonly CountedPart[],
   familyOf: (key: string) => Family | null,
   ofWeather: (id: string) => number | null = () => null,
 ): FieldEvidence[] {

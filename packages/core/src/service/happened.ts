@@ -54,6 +54,14 @@ export interface Happened {
  */
 export type HappenedVerdict = 'foreseen' | 'right' | 'missed' | 'too dark' | 'no claim' | 'too soon';
 
+/** What is read of {@link Happened} where thousands of parts are counted. */
+export type JudgedPart = Pick<Happened, 'failed' | 'verdict' | 'pHolds' | 'claims' | 'foreseenBy' | 'weight'>;
+
+/** Of what happened to a part only what a count reads. */
+export function judgedPart({ failed, verdict, pHolds, claims, foreseenBy, weight }: Happened): JudgedPart {
+  return { failed, verdict, pHolds, claims, foreseenBy, weight };
+}
+
 /** A part tells of the models once it has stood for a season, or for this share of its wanted life. */
 const SEASON_YEARS = 0.25;
 const LIFE_SHARE = 0.1;
@@ -170,9 +178,9 @@ function ofStanding(saidToFail: boolean, saidOnlyJust: boolean, longEnough: bool
 /** Misses first, then what was too dark, then what was foreseen, then what is right, then what tells nothing. */
 const order: readonly HappenedVerdict[] = ['missed', 'too dark', 'foreseen', 'right', 'no claim', 'too soon'];
 
-/** Parts in the order in which they teach. */
-export function byLesson(list: readonly Happened[]): Happened[] {
-  return [...list].sort((a, b) => order.indexOf(a.verdict) - order.indexOf(b.verdict) || b.years - a.years);
+/** Where a part stands in the order in which parts teach, from 0; within a place those go first that stood longest. */
+export function lessonPlace(verdict: HappenedVerdict): number {
+  return order.indexOf(verdict);
 }
 
 /** How often the models were right of parts in service, and how much a record of this size proves. */
@@ -184,16 +192,25 @@ export interface ModelRecord {
   lowerBound95: number | null;
 }
 
-/** How many parts that is, by what each counts; to a tenth, which is as fine as weights are given. */
-function countOf(list: readonly Happened[]): number {
-  return Number(list.reduce((sum, h) => sum + h.weight, 0).toFixed(1));
+/** How many parts came out in each way, by what each counts. */
+export type HappenedTally = Record<HappenedVerdict, number>;
+
+/** Counts parts by how they came out. */
+export function happenedTally(list: readonly Pick<Happened, 'verdict' | 'weight'>[]): HappenedTally {
+  const tally = Object.fromEntries(order.map(verdict => [verdict, 0])) as HappenedTally;
+  for (const { verdict, weight } of list) tally[verdict] += weight;
+  return tally;
+}
+
+/** How many parts those are; to a tenth, which is as fine as weights are given. */
+function countOf(tally: HappenedTally, verdicts: readonly HappenedVerdict[]): number {
+  return Number(verdicts.reduce((sum, verdict) => sum + tally[verdict], 0).toFixed(1));
 }
 
 /** Counts how often the models were right; what was no claim, or is too young to tell, counts for nothing. */
-export function modelRecord(list: readonly Happened[]): ModelRecord {
-  const telling = list.filter(h => h.verdict !== 'no claim' && h.verdict !== 'too soon');
-  const all = countOf(telling);
-  const right = countOf(telling.filter(h => h.verdict === 'right' || h.verdict === 'foreseen'));
+export function modelRecord(tally: HappenedTally): ModelRecord {
+  const all = countOf(tally, ['right', 'foreseen', 'missed', 'too dark']);
+  const right = countOf(tally, ['right', 'foreseen']);
   return {
     telling: all,
     right,
@@ -202,10 +219,10 @@ export function modelRecord(list: readonly Happened[]): ModelRecord {
 }
 
 /** The record in sentences: what it counts, what it leaves out, and how much it proves. */
-export function modelRecordWords(list: readonly Happened[]): string {
-  const count = (verdict: HappenedVerdict): number => countOf(list.filter(h => h.verdict === verdict));
+export function modelRecordWords(tally: HappenedTally): string {
+  const count = (verdict: HappenedVerdict): number => countOf(tally, [verdict]);
   const parts = (n: number): string => (n === 1 ? '1 part' : `${n} parts`);
-  const { telling, right, lowerBound95 } = modelRecord(list);
+  const { telling, right, lowerBound95 } = modelRecord(tally);
   const soon = count('too soon');
   const noClaim = count('no claim');
   const leftOut = [
@@ -214,7 +231,7 @@ export function modelRecordWords(list: readonly Happened[]): string {
   ].filter(Boolean);
   const out = leftOut.length ? ` Not counted: ${leftOut.join('; ')}.` : '';
   if (lowerBound95 === null)
-    return `Of ${parts(countOf(list))} that were looked at none tells yet whether the models were right.${out}`;
+    return `Of ${parts(countOf(tally, order))} that were looked at none tells yet whether the models were right.${out}`;
   const missed = [
     count('missed') ? `missed ${count('missed')}` : '',
     count('too dark') ? `said ${count('too dark')} would fail that stand` : '',

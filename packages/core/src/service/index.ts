@@ -6,7 +6,16 @@ export { UNSURE, evidence, groupOf, groupings, type EvidenceGroup, type Grouping
 export { familiesFor } from './families-for.js';
 export { fieldEvidence, withFieldEvidence, type FieldEvidence } from './field-evidence.js';
 export { ServiceFieldInput } from './field-factor.js';
-export { byLesson, happened, modelRecordWords, type Happened } from './happened.js';
+export {
+  happened,
+  happenedTally,
+  judgedPart,
+  lessonPlace,
+  modelRecordWords,
+  type Happened,
+  type HappenedTally,
+  type JudgedPart,
+} from './happened.js';
 export { failedKinds, failuresOfKind, type FailedKind } from './kin.js';
 export { familyLesson } from './lesson.js';
 export { loggedLike } from './logged-like.js';
@@ -27,7 +36,7 @@ export {
   verdictWords,
   waterWords,
 } from './place-words.js';
-export type { Placed } from './placed.js';
+export { countedPart, type CountedPart, type Placed } from './placed.js';
 export { acceptedScales, proposedScale, type AcceptedScale } from './proposed-scale.js';
 export { serviceCsv } from './service-csv.js';
 export { LEAST_YEARS, shareStanding } from './share-standing.js';

@@ -5,14 +5,14 @@ import { isFilledBlack } from '../materials/fibre.js';
 import { typical, type Family } from '../materials/family.js';
 import { uvDoseMJm2 } from '../models/uv-dose.js';
 import { uvYearsToHalf } from '../models/uv-retained.js';
-import type { Placement } from './placement.js';
+import type { Placement, ServicePlace } from './placement.js';
 
 /**
  * What sun falls where a part is, kWh/m² a year: by one's own weather, by the climate that it is like, or as usual.
  * @param ofWeather the sun of a year of one's own weather by its id; null where it is gone
  */
 export function sunOfPlace(
-  { weatherId, climate: like }: Placement['place'],
+  { weatherId, climate: like }: Pick<ServicePlace, 'weatherId' | 'climate'>,
   ofWeather: (id: string) => number | null,
 ): number {
   const own = weatherId === null ? null : ofWeather(weatherId);
@@ -25,7 +25,7 @@ export function sunOfPlace(
  * @param ghiKWhm2Year of the place; default a sunny temperate one
  */
 export function labYearsOf(
-  { place, colour }: Pick<Placement, 'place' | 'colour'>,
+  { place, colour }: Pick<Placement, 'colour'> & { place: Pick<ServicePlace, 'sun'> },
   f: Family,
   ghiKWhm2Year = defaultSite.ghiKWhm2Year,
 ): number | null {

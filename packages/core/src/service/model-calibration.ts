@@ -1,7 +1,7 @@
 import { normalCdf } from '../lib/normal.js';
 import { reliability, type Calibration } from '../lib/reliability.js';
 import type { GateId } from '../score/gate.js';
-import type { Happened } from './happened.js';
+import type { JudgedPart } from './happened.js';
 import { calibratedModels, type CalibratedModel, type ModelClaim } from './model-claim.js';
 
 /** A claim, and whether the part gave way as that model foresees. */
@@ -129,7 +129,7 @@ const binOf = (said: number): number => Math.min(BINS - 1, Math.floor(BINS * sai
  * What was said against what happened. A part that stands, for long enough to tell, says of every model that it held;
  * one that failed says so of the model that was least at ease about a failure of that kind, and nothing of the others.
  */
-export function modelCalibration(list: readonly Happened[]): ModelCalibration {
+export function modelCalibration(list: readonly JudgedPart[]): ModelCalibration {
   const telling = list.filter(h => h.verdict !== 'too soon');
   const outcomes: Partial<Record<CalibratedModel, ModelOutcome[]>> = {};
   for (const h of telling) {
@@ -143,7 +143,7 @@ export function modelCalibration(list: readonly Happened[]): ModelCalibration {
 }
 
 /** The model that a failure is put down to; null where none foresees its kind. */
-function blamedOf({ claims, foreseenBy }: Happened): CalibratedModel | null {
+function blamedOf({ claims, foreseenBy }: JudgedPart): CalibratedModel | null {
   const those = claims.filter(c => foreseenBy.includes(c.model as GateId));
   return (
     those.reduce<ModelClaim | null>(

@@ -29,8 +29,8 @@ const HEADINGS = [
 ] as const;
 
 /** Every part in service as a CSV table (RFC 4180, with a byte order mark), a line a part. */
-export function serviceCsv(rows: readonly (Placed & { due: Due | null })[]): string {
-  const data = rows.map(({ placement: p, standing: s, due }) =>
+export function serviceCsv(rows: Iterable<Placed & { due: Due | null }>): string {
+  const data = Array.from(rows, ({ placement: p, standing: s, due }) =>
     [
       p.code,
       p.name,

@@ -85,9 +85,10 @@ function byTime(a: Look, b: Look): number {
  * much as it was given.
  */
 export function serviceRecord(
-  { ended, verdict, mode, seenYears, soundYears }: ServiceStanding,
+  standing: Pick<ServiceStanding, 'ended' | 'verdict' | 'mode' | 'seenYears' | 'soundYears'>,
   { weight }: Pick<Placement, 'weight'>,
 ): ServiceRecord {
+  const { ended, verdict, mode, seenYears, soundYears } = standing;
   const failed = ended && verdict === 'failed';
   return {
     years: seenYears,

@@ -4,6 +4,7 @@ import { rank } from '../../src/score/rank.js';
 import {
   briefAsPlaced,
   happened,
+  happenedTally,
   modelRecord,
   modelRecordWords,
   type Happened,
@@ -129,7 +130,7 @@ describe('what was said against what happened', () => {
     expect(holds.answers).toBe(2);
     const own = modelCalibration(of(shelf, shelf)).biases.find(b => b.model === 'heat')!;
     expect(biases.find(b => b.model === 'heat')!.shift).toBeCloseTo(own.shift, 9);
-    const list = of(half, half, half, shelf);
+    const list = happenedTally(of(half, half, half, shelf));
     expect(modelRecord(list)).toMatchObject({ telling: 2.5, right: 2.5 });
     expect(modelRecordWords(list)).toContain('Of 2.5 parts that tell, the models had 2.5 right');
   });

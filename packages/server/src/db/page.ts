@@ -83,12 +83,13 @@ export async function pageOf<Row extends object, T>(
   return { items, unreadable, next };
 }
 
-function cursorOf(values: unknown[]): string {
+/** Where a page ended, as it goes out: the values that its last row is ordered by. */
+export function cursorOf(values: unknown[]): string {
   return Buffer.from(JSON.stringify(values)).toString('base64url');
 }
 
-/** @throws InputError for a cursor that no page gave */
-function keySet(after: string, length: number): (string | number)[] {
+/** The values where a page ended. @throws InputError for a cursor that no page gave */
+export function keySet(after: string, length: number): (string | number)[] {
   let values: unknown = null;
   try {
     values = JSON.parse(Buffer.from(after, 'base64url').toString());

@@ -32,13 +32,13 @@ export async function looksOf(db: Knex, ids: readonly string[]): Promise<Map<str
 
 /**
  * The parts that failed, by their kinds, counted where they stand: for a list of some parts must not cost a look at
- * all. A part failed if the first look that ended its service says so.
+ * all. A part failed if the first look that ended its service says so. What is no JSON is of no kind.
  */
 export async function failedKindsIn(db: Knex): Promise<FailedKind[]> {
   const rows: unknown = await db.raw(
     `select p.data ->> '$.materials[0].material' as material, p.part_id as "partId",
        p.data ->> '$.place.sun' as sun, p.data ->> '$.place.heat' as heat, count(*) as count
-     from placements p
+     from (select id, part_id, case when json_valid(data) then data end as data from placements) p
      where p.id in (select placement_id from inspections where verdict = 'failed' and not struck)
        and 'failed' = (select verdict from inspections e
          where e.placement_id = p.id and not e.struck and e.verdict in ('failed', 'lost', 'removed')
@@ -72,24 +72,4 @@ export async function placedPartNames(db: Knex): Promise<Record<string, string>>
     name: string;
   }[];
   return Object.fromEntries(rows.map(part => [part.id, part.name]));
-}
-
-/**
- * Every part in service by its id, in the order of lists, with what it rests on: its own row, its looks, the brief of
- * its part, its grade, its year of weather. A stamp changes when any of them is written.
- */
-export async function stampedParts(db: Knex): Promise<{ id: string; stamp: string }[]> {
-  const sums = ['p.sum', 'p.part_id', 'p.decision_id', 'p.print_id', 'p.spool_id', 'l.n', 'l.s'];
-  const parts = [...sums, 'b.sum', 'g.sum', 'w.sum'].map(column => `coalesce(${column}, '')`);
-  const rows: unknown = await db.raw(
-    `select p.id as id, ${parts.join(" || ' ' || ")} as stamp
-     from placements p
-     left join (select placement_id, count(*) as n, sum(sum) as s from inspections group by placement_id) l
-       on l.placement_id = p.id
-     left join parts b on b.id = p.part_id
-     left join grades g on g.key = p.data ->> '$.materials[0].material'
-     left join weathers w on w.id = p.data ->> '$.place.weatherId'
-     order by p.place, p.name, p.id`,
-  );
-  return rows as { id: string; stamp: string }[];
 }

@@ -1,20 +1,16 @@
 import type { Weather } from '@hornblende/core/climate';
 import { knownMaterial, type Brief } from '@hornblende/core/formats';
 import { families, gradeFamily, type Family } from '@hornblende/core/materials';
-import { happened, standingAt, type Happened, type Placed } from '@hornblende/core/service';
+import { countedPart, happened, judgedPart, type CountedPart, type Placed } from '@hornblende/core/service';
 import type { Knex } from 'knex';
 import { randomUUID } from 'node:crypto';
 import { GradeStore } from '../db/grades.js';
 import { fileOfDatabase } from '../db/database.js';
-import { KeptService, type KeptRow, type ReadPart } from '../db/kept-service.js';
+import { isDamage, KeptService, type KeptPart } from '../db/kept-service.js';
 import { PartStore } from '../db/parts.js';
-import { placedByIds, stampedParts } from '../db/placed.js';
+import { placedByIds } from '../db/placed.js';
+import type { Stamped } from '../db/stamped-parts.js';
 import { WeatherStore } from '../db/weathers.js';
-
-/** A part in service, how it stands, and, where it is asked for, what the models say of it beside what happened. */
-export interface PlacedPart extends Placed {
-  happened: () => Happened | null;
-}
 
 /** The program's own state: what an earlier one worked out is worked out anew. Set by the build. */
 declare const HORNBLENDE_BUILD: string | undefined;
@@ -24,95 +20,64 @@ const BUILD = typeof HORNBLENDE_BUILD === 'string' ? HORNBLENDE_BUILD : randomUU
 const CHUNK = 500;
 
 /**
- * Every part in service that is not put away, in the order of lists. What was worked out before is taken as it was
- * kept, as long as nothing was written that it rests on; the rest is worked out and kept.
+ * What parts in service tell, brought up to date: what was worked out before holds as long as nothing was written that
+ * it rests on; the rest is worked out and kept.
+ * @param work what is wanted of it
  */
-export async function placedParts(db: Knex, now: string): Promise<PlacedPart[]> {
-  const stamped = (await stampedParts(db)).map(({ id, stamp }) => ({ id, stamp: `${BUILD} ${stamp}` }));
-  const kept = new WhatIsKept(fileOfDatabase(db));
+export async function withKeptService<T>(
+  db: Knex,
+  now: string,
+  work: (kept: KeptService) => Promise<T> | T,
+): Promise<T> {
+  const kept = new KeptService(fileOfDatabase(db));
   try {
-    const found = new Map<string, KeptRow>();
-    const before = new Map(kept.rows.map(row => [row.id, row]));
-    const anew = stamped.filter(({ id, stamp }) => before.get(id)?.stamp !== stamp);
-    for (const { id, stamp } of stamped) {
-      const row = before.get(id);
-      if (row?.stamp === stamp) found.set(id, row);
-      before.delete(id);
+    try {
+      await bringUpToDate(kept, db, now);
+      return await work(kept);
+    } catch (e) {
+      if (!isDamage(e)) throw e;
+      kept.beginAnew();
+      await bringUpToDate(kept, db, now);
+      return await work(kept);
     }
-    const sources = new Sources(db);
-    for (let i = 0; i < anew.length; i += CHUNK) {
-      const chunk = anew.slice(i, i + CHUNK);
-      const rows = await workedOut(db, chunk, sources, now);
-      for (const row of rows) found.set(row.id, row);
-      kept.change(rows, []);
-    }
-    kept.change([], [...before.keys()]);
-    return stamped.flatMap(({ id }) => found.get(id) ?? []).map(row => placedPart(row, now));
   } finally {
     kept.close();
   }
 }
 
-function placedPart({ id, read, happened: outcome }: KeptRow, now: string): PlacedPart {
-  const { placement, standing } = JSON.parse(read) as ReadPart;
-  return {
-    id,
-    placement,
-    standing: standingAt(standing, placement, now),
-    happened: () => JSON.parse(outcome) as Happened | null,
-  };
+async function bringUpToDate(kept: KeptService, db: Knex, now: string): Promise<void> {
+  const inMemory = kept.isInMemory;
+  kept.forgetGone();
+  await workOutStale(kept, db, now);
+  // A copy in memory has taken the file's place, and may lack what could not be read from it.
+  if (kept.isInMemory !== inMemory) await workOutStale(kept, db, now);
 }
 
-/**
- * What is kept, as far as its file can be used: where the disk is full or read only, or another thread is at it for
- * long, everything is worked out as if nothing were kept. Keeping must never cost an answer.
- */
-class WhatIsKept {
-  readonly rows: readonly KeptRow[] = [];
-  private kept: KeptService | null = null;
-
-  constructor(database: string) {
-    try {
-      this.kept = new KeptService(database);
-      this.rows = this.kept.all();
-    } catch {
-      this.close();
-    }
-  }
-
-  change(anew: readonly KeptRow[], gone: readonly string[]): void {
-    try {
-      this.kept?.change(anew, gone);
-    } catch {
-      this.close();
-    }
-  }
-
-  close(): void {
-    this.kept?.close();
-    this.kept = null;
-  }
+async function workOutStale(kept: KeptService, db: Knex, now: string): Promise<void> {
+  const stale = kept.stale(BUILD);
+  // Read after the stamps, so that what is kept is never older than its stamp says.
+  const sources = new Sources(db);
+  for (let i = 0; i < stale.length; i += CHUNK)
+    kept.keep(await workedOut(db, stale.slice(i, i + CHUNK), sources, now));
 }
 
 async function workedOut(
   db: Knex,
-  stamped: readonly { id: string; stamp: string }[],
+  stamped: readonly Stamped[],
   sources: Sources,
   now: string,
-): Promise<KeptRow[]> {
-  const stampOf = new Map(stamped.map(({ id, stamp }) => [id, stamp]));
-  const placed = await placedByIds(db, [...stampOf.keys()], now);
-  await sources.load(placed);
-  return placed.map(p => {
-    const { placement, standing } = p;
-    const read: ReadPart = { placement, standing };
+): Promise<KeptPart[]> {
+  const ids = stamped.map(s => s.id);
+  const readable = await placedByIds(db, ids, now);
+  const placed = new Map(readable.map(p => [p.id, p]));
+  await sources.load(readable);
+  return stamped.map(({ id, stamp }) => {
+    const p = placed.get(id);
+    if (!p) return { id, stamp, found: null };
     const outcome = happened(p, sources.materialOf(p), sources.briefOf(p), sources.weatherOf(p));
-    return {
-      id: p.id,
-      stamp: stampOf.get(p.id)!,
-      read: JSON.stringify(read),
-      happened: JSON.stringify(outcome),
-    };
+    const { placement, standing } = p;
+    const judged = outcome && judgedPart(outcome);
+    return { id, stamp, found: { placement, standing, counted: countedPart(p), happened: outcome, judged } };
   });
 }
 
@@ -150,7 +115,7 @@ class Sources {
 /** The library's families, and the grades that parts are of, by their keys. */
 export async function libraryFor(
   db: Knex,
-  placed: readonly Placed[],
+  placed: readonly CountedPart[],
   known: ReadonlyMap<string, Family> = new Map(),
 ): Promise<Map<string, Family>> {
   const library = new Map(known.size ? known : families.map(f => [f.key, f]));
@@ -162,7 +127,7 @@ export async function libraryFor(
 }
 
 /** The years of weather that parts name; one that is gone or damaged is left out. */
-export async function weathersFor(db: Knex, placed: readonly Placed[]): Promise<Map<string, Weather>> {
+export async function weathersFor(db: Knex, placed: readonly CountedPart[]): Promise<Map<string, Weather>> {
   const found = new Map<string, Weather>();
   for (const id of namedBy(placed, p => p.placement.place.weatherId)) {
     const weather = await weatherOr(db, id);
@@ -176,6 +141,6 @@ async function weatherOr(db: Knex, id: string): Promise<Weather | null> {
 }
 
 /** What parts name, each once. */
-function namedBy(placed: readonly Placed[], name: (p: Placed) => string | null): string[] {
+function namedBy<P extends CountedPart>(placed: readonly P[], name: (p: P) => string | null): string[] {
   return [...new Set(placed.flatMap(p => name(p) ?? []))];
 }

@@ -129,6 +129,14 @@ export const apiRoutes: ReadonlyMap<string, Described> = new Map<string, Describ
       takes: fields({ material: text, reading: anything }),
     },
   ],
+  [
+    'GET /placements/{id}/happened',
+    { does: 'What the models say of a part in service beside what happened; null where nothing is said.' },
+  ],
+  [
+    'GET /service/happened',
+    { does: 'The same of every part, what teaches most first, in pages.', asks: ['limit', 'after'] },
+  ],
   ['GET /service/evidence', { does: 'How long parts last, by group.', asks: ['by'] }],
   [
     'POST /service/import',

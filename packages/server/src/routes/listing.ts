@@ -1,7 +1,7 @@
 import { InputError } from '@hornblende/core/input';
 import type { Request, RequestHandler } from 'express';
 import { pageAsked } from '../db/page.js';
-import type { Jobs } from '../jobs/jobs.js';
+import type { Jobs, Lane } from '../jobs/jobs.js';
 import type { JobInput, JobName } from '../jobs/tasks/index.js';
 import { leaving, send } from './send.js';
 
@@ -21,6 +21,7 @@ export function listing<Name extends ListName, P = Record<string, string>>(
   jobs: Jobs,
   name: Name,
   besides: (req: Request<P>) => Besides<Name>,
+  lane: Lane = 'reading',
 ): RequestHandler<P> {
   return async (req, res) => {
     const asked = {
@@ -30,7 +31,7 @@ export function listing<Name extends ListName, P = Record<string, string>>(
       path: req.originalUrl,
     };
     const signal = leaving(res);
-    send(res, await jobs.run('reading', name, asked as unknown as JobInput<Name>, { signal }));
+    send(res, await jobs.run(lane, name, asked as unknown as JobInput<Name>, { signal }));
   };
 }
 

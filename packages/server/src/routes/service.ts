@@ -41,6 +41,10 @@ export function placementRoutes(db: Knex, jobs: Jobs, now: () => string): Router
       placementId: req.params.id,
     })),
   );
+  router.get('/:id/happened', async (req, res) => {
+    const asked = { placementId: req.params.id, now: now() };
+    send(res, await jobs.run('heavy', 'happenedToPart', asked, { signal: leaving(res) }));
+  });
   return router;
 }
 
@@ -112,6 +116,10 @@ export function serviceRoutes(jobs: Jobs, now: () => string): Router {
     const { by } = parseInput(EvidenceQuery, { ...req.query });
     send(res, await jobs.run('heavy', 'serviceEvidence', { by, now: now() }, { signal: leaving(res) }));
   });
+  router.get(
+    '/happened',
+    listing(jobs, 'listHappened', () => ({ now: now() }), 'heavy'),
+  );
   router.get('/due.ics', async (_req, res) => {
     send(res, await jobs.run('heavy', 'calendar', { now: now() }, { signal: leaving(res) }));
   });

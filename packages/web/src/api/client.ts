@@ -15,6 +15,7 @@ import type {
   ImportUndone,
   LeftAsIs,
   SearchKind,
+  ListedHappened,
   ListedPart,
   SearchHit,
   ListedPlacement,
@@ -56,7 +57,7 @@ import type {
 import type { MeshUnit } from '@hornblende/core/geometry';
 import type { FieldInfo } from '@hornblende/core/input';
 import type { DecisionInput, RecordDrift } from '@hornblende/core/records';
-import type { Grouping } from '@hornblende/core/service';
+import type { Grouping, Happened } from '@hornblende/core/service';
 import type { OpenTrial } from '@hornblende/core/trials';
 import {
   answered,
@@ -186,6 +187,8 @@ export const api = {
   pairingCode: () => request<{ code: string; expiresAt: string }>('POST', '/phones/code'),
   withdrawPhone: (id: string) => request<null>('POST', `/phones/${id}/withdrawal`),
   pair: (code: string, name: string) => request<{ paired: string }>('POST', '/pair', { code, name }),
+  happened: (next: string | null) => page<ListedHappened>(next ?? '/service/happened?limit=40'),
+  happenedToPart: (id: string) => request<Happened | null>('GET', `/placements/${id}/happened`),
   serviceEvidence: (by: Grouping) => request<ServiceEvidence>('GET', `/service/evidence?by=${by}`),
   shape: (partId: string) => request<StoredShape | null>('GET', `/parts/${partId}/shape`),
   shapeFile: (partId: string) => file(`/parts/${partId}/shape/file`),

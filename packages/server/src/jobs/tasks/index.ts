@@ -25,6 +25,8 @@ export const tasks = {
   search: () => import('./search.js').then(m => m.search),
   listPlacements: () => import('./service.js').then(m => m.listPlacements),
   listInspections: () => import('./service.js').then(m => m.listInspections),
+  listHappened: () => import('./service.js').then(m => m.listHappened),
+  happenedToPart: () => import('./service.js').then(m => m.happenedToPart),
   serviceEvidence: () => import('./service.js').then(m => m.serviceEvidence),
   keepService: () => import('./service.js').then(m => m.keepService),
   importPlaced: () => import('./placed-import.js').then(m => m.importPlaced),

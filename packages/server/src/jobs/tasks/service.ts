@@ -1,18 +1,19 @@
-import type { ListedPlacement, SeenLook, ServiceEvidence } from '@hornblende/core/api';
+import type { ListedHappened, ListedPlacement, SeenLook, ServiceEvidence } from '@hornblende/core/api';
 import { annualGhiKWhm2 } from '@hornblende/core/climate';
 import type { Placement } from '@hornblende/core/formats';
 import type { Family } from '@hornblende/core/materials';
 import {
-  byLesson,
   dueOf,
   evidence,
-  failedKinds,
   failuresOfKind,
   fieldEvidence,
+  happenedTally,
   modelCalibration,
   serviceCsv,
   serviceStanding,
+  standingAt,
   yearsOut,
+  type CountedPart,
   type Due,
   type FailedKind,
   type FieldEvidence,
@@ -22,12 +23,14 @@ import {
 } from '@hornblende/core/service';
 import type { Knex } from 'knex';
 import { InspectionStore } from '../../db/inspections.js';
+import type { KeptService } from '../../db/kept-service.js';
+import type { Page } from '../../db/page.js';
 import { failedKindsIn, looksOf, placedPartNames } from '../../db/placed.js';
 import { placements } from '../../db/kinds/placements.js';
 import { RevisionedStore } from '../../db/revisioned-store.js';
 import { serviceCalendar } from '../calendar.js';
-import { bytes, json } from '../answer.js';
-import { libraryFor, placedParts, weathersFor } from '../placed-parts.js';
+import { bytes, json, type JobAnswer } from '../answer.js';
+import { libraryFor, weathersFor, withKeptService } from '../placed-parts.js';
 import type { Task } from '../task.js';
 import { pageAnswer, type ListAsked } from './lists.js';
 
@@ -71,47 +74,83 @@ export const listInspections: Task<ListAsked & { placementId: string }> = {
   },
 };
 
-/** What parts in service tell: how long they stand, in groups; the field's word; what was predicted. */
+/** What parts in service tell: how long they stand, in groups; the field's word; how right the models were. */
 export const serviceEvidence: Task<{ by: Grouping; now: string }> = {
   async run(db, { by, now }) {
-    const placed = await placedParts(db, now);
-    const library = await libraryFor(db, placed);
-    const outcomes = byLesson(placed.flatMap(p => p.happened() ?? []));
-    const answer: ServiceEvidence = {
-      groups: evidence(placed, by, key => library.get(key)?.grade?.family ?? (library.has(key) ? key : null)),
-      parts: by === 'part' ? await placedPartNames(db) : {},
-      field: await fieldOf(db, placed, library),
-      happened: outcomes,
-      calibration: modelCalibration(outcomes),
-    };
-    return json(answer);
+    const body = await withKeptService(db, now, kept =>
+      kept.answer(`evidence by ${by}`, async () => JSON.stringify(await evidenceOf(db, kept, by))),
+    );
+    return { status: 200, type: 'application/json', body: bytes(body) };
+  },
+};
+
+async function evidenceOf(db: Knex, kept: KeptService, by: Grouping): Promise<ServiceEvidence> {
+  const parts = kept.counted();
+  const outcomes = kept.judged();
+  const library = await libraryFor(db, parts);
+  return {
+    groups: evidence(parts, by, key => library.get(key)?.grade?.family ?? (library.has(key) ? key : null)),
+    parts: by === 'part' ? await placedPartNames(db) : {},
+    field: await fieldOf(db, parts, library),
+    record: happenedTally(outcomes),
+    calibration: modelCalibration(outcomes),
+  };
+}
+
+/** What the models say of each part in service beside what happened to it, what teaches most first. */
+export const listHappened: Task<ListAsked & { now: string }> = {
+  run: (db, asked) =>
+    withKeptService(db, asked.now, (kept): JobAnswer => {
+      const page: Page<ListedHappened> = kept.happened(asked);
+      return pageAnswer(page, asked);
+    }),
+};
+
+/** What the models say of one part in service beside what happened to it; null where nothing is said. */
+export const happenedToPart: Task<{ placementId: string; now: string }> = {
+  async run(db, { placementId, now }) {
+    await new RevisionedStore(db, placements).get(placementId);
+    return json(await withKeptService(db, now, kept => kept.happenedTo(placementId)));
   },
 };
 
 /** Works out, and keeps, what has changed of parts in service, so that nobody waits for it. */
-export const keepService: Task<{ now: string }, number> = {
-  run: async (db, { now }) => (await placedParts(db, now)).length,
+export const keepService: Task<{ now: string }, null> = {
+  run: (db, { now }) => withKeptService(db, now, () => null),
 };
 
 /** What parts in service say of the library's families outdoors. */
-export async function ownFieldEvidence(db: Knex, now: string): Promise<FieldEvidence[]> {
-  const placed = await placedParts(db, now);
-  return fieldOf(db, placed, await libraryFor(db, placed));
+export function ownFieldEvidence(db: Knex, now: string): Promise<FieldEvidence[]> {
+  return withKeptService(db, now, async kept => {
+    const said = await kept.answer('field', async () => {
+      const parts = kept.counted();
+      return JSON.stringify(await fieldOf(db, parts, await libraryFor(db, parts)));
+    });
+    return JSON.parse(said) as FieldEvidence[];
+  });
+}
+
+/** Every part in service as it stands now, with when it is due, one at a time: there may be very many. */
+function* dueParts(
+  kept: KeptService,
+  failed: readonly FailedKind[],
+  now: string,
+): Generator<Placed & { due: Due | null }> {
+  for (const { id, placement, standing } of kept.all()) {
+    const part = { id, placement, standing: standingAt(standing, placement, now), due: null };
+    yield Object.assign(part, { due: dueNow(part, failed, now) });
+  }
 }
 
 /** Inspections to come, as a calendar. */
 export const calendar: Task<{ now: string }> = {
   async run(db, { now }) {
-    const placed = await placedParts(db, now);
-    const failed = failedKinds(placed);
-    const rows = placed.flatMap(p => {
-      const due = dueNow(p, failed, now);
-      return due ? [{ ...p, due }] : [];
-    });
+    const failed = await failedKindsIn(db);
+    const body = await withKeptService(db, now, kept => serviceCalendar(dueParts(kept, failed, now), now));
     return {
       status: 200,
       type: 'text/calendar; charset=utf-8',
-      body: bytes(serviceCalendar(rows, now)),
+      body: bytes(body),
       headers: { 'Content-Disposition': 'attachment; filename="inspections.ics"' },
     };
   },
@@ -120,12 +159,12 @@ export const calendar: Task<{ now: string }> = {
 /** Every part in service in one table. */
 export const serviceTable: Task<{ now: string }> = {
   async run(db, { now }) {
-    const placed = await placedParts(db, now);
-    const failed = failedKinds(placed);
+    const failed = await failedKindsIn(db);
+    const body = await withKeptService(db, now, kept => serviceCsv(dueParts(kept, failed, now)));
     return {
       status: 200,
       type: 'text/csv; charset=utf-8',
-      body: bytes(serviceCsv(placed.map(p => ({ ...p, due: dueNow(p, failed, now) })))),
+      body: bytes(body),
       headers: { 'Content-Disposition': 'attachment; filename="in-service.csv"' },
     };
   },
@@ -144,7 +183,7 @@ function dueNow(
 
 async function fieldOf(
   db: Knex,
-  placed: readonly Placed[],
+  placed: readonly CountedPart[],
   library: ReadonlyMap<string, Family>,
 ): Promise<FieldEvidence[]> {
   const weather = await weathersFor(db, placed);

@@ -5,27 +5,26 @@ import { failureModeWords, modelRecordWords, type Grouping, type Happened } from
 import { Button } from '../../ui/kit';
 import { computed, ref } from 'vue';
 import { useLibrary } from '../../stores/library';
-import { useService } from '../../stores/service';
 import { useWorking } from '../../stores/working';
 import PageState from '../../ui/PageState.vue';
 import PlainTable from '../../ui/PlainTable.vue';
 import WorkingNumber from '../../ui/WorkingNumber.vue';
 import ModelTrust from './ModelTrust.vue';
 import { useEvidence } from './useEvidence';
+import { useHappened } from './useHappened';
 
 /** What the models would have said of each part for the years it stood, beside what happened: misses first. */
-const service = useService();
 const library = useLibrary();
 const working = useWorking();
 const by = ref<Grouping>('family');
-const { evidence, state, load } = useEvidence(by);
-const rows = computed(() => evidence.value?.happened ?? []);
-/** Rows that stand there at first, and that more brings. */
-const MORE = 40;
-const most = ref(MORE);
-const nameOf = (h: Happened): string => service.byId(h.id)?.placement.name ?? h.id;
-const materialOf = (h: Happened): string =>
-  library.nameOf(service.byId(h.id)?.placement.materials[0]?.material ?? '');
+const { evidence, state: evidenceState, load: loadEvidence } = useEvidence(by);
+const { rows, hasMore, state: listState, load: loadRows, more } = useHappened();
+/** The panel is there when both of its answers are. */
+const state = computed(() => {
+  const states = [evidenceState.value, listState.value];
+  return states.includes('failed') ? 'failed' : states.includes('loading') ? 'loading' : 'ready';
+});
+const load = (): Promise<unknown> => Promise.all([loadEvidence(), loadRows()]);
 const marks: Record<Happened['verdict'], { sign: string; tone: string; words: string }> = {
   missed: { sign: '○', tone: 'out', words: 'missed' },
   'too dark': { sign: '◐', tone: 'marginal', words: 'too dark' },
@@ -55,14 +54,12 @@ function open(at: number): void {
 <template>
   <section aria-label="Predictions checked" data-testid="happened">
     <PageState :state="state" what="what the parts tell" @retry="load">
-      <p class="lead">
-        {{ modelRecordWords(rows) }}
-      </p>
+      <p v-if="evidence" class="lead">{{ modelRecordWords(evidence.record) }}</p>
       <PlainTable :columns="columns">
-        <tr v-for="h in rows.slice(0, most)" :key="h.id" data-testid="happened-row">
+        <tr v-for="h in rows" :key="h.id" data-testid="happened-row">
           <td>
-            <RouterLink :to="`/service/${h.id}`">{{ nameOf(h) }}</RouterLink><br /><span class="soft small">{{
-              materialOf(h)
+            <RouterLink :to="`/service/${h.id}`">{{ h.name }}</RouterLink><br /><span class="soft small">{{
+              library.nameOf(h.material)
             }}</span>
           </td>
           <td>
@@ -77,9 +74,7 @@ function open(at: number): void {
           <td :class="marks[h.verdict].tone">{{ marks[h.verdict].sign }} {{ marks[h.verdict].words }}</td>
         </tr>
       </PlainTable>
-      <p v-if="rows.length > most">
-        <Button type="text" @click="most += MORE">{{ rows.length - most }} more</Button>
-      </p>
+      <p v-if="hasMore"><Button type="text" @click="more">More parts</Button></p>
       <ModelTrust v-if="evidence" :calibration="evidence.calibration" />
       <template v-if="evidence?.field.length">
         <h2>What the sun did to yours</h2>

@@ -1,13 +1,22 @@
 <script setup lang="ts">
 import { gateLabel } from '@hornblende/core/score';
-import { failureModeWords, type Grouping } from '@hornblende/core/service';
-import { computed, ref } from 'vue';
-import { useEvidence } from './useEvidence';
+import { failureModeWords, type Happened } from '@hornblende/core/service';
+import { computed, shallowRef, watch } from 'vue';
+import { api } from '../../api/client';
+import { useService } from '../../stores/service';
 
 /** Why a part failed, or stands: what the models say of it where it was, for the years that it stood. */
 const props = defineProps<{ id: string }>();
-const { evidence } = useEvidence(ref<Grouping>('all'));
-const mine = computed(() => evidence.value?.happened.find(h => h.id === props.id) ?? null);
+const service = useService();
+const mine = shallowRef<Happened | null>(null);
+watch(
+  [() => props.id, () => service.list],
+  async ([id]) => {
+    const found = await api.happenedToPart(id).catch(() => null);
+    if (id === props.id) mine.value = found;
+  },
+  { immediate: true },
+);
 const words = computed(() => {
   const h = mine.value;
   if (!h) return '';
