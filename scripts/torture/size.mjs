@@ -101,7 +101,14 @@ export async function size() {
   for (const [name, work, wanted] of works) {
     const { status, tookMs, longestMs } = await besidePinger(victim.url, work);
     if (status >= 300) say(`${name} answers ${status}`, 1, 0);
-    say(name, tookMs, wanted, 'ms', `, longest silence ${Math.round(longestMs)} ms`);
+    const most = Math.round(mostMemoryMB(victim.child.pid));
+    say(
+      name,
+      tookMs,
+      wanted,
+      'ms',
+      `, longest silence ${Math.round(longestMs)} ms, memory at most ${most} MB so far`,
+    );
   }
   say('memory of the server at its most', mostMemoryMB(victim.child.pid), WANTED.memory, 'MB');
   await victim.stop();

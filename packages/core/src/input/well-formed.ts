@@ -11,21 +11,46 @@ const DEEPEST = 40;
  * @throws InputError naming the first such place
  */
 export function requireWellFormed(plain: unknown): void {
-  const rest: { value: unknown; path: string; depth: number }[] = [{ value: plain, path: '', depth: 0 }];
+  refuseNul(plain, () => '');
+  const rest: Place[] = [];
+  if (isObject(plain)) rest.push({ value: plain, key: '', up: null, depth: 0 });
   for (let at = rest.pop(); at; at = rest.pop()) {
-    const { value, path, depth } = at;
-    if (typeof value === 'string' && value.includes('\0'))
-      throw problem(path || '(input)', 'must not hold a NUL character');
-    if (typeof value !== 'object' || value === null) continue;
-    if (depth >= DEEPEST) throw problem(path, `must not nest more than ${DEEPEST} deep`);
+    const { value, depth } = at;
+    const up = at;
+    if (depth >= DEEPEST) throw problem(pathOf(at), `must not nest more than ${DEEPEST} deep`);
     // Numbers in their thousands (a year of weather) hold nothing to refuse.
     if (Array.isArray(value) && value.every(v => typeof v === 'number')) continue;
-    for (const [key, inner] of Object.entries(value)) {
-      const field = Array.isArray(value) ? `${path}[${key}]` : path ? `${path}.${key}` : key;
-      if (ownNames.has(key)) throw problem(field, 'is not a name that a field may have');
-      rest.push({ value: inner, path: field, depth: depth + 1 });
+    for (const key of Object.keys(value)) {
+      const inner = (value as Record<string, unknown>)[key];
+      if (ownNames.has(key)) throw problem(pathOf(up, key), 'is not a name that a field may have');
+      refuseNul(inner, () => pathOf(up, key));
+      if (isObject(inner)) rest.push({ value: inner, key, up, depth: depth + 1 });
     }
   }
+}
+
+/** An object within an input. Where it stands is written out only where something is wrong with it. */
+interface Place {
+  value: object;
+  key: string;
+  up: Place | null;
+  depth: number;
+}
+
+function isObject(value: unknown): value is object {
+  return typeof value === 'object' && value !== null;
+}
+
+function refuseNul(value: unknown, path: () => string): void {
+  if (typeof value === 'string' && value.includes('\0'))
+    throw problem(path() || '(input)', 'must not hold a NUL character');
+}
+
+/** Where a place is, or a field of it: `places[2].where`. */
+function pathOf(place: Place, key?: string): string {
+  const above = place.up === null ? '' : pathOf(place.up, place.key);
+  if (key === undefined) return above;
+  return Array.isArray(place.value) ? `${above}[${key}]` : above ? `${above}.${key}` : key;
 }
 
 function problem(field: string, message: string): InputError {

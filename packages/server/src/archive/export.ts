@@ -2,10 +2,18 @@ import type { LeftAsIs } from '@hornblende/core/api';
 import Driver from 'better-sqlite3';
 import { readFileSync, renameSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { columnReferences, fileOf, keyText, requireSum, type RecordKind, type Row } from '../db/kind.js';
+import {
+  columnReferences,
+  fileText,
+  holdsJson,
+  keyText,
+  requireSum,
+  type RecordKind,
+  type Row,
+} from '../db/kind.js';
 import { recordKinds } from '../db/kinds/index.js';
 import { steps } from '../db/migrations/index.js';
-import { keyColumnOf, type ListReference } from '../db/reference.js';
+import { keyColumnOf } from '../db/reference.js';
 import type { Progress } from '../db/verify.js';
 import { BLOB, entryOf, MANIFEST, type FileEntry, type Manifest } from './manifest.js';
 import { ZipWriter } from './zip-writer.js';
@@ -23,6 +31,8 @@ export interface ExportOrder {
   at: string;
 }
 
+/** What a row is asked for besides its columns. */
+const HOLDS_JSON = 'holds_json';
 /** How often progress is said, records. */
 const SAID_EVERY = 500;
 
@@ -57,7 +67,6 @@ class Export {
   private readonly left: LeftAsIs[] = [];
   /** The keys that were written of each table that others refer to. */
   private readonly written = new Map<string, Set<string>>();
-  private readonly queries = new Map<string, Driver.Statement>();
   private done = 0;
 
   constructor(
@@ -91,10 +100,16 @@ class Export {
   private writeKind(kind: RecordKind, total: number): void {
     const keys = new Set<string>();
     this.written.set(kind.table, keys);
-    const rows = this.db.prepare(`select * from ${kind.table} order by ${kind.key.join(', ')}`);
-    for (const row of rows.iterate() as IterableIterator<Row>) {
+    const lacking = this.lackingPieces(kind);
+    const rows = this.db.prepare(
+      `select *, ${holdsJson(kind)} as ${HOLDS_JSON} from ${kind.table} order by ${kind.key.join(', ')}`,
+    );
+    for (const { [HOLDS_JSON]: isJson, ...row } of rows.iterate() as IterableIterator<Row>) {
       if (++this.done % SAID_EVERY === 0) this.progress(this.done, total);
       try {
+        if (!isJson) throw new Error('holds what is no JSON');
+        const piece = lacking.get(keyText(kind, row));
+        if (piece !== undefined) throw new Error(`a piece of it (${piece}) could not be written`);
         this.writeRow(kind, row);
         keys.add(String(row[keyColumnOf(kind.table)] ?? keyText(kind, row)));
       } catch (e) {
@@ -109,11 +124,12 @@ class Export {
   /** @throws Error for a record that cannot go out */
   private writeRow(kind: RecordKind, row: Row): void {
     requireSum(kind, row);
-    kind.check(row);
+    // Of the others it asks no more than that they hold JSON, which they do.
+    if (!kind.wellFormed) kind.check(row);
     this.requireStanding(kind, row);
     const bytes = this.bytesOf(kind, row);
     const path = `${kind.name}/${encodeURIComponent(keyText(kind, row))}`;
-    this.put(`${path}.json`, jsonBytes(fileOf(kind, row)));
+    this.put(`${path}.json`, Buffer.from(fileText(kind, row)));
     if (bytes) this.put(`${path}${BLOB}`, bytes);
   }
 
@@ -133,18 +149,24 @@ class Export {
         throw new Error(`what it belongs to (${to} ${String(value)}) could not be written`);
       row[column] = null;
     }
-    for (const reference of kind.references ?? [])
-      if ('each' in reference && reference.to === 'record_pieces') this.requirePieces(kind, row, reference);
   }
 
-  private requirePieces(kind: RecordKind, row: Row, { each, value }: ListReference): void {
-    const where = kind.key.map(k => `x.${k} = ?`).join(' and ');
-    const sql = `select ${value} from ${kind.table} as x, ${each} as e where ${where}`;
-    const query = this.queries.get(sql) ?? this.db.prepare(sql).pluck();
-    this.queries.set(sql, query);
-    const named = query.all(...kind.key.map(k => row[k])) as string[];
-    const missing = named.find(hash => !this.written.get('record_pieces')?.has(hash));
-    if (missing !== undefined) throw new Error(`a piece of it (${missing}) could not be written`);
+  /** The rows of a kind that name a piece which is not in the archive, by their keys, and that piece. */
+  private lackingPieces(kind: RecordKind): Map<string, string> {
+    const written = this.written.get('record_pieces') ?? new Set();
+    const lacking = new Map<string, string>();
+    for (const reference of kind.references ?? []) {
+      if (!('each' in reference) || reference.to !== 'record_pieces') continue;
+      const { each, value } = reference;
+      // Rows that hold no JSON name nothing; they are left out for that.
+      const named = this.db.prepare(
+        `select ${kind.key.map(k => `x.${k}`).join(', ')}, ${value} as piece
+         from (select * from ${kind.table} where ${holdsJson(kind)}) as x, ${each} as e`,
+      );
+      for (const { piece, ...key } of named.iterate() as IterableIterator<Row>)
+        if (!written.has(String(piece))) lacking.set(keyText(kind, key), String(piece));
+    }
+    return lacking;
   }
 
   /** The bytes that belong to a row: of its column, or of its file. @throws Error for a file that is gone */

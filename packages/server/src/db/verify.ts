@@ -56,9 +56,9 @@ export async function damagedRecords(db: Knex): Promise<string[]> {
 
 /**
  * Reads every record of a database and says which are not as they were written: a copy is as good as what it was made
- * of where every sum fits. What has no sum is read as {@link verifyDatabase} reads it.
+ * of where every sum fits. What has no sum is read as {@link verifyRecords} reads it.
  */
-export function verifyCopy(db: Knex, progress: Progress = () => undefined): Promise<Verification> {
+export function verifySums(db: Knex, progress: Progress = () => undefined): Promise<Verification> {
   return verified(db, progress, (kind, row) => {
     if (typeof row.sum === 'number') requireSum(kind, row);
     else if (!kind.wellFormed) kind.check(row);
@@ -69,7 +69,7 @@ export function verifyCopy(db: Knex, progress: Progress = () => undefined): Prom
  * Reads every record of a database and says which cannot be used, and which photographs are not there.
  * @param photoFolder where the photographs stand; null looks for none
  */
-export function verifyDatabase(
+export function verifyRecords(
   db: Knex,
   photoFolder: string | null = null,
   progress: Progress = () => undefined,
@@ -81,11 +81,24 @@ export function verifyDatabase(
   });
 }
 
+/** A database looked through as {@link verifyRecords} does, after its file as {@link damageOf} does. */
+export async function verifyDatabase(
+  db: Knex,
+  photoFolder: string | null = null,
+  progress: Progress = () => undefined,
+): Promise<Verification> {
+  return withDamage(await damageOf(db), await verifyRecords(db, photoFolder, progress));
+}
+
+/** What records have wrong with them, after what their file has. */
+export function withDamage<V extends Verification>(damage: readonly string[], found: V): V {
+  return { ...found, ok: found.ok && damage.length === 0, problems: [...damage, ...found.problems] };
+}
+
 type Look = (kind: RecordKind, row: Row) => void | Promise<void>;
 
 async function verified(db: Knex, progress: Progress, look: Look): Promise<Verification> {
   const problems = new ProblemList();
-  for (const line of await damageOf(db)) problems.add(line);
   const checked = await eachRecord(db, problems, look, progress);
   for (const kind of recordKinds) await malformed(db, kind, problems);
   await missingPieces(db, problems);

@@ -8,9 +8,9 @@ import type { JobCall, JobInput, JobName, JobOutput } from './tasks/index.js';
 const MOST_WAITING = 64;
 /**
  * Threads of each lane: reading lists must stay quick beside what is heavy, and a look through the whole file must
- * hold up neither.
+ * hold up neither; one thread looks at the file for it, the other at its records.
  */
-const THREADS = { reading: 1, heavy: 2, checking: 1 };
+const THREADS = { reading: 1, heavy: 2, checking: 2 };
 /** Threads that are there before they are needed, and stay: after a minute's rest a list must not wait for one. */
 const STANDING = { reading: 1, heavy: 0, checking: 0 };
 /** How long another thread without work stays, ms. */

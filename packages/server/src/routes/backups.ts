@@ -2,6 +2,7 @@ import { Router } from 'express';
 import { holdingGate } from '../db/write-gate.js';
 import { HttpProblem } from '../lib/errors.js';
 import type { LongJobs } from './long-jobs.js';
+import { copyLookedThrough, workshopLookedThrough } from '../workplace/look-through.js';
 import { restoreInto } from '../workplace/restore.js';
 import type { Workplace } from '../workplace/workplace.js';
 
@@ -16,11 +17,11 @@ export function backupRoutes(workplace: Workplace, long: LongJobs): Router {
     await long.answer(req, res, () => backups.make('demand'), 201);
   });
   router.get('/verify', async (req, res) => {
-    await long.answer(req, res, how => jobs.run('checking', 'verifyWorkshop', null, how));
+    await long.answer(req, res, how => workshopLookedThrough(jobs, how));
   });
   router.post('/:name/restore', async (req, res) => {
     const path = backups.pathOf(req.params.name);
-    const { problems } = await jobs.run('heavy', 'inspectFile', { path, bySums: false });
+    const { problems } = await copyLookedThrough(jobs, path, false);
     if (problems.length)
       throw new HttpProblem(409, [
         {

@@ -11,6 +11,7 @@ import { startProblemOf } from '../lib/start-problem.js';
 import { DeskPhrase } from './desk-phrase.js';
 import { Journal } from './journal.js';
 import { lookAt } from './look-at.js';
+import { copyLookedThrough } from './look-through.js';
 import { DATABASE_FILE, requireFirstRun } from './remains.js';
 import { endRestore } from './restore.js';
 
@@ -121,7 +122,7 @@ export function backupsOf(file: string, folder: string, jobs: Jobs): Backups {
     { folder, photos: photoFolder(file), photoPath: photo => photoPath('', photo as never) },
     {
       copy: to => jobs.run('checking', 'copyDatabase', { to }),
-      inspect: path => jobs.run('checking', 'inspectFile', { path, bySums: true }),
+      inspect: path => copyLookedThrough(jobs, path, true),
     },
   );
 }

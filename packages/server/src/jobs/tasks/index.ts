@@ -35,6 +35,7 @@ export const tasks = {
   serviceTable: () => import('./service.js').then(m => m.serviceTable),
   lookForDamage: () => import('./keeping.js').then(m => m.lookForDamage),
   forgetPhotos: () => import('./keeping.js').then(m => m.forgetPhotos),
+  damageOfFile: () => import('./keeping.js').then(m => m.damageOfFile),
   verifyWorkshop: () => import('./keeping.js').then(m => m.verifyWorkshop),
   copyDatabase: () => import('./keeping.js').then(m => m.copyDatabase),
   inspectFile: () => import('./keeping.js').then(m => m.inspectFile),

@@ -3,7 +3,7 @@ import { fileOfDatabase, openForReading } from '../../db/database.js';
 import { recordKinds } from '../../db/kinds/index.js';
 import { photoFolder } from '../../db/photo-path.js';
 import { forgetUnusedPhotos } from '../../db/unused-photos.js';
-import { damagedRecords, damageOf, verifyCopy, verifyDatabase } from '../../db/verify.js';
+import { damagedRecords, damageOf, verifyRecords, verifySums } from '../../db/verify.js';
 import { copyDatabase as copied } from '../../backup/copy-database.js';
 import type { Task } from '../task.js';
 
@@ -29,9 +29,22 @@ export const forgetPhotos: Task<{ now: number }, number> = {
   run: (db, { now }) => forgetUnusedPhotos(db, now),
 };
 
+/** What SQLite finds damaged in the workshop's own file, or in another. */
+export const damageOfFile: Task<{ path: string | null }, string[]> = {
+  async run(own, { path }) {
+    if (path === null) return damageOf(own);
+    const db = openForReading(path);
+    try {
+      return await damageOf(db);
+    } finally {
+      await db.destroy();
+    }
+  },
+};
+
 /** Every record of the workshop read through. */
 export const verifyWorkshop: Task<null, Verification> = {
-  run: (db, _input, progress) => verifyDatabase(db, photoFolder(fileOfDatabase(db)), progress),
+  run: (db, _input, progress) => verifyRecords(db, photoFolder(fileOfDatabase(db)), progress),
 };
 
 /** A copy of the workshop's database as it stands at one moment. */
@@ -42,7 +55,7 @@ export const copyDatabase: Task<{ to: string }, null> = {
   },
 };
 
-/** A copy of a database read through, and what is in it; record by record, or by their sums. */
+/** The records of a copy of a database read through, and what is in it; record by record, or by their sums. */
 export const inspectFile: Task<
   { path: string; bySums: boolean },
   Verification & { counts: Record<string, number> }
@@ -50,7 +63,7 @@ export const inspectFile: Task<
   async run(_db, { path, bySums }, progress) {
     const db = openForReading(path);
     try {
-      const found = bySums ? await verifyCopy(db, progress) : await verifyDatabase(db, null, progress);
+      const found = bySums ? await verifySums(db, progress) : await verifyRecords(db, null, progress);
       const counts: Record<string, number> = {};
       for (const { name, table } of recordKinds) {
         if (!(await db.schema.hasTable(table))) continue;
