@@ -175,6 +175,35 @@ describe('a start after a kill', () => {
 });
 
 describe('a workshop that is not well', () => {
+  it('damaged and of an older schema, it says of what it cannot read why, and what to do', async () => {
+    const dir = folder();
+    await copyDemo(dir);
+    const file = join(dir, 'hornblende.db');
+    const old = await openDatabase(file);
+    await old.migrate.down();
+    await old.destroy();
+    const db = new Driver(file);
+    const page = db.pragma('page_size', { simple: true }) as number;
+    const root = db
+      .prepare("select rootpage from sqlite_master where name = 'faults'")
+      .pluck()
+      .get() as number;
+    db.pragma('wal_checkpoint(truncate)');
+    db.close();
+    const bytes = readFileSync(file);
+    bytes.fill(0xa5, (root - 1) * page, root * page);
+    writeFileSync(file, bytes);
+    const { url, close } = await startServer({ dataDir: dir, port: 0 });
+    try {
+      expect((await fetch(`${url}/api/parts`)).status).toBe(200);
+      const found = await fetch(`${url}/api/search?words=latch`);
+      expect(found.status).toBe(503);
+      expect(await found.text()).toMatch(/written by an older Hornblende.*Restore the newest good backup/);
+    } finally {
+      await close();
+    }
+  });
+
   it('damaged, it is open for reading only, says so, and sums go on', async () => {
     const dir = folder();
     await copyDemo(dir);

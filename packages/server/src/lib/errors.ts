@@ -56,6 +56,14 @@ export function refusalOf(error: unknown): Refusal {
   if (type === 'entity.too.large') return refusal(413, '(body)', `is over the limit of ${limit} bytes`);
   if (type === 'entity.parse.failed') return refusal(400, '(body)', 'is not JSON');
   if (code?.startsWith('SQLITE_CONSTRAINT')) return constraintRefusal(code, error as Error);
+  // Every sound workshop is brought up to this version's schema when it is opened.
+  if (code === 'SQLITE_ERROR' && /no such (table|column)/.test((error as Error).message))
+    return refusal(
+      503,
+      '(database)',
+      'was written by an older Hornblende and is damaged, so that it cannot be brought up to date: this cannot be ' +
+        'read. Restore the newest good backup under Settings',
+    );
   const system = systemRefusals.find(r => r.codes.some(c => code?.startsWith(c)));
   if (system) return refusal(system.status, system.field, system.message);
   if (status && status >= 400 && status < 500) return refusal(status, '(request)', 'cannot be read');
@@ -81,6 +89,14 @@ function constraintRefusal(code: string, { message }: Error): Refusal {
   return refusal(400, field, 'does not fit what is kept of it');
 }
 
+/** What is said where SQLite finds a file damaged. */
+const DAMAGED = 'is damaged: this cannot be read or saved. Restore the newest good backup under Settings';
+
+/** Whether something was refused since SQLite finds a file damaged. */
+export function saysDamage(error: unknown): boolean {
+  return error instanceof HttpProblem && error.problems.some(p => p.message === DAMAGED);
+}
+
 /** What the disk and the database can do to a request, by the beginning of their codes. */
 const systemRefusals = [
   {
@@ -93,7 +109,7 @@ const systemRefusals = [
     codes: ['SQLITE_CORRUPT', 'SQLITE_NOTADB'],
     status: 503,
     field: '(database)',
-    message: 'is damaged: this cannot be read or saved. Restore the newest good backup under Settings',
+    message: DAMAGED,
   },
   {
     codes: ['SQLITE_READONLY'],

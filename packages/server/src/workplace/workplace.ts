@@ -7,6 +7,7 @@ import { migrate, openForReading, openForWriting } from '../db/database.js';
 import { photoFolder, photoPath } from '../db/photo-path.js';
 import { mendSearch } from '../db/search.js';
 import { Jobs, type Lane } from '../jobs/jobs.js';
+import { saysDamage } from '../lib/errors.js';
 import { startProblemOf } from '../lib/start-problem.js';
 import { DeskPhrase } from './desk-phrase.js';
 import { Journal } from './journal.js';
@@ -57,12 +58,12 @@ export class Workplace {
     const found = lookAt(file);
     const folder = backupFolder(dataDir);
     if (found.isNew && !anew) requireFirstRun(dataDir, folder);
-    const damaged = found.damage.length > 0;
     const jobs = new Jobs(file, standing);
     const backups = backupsOf(file, folder, jobs);
     sweepUnfinished(dataDir);
     backups.sweep();
-    if (found.pending && !found.isNew) await backups.make('migration');
+    if (found.pending && !found.isNew) found.damage.push(...(await backedUp(backups)));
+    const damaged = found.damage.length > 0;
     const db = damaged ? openForReading(file) : openForWriting(file);
     try {
       if (!damaged) await broughtUp(db);
@@ -113,6 +114,17 @@ export class Workplace {
     await mendSearch(this.db);
     this.damage = [];
     this.damagedRecords = [];
+  }
+}
+
+/** Backs up what an older version wrote. @returns what is damaged, so that it can be neither copied nor changed */
+async function backedUp(backups: Backups): Promise<string[]> {
+  try {
+    await backups.make('migration');
+    return [];
+  } catch (e) {
+    if (saysDamage(e)) return ['it cannot be copied as it stands, and so not be brought up to date either'];
+    throw e;
   }
 }
 

@@ -1,0 +1,106 @@
+import { describe, expect, it } from 'vitest';
+import { typical } from '../src/materials/family.js';
+import { families, familyByKey } from '../src/materials/library.js';
+import { accuracyGauge, AccuracyGaugeInput, MeasuredSize } from '../src/models/accuracy-gauge.js';
+import { flexSoak } from '../src/models/flex-soak.js';
+import { FlexStripInput, flexStrip } from '../src/models/flex-strip.js';
+import { loadBeam } from '../src/models/load-beam.js';
+import { answer } from '../src/models/model.js';
+import { answerRanged } from '../src/models/ranged.js';
+import { safeDryingC } from '../src/models/spool-moisture.js';
+import { strengthAllowableModel } from '../src/models/strength-allowable.js';
+import type { Robustness } from '../src/score/draws/robustness.js';
+import { robustnessWords } from '../src/score/draws/robustness-words.js';
+import { surfaceEase } from '../src/score/gates/surface.js';
+import { marginChance } from '../src/score/holds.js';
+
+// Edges at which a model turns: each was once moved on purpose without any test telling.
+
+describe('edges of models', () => {
+  it('a margin without a spread holds or not, and an endless one always holds', () => {
+    expect([0.5, 0, -0.5].map(margin => marginChance(margin, 0))).toEqual([1, 1, 0]);
+    expect(marginChance(Infinity, 5)).toBe(1);
+  });
+  it('a spool is dried below where it softens, by three kelvins at least', () => {
+    for (const f of families) {
+      expect(safeDryingC(f), f.key).toBeLessThanOrEqual(typical(f, 'spoolLimitC') - 3);
+      expect(safeDryingC(f), f.key).toBeLessThanOrEqual(typical(f, 'dryC'));
+    }
+    const petg = familyByKey('petg')!;
+    const { spoolLimitC } = petg.properties;
+    const soft = {
+      ...petg,
+      properties: { ...petg.properties, spoolLimitC: { ...spoolLimitC!, typical: 60 } },
+    };
+    expect(safeDryingC(soft)).toBe(57);
+  });
+  it('cells are closed up to a twentieth of water, open from four tenths, and partly open between', () => {
+    // 10 cm³ of a plastic of 1.2 g/cm³ that weighs 6 g: half of it is room, 5 cm³.
+    const cells = (filledShare: number): string =>
+      flexSoak({ dryG: 6, wetG: 6 + filledShare * 5 * 0.998, volumeCm3: 10, solidGcm3: 1.2, hours: 24 })
+        .cells;
+    expect([0.04, 0.06, 0.39, 0.41].map(cells)).toEqual(['closed', 'partly open', 'partly open', 'open']);
+  });
+  it('a strip is one line thick at least', () => {
+    const strip = Object.assign(new FlexStripInput(), {
+      ...{ modulusMPa: 2000, lengthMm: 20, widthMm: 10, forceN: 0.01, bendMm: 2, lineMm: 0.45 },
+    });
+    const { thicknessMm, walls } = flexStrip(strip);
+    expect(thicknessMm).toBeLessThan(0.45);
+    expect(walls.map(w => w.lines)).toEqual([1, 2]);
+  });
+  it('a beam that bends by more than a fifth of its span says so, and no other', () => {
+    const warned = (forceN: number): boolean =>
+      answer(loadBeam, {
+        ...{ case: 'cantilever', forceN, lengthMm: 100, widthMm: 10, heightMm: 4, modulusMPa: 2000 },
+      }).warnings.some(w => w.includes('a fifth of the span'));
+    // F L³/(3 E I) with I = 10 · 4³/12: 20 mm at 6.4 N.
+    expect([6.3, 6.5].map(warned)).toEqual([false, true]);
+  });
+  it('the minutes of a held load stand in its working', () => {
+    const steps = answer(strengthAllowableModel, {
+      ...{ family: 'petg', temperatureC: 23, hours: 2, cycles: 1, wallMm: 2 },
+    }).steps;
+    expect(steps.find(s => s.symbol === 'k_time')!.substituted).toContain('log₁₀(120)');
+  });
+  it('a range from high to low is refused, one of no width is not', () => {
+    const beam = { case: 'cantilever', lengthMm: 100, widthMm: 10, heightMm: 4, modulusMPa: 2000 };
+    expect(() => answerRanged(loadBeam, { ...beam, forceN: { low: 2, high: 1 } })).toThrow('low not above');
+    expect(answerRanged(loadBeam, { ...beam, forceN: { low: 2, high: 2 } }).result).toEqual(
+      answer(loadBeam, { ...beam, forceN: 2 }).result,
+    );
+    const none = { ...beam, forceN: { low: 0, high: 1 } };
+    expect(answerRanged(loadBeam, none).ranges.deflectionMm!.low).toBe(0);
+  });
+  it('a gauge whose holes alone are small has them to blame, and its outsides nothing', () => {
+    const sizes = [20, 40, 60, 80].flatMap(nominalMm => [
+      Object.assign(new MeasuredSize(), { kind: 'outside', nominalMm, measuredMm: nominalMm }),
+      Object.assign(new MeasuredSize(), { kind: 'hole', nominalMm, measuredMm: nominalMm - 0.3 }),
+    ]);
+    const found = accuracyGauge(Object.assign(new AccuracyGaugeInput(), { sizes }));
+    expect(found.holeMm.value).toBeCloseTo(0.3, 1);
+    expect(Math.abs(found.outsideMm.value)).toBeLessThan(0.05);
+  });
+  it('a surface of which nothing is wished is at ease, and a little work leaves eight tenths', () => {
+    const pla = familyByKey('pla')!;
+    expect(surfaceEase(pla, [])).toBe(1);
+    const satin = families.find(f => f.flags.sheen === 'satin')!;
+    expect(surfaceEase(satin, ['matt'])).toBe(0.8);
+  });
+  it('how sure the first choice is, is said of a hundred draws', () => {
+    const draw = (material: string, pFirst: number): Robustness['candidates'][number] => ({
+      ...{ material, name: material.toUpperCase(), family: material, pFirst, pFits: 1 },
+      ...{ seFirst: 0, seFits: 0, rankAcceptability: [] },
+    });
+    const r = {
+      draws: 100,
+      seed: 1,
+      school: 'weighted',
+      candidates: [draw('asa', 0.84), draw('petg', 0.16)],
+    };
+    expect(robustnessWords(r as Robustness, 'asa')).toBe('leads in 84 of 100 draws; PETG in 16');
+    expect(robustnessWords(r as Robustness, 'pla')).toBe(
+      'nothing fits as things are; ASA leads in 84 of 100 draws',
+    );
+  });
+});
