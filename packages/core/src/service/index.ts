@@ -13,7 +13,6 @@ export {
   lessonPlace,
   modelRecordWords,
   type Happened,
-  type HappenedTally,
   type JudgedPart,
 } from './happened.js';
 export { failedKinds, failuresOfKind, type FailedKind } from './kin.js';
