@@ -6,6 +6,7 @@ import { failedKinds } from '@hornblende/core/service';
 import { openForReading } from '../src/db/database.js';
 import { failedKindsIn } from '../src/db/placed.js';
 import { withKeptService } from '../src/jobs/placed-parts.js';
+import { damageTable } from './damage.js';
 import { runningApi } from './running.js';
 
 const api = runningApi({ demo: true });
@@ -163,6 +164,12 @@ describe('what was worked out of parts in service', () => {
     expect(await evidence()).toEqual(before);
     expect(existsSync(keptFile())).toBe(true);
     expect((await call('POST', '/api/backups', {})).body.problems).toEqual([]);
+  });
+  it('begins anew where a page of its file is damaged', async () => {
+    const before = await evidence();
+    damageTable(keptFile(), 'parts');
+    expect(await evidence()).toEqual(before);
+    expect(idsKept().length).toBeGreaterThan(0);
   });
   it('answers where nothing can be kept: its file takes no rows, or has another layout', async () => {
     const before = await evidence();

@@ -11,6 +11,7 @@ import { openDatabase } from '../src/db/database.js';
 import { createApp } from '../src/start/app.js';
 import { seedDemo, startServer, StartProblem } from '../src/index.js';
 import { Workplace } from '../src/workplace/workplace.js';
+import { damageTable } from './damage.js';
 import { brief } from './running.js';
 import { copyDemo } from './sown.js';
 
@@ -182,17 +183,7 @@ describe('a workshop that is not well', () => {
     const old = await openDatabase(file);
     await old.migrate.down();
     await old.destroy();
-    const db = new Driver(file);
-    const page = db.pragma('page_size', { simple: true }) as number;
-    const root = db
-      .prepare("select rootpage from sqlite_master where name = 'faults'")
-      .pluck()
-      .get() as number;
-    db.pragma('wal_checkpoint(truncate)');
-    db.close();
-    const bytes = readFileSync(file);
-    bytes.fill(0xa5, (root - 1) * page, root * page);
-    writeFileSync(file, bytes);
+    damageTable(file, 'faults');
     const { url, close } = await startServer({ dataDir: dir, port: 0 });
     try {
       expect((await fetch(`${url}/api/parts`)).status).toBe(200);
@@ -208,16 +199,7 @@ describe('a workshop that is not well', () => {
     const dir = folder();
     await copyDemo(dir);
     const file = join(dir, 'hornblende.db');
-    const db = new Driver(file);
-    const page = db.pragma('page_size', { simple: true }) as number;
-    const root = db
-      .prepare("select rootpage from sqlite_master where name = 'grades'")
-      .pluck()
-      .get() as number;
-    db.close();
-    const bytes = readFileSync(file);
-    bytes.fill(0xa5, (root - 1) * page, root * page);
-    writeFileSync(file, bytes);
+    damageTable(file, 'grades');
 
     const { url, close } = await startServer({ dataDir: dir, port: 0 });
     const get = async (path: string, init?: RequestInit): Promise<{ status: number; body: string }> => {

@@ -13,7 +13,7 @@ const DEEPEST = 40;
 export function requireWellFormed(plain: unknown): void {
   refuseNul(plain, () => '');
   const rest: Place[] = [];
-  if (isObject(plain)) rest.push({ value: plain, key: '', up: null, depth: 0 });
+  if (isNested(plain)) rest.push({ value: plain, key: '', up: null, depth: 0 });
   for (let at = rest.pop(); at; at = rest.pop()) {
     const { value, depth } = at;
     const up = at;
@@ -24,7 +24,7 @@ export function requireWellFormed(plain: unknown): void {
       const inner = (value as Record<string, unknown>)[key];
       if (ownNames.has(key)) throw problem(pathOf(up, key), 'is not a name that a field may have');
       refuseNul(inner, () => pathOf(up, key));
-      if (isObject(inner)) rest.push({ value: inner, key, up, depth: depth + 1 });
+      if (isNested(inner)) rest.push({ value: inner, key, up, depth: depth + 1 });
     }
   }
 }
@@ -37,7 +37,8 @@ interface Place {
   depth: number;
 }
 
-function isObject(value: unknown): value is object {
+/** Whether a value holds others: an object or a list. */
+function isNested(value: unknown): value is object {
   return typeof value === 'object' && value !== null;
 }
 

@@ -152,6 +152,15 @@ export class KeptService {
     return answer;
   }
 
+  /** Whether the file itself is damaged, and not the workshop's database beside it. */
+  get isDamaged(): boolean {
+    try {
+      return this.db.pragma('main.quick_check(1)', { simple: true }) !== 'ok';
+    } catch {
+      return true;
+    }
+  }
+
   /** Begins anew: what was kept turned out to be damaged. */
   beginAnew(): void {
     this.db.close();
@@ -168,8 +177,8 @@ export class KeptService {
   private together(column: 'counted' | 'judged'): unknown[] {
     const all = this.db
       .prepare(
-        `select '[' || coalesce(group_concat(${column}), '') || ']'
-         from (select ${column} from parts where whole is not null and ${column} is not null order by place, name, id)`,
+        `select '[' || coalesce(group_concat(${column}, ',' order by place, name, id), '') || ']'
+         from parts where whole is not null and ${column} is not null`,
       )
       .pluck()
       .get() as string;
@@ -255,7 +264,7 @@ function removeFile(path: string): void {
 }
 
 /** Whether SQLite says that a file is no database, or a damaged one. */
-export function isDamage(e: unknown): boolean {
+function isDamage(e: unknown): boolean {
   return /^SQLITE_(NOTADB|CORRUPT)/.test((e as { code?: string }).code ?? '');
 }
 

@@ -6,7 +6,7 @@ import type { Knex } from 'knex';
 import { randomUUID } from 'node:crypto';
 import { GradeStore } from '../db/grades.js';
 import { fileOfDatabase } from '../db/database.js';
-import { isDamage, KeptService, type KeptPart } from '../db/kept-service.js';
+import { KeptService, type KeptPart } from '../db/kept-service.js';
 import { PartStore } from '../db/parts.js';
 import { placedByIds } from '../db/placed.js';
 import type { Stamped } from '../db/stamped-parts.js';
@@ -35,7 +35,7 @@ export async function withKeptService<T>(
       await bringUpToDate(kept, db, now);
       return await work(kept);
     } catch (e) {
-      if (!isDamage(e)) throw e;
+      if (!kept.isDamaged) throw e;
       kept.beginAnew();
       await bringUpToDate(kept, db, now);
       return await work(kept);
