@@ -5,7 +5,7 @@ import Driver from 'better-sqlite3';
 import { rmSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { cursorOf, keySet, type Page, type PageAsked } from './page.js';
-import { stampedParts, type Stamped } from './stamped-parts.js';
+import { staleParts, type Stamped } from './stamped-parts.js';
 
 /** A part in service as it was read, and how it stood then; its years move on. */
 export interface ReadPart {
@@ -24,7 +24,7 @@ export const WORKED_OUT_FILE = 'worked-out.db';
 /** How long one thread waits while another writes here, ms. */
 const BUSY_MS = 5000;
 /** Changes when the tables do. */
-const LAYOUT = 2;
+const LAYOUT = 3;
 
 /**
  * What was worked out of parts in service, in a file of its own beside the database: it is no record, goes into no
@@ -55,20 +55,15 @@ export class KeptService {
 
   /** Parts of which what is kept no longer holds, or of which nothing is. @param build the program's state */
   stale(build: string): Stamped[] {
-    return this.db
-      .prepare(
-        `select now.id, now.stamp from (${stampedParts('workshop')}) now
-         left join parts k on k.id = now.id where k.stamp is not now.stamp`,
-      )
-      .all({ build }) as Stamped[];
+    return this.db.prepare(staleParts('workshop', 'main.parts')).all({ build }) as Stamped[];
   }
 
   /** Keeps what was worked out anew. */
   keep(parts: readonly KeptPart[]): void {
     this.write(db => {
       const put = db.prepare(
-        `insert or replace into parts (id, stamp, place, name, whole, counted, happened, judged, lesson, years)
-         values (@id, @stamp, @place, @name, @whole, @counted, @happened, @judged, @lesson, @years)`,
+        `insert or replace into parts (${COLUMNS.join(', ')})
+         values (${COLUMNS.map(column => `@${column}`).join(', ')})`,
       );
       for (const part of parts) put.run(rowOf(part));
     });
@@ -177,8 +172,10 @@ export class KeptService {
   private together(column: 'counted' | 'judged'): unknown[] {
     const all = this.db
       .prepare(
-        `select '[' || coalesce(group_concat(${column}, ',' order by place, name, id), '') || ']'
-         from parts where whole is not null and ${column} is not null`,
+        `select '[' || coalesce(group_concat(said, ','), '') || ']' from (
+           select ${column} as said from parts
+           where whole is not null and ${column} is not null order by place, name, id
+         )`,
       )
       .pluck()
       .get() as string;
@@ -214,23 +211,29 @@ export class KeptService {
     this.attach();
     try {
       this.db.prepare('attach database ? as held').run(this.path);
-      this.db.exec('insert into parts select * from held.parts');
+      const columns = COLUMNS.join(', ');
+      this.db.exec(`insert into parts (${columns}) select ${columns} from held.parts`);
     } catch {
       // What cannot be read either is worked out again.
     }
   }
 }
 
+/** What stands in a row. */
+const COLUMNS = [
+  ...(['id', 'stamp', 'sum', 'material', 'weather', 'place', 'name'] as const),
+  ...(['whole', 'counted', 'happened', 'judged', 'lesson', 'years'] as const),
+] as const;
 /** The order in which parts teach. */
 const LESSON_ORDER = ['lesson', '-years', 'id'] as const;
 
 /** A part as a row of the file. */
-function rowOf({ id, stamp, found }: KeptPart): Record<string, unknown> {
+function rowOf({ found, ...stamped }: KeptPart): Record<(typeof COLUMNS)[number], unknown> {
   const nothing = { place: '', name: '', whole: null, counted: null };
   const unsaid = { happened: null, judged: null, lesson: null, years: null };
-  if (!found) return { id, stamp, ...nothing, ...unsaid };
+  if (!found) return { ...stamped, ...nothing, ...unsaid };
   const { placement, standing, counted, happened, judged } = found;
-  const part = { id, stamp, place: placement.place.where, name: placement.name };
+  const part = { ...stamped, place: placement.place.where, name: placement.name };
   const read = { whole: JSON.stringify({ placement, standing }), counted: JSON.stringify(counted) };
   if (!happened) return { ...part, ...read, ...unsaid };
   return {
@@ -290,7 +293,8 @@ function laidOut(db: Driver.Database): Driver.Database {
   if (layout !== 0) throw new OtherLayout();
   db.exec(
     `create table if not exists parts (
-       id text primary key, stamp text not null, place text not null, name text not null,
+       id text primary key, stamp text not null, sum integer, material text, weather text,
+       place text not null, name text not null,
        whole text, counted text, happened text, judged text, lesson integer, years real
      );
      create index if not exists parts_listed on parts (place, name, id) where whole is not null;

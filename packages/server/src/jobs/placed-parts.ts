@@ -71,13 +71,14 @@ async function workedOut(
   const readable = await placedByIds(db, ids, now);
   const placed = new Map(readable.map(p => [p.id, p]));
   await sources.load(readable);
-  return stamped.map(({ id, stamp }) => {
-    const p = placed.get(id);
-    if (!p) return { id, stamp, found: null };
+  return stamped.map(written => {
+    const p = placed.get(written.id);
+    if (!p) return { ...written, found: null };
     const outcome = happened(p, sources.materialOf(p), sources.briefOf(p), sources.weatherOf(p));
     const { placement, standing } = p;
     const judged = outcome && judgedPart(outcome);
-    return { id, stamp, found: { placement, standing, counted: countedPart(p), happened: outcome, judged } };
+    const found = { placement, standing, counted: countedPart(p), happened: outcome, judged };
+    return { ...written, found };
   });
 }
 
