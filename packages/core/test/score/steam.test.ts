@@ -72,6 +72,16 @@ describe('steam', () => {
     expect(first('pp')).toBe(0);
   });
 
+  it('is drawn as it is judged: what keeps its shape in steam fits for a few cycles, and not for thousands', () => {
+    const fits = (cycles: number): number =>
+      robustness(brief(steamed(cycles)), { draws: 200, seed: 3 }).candidates.find(c => c.material === 'pp')!
+        .pFits;
+    expect(verdict(steamed(60), 'pp', 'steam')).toBe('pass');
+    expect(verdict(steamed(5000), 'pp', 'steam')).toBe('fail');
+    expect(fits(5000)).toBe(0);
+    expect(fits(60)).toBeGreaterThan(0.5);
+  });
+
   it('has figures only for what keeps its shape in some steam', () => {
     for (const f of families)
       if (f.properties.steamCycles134) expect(f.properties.unloadedC!.typical).toBeGreaterThan(100);
