@@ -3,8 +3,8 @@ import { fileURLToPath } from 'node:url';
 import { defineConfig } from 'vitest/config';
 
 /**
- * Once core is built, the web's tests load it as the few files that it was built into, as the command line does: its
- * five hundred modules would be read one by one for each test file.
+ * Once core is built, all tests but its own load it as the few files that it was built into, as the program does: its
+ * five hundred modules would be read one by one for each kind of tests.
  */
 const dist = fileURLToPath(new URL('packages/cli/dist', import.meta.url));
 const builtCore = process.env.HORNBLENDE_BUILT
@@ -33,9 +33,11 @@ export default defineConfig({
         },
       },
       {
+        resolve: { alias: builtCore },
         test: {
           name: 'cli',
           setupFiles,
+          server: { deps: { external: [/packages\/cli\/dist\//] } },
           include: ['packages/cli/test/**/*.test.ts'],
           testTimeout: 180_000,
           hookTimeout: 180_000,
@@ -43,9 +45,11 @@ export default defineConfig({
         },
       },
       {
+        resolve: { alias: builtCore },
         test: {
           name: 'server',
           setupFiles,
+          server: { deps: { external: [/packages\/cli\/dist\//] } },
           include: ['packages/server/test/**/*.test.ts'],
           testTimeout: 180_000,
           hookTimeout: 180_000,
