@@ -15,7 +15,7 @@ import { recordKinds } from '../db/kinds/index.js';
 import { steps } from '../db/migrations/index.js';
 import { keyColumnOf } from '../db/reference.js';
 import type { Progress } from '../db/verify.js';
-import { BLOB, entryOf, MANIFEST, type FileEntry, type Manifest } from './manifest.js';
+import { BLOB, MANIFEST, ManifestWriter } from './manifest.js';
 import { ZipWriter } from './zip-writer.js';
 
 /** Where an archive is written from and to. */
@@ -31,6 +31,15 @@ export interface ExportOrder {
   at: string;
 }
 
+/** What an export wrote. */
+export interface Exported {
+  records: number;
+  /** Files in the archive: one a record, and one more of each photograph and shape. */
+  files: number;
+  /** Records that could not be written, and why. */
+  left: LeftAsIs[];
+}
+
 /** What a row is asked for besides its columns. */
 const HOLDS_JSON = 'holds_json';
 /** How often progress is said, records. */
@@ -41,18 +50,18 @@ const SAID_EVERY = 500;
  * all is known. A record that cannot be read, or whose photograph is gone, is named and left out, and so is what
  * would not stand without it; the rest goes out.
  */
-export function exportArchive(order: ExportOrder, progress: Progress = () => undefined): Manifest {
+export function exportArchive(order: ExportOrder, progress: Progress = () => undefined): Exported {
   const db = new Driver(order.file, { readonly: true });
   const part = `${order.to}.part`;
   const zip = new ZipWriter(part);
   try {
     // Reading begins a snapshot: what others write meanwhile is not seen.
     db.exec('begin');
-    const manifest = new Export(db, zip, order, progress).run();
+    const exported = new Export(db, zip, order, progress).run();
     db.exec('commit');
     zip.close();
     renameSync(part, order.to);
-    return manifest;
+    return exported;
   } catch (e) {
     zip.abandon();
     rmSync(part, { force: true });
@@ -63,7 +72,9 @@ export function exportArchive(order: ExportOrder, progress: Progress = () => und
 }
 
 class Export {
-  private readonly files: Record<string, FileEntry> = {};
+  private readonly manifest = new ManifestWriter();
+  private files = 0;
+  private records = 0;
   private readonly left: LeftAsIs[] = [];
   /** The keys that were written of each table that others refer to. */
   private readonly written = new Map<string, Set<string>>();
@@ -76,21 +87,13 @@ class Export {
     private readonly progress: Progress,
   ) {}
 
-  run(): Manifest {
+  run(): Exported {
     const { app, at } = this.order;
     const total = recordKinds.reduce((sum, k) => sum + this.countOf(k), 0);
     for (const kind of recordKinds) this.writeKind(kind, total);
-    const manifest: Manifest = {
-      format: 'hornblende-archive',
-      version: 1,
-      app,
-      schema: steps.at(-1)!.name,
-      at,
-      files: this.files,
-      ...(this.left.length ? { left: this.left } : {}),
-    };
-    this.zip.add(MANIFEST, jsonBytes(manifest));
-    return manifest;
+    const { files, records, left } = this;
+    this.zip.add(MANIFEST, this.manifest.bytes({ app, schema: steps.at(-1)!.name, at }, left));
+    return { records, files, left };
   }
 
   private countOf({ table }: RecordKind): number {
@@ -131,10 +134,12 @@ class Export {
     const path = `${kind.name}/${encodeURIComponent(keyText(kind, row))}`;
     this.put(`${path}.json`, Buffer.from(fileText(kind, row)));
     if (bytes) this.put(`${path}${BLOB}`, bytes);
+    this.records++;
   }
 
   private put(path: string, bytes: Uint8Array): void {
-    this.files[path] = entryOf(bytes);
+    this.manifest.add(path, bytes);
+    this.files++;
     this.zip.add(path, bytes);
   }
 
@@ -182,8 +187,4 @@ class Export {
     kind.check({ ...row, [kind.blob]: bytes });
     return bytes;
   }
-}
-
-function jsonBytes(value: unknown): Uint8Array {
-  return new TextEncoder().encode(`${JSON.stringify(value, null, 1)}\n`);
 }

@@ -2,6 +2,7 @@ import type { LeftAsIs } from '@hornblende/core/api';
 import { Choice, parseInput, Text } from '@hornblende/core/input';
 import { createHash } from 'node:crypto';
 import { HttpProblem } from '../lib/errors.js';
+import { GatheredBytes } from './gathered-bytes.js';
 
 /** A file of an archive: how long it is and what its bytes come to. */
 export interface FileEntry {
@@ -27,11 +28,6 @@ export interface Manifest {
 /** What the name of a file of bytes ends with, beside the record that it belongs to. */
 export const BLOB = '.bin';
 
-/** How many records an archive holds: a file of bytes belongs to the record beside it. */
-export function recordCount({ files }: Pick<Manifest, 'files'>): number {
-  return Object.keys(files).filter(path => !path.endsWith(BLOB)).length;
-}
-
 /** Its name in the archive. */
 export const MANIFEST = 'manifest.json';
 
@@ -46,6 +42,40 @@ class ManifestHead {
 /** Length and hash of some bytes. */
 export function entryOf(bytes: Uint8Array): FileEntry {
   return { bytes: bytes.length, sha256: createHash('sha256').update(bytes).digest('hex') };
+}
+
+/** How a manifest that lists no files says so; within a string its quotes would be escaped. */
+const NO_FILES = '"files": {}';
+
+/** A manifest that is written file by file: of hundreds of thousands of entries only their bytes stay in memory. */
+export class ManifestWriter {
+  private readonly entries = new GatheredBytes();
+  private isEmpty = true;
+
+  /** Lists a file. @param path one that is not listed yet */
+  add(path: string, bytes: Uint8Array): void {
+    const { bytes: length, sha256 } = entryOf(bytes);
+    const entry = `  ${JSON.stringify(path)}: {\n   "bytes": ${length},\n   "sha256": "${sha256}"\n  }`;
+    this.entries.add(Buffer.from(`${this.isEmpty ? '' : ','}\n${entry}`));
+    this.isEmpty = false;
+  }
+
+  /** The manifest whole, as JSON in UTF-8. */
+  bytes(head: Pick<Manifest, 'app' | 'schema' | 'at'>, left: readonly LeftAsIs[]): Uint8Array {
+    const { app, schema, at } = head;
+    const manifest = {
+      ...{ format: 'hornblende-archive', version: 1, app, schema, at, files: {} },
+      ...(left.length ? { left } : {}),
+    };
+    const text = `${JSON.stringify(manifest, null, 1)}\n`;
+    if (this.isEmpty) return Buffer.from(text);
+    const inside = text.indexOf(NO_FILES) + NO_FILES.length - 1;
+    return Buffer.concat([
+      Buffer.from(text.slice(0, inside)),
+      ...this.entries.pieces(),
+      Buffer.from(`\n ${text.slice(inside)}`),
+    ]);
+  }
 }
 
 /** @throws InputError, HttpProblem for what is no manifest */

@@ -1,5 +1,6 @@
 import { crc32, deflateRawSync } from 'node:zlib';
 import { closeSync, fsyncSync, openSync, writeSync } from 'node:fs';
+import { GatheredBytes } from './gathered-bytes.js';
 
 // A zip written file by file (PKWARE APPNOTE 6.3, sections 4.3 and 4.5.3 for more than 65 535 files). The libraries
 // that were tried look through all files again for each one, or take a millisecond for each: a workshop has hundreds
@@ -26,21 +27,22 @@ const FULL_16 = 0xffff;
 const FULL_32 = 0xffffffff;
 
 interface Written {
-  path: string;
-  /** How long its path is as UTF-8. */
-  nameLength: number;
+  /** Its path as UTF-8. */
+  name: Uint8Array;
   crc: number;
   packed: number;
   size: number;
   offset: number;
 }
 
-/** A zip on disk that files are added to one after the other; of them only their names and sizes stay in memory. */
+/** A zip on disk that files are added to one after the other; of each only its entry in the list stays in memory. */
 export class ZipWriter {
   private readonly handle: number;
-  private readonly files: Written[] = [];
+  /** The entries of the list of files, as they will be written. */
+  private readonly list = new GatheredBytes();
+  private count = 0;
   /** What is not on the disk yet. */
-  private held: Buffer[] = [];
+  private held: Uint8Array[] = [];
   private heldBytes = 0;
   private at = 0;
 
@@ -53,7 +55,7 @@ export class ZipWriter {
     const name = Buffer.from(path);
     const data = deflateRawSync(bytes, PACKING);
     const file: Written = {
-      ...{ path, nameLength: name.length, crc: crc32(bytes) },
+      ...{ name, crc: crc32(bytes) },
       ...{ packed: data.length, size: bytes.length, offset: this.at },
     };
     const header = Buffer.alloc(30);
@@ -62,13 +64,14 @@ export class ZipWriter {
     this.write(header);
     this.write(name);
     this.write(data);
-    this.files.push(file);
+    this.list.add(this.centralEntry(file));
+    this.count++;
   }
 
   /** Writes the list of files, and waits until all is on the disk. */
   close(): void {
     const begins = this.at;
-    for (const file of this.files) this.write(this.centralEntry(file));
+    for (const entries of this.list.pieces()) this.write(entries);
     const size = this.at - begins;
     this.writeEnds(begins, size);
     this.flush();
@@ -82,7 +85,7 @@ export class ZipWriter {
   }
 
   /** What a file's own header and its entry in the list share. */
-  private common(header: Buffer, at: number, { nameLength, crc, packed, size }: Written): void {
+  private common(header: Buffer, at: number, { name, crc, packed, size }: Written): void {
     header.writeUInt16LE(NEEDS, at);
     header.writeUInt16LE(UTF8_NAMES, at + 2);
     header.writeUInt16LE(DEFLATED, at + 4);
@@ -91,7 +94,7 @@ export class ZipWriter {
     header.writeUInt32LE(crc, at + 10);
     header.writeUInt32LE(packed, at + 14);
     header.writeUInt32LE(size, at + 18);
-    header.writeUInt16LE(nameLength, at + 22);
+    header.writeUInt16LE(name.length, at + 22);
   }
 
   private centralEntry(file: Written): Buffer {
@@ -109,11 +112,11 @@ export class ZipWriter {
     this.common(header, 6, file);
     header.writeUInt16LE(extra.length, 30);
     header.writeUInt32LE(far ? FULL_32 : file.offset, 42);
-    return Buffer.concat([header, Buffer.from(file.path), extra]);
+    return Buffer.concat([header, file.name, extra]);
   }
 
   private writeEnds(begins: number, size: number): void {
-    const count = this.files.length;
+    const { count } = this;
     const end64 = Buffer.alloc(56);
     end64.writeUInt32LE(CENTRAL_END_64, 0);
     end64.writeBigUInt64LE(44n, 4);
@@ -140,7 +143,7 @@ export class ZipWriter {
     this.write(end);
   }
 
-  private write(bytes: Buffer): void {
+  private write(bytes: Uint8Array): void {
     this.held.push(bytes);
     this.heldBytes += bytes.length;
     this.at += bytes.length;

@@ -1,14 +1,7 @@
-import type {
-  ArchiveImported,
-  ArchivePreview,
-  BackupSummary,
-  LeftAsIs,
-  Verification,
-} from '@hornblende/core/api';
+import type { ArchiveImported, ArchivePreview, BackupSummary, Verification } from '@hornblende/core/api';
 import { closeSync, existsSync, mkdirSync, openSync, readSync } from 'node:fs';
 import { basename, join } from 'node:path';
-import { exportArchive } from '../archive/export.js';
-import { recordCount } from '../archive/manifest.js';
+import { exportArchive, type Exported } from '../archive/export.js';
 import { importStaged } from '../archive/import.js';
 import { previewImport } from '../archive/preview.js';
 import { discard, stage } from '../archive/staging.js';
@@ -130,15 +123,6 @@ async function verifiedArchive(file: string, progress: Progress): Promise<Verifi
   }
 }
 
-/** What an export wrote. */
-export interface Exported {
-  records: number;
-  /** Files in the archive: one a record, and one more of each photograph and shape. */
-  files: number;
-  /** Records that could not be written, and why. */
-  left: LeftAsIs[];
-}
-
 /** Writes a folder's workshop into one zip. @throws StartProblem */
 export function exportTo(
   archive: string,
@@ -151,11 +135,7 @@ export function exportTo(
   if (pending)
     throw new StartProblem(file, 'it was written by an older Hornblende', 'Start it once, then export');
   const at = new Date().toISOString();
-  const { files, left = [] } = exportArchive(
-    { file, photos: photoFolder(file), to: archive, app, at },
-    progress,
-  );
-  return { records: recordCount({ files }), files: Object.keys(files).length, left };
+  return exportArchive({ file, photos: photoFolder(file), to: archive, app, at }, progress);
 }
 
 /**

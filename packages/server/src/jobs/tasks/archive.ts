@@ -19,11 +19,8 @@ export const writeArchive: Task<
 > = {
   run(db, { to, app, now }, progress) {
     const file = fileOfDatabase(db);
-    const { files, left = [] } = exportArchive(
-      { file, photos: photoFolder(file), to, app, at: now },
-      progress,
-    );
-    return { files: Object.keys(files).length, left };
+    const { files, left } = exportArchive({ file, photos: photoFolder(file), to, app, at: now }, progress);
+    return { files, left };
   },
 };
 
