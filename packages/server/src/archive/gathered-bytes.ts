@@ -2,8 +2,8 @@
 const PIECE = 1 << 20;
 
 /**
- * Small pieces of bytes gathered into large ones: hundreds of thousands of lines take a third of the memory that as
- * many objects or strings do.
+ * Small pieces of bytes gathered into large ones: hundreds of thousands of them, each an object of its own, would
+ * take far more memory than their bytes.
  */
 export class GatheredBytes {
   private readonly full: Uint8Array[] = [];
