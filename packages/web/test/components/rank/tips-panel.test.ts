@@ -1,21 +1,13 @@
 import { parseBrief } from '@hornblende/core/brief';
 import { families } from '@hornblende/core/materials';
 import { rank } from '@hornblende/core/score';
+import { createPinia, setActivePinia, type Pinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { useDraft } from '../../../src/features/part/draft';
 import TipsPanel from '../../../src/features/rank/TipsPanel.vue';
-import { asked, askedJobs } from '../../fake-computer';
+import { asked, type AskedJob } from '../../fake-computer';
+import { stubPartServer } from '../../part-server';
 import { mounted, type Mounted } from '../mounted';
-
-const drawn = vi.hoisted(() => ({ brief: null as unknown, taken: [] as unknown[] }));
-vi.mock('../../../src/workers/compute', async () => (await import('../../fake-computer')).fakeCompute());
-vi.mock('../../../src/features/part/draft', () => ({
-  useDraft: () => ({ brief: drawn.brief, load: (b: unknown) => drawn.taken.push(b) }),
-}));
-vi.mock('../../../src/features/part/useRanking', async () => {
-  const { ref } = await import('vue');
-  const { families: all } = await import('@hornblende/core/materials');
-  return { useRanking: () => ({ candidates: ref(all), printer: ref(null), weather: ref(null) }) };
-});
 
 const brief = parseBrief({ format: 'hornblende-brief', version: 1, name: 'Jig', looks: { finish: 'fair' } });
 const ranking = rank(brief, { families });
@@ -26,12 +18,15 @@ const tip = (sentence: string, lifeYears: number): object => ({
 const near = tip('If it had to last 9 years instead of 5, PETG would lead.', 9);
 const far = tip('If it had to last 40 years instead of 5, ASA would lead.', 40);
 
-beforeEach(() => {
-  askedJobs.length = drawn.taken.length = 0;
-  drawn.brief = brief;
+let pinia: Pinia;
+beforeEach(async () => {
+  stubPartServer({ looks: { finish: 'fair' } });
+  pinia = createPinia();
+  setActivePinia(pinia);
+  await useDraft().open('p1');
 });
-const panel = (): Mounted => mounted(TipsPanel, { ranking });
-const job = (n = 0): (typeof askedJobs)[number] => asked('advice')[n]!;
+const panel = (): Mounted => mounted(TipsPanel, { ranking }, { pinia });
+const job = (n = 0): AskedJob => asked('advice')[n]!;
 
 describe('what would change the first choice', () => {
   it('is shown as it is found, before the last dial is turned', async () => {
@@ -49,9 +44,9 @@ describe('what would change the first choice', () => {
     job().answer({ tips: [near], hints: [] });
     await vi.waitFor(() => view.getByRole('button', { name: /^Try it/ }));
     await view.press(view.getByRole('button', { name: /^Try it/ }));
-    expect(drawn.taken).toEqual([]);
+    expect(useDraft().brief!.lifeYears).toBe(brief.lifeYears);
     await view.press(view.getByRole('button', { name: 'Take it into the brief' }));
-    expect(drawn.taken).toMatchObject([{ lifeYears: 9 }]);
+    expect(useDraft().brief!.lifeYears).toBe(9);
   });
   it('says where no single change does, and where it could not be worked out', async () => {
     const view = panel();
