@@ -70,7 +70,8 @@ const wins = (f: Family): string =>
         l.ranges.filter(r => r?.typical === l.best).length === 1,
     )
     .map(l => label(l.name))
-    .join(', ') || 'nothing alone';
+    // Some names have a comma of their own.
+    .join('; ') || 'nothing alone';
 </script>
 
 <template>
