@@ -80,6 +80,7 @@ export async function size() {
       verdict: 'fine',
     },
   });
+  const newestBackup = async () => (await victim.call('GET', '/backups')).data[0].name;
   const works = [
     ['the first evidence', () => victim.call('GET', '/service/evidence'), WANTED.evidence],
     [
@@ -96,6 +97,7 @@ export async function size() {
     ['every part in service as CSV', () => victim.call('GET', '/service/parts.csv'), WANTED.evidence],
     ['a backup', () => victim.call('POST', '/backups', {}), WANTED.backup],
     ['every record read through', () => victim.call('GET', '/backups/verify'), WANTED.verify],
+    ['a restore', async () => victim.call('POST', `/backups/${await newestBackup()}/restore`), WANTED.verify],
     ['the archive', () => victim.call('GET', '/archive'), WANTED.archive],
   ];
   for (const [name, work, wanted] of works) {

@@ -10,12 +10,13 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
 import { afterEach, describe, expect, it } from 'vitest';
 import { openDatabase } from '../src/db/database.js';
 import { PhoneStore } from '../src/db/phones.js';
 import { backUp, restore, startServer, verify, type Running } from '../src/index.js';
 import { StartProblem } from '../src/lib/start-problem.js';
+import { restoreInto } from '../src/workplace/restore.js';
 import { png } from './pictures.js';
 import { brief } from './running.js';
 
@@ -122,6 +123,58 @@ describe('a restore', () => {
     writeFileSync(marker, '');
     expect(await namesIn(dir)).toEqual(['Kept']);
     expect(existsSync(marker)).toBe(false);
+  });
+
+  it('is prepared while the workshop stands, and touches nothing where that fails', async () => {
+    const { dir, backup } = await backedUp();
+    const file = join(dir, 'hornblende.db');
+    const before = readdirSync(dir).sort();
+    let stood = false;
+    const failing = restoreInto(file, {
+      prepare: copy => {
+        stood = existsSync(file);
+        copyFileSync(backup, copy);
+        throw new Error('The disk is full.');
+      },
+      swapped: putInPlace => putInPlace(),
+    });
+    await expect(failing).rejects.toThrow('The disk is full.');
+    expect(stood).toBe(true);
+    expect(readdirSync(dir).sort()).toEqual(before);
+    expect(await namesIn(dir)).toEqual(['Kept']);
+  });
+
+  it('lets others read while it is prepared, and what they write waits', async () => {
+    const { dir, backup } = await backedUp();
+    const { url, close } = await startServer({ dataDir: dir, port: 0 });
+    const named = (name: string): RequestInit => ({
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ brief: brief({ name }) }),
+    });
+    try {
+      const asked = fetch(`${url}/api/backups/${basename(backup)}/restore`, { method: 'POST' });
+      const others = await Promise.all([
+        fetch(`${url}/api/parts`),
+        fetch(`${url}/api/parts`, named('Written meanwhile')),
+        fetch(`${url}/api/health`),
+      ]);
+      expect(others.map(r => r.status)).toEqual([200, 201, 200]);
+      expect((await asked).status).toBe(200);
+    } finally {
+      await close();
+    }
+    // Written before it or after it, never into what is set aside while saying that it was saved.
+    const aside = readdirSync(dir).filter(f => /^hornblende-.*\.db$/.test(f));
+    expect(aside).toHaveLength(1);
+    const names = (path: string): string[] => {
+      const db = new Driver(path, { readonly: true });
+      const rows = db.prepare('select name from parts').pluck().all() as string[];
+      db.close();
+      return rows;
+    };
+    const both = [...names(join(dir, 'hornblende.db')), ...names(join(dir, aside[0]!))];
+    expect(both).toContain('Written meanwhile');
   });
 
   it('withdraws every phone: keys that were withdrawn since do not come back', async () => {

@@ -1,5 +1,6 @@
 import Driver from 'better-sqlite3';
-import { existsSync, rmSync } from 'node:fs';
+import { existsSync } from 'node:fs';
+import { rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { migrate, openForWriting } from '../db/database.js';
 import { rowOf, summed, type RecordKind, type Row } from '../db/kind.js';
@@ -76,7 +77,7 @@ export async function stage(
     await broughtUp(database);
     return { database, photos, manifest };
   } catch (e) {
-    discard(database);
+    await discard(database);
     throw e;
   } finally {
     zip?.close();
@@ -84,9 +85,9 @@ export async function stage(
 }
 
 /** Removes a database with its log, and what lies beside it. */
-export function discard(database: string): void {
-  for (const suffix of ['', '-wal', '-shm', '-journal']) rmSync(database + suffix, { force: true });
-  rmSync(stagedPhotos(database), { recursive: true, force: true });
+export async function discard(database: string): Promise<void> {
+  for (const suffix of ['', '-wal', '-shm', '-journal']) await rm(database + suffix, { force: true });
+  await rm(stagedPhotos(database), { recursive: true, force: true });
 }
 
 async function manifestOf(zip: ZipReader): Promise<Manifest> {

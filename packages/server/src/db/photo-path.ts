@@ -10,3 +10,8 @@ export function photoFolder(databaseFile: string): string {
 export function photoPath(folder: string, { sha256, type }: Pick<StoredPhoto, 'sha256' | 'type'>): string {
   return join(folder, sha256.slice(0, 2), `${sha256}.${type === 'image/png' ? 'png' : 'jpg'}`);
 }
+
+/** The path of a photograph inside its folder. */
+export function pathInFolder(photo: { sha256: string; type: string }): string {
+  return photoPath('', photo as Pick<StoredPhoto, 'sha256' | 'type'>);
+}

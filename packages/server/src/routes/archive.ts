@@ -4,6 +4,7 @@ import { HOUR_MS } from '@hornblende/core/lib';
 import { Router } from 'express';
 import { randomUUID } from 'node:crypto';
 import { createWriteStream, existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { archiveLimits, discard } from '../archive/staging.js';
@@ -65,7 +66,7 @@ export function archiveRoutes(
         ),
       );
     } finally {
-      rmSync(to, { force: true });
+      await rm(to, { force: true });
     }
   });
 
@@ -75,7 +76,7 @@ export function archiveRoutes(
     const input = { to: zipOf(id), app: version, now: now() };
     const work = async (how: object): Promise<ExportReady> => {
       const written = await jobs.run('heavy', 'writeArchive', input, how);
-      setTimeout(() => rmSync(input.to, { force: true }), STAYS_MS).unref();
+      setTimeout(() => void rm(input.to, { force: true }), STAYS_MS).unref();
       return { id, ...written };
     };
     await long.answer(req, res, work, 201);
@@ -89,14 +90,14 @@ export function archiveRoutes(
 
   router.post('/previews', async (req, res) => {
     mkdirSync(folder, { recursive: true });
-    forgetOld();
+    await forgetOld();
     const id = randomUUID();
     const archive = zipOf(id);
     const staged = join(folder, `${id}.db`);
     try {
       await pipeline(req, bounded(whole), createWriteStream(archive));
     } catch (e) {
-      rmSync(archive, { force: true });
+      await rm(archive, { force: true });
       throw e;
     }
     await long.answer(
@@ -108,10 +109,10 @@ export function archiveRoutes(
           looked.set(id, { madeAt: preview.madeAt, at: Date.now() });
           return preview;
         } catch (e) {
-          discard(staged);
+          await discard(staged);
           throw e;
         } finally {
-          rmSync(archive, { force: true });
+          await rm(archive, { force: true });
         }
       },
       201,
@@ -128,7 +129,7 @@ export function archiveRoutes(
       // What writes is not to be ended in the middle.
       const done = await holdingGate(db, () => jobs.run('heavy', 'importArchive', input, { progress }));
       looked.delete(id);
-      discard(staged);
+      await discard(staged);
       journal.write('imported', `an archive of ${seen.madeAt.slice(0, 10)}`);
       return done;
     });
@@ -141,11 +142,11 @@ export function archiveRoutes(
     send(res, undone);
   });
 
-  function forgetOld(): void {
+  async function forgetOld(): Promise<void> {
     for (const [id, { at }] of looked) if (Date.now() - at > STAYS_MS) looked.delete(id);
     for (const name of readdirSync(folder)) {
       const id = name.replace(/\..*$/, '');
-      if (name.endsWith('.db') && !looked.has(id)) discard(join(folder, name));
+      if (name.endsWith('.db') && !looked.has(id)) await discard(join(folder, name));
     }
   }
   return router;

@@ -7,7 +7,7 @@ import { restoreInto } from '../workplace/restore.js';
 import type { Workplace } from '../workplace/workplace.js';
 
 /** /backups: made, listed, put in place of what is there; and /backups/verify: every record read through. */
-export function backupRoutes(workplace: Workplace, long: LongJobs): Router {
+export function backupRoutes(workplace: Workplace, long: LongJobs, now: () => string): Router {
   const { backups, jobs, db } = workplace;
   const router = Router();
   router.get('/', (_req, res) => {
@@ -30,7 +30,12 @@ export function backupRoutes(workplace: Workplace, long: LongJobs): Router {
           message: `is damaged itself (${problems[0]}); choose another`,
         },
       ]);
-    await holdingGate(db, () => workplace.replace(() => restoreInto(path, workplace.file)));
+    await holdingGate(db, () =>
+      restoreInto(workplace.file, {
+        prepare: copy => jobs.run('checking', 'prepareRestore', { backup: path, copy, now: now() }),
+        swapped: putInPlace => workplace.replace(putInPlace),
+      }),
+    );
     workplace.journal.write('restored', req.params.name);
     res.json({ restored: req.params.name });
   });

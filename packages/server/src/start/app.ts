@@ -138,7 +138,7 @@ export function createApp({
   api.use('/phones', phoneRoutes(new PhoneStore(db), sharing, workplace.journal, now));
   api.use('/journal', journalRoutes(workplace.journal));
   api.use('/demo', demoRoutes(jobs));
-  api.use('/backups', backupRoutes(workplace, long));
+  api.use('/backups', backupRoutes(workplace, long, now));
   api.use('/archive', archiveRoutes(workplace, long, version, now));
   api.use('/jobs', long.routes());
   api.use('/coupons', couponRoutes(jobs));

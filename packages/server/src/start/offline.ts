@@ -7,8 +7,9 @@ import { previewImport } from '../archive/preview.js';
 import { discard, stage } from '../archive/staging.js';
 import { undoFile } from '../archive/undo-file.js';
 import { backupFolder } from '../backup/backups.js';
+import { prepareRestore } from '../backup/prepare-restore.js';
 import { openDatabase, openForReading } from '../db/database.js';
-import { photoFolder } from '../db/photo-path.js';
+import { pathInFolder, photoFolder } from '../db/photo-path.js';
 import { verifyDatabase, type Progress } from '../db/verify.js';
 import { Jobs } from '../jobs/jobs.js';
 import { StartProblem } from '../lib/start-problem.js';
@@ -39,7 +40,7 @@ export async function backUp(dataDir: string): Promise<BackupSummary> {
   const file = databaseIn(dataDir);
   const jobs = new Jobs(file);
   try {
-    return await backupsOf(file, backupFolder(dataDir), jobs).make('demand');
+    return await backupsOf(backupFolder(dataDir), jobs).make('demand');
   } finally {
     await jobs.close();
   }
@@ -61,7 +62,11 @@ export async function restore(backup: string, dataDir: string): Promise<Verifica
   try {
     const file = join(dataDir, DATABASE_FILE);
     endRestore(file);
-    restoreInto(backup, file);
+    const now = new Date().toISOString();
+    await restoreInto(file, {
+      prepare: copy => prepareRestore({ backup, copy, photos: photoFolder(file), now }, pathInFolder),
+      swapped: putInPlace => putInPlace(),
+    });
     new Journal(dataDir).write('restored', basename(backup));
     return found;
   } finally {
@@ -119,7 +124,7 @@ async function verifiedArchive(file: string, progress: Progress): Promise<Verifi
   } catch (e) {
     return { ok: false, checked: 0, problems: [(e as Error).message] };
   } finally {
-    discard(staged);
+    await discard(staged);
   }
 }
 
@@ -154,7 +159,7 @@ export async function importFrom(
   mkdirSync(dataDir, { recursive: true });
   const lock = lockFolder(dataDir);
   const staged = join(dataDir, 'import.staged.db');
-  discard(staged);
+  await discard(staged);
   try {
     const file = join(dataDir, DATABASE_FILE);
     endRestore(file);
@@ -177,7 +182,7 @@ export async function importFrom(
     new Journal(dataDir).write('imported', basename(archive));
     return done;
   } finally {
-    discard(staged);
+    await discard(staged);
     lock.release();
   }
 }

@@ -1,8 +1,5 @@
-import Driver from 'better-sqlite3';
-import { copyFileSync, existsSync, readFileSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, readFileSync, renameSync, rmSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-import { copiesFolder, copyPhotos } from '../backup/photo-copies.js';
-import { photoFolder, photoPath } from '../db/photo-path.js';
 import { syncPath, writeWhole } from '../lib/whole-file.js';
 
 /** What stands in a data folder while a restore is under way. */
@@ -27,42 +24,37 @@ function asideName(file: string): string {
   return `${file.replace(/\.db$/, '')}-${stamp}.db`;
 }
 
-/**
- * Puts a copy of a backup, and the photographs that it names, in a database's place; what was there is set aside.
- * Nothing may have it open. A marker stands until all is done, so that a start after a power cut in the middle finds
- * either the old workshop or the restored one, and says so.
- */
-export function restoreInto(backup: string, file: string, now = new Date().toISOString()): void {
-  const folder = dirname(file);
-  const copy = `${file}.restoring`;
-  const aside = asideName(file);
-  writeWhole(join(folder, MARKER), Buffer.from(JSON.stringify({ aside } satisfies Marker)));
-  syncPath(folder);
-  try {
-    copyFileSync(backup, copy);
-    withdrawPhones(copy, now);
-    syncPath(copy);
-    copyPhotos(copy, copiesFolder(dirname(backup)), photoFolder(file), photo =>
-      photoPath('', photo as never),
-    );
-    setAside(file, aside);
-    renameSync(copy, file);
-    syncPath(folder);
-    rmSync(join(folder, MARKER), { force: true });
-  } finally {
-    rmSync(copy, { force: true });
-  }
+/** How a restore is done: its long part, and its short one. */
+export interface RestoreSteps {
+  /** Lays the backup out where it is told to, while the workshop still stands. */
+  prepare: (copy: string) => Promise<unknown> | void;
+  /** Runs what puts the copy in place, while nothing has the database open. */
+  swapped: (putInPlace: () => void) => Promise<unknown> | void;
 }
 
-/** Keys of phones that were withdrawn since the backup was made must not come back: all are withdrawn. */
-function withdrawPhones(database: string, now: string): void {
-  const db = new Driver(database);
+/**
+ * Puts a copy of a backup, and the photographs that it names, in a database's place; what was there is set aside.
+ * Nobody may write meanwhile. A marker stands until all is done, so that a start after a power cut in the middle finds
+ * either the old workshop or the restored one, and says so.
+ */
+export async function restoreInto(file: string, { prepare, swapped }: RestoreSteps): Promise<void> {
+  const folder = dirname(file);
+  const marker = join(folder, MARKER);
+  const copy = `${file}.restoring`;
+  const aside = asideName(file);
+  writeWhole(marker, Buffer.from(JSON.stringify({ aside } satisfies Marker)));
+  syncPath(folder);
   try {
-    db.pragma('journal_mode = DELETE');
-    if (db.prepare("select 1 from sqlite_master where name = 'phones'").get())
-      db.prepare('update phones set withdrawn_at = ? where withdrawn_at is null').run(now);
+    await prepare(copy);
+    await swapped(() => {
+      setAside(file, aside);
+      renameSync(copy, file);
+      syncPath(folder);
+    });
   } finally {
-    db.close();
+    // Without its file the workshop is in the middle of the swap: the next start ends that.
+    if (existsSync(file)) rmSync(marker, { force: true });
+    rmSync(copy, { force: true });
   }
 }
 

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { thinOutUndo } from '../archive/undo-file.js';
 import { backupFolder, Backups } from '../backup/backups.js';
 import { migrate, openForReading, openForWriting } from '../db/database.js';
-import { photoFolder, photoPath } from '../db/photo-path.js';
+import { photoFolder } from '../db/photo-path.js';
 import { mendSearch } from '../db/search.js';
 import { Jobs, type Lane } from '../jobs/jobs.js';
 import { saysDamage } from '../lib/errors.js';
@@ -59,7 +59,7 @@ export class Workplace {
     const folder = backupFolder(dataDir);
     if (found.isNew && !anew) requireFirstRun(dataDir, folder);
     const jobs = new Jobs(file, standing);
-    const backups = backupsOf(file, folder, jobs);
+    const backups = backupsOf(folder, jobs);
     sweepUnfinished(dataDir);
     backups.sweep();
     if (found.pending && !found.isNew) found.damage.push(...(await backedUp(backups)));
@@ -129,14 +129,13 @@ async function backedUp(backups: Backups): Promise<string[]> {
 }
 
 /** The backups of a database, made in threads. */
-export function backupsOf(file: string, folder: string, jobs: Jobs): Backups {
-  return new Backups(
-    { folder, photos: photoFolder(file), photoPath: photo => photoPath('', photo as never) },
-    {
-      copy: to => jobs.run('checking', 'copyDatabase', { to }),
-      inspect: path => copyLookedThrough(jobs, path, true),
-    },
-  );
+export function backupsOf(folder: string, jobs: Jobs): Backups {
+  return new Backups(folder, {
+    copy: to => jobs.run('checking', 'copyDatabase', { to }),
+    copyPhotos: (backup, into) => jobs.run('checking', 'copyPhotosTo', { backup, folder: into }),
+    sweepPhotos: (from, backups) => jobs.run('checking', 'sweepPhotoCopies', { folder: from, backups }),
+    inspect: path => copyLookedThrough(jobs, path, true),
+  });
 }
 
 /** Removes what uploads and imports that were broken off left behind. */

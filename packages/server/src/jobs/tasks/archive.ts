@@ -34,7 +34,7 @@ export const previewArchive: Task<{ archive: string; staged: string; id: string 
         progress(total + done, 2 * total),
       );
     } catch (e) {
-      discard(staged);
+      await discard(staged);
       throw e;
     }
   },

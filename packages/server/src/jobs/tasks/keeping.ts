@@ -1,10 +1,12 @@
 import type { Verification } from '@hornblende/core/api';
 import { fileOfDatabase, openForReading } from '../../db/database.js';
 import { recordKinds } from '../../db/kinds/index.js';
-import { photoFolder } from '../../db/photo-path.js';
+import { pathInFolder, photoFolder } from '../../db/photo-path.js';
 import { forgetUnusedPhotos } from '../../db/unused-photos.js';
 import { damagedRecords, damageOf, verifyRecords, verifySums } from '../../db/verify.js';
 import { copyDatabase as copied } from '../../backup/copy-database.js';
+import { copiesFolder, copyPhotos, sweepCopies } from '../../backup/photo-copies.js';
+import { prepareRestore as prepare } from '../../backup/prepare-restore.js';
 import type { Task } from '../task.js';
 
 /** What is wrong with the workshop's own database. */
@@ -51,6 +53,28 @@ export const verifyWorkshop: Task<null, Verification> = {
 export const copyDatabase: Task<{ to: string }, null> = {
   run(db, { to }) {
     copied(fileOfDatabase(db), to);
+    return null;
+  },
+};
+
+/** The photographs that a backup names copied beside the backups of a folder; how many are gone. */
+export const copyPhotosTo: Task<{ backup: string; folder: string }, number> = {
+  run: (db, { backup, folder }) =>
+    copyPhotos(backup, photoFolder(fileOfDatabase(db)), copiesFolder(folder), pathInFolder),
+};
+
+/** Copies of photographs that none of the backups of a folder names any more removed. */
+export const sweepPhotoCopies: Task<{ folder: string; backups: string[] }, null> = {
+  run(_db, { folder, backups }) {
+    sweepCopies(folder, backups, pathInFolder);
+    return null;
+  },
+};
+
+/** A backup laid out beside the workshop, with its photographs, to be put in its place. */
+export const prepareRestore: Task<{ backup: string; copy: string; now: string }, null> = {
+  run(db, order) {
+    prepare({ ...order, photos: photoFolder(fileOfDatabase(db)) }, pathInFolder);
     return null;
   },
 };
