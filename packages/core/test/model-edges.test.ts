@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { typical } from '../src/materials/family.js';
+import { parseInput } from '../src/input/parse.js';
+import { typical, type Chemical } from '../src/materials/family.js';
 import { families, familyByKey } from '../src/materials/library.js';
 import { accuracyGauge, AccuracyGaugeInput, MeasuredSize } from '../src/models/accuracy-gauge.js';
 import { flexSoak } from '../src/models/flex-soak.js';
 import { FlexStripInput, flexStrip } from '../src/models/flex-strip.js';
+import { WeatherInput } from '../src/models/heat-year.js';
 import { loadBeam } from '../src/models/load-beam.js';
 import { answer } from '../src/models/model.js';
 import { answerRanged } from '../src/models/ranged.js';
@@ -11,8 +13,14 @@ import { safeDryingC } from '../src/models/spool-moisture.js';
 import { strengthAllowableModel } from '../src/models/strength-allowable.js';
 import type { Robustness } from '../src/score/draws/robustness.js';
 import { robustnessWords } from '../src/score/draws/robustness-words.js';
+import { scoreRobustness } from '../src/score/draws/score-robustness.js';
+import { contextOf } from '../src/score/context.js';
+import { gateNumbers, type Gate } from '../src/score/gate.js';
+import { chemicalsReading } from '../src/score/gates/chemicals.js';
 import { surfaceEase } from '../src/score/gates/surface.js';
+import { lightness } from '../src/score/gates/wear.js';
 import { marginChance } from '../src/score/holds.js';
+import { brief } from './cases.js';
 
 // Edges at which a model turns: each was once moved on purpose without any test telling.
 
@@ -102,5 +110,47 @@ describe('edges of models', () => {
     expect(robustnessWords(r as Robustness, 'pla')).toBe(
       'nothing fits as things are; ASA leads in 84 of 100 draws',
     );
+  });
+
+  it('a wet hand for a morning is short, a thousand hours are as good as for ever', () => {
+    const pc = familyByKey('pc')!;
+    const chemical = (Object.keys(pc.chemicals) as Chemical[]).find(c => pc.chemicals[c] === 'fair')!;
+    const borne = (hours: number | null): number => {
+      const asked = brief({ contact: { chemicals: [chemical], hours } });
+      return chemicalsReading(contextOf(asked, null), pc);
+    };
+    expect(borne(8)).toBe(2);
+    expect(borne(1000)).toBe(borne(null));
+    expect(borne(900)).toBeGreaterThan(borne(null));
+  });
+  it('rubbing is light up to 0.01 MPa·m/s, and not at all from 0.05', () => {
+    const light = (wearPressureMPa: number): number =>
+      lightness(contextOf(brief({ wear: 'sliding', wearPressureMPa, wearSpeedMs: 0.1 }), null));
+    expect(light(0.1)).toBe(1);
+    expect(light(0.5)).toBe(0);
+    expect(light(0.49)).toBeGreaterThan(0);
+  });
+  it('a chance of lifting under one in a hundred is said so, and one of that is a figure', () => {
+    const shown = (have: number): string =>
+      gateNumbers({
+        ...({ id: 'printability.chamber', unit: 'chance of lifting' } as Gate),
+        have,
+        need: 0.3,
+      });
+    expect(shown(0.009)).toMatch(/^less than 1 of at most 30 in 100/);
+    expect(shown(0.015)).toMatch(/^1\.5 of at most 30 in 100/);
+  });
+  it('a year of weather whose clock is not given runs at the sun’s', () => {
+    const year = { airC: Array<number>(8760).fill(20), ghiWm2: Array<number>(8760).fill(0) };
+    const weather = { ...year, windMs: Array<number>(8760).fill(1) };
+    const kept = parseInput(WeatherInput, weather);
+    expect([kept.latitudeDeg, kept.longitudeDeg, kept.timezoneH]).toEqual([45, 0, 0]);
+  });
+  it('draws without a seed are those of the seed 1', () => {
+    const asked = { brief: { format: 'hornblende-brief', version: 1, name: 'Hook' }, draws: 50 };
+    expect(answer(scoreRobustness, asked).result).toEqual(
+      answer(scoreRobustness, { ...asked, seed: 1 }).result,
+    );
+    expect(answer(scoreRobustness, asked).inputs).toMatchObject({ seed: 1 });
   });
 });

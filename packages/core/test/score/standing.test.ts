@@ -112,6 +112,7 @@ describe('as good as the first', () => {
     expect(asGoodNames([of('ASA')])).toBe('');
     expect(asGoodNames([of('ASA'), of('ABS')])).toBe('ABS');
     expect(asGoodNames(['A', 'B', 'C', 'D'].map(of), 2)).toBe('B, C and 1 more');
+    expect(asGoodNames([...'ABCDEF'].map(of))).toBe('B, C, D, E and 1 more');
   });
 });
 
