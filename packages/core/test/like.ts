@@ -32,6 +32,8 @@ function likeIt(schema: JsonSchema, given: unknown, defs: Defs): fc.Arbitrary<un
   }
   if (!properties || typeof given !== 'object' || given === null) return fc.constant(given);
   const fields = Object.entries(properties).map(([name, field]) => {
+    // What says which format it is stays in place, changed or not.
+    const isNeeded = required.includes(name) || ['format', 'version', 'name'].includes(name);
     const had = (given as Record<string, unknown>)[name];
     const fresh = anyOf(field, defs).map((v: unknown) => ({ [name]: v }));
     const none = fc.constant({});
@@ -40,13 +42,12 @@ function likeIt(schema: JsonSchema, given: unknown, defs: Defs): fc.Arbitrary<un
         { weight: 100 - CHANCES.added, arbitrary: none },
         { weight: CHANCES.added, arbitrary: fresh },
       );
-    const kept = { weight: 100, arbitrary: fc.constant({ [name]: had }) };
-    const isGiven = required.includes(name) || ['format', 'version', 'name'].includes(name);
+    const same = fc.constant({ [name]: had });
     const other = likeIt(field, had, defs).map(v => ({ [name]: v }));
-    return isGiven
-      ? fc.oneof({ weight: 1, arbitrary: other }, { weight: 1, arbitrary: kept.arbitrary })
+    return isNeeded
+      ? fc.oneof(other, same)
       : fc.oneof(
-          { ...kept, weight: 100 - CHANCES.scaled - CHANCES.fresh - CHANCES.left },
+          { weight: 100 - CHANCES.scaled - CHANCES.fresh - CHANCES.left, arbitrary: same },
           { weight: CHANCES.scaled, arbitrary: other },
           { weight: CHANCES.fresh, arbitrary: fresh },
           { weight: CHANCES.left, arbitrary: none },

@@ -12,6 +12,7 @@ import {
 import { tmpdir } from 'node:os';
 import { basename, join } from 'node:path';
 import { afterEach, describe, expect, it } from 'vitest';
+import { Backups } from '../src/backup/backups.js';
 import { openDatabase } from '../src/db/database.js';
 import { PhoneStore } from '../src/db/phones.js';
 import { backUp, restore, startServer, verify, type Running } from '../src/index.js';
@@ -217,6 +218,35 @@ describe('backups', () => {
     expect(await namesIn(dir)).toEqual(['Kept']);
     expect(readdirSync(disk).filter(f => f.includes('.part'))).toEqual([]);
     expect(readdirSync(upload)).toEqual([]);
+  });
+
+  it('are made one after another: none thins out what another has just copied', async () => {
+    const dir = folder();
+    const steps: string[] = [];
+    const step = async (name: string): Promise<void> => {
+      steps.push(name);
+      await new Promise(done => setImmediate(done));
+    };
+    const backups = new Backups(dir, {
+      copy: async to => {
+        await step('copy');
+        writeFileSync(to, 'a database');
+      },
+      inspect: async () => {
+        await step('inspect');
+        return { counts: {}, checked: 0, problems: [] };
+      },
+      copyPhotos: async () => {
+        await step('photographs');
+        return 0;
+      },
+      sweepPhotos: () => step('sweep'),
+    });
+    const days = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12].map(d => new Date(Date.UTC(2026, 10, d)));
+    await Promise.all(days.map(day => backups.make('demand', day)));
+    const one = 'copy inspect photographs';
+    expect(steps.join(' ')).toMatch(new RegExp(`^(${one}( sweep)?( |$))+$`));
+    expect(steps).toContain('sweep');
   });
 
   it('are done while others write without a pause', async () => {

@@ -1,4 +1,5 @@
 import { DAY_MS } from '@hornblende/core/lib';
+import { Mutex } from 'async-mutex';
 import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync } from 'node:fs';
 import { rm } from 'node:fs/promises';
 import { basename, join } from 'node:path';
@@ -32,6 +33,9 @@ export function backupFolder(dataDir: string, elsewhere = process.env.HORNBLENDE
  * and thinned out: daily ones for a week, weekly ones for a month.
  */
 export class Backups {
+  /** One at a time: what one thins out would be photographs that another, unfinished, has just copied. */
+  private readonly making = new Mutex();
+
   /** @param folder of the backups: on another disk where that is asked for */
   constructor(
     private readonly folder: string,
@@ -49,7 +53,11 @@ export class Backups {
   }
 
   /** Makes a backup, reads it through, and thins out the older ones. @throws Error when the disk is full */
-  async make(kind: BackupKind, now = new Date()): Promise<BackupSummary> {
+  make(kind: BackupKind, now = new Date()): Promise<BackupSummary> {
+    return this.making.runExclusive(() => this.made(kind, now));
+  }
+
+  private async made(kind: BackupKind, now: Date): Promise<BackupSummary> {
     const { folder } = this;
     mkdirSync(folder, { recursive: true });
     const name = `hornblende-${now.toISOString().replace(/[:.]/g, '-')}-${kind}.db`;

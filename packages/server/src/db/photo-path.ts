@@ -1,4 +1,3 @@
-import type { StoredPhoto } from '@hornblende/core/api';
 import { dirname, join } from 'node:path';
 
 /** The folder that a database's photographs stand in, beside it. */
@@ -7,11 +6,11 @@ export function photoFolder(databaseFile: string): string {
 }
 
 /** The path of a photograph, in a folder by its first two figures. */
-export function photoPath(folder: string, { sha256, type }: Pick<StoredPhoto, 'sha256' | 'type'>): string {
+export function photoPath(folder: string, { sha256, type }: { sha256: string; type: string }): string {
   return join(folder, sha256.slice(0, 2), `${sha256}.${type === 'image/png' ? 'png' : 'jpg'}`);
 }
 
 /** The path of a photograph inside its folder. */
 export function pathInFolder(photo: { sha256: string; type: string }): string {
-  return photoPath('', photo as Pick<StoredPhoto, 'sha256' | 'type'>);
+  return photoPath('', photo);
 }

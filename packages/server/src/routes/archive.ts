@@ -76,7 +76,8 @@ export function archiveRoutes(
     const input = { to: zipOf(id), app: version, now: now() };
     const work = async (how: object): Promise<ExportReady> => {
       const written = await jobs.run('heavy', 'writeArchive', input, how);
-      setTimeout(() => void rm(input.to, { force: true }), STAYS_MS).unref();
+      // What cannot be removed now goes when the next server starts.
+      setTimeout(() => void rm(input.to, { force: true }).catch(() => undefined), STAYS_MS).unref();
       return { id, ...written };
     };
     await long.answer(req, res, work, 201);

@@ -1,13 +1,13 @@
 import { parseBrief } from '@hornblende/core/brief';
 import { rank } from '@hornblende/core/score';
 import { screen } from '@testing-library/dom';
-import { createPinia, setActivePinia, type Pinia } from 'pinia';
+import type { Pinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import VersionsDialog from '../../../src/features/brief/VersionsDialog.vue';
 import { useDraft } from '../../../src/features/part/draft';
-import { stubPartServer } from '../../part-server';
 import { mounted, type Mounted } from '../mounted';
+import { openedPart } from '../opened-part';
 
 const version = (revision: number, given: object): object => ({
   ...{ revision, savedAt: `2026-11-0${revision}T10:00:00Z` },
@@ -22,10 +22,7 @@ const firstOf = (given: object): string => {
 let pinia: Pinia;
 
 async function opened(versions: object[]): Promise<Mounted> {
-  stubPartServer(outdoors, { '/api/parts/p1/versions': versions });
-  pinia = createPinia();
-  setActivePinia(pinia);
-  await useDraft().open('p1');
+  pinia = await openedPart(outdoors, { '/api/parts/p1/versions': versions });
   const view = mounted(VersionsDialog, {}, { pinia, emits: ['close'] });
   await vi.waitFor(() => expect(screen.queryByText(/First choice:|only one version/)).toBeTruthy());
   return view;

@@ -1,22 +1,19 @@
 import { isUntouched } from '@hornblende/core/brief';
 import { rank, runnerUp, scoreShown, type Ranking } from '@hornblende/core/score';
-import { createPinia, setActivePinia, type Pinia } from 'pinia';
+import type { Pinia } from 'pinia';
 import { describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import { useDraft } from '../../../src/features/part/draft';
 import VerdictBar from '../../../src/features/part/VerdictBar.vue';
 import { useWorking } from '../../../src/stores/working';
 import { asked } from '../../fake-computer';
-import { stubPartServer } from '../../part-server';
 import { mounted, type Mounted } from '../mounted';
+import { openedPart } from '../opened-part';
 
 let pinia: Pinia;
 let ranking: Ranking;
 async function bar(given: object): Promise<Mounted> {
-  stubPartServer({ ...given }, { '/api/decisions/latest': [], '/api/parts/p1/decisions': [] });
-  pinia = createPinia();
-  setActivePinia(pinia);
-  await useDraft().open('p1');
+  pinia = await openedPart(given, { '/api/decisions/latest': [], '/api/parts/p1/decisions': [] });
   ranking = rank(useDraft().brief!);
   const running = ranking.candidates.filter(c => c.rank !== null);
   const props = { ranking, first: running[0] ?? null, second: runnerUp(running), partId: 'p1' };

@@ -1,14 +1,14 @@
 import { parseBrief } from '@hornblende/core/brief';
 import { gateLabel, rank, type Candidate } from '@hornblende/core/score';
-import { createPinia, setActivePinia, type Pinia } from 'pinia';
+import type { Pinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { VNode } from 'vue';
 import { useDraft } from '../../../src/features/part/draft';
 import GateList from '../../../src/features/rank/GateList.vue';
 import { useWorking } from '../../../src/stores/working';
 import { notification } from '../../../src/ui/kit';
-import { stubPartServer } from '../../part-server';
 import { mounted } from '../mounted';
+import { openedPart } from '../opened-part';
 
 /** A hook in the sun by the sea: some gates let PLA through, and some do not. */
 const asked = {
@@ -23,10 +23,7 @@ const verdictOrder = ['fail', 'marginal', 'pass'];
 let pinia: Pinia;
 
 beforeEach(async () => {
-  stubPartServer(asked);
-  pinia = createPinia();
-  setActivePinia(pinia);
-  await useDraft().open('p1');
+  pinia = await openedPart(asked);
 });
 
 describe('the gates of a filament', () => {

@@ -1,12 +1,12 @@
 import { parseBrief } from '@hornblende/core/brief';
 import { criterionLabels, rank, type Candidate } from '@hornblende/core/score';
 import { fireEvent } from '@testing-library/dom';
-import { createPinia, setActivePinia, type Pinia } from 'pinia';
+import type { Pinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { useDraft } from '../../../src/features/part/draft';
 import PointsPanel from '../../../src/features/rank/PointsPanel.vue';
-import { stubPartServer } from '../../part-server';
 import { mounted, type Mounted } from '../mounted';
+import { openedPart } from '../opened-part';
 
 const asked = { heat: { setting: 'outdoors' }, sun: 'full' };
 const candidate: Candidate = rank(
@@ -18,10 +18,7 @@ let view: Mounted;
 let pinia: Pinia;
 
 beforeEach(async () => {
-  stubPartServer(asked);
-  pinia = createPinia();
-  setActivePinia(pinia);
-  await useDraft().open('p1');
+  pinia = await openedPart(asked);
   view = mounted(PointsPanel, { candidate }, { pinia, emits: ['working'] });
 });
 const set = async (part: string, text: string): Promise<void> => {

@@ -1,10 +1,9 @@
-import { createPinia, setActivePinia, type Pinia } from 'pinia';
+import type { Pinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { useDraft } from '../../../src/features/part/draft';
 import SurePanel from '../../../src/features/rank/SurePanel.vue';
 import { asked } from '../../fake-computer';
-import { stubPartServer } from '../../part-server';
 import { mounted, type Mounted } from '../mounted';
+import { openedPart } from '../opened-part';
 
 const chance = (material: string, pFirst: number, pFits: number): object => ({
   ...{ material, name: material.toUpperCase(), family: material, pFirst, pFits, seFirst: 0.003 },
@@ -18,10 +17,7 @@ let pinia: Pinia;
 let view: Mounted;
 
 beforeEach(async () => {
-  stubPartServer({ heat: { setting: 'outdoors' }, sun: 'full' });
-  pinia = createPinia();
-  setActivePinia(pinia);
-  await useDraft().open('p1');
+  pinia = await openedPart({ heat: { setting: 'outdoors' }, sun: 'full' });
   view = mounted(SurePanel, { first: 'asa', selected: null }, { pinia, emits: ['select'] });
   expect(view.getByRole('status').textContent).toContain('Waiting until the brief rests');
   await vi.waitFor(() => expect(asked('robustness')).toHaveLength(1), 10_000);

@@ -1,13 +1,13 @@
 import { parseBrief } from '@hornblende/core/brief';
 import { families } from '@hornblende/core/materials';
 import { rank } from '@hornblende/core/score';
-import { createPinia, setActivePinia, type Pinia } from 'pinia';
+import type { Pinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { useDraft } from '../../../src/features/part/draft';
 import TipsPanel from '../../../src/features/rank/TipsPanel.vue';
 import { asked, type AskedJob } from '../../fake-computer';
-import { stubPartServer } from '../../part-server';
 import { mounted, type Mounted } from '../mounted';
+import { openedPart } from '../opened-part';
 
 const brief = parseBrief({ format: 'hornblende-brief', version: 1, name: 'Jig', looks: { finish: 'fair' } });
 const ranking = rank(brief, { families });
@@ -20,10 +20,7 @@ const far = tip('If it had to last 40 years instead of 5, ASA would lead.', 40);
 
 let pinia: Pinia;
 beforeEach(async () => {
-  stubPartServer({ looks: { finish: 'fair' } });
-  pinia = createPinia();
-  setActivePinia(pinia);
-  await useDraft().open('p1');
+  pinia = await openedPart({ looks: { finish: 'fair' } });
 });
 const panel = (): Mounted => mounted(TipsPanel, { ranking }, { pinia });
 const job = (n = 0): AskedJob => asked('advice')[n]!;

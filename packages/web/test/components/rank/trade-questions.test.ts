@@ -1,27 +1,24 @@
 import { inferWeights, tradeQuestions } from '@hornblende/core/advice';
 import { rank, type Ranking } from '@hornblende/core/score';
 import { screen } from '@testing-library/dom';
-import { createPinia, setActivePinia, type Pinia } from 'pinia';
+import type { Pinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { useDraft } from '../../../src/features/part/draft';
 import TradeQuestions from '../../../src/features/rank/TradeQuestions.vue';
-import { stubPartServer } from '../../part-server';
 import { mounted, type Mounted } from '../mounted';
+import { openedPart } from '../opened-part';
 
 let pinia: Pinia;
 let ranking: Ranking;
 
 beforeEach(async () => {
-  stubPartServer({
+  pinia = await openedPart({
     lifeYears: 2,
     heat: { setting: 'near-source', sourceC: 66 },
     geometry: { xMm: 160, yMm: 60, zMm: 15 },
     toleranceMm: 0.2,
     loads: [{ kind: 'sustained', case: 'cantilever', forceN: 8, lengthMm: 40, widthMm: 20, heightMm: 10 }],
   });
-  pinia = createPinia();
-  setActivePinia(pinia);
-  await useDraft().open('p1');
   ranking = rank(useDraft().brief!);
 });
 const asks = (): Mounted => mounted(TradeQuestions, { ranking }, { pinia, emits: ['close'] });

@@ -1,15 +1,14 @@
 import { parseTrial, type Trial } from '@hornblende/core/formats';
 import { benchCriterion, trialAnswer, trialCriterionOf } from '@hornblende/core/trials';
 import { fireEvent } from '@testing-library/dom';
-import { createPinia, setActivePinia, type Pinia } from 'pinia';
+import type { Pinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { computed, ref, shallowRef } from 'vue';
-import { useDraft } from '../../../src/features/part/draft';
 import TrialAnswer from '../../../src/features/trial/TrialAnswer.vue';
 import type { LiveTrial } from '../../../src/features/trial/useTrial';
 import { useWorking } from '../../../src/stores/working';
-import { stubPartServer } from '../../part-server';
 import { mounted, type Mounted } from '../mounted';
+import { openedPart } from '../opened-part';
 
 const at = '2026-11-20T10:00:00Z';
 const broke = (values: number[]): object[] => values.map(value => ({ criterion: 'break', value, at }));
@@ -40,10 +39,7 @@ let view: Mounted;
 
 beforeEach(async () => {
   kept.value = trial;
-  stubPartServer({ heat: { setting: 'outdoors' } });
-  pinia = createPinia();
-  setActivePinia(pinia);
-  await useDraft().open('p1');
+  pinia = await openedPart({ heat: { setting: 'outdoors' } });
   view = mounted(TrialAnswer, { live }, { pinia });
 });
 const places = (): string[] =>
