@@ -56,9 +56,11 @@ const lines = computed<Line[]>(() => [
   { key: 'wins', title: 'Best of these at', property: null },
   ...properties.value.map(l => ({ key: l.name, title: label(l.name), property: l })),
 ]);
+/** The share of the table's width that names of properties take, %; filaments share the rest alike. */
+const NAMES_PCT = 17;
 const columns = computed(() => [
-  { key: 'property', title: 'Property', width: '180px' },
-  ...props.rows.map(f => ({ key: f.key, title: f.name })),
+  { key: 'property', title: 'Property', width: `${NAMES_PCT}%` },
+  ...props.rows.map(f => ({ key: f.key, title: f.name, width: `${(100 - NAMES_PCT) / props.rows.length}%` })),
 ]);
 const cards = computed(() => props.rows.map(familyCard));
 const wins = (f: Family): string =>
@@ -98,12 +100,12 @@ const wins = (f: Family): string =>
         </template>
         <template v-for="(f, i) in rows" :key="f.key" #[f.key]="{ row }">
           <CompareCell v-if="row.property" :line="row.property" :range="row.property.ranges[i] ?? null" />
-          <template v-else-if="row.key === 'for'">
+          <div v-else-if="row.key === 'for'" class="reasons">
             <p v-for="reason in cards[i]?.for" :key="reason" class="small">{{ say(reason) }}</p>
-          </template>
-          <template v-else-if="row.key === 'against'">
+          </div>
+          <div v-else-if="row.key === 'against'" class="reasons">
             <p v-for="reason in cards[i]?.watch" :key="reason" class="small">{{ say(reason) }}</p>
-          </template>
+          </div>
           <span v-else class="small">{{ wins(f) }}</span>
         </template>
       </DataTable>
@@ -128,5 +130,10 @@ const wins = (f: Family): string =>
 }
 p {
   margin: 0 0 4px;
+}
+/* On a phone a cell stands beside its name. */
+.reasons {
+  flex: 1;
+  min-width: 0;
 }
 </style>
