@@ -13,7 +13,7 @@ import { tmpdir } from 'node:os';
 import { basename, join } from 'node:path';
 import { afterEach, describe, expect, it } from 'vitest';
 import { Backups } from '../src/backup/backups.js';
-import { openDatabase } from '../src/db/database.js';
+import { openDatabase, openForWriting } from '../src/db/database.js';
 import { PhoneStore } from '../src/db/phones.js';
 import { backUp, restore, startServer, verify, type Running } from '../src/index.js';
 import { StartProblem } from '../src/lib/start-problem.js';
@@ -200,6 +200,24 @@ describe('a restore', () => {
     const elsewhere = folder();
     await restore(backup, elsewhere);
     expect(existsSync(join(elsewhere, 'photos', photo))).toBe(true);
+  });
+
+  it('of what an older version wrote is brought up to date before it is put in place', async () => {
+    const { dir, backup } = await backedUp();
+    const older = openForWriting(backup);
+    await older.migrate.down();
+    expect(await older.schema.hasTable('search_entries')).toBe(false);
+    await older.destroy();
+    const { url, close } = await startServer({ dataDir: dir, port: 0 });
+    try {
+      const answer = await fetch(`${url}/api/backups/${basename(backup)}/restore`, { method: 'POST' });
+      expect(answer.status).toBe(200);
+      const found = (await (await fetch(`${url}/api/search?words=kept`)).json()) as unknown;
+      expect(found).toMatchObject([{ kind: 'parts', title: 'Kept' }]);
+    } finally {
+      await close();
+    }
+    expect(readdirSync(dir).filter(f => /restoring|-wal$/.test(f))).toEqual([]);
   });
 });
 

@@ -1,7 +1,7 @@
-import { mkdtempSync, rmSync, statSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { zipSync } from 'fflate';
+import { unzipSync, zipSync } from 'fflate';
 import { writeFileSync } from 'node:fs';
 import { afterAll, describe, expect, it } from 'vitest';
 import { openZip } from '../src/archive/zip-reader.js';
@@ -30,6 +30,22 @@ describe('a zip that is written file by file', () => {
     });
     reader.close();
     expect(n).toBe(MANY);
+  });
+
+  it('takes a file in pieces, whatever their lengths, and gives it back whole', async () => {
+    const path = join(folder, 'pieces.zip');
+    const pieces = ['', 'a', 'b'.repeat(70_000), '', 'é€', ''].map(text => Buffer.from(text));
+    const zip = new ZipWriter(path);
+    zip.addPieces('whole', pieces);
+    zip.add('next', Buffer.from('after it'));
+    zip.close();
+    const read: Record<string, string> = {};
+    const reader = await openZip(path, limits);
+    await reader.eachFile(async (name, bytes) => void (read[name] = (await bytes()).toString()));
+    reader.close();
+    expect(read).toEqual({ whole: Buffer.concat(pieces).toString(), next: 'after it' });
+    // Another reader of the format, which checks what it unpacks in its own way.
+    expect(Buffer.from(unzipSync(readFileSync(path)).whole!).toString()).toBe(read.whole);
   });
 
   it('is the same bytes whenever it is written, and as long as nothing at all', async () => {

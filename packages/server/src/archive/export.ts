@@ -92,7 +92,7 @@ class Export {
     const total = recordKinds.reduce((sum, k) => sum + this.countOf(k), 0);
     for (const kind of recordKinds) this.writeKind(kind, total);
     const { files, records, left } = this;
-    this.zip.add(MANIFEST, this.manifest.bytes({ app, schema: steps.at(-1)!.name, at }, left));
+    this.zip.addPieces(MANIFEST, this.manifest.pieces({ app, schema: steps.at(-1)!.name, at }, left));
     return { records, files, left };
   }
 

@@ -60,21 +60,21 @@ export class ManifestWriter {
     this.isEmpty = false;
   }
 
-  /** The manifest whole, as JSON in UTF-8. */
-  bytes(head: Pick<Manifest, 'app' | 'schema' | 'at'>, left: readonly LeftAsIs[]): Uint8Array {
+  /** The manifest whole, as JSON in UTF-8, in pieces. */
+  pieces(head: Pick<Manifest, 'app' | 'schema' | 'at'>, left: readonly LeftAsIs[]): Uint8Array[] {
     const { app, schema, at } = head;
     const manifest = {
       ...{ format: 'hornblende-archive', version: 1, app, schema, at, files: {} },
       ...(left.length ? { left } : {}),
     };
     const text = `${JSON.stringify(manifest, null, 1)}\n`;
-    if (this.isEmpty) return Buffer.from(text);
+    if (this.isEmpty) return [Buffer.from(text)];
     const inside = text.indexOf(NO_FILES) + NO_FILES.length - 1;
-    return Buffer.concat([
+    return [
       Buffer.from(text.slice(0, inside)),
       ...this.entries.pieces(),
       Buffer.from(`\n ${text.slice(inside)}`),
-    ]);
+    ];
   }
 }
 

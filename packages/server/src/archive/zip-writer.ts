@@ -1,4 +1,4 @@
-import { crc32, deflateRawSync } from 'node:zlib';
+import { constants, crc32, deflateRawSync } from 'node:zlib';
 import { closeSync, fsyncSync, openSync, writeSync } from 'node:fs';
 import { GatheredBytes } from './gathered-bytes.js';
 
@@ -52,18 +52,30 @@ export class ZipWriter {
 
   /** @throws Error when it cannot be written */
   add(path: string, bytes: Uint8Array): void {
+    this.addPieces(path, [bytes]);
+  }
+
+  /**
+   * Adds a file that lies in pieces, at least one: each is packed by itself, up to where a byte ends, so that the whole
+   * never stands in memory beside them.
+   * @throws Error when it cannot be written
+   */
+  addPieces(path: string, pieces: readonly Uint8Array[]): void {
     const name = Buffer.from(path);
-    const data = deflateRawSync(bytes, PACKING);
+    const packed = pieces.map((piece, i) =>
+      deflateRawSync(piece, {
+        ...PACKING,
+        finishFlush: i < pieces.length - 1 ? constants.Z_SYNC_FLUSH : constants.Z_FINISH,
+      }),
+    );
     const file: Written = {
-      ...{ name, crc: crc32(bytes) },
-      ...{ packed: data.length, size: bytes.length, offset: this.at },
+      ...{ name, crc: crcOf(pieces), offset: this.at },
+      ...{ packed: lengthOf(packed), size: lengthOf(pieces) },
     };
     const header = Buffer.alloc(30);
     header.writeUInt32LE(LOCAL_HEADER, 0);
     this.common(header, 4, file);
-    this.write(header);
-    this.write(name);
-    this.write(data);
+    for (const bytes of [header, name, ...packed]) this.write(bytes);
     this.list.add(this.centralEntry(file));
     this.count++;
   }
@@ -156,4 +168,13 @@ export class ZipWriter {
     this.held = [];
     this.heldBytes = 0;
   }
+}
+
+function lengthOf(pieces: readonly Uint8Array[]): number {
+  return pieces.reduce((length, piece) => length + piece.length, 0);
+}
+
+/** The checksum of pieces that lie one after the other. Over no bytes, the library would begin anew. */
+function crcOf(pieces: readonly Uint8Array[]): number {
+  return pieces.reduce((crc, piece) => (piece.length ? crc32(piece, crc) : crc), 0);
 }

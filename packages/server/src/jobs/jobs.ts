@@ -15,6 +15,13 @@ const THREADS = { reading: 1, heavy: 2, checking: 2 };
 const STANDING = { reading: 1, heavy: 0, checking: 0 };
 /** How long another thread without work stays, ms. */
 const IDLE_MS = 60_000;
+/**
+ * The most that objects of one thread may take, MB: many times what the largest workshop needs. A thread that knows
+ * of a limit also clears away sooner, and takes half as much memory as one that may fill the machine.
+ */
+const THREAD_MEMORY_MB = 1024;
+/** Of that what is only just made may take, MB. */
+const YOUNG_MB = 16;
 
 /** Built beside the bundle that this is part of; the tests, which run the sources, use the built one as well. */
 const threadFile = new URL(
@@ -25,6 +32,14 @@ const threadFile = new URL(
 /** Which threads a job runs on. */
 export type Lane = keyof typeof THREADS;
 const lanes = Object.keys(THREADS) as Lane[];
+
+/** What the threads of a database are like. */
+export interface JobsSetUp {
+  /** Whether threads stand by that are there before they are needed. */
+  standing?: boolean;
+  /** The most that objects of one thread may take, MB. */
+  memoryMB?: number;
+}
 
 /** How a job is run besides its input. */
 export interface JobOptions {
@@ -42,18 +57,20 @@ export class Jobs {
   private pools: Record<Lane, Piscina>;
   /** Whether the threads were ended, or are about to be. */
   private ended = false;
+  private readonly setUp: Required<JobsSetUp>;
 
-  /** @param standing whether threads stand by that are there before they are needed */
   constructor(
     private readonly file: string,
-    private readonly standing = false,
+    { standing = false, memoryMB = THREAD_MEMORY_MB }: JobsSetUp = {},
   ) {
-    this.pools = started(standing);
+    this.setUp = { standing, memoryMB };
+    this.pools = started(this.setUp);
   }
 
   /**
    * Runs a job.
-   * @throws HttpProblem as the job refuses; 503 when too many wait or the server stops; 499 when ended
+   * @throws HttpProblem as the job refuses; 503 when too many wait or the server stops; 499 when ended; 507 when it
+   * needs more memory than a thread may have
    */
   async run<Name extends JobName>(
     lane: Lane,
@@ -72,7 +89,7 @@ export class Jobs {
   /** Ends every thread and begins with new ones: the database was put in place of another. */
   async restart(): Promise<void> {
     await this.close();
-    this.pools = started(this.standing);
+    this.pools = started(this.setUp);
     this.ended = false;
   }
 
@@ -99,6 +116,11 @@ export class Jobs {
     } catch (e) {
       if (signal?.aborted) throw requestProblem(499, 'was cancelled; nothing was written');
       if (this.ended) throw requestProblem(503, 'was ended: the server stops');
+      if ((e as { code?: string }).code === 'ERR_WORKER_OUT_OF_MEMORY')
+        throw requestProblem(
+          507,
+          `needs more memory than one task may have (${this.setUp.memoryMB} MB); nothing was written`,
+        );
       throw e;
     } finally {
       channel?.port1.close();
@@ -106,15 +128,20 @@ export class Jobs {
   }
 }
 
-function started(standing: boolean): Record<Lane, Piscina> {
-  const pool = (lane: Lane): Piscina =>
-    new Piscina({
+function started({ standing, memoryMB }: Required<JobsSetUp>): Record<Lane, Piscina> {
+  const pool = (lane: Lane): Piscina => {
+    const threads = new Piscina({
       filename: threadFile,
       minThreads: standing ? STANDING[lane] : 0,
       maxThreads: THREADS[lane],
       idleTimeout: IDLE_MS,
       maxQueue: Infinity,
+      resourceLimits: { maxOldGenerationSizeMb: memoryMB, maxYoungGenerationSizeMb: YOUNG_MB },
     });
+    // A thread that ends without work is replaced when there is some: it must not take the server with it.
+    threads.on('error', (e: Error) => console.error(`A thread ended: ${e.message}`));
+    return threads;
+  };
   return Object.fromEntries(lanes.map(lane => [lane, pool(lane)])) as Record<Lane, Piscina>;
 }
 

@@ -7,9 +7,9 @@ import { previewImport } from '../archive/preview.js';
 import { discard, stage } from '../archive/staging.js';
 import { undoFile } from '../archive/undo-file.js';
 import { backupFolder } from '../backup/backups.js';
-import { prepareRestore } from '../backup/prepare-restore.js';
 import { openDatabase, openForReading } from '../db/database.js';
-import { pathInFolder, photoFolder } from '../db/photo-path.js';
+import { photoFolder } from '../db/photo-path.js';
+import { prepareRestore } from '../db/prepare-restore.js';
 import { verifyDatabase, type Progress } from '../db/verify.js';
 import { Jobs } from '../jobs/jobs.js';
 import { StartProblem } from '../lib/start-problem.js';
@@ -64,7 +64,7 @@ export async function restore(backup: string, dataDir: string): Promise<Verifica
     endRestore(file);
     const now = new Date().toISOString();
     await restoreInto(file, {
-      prepare: copy => prepareRestore({ backup, copy, photos: photoFolder(file), now }, pathInFolder),
+      prepare: copy => prepareRestore({ backup, copy, photos: photoFolder(file), now }),
       swapped: putInPlace => putInPlace(),
     });
     new Journal(dataDir).write('restored', basename(backup));

@@ -7,6 +7,11 @@ const MARKER = 'hornblende.restoring.json';
 /** A database's file, and what SQLite may have beside it. */
 const SUFFIXES = ['', '-wal', '-shm'] as const;
 
+/** Removes a copy that is not needed, with what SQLite may have beside it. */
+function removeCopy(copy: string): void {
+  for (const suffix of SUFFIXES) rmSync(copy + suffix, { force: true });
+}
+
 /** The restore that is under way: where what was there goes. */
 interface Marker {
   aside: string;
@@ -54,7 +59,7 @@ export async function restoreInto(file: string, { prepare, swapped }: RestoreSte
   } finally {
     // Without its file the workshop is in the middle of the swap: the next start ends that.
     if (existsSync(file)) rmSync(marker, { force: true });
-    rmSync(copy, { force: true });
+    removeCopy(copy);
   }
 }
 
@@ -67,7 +72,7 @@ export function endRestore(file: string): string | null {
   const marker = join(folder, MARKER);
   if (!existsSync(marker)) return null;
   const { aside } = readMarker(marker);
-  rmSync(`${file}.restoring`, { force: true });
+  removeCopy(`${file}.restoring`);
   const isThere = existsSync(file);
   if (!isThere && aside) {
     for (const suffix of SUFFIXES)

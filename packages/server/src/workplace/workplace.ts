@@ -3,9 +3,9 @@ import { existsSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { thinOutUndo } from '../archive/undo-file.js';
 import { backupFolder, Backups } from '../backup/backups.js';
-import { migrate, openForReading, openForWriting } from '../db/database.js';
+import { openForReading, openForWriting } from '../db/database.js';
 import { photoFolder } from '../db/photo-path.js';
-import { mendSearch } from '../db/search.js';
+import { bringUp } from '../db/bring-up.js';
 import { Jobs, type Lane } from '../jobs/jobs.js';
 import { saysDamage } from '../lib/errors.js';
 import { startProblemOf } from '../lib/start-problem.js';
@@ -58,7 +58,7 @@ export class Workplace {
     const found = lookAt(file);
     const folder = backupFolder(dataDir);
     if (found.isNew && !anew) requireFirstRun(dataDir, folder);
-    const jobs = new Jobs(file, standing);
+    const jobs = new Jobs(file, { standing });
     const backups = backupsOf(folder, jobs);
     sweepUnfinished(dataDir);
     backups.sweep();
@@ -66,7 +66,7 @@ export class Workplace {
     const damaged = found.damage.length > 0;
     const db = damaged ? openForReading(file) : openForWriting(file);
     try {
-      if (!damaged) await broughtUp(db);
+      if (!damaged) await bringUp(db);
     } catch (e) {
       await db.destroy();
       await jobs.close();
@@ -110,8 +110,6 @@ export class Workplace {
       this.db.initialize();
       await this.jobs.restart();
     }
-    await migrate(this.db);
-    await mendSearch(this.db);
     this.damage = [];
     this.damagedRecords = [];
   }
@@ -147,11 +145,4 @@ function sweepUnfinished(dataDir: string): void {
   for (const name of existsSync(dataDir) ? readdirSync(dataDir) : [])
     if (name.startsWith('import.staged.db')) rmSync(join(dataDir, name), { recursive: true, force: true });
   thinOutUndo(join(dataDir, DATABASE_FILE));
-}
-
-/** The schema brought up to date, and a try whether it may be written to. */
-async function broughtUp(db: Knex): Promise<void> {
-  await migrate(db);
-  await db.transaction(() => Promise.resolve());
-  await mendSearch(db);
 }

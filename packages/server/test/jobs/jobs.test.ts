@@ -54,6 +54,18 @@ describe('work in threads', () => {
     expect((await jobs.run('heavy', 'calculateModel', draws(10))).status).toBe(200);
   });
 
+  it('says so when a task needs more memory than a thread may have, and lives on', async () => {
+    const small = new Jobs(join(folder, 'x.db'), { memoryMB: 8 });
+    for (let i = 0; i < 2; i++)
+      await expect(small.run('heavy', 'calculateModel', draws(10))).rejects.toMatchObject({
+        status: 507,
+        problems: [
+          { message: expect.stringContaining('more memory than one task may have (8 MB)') as string },
+        ],
+      });
+    await small.close();
+  });
+
   it('takes only so many at once; the rest are told to come again', async () => {
     const beam = { case: 'cantilever', forceN: 10, lengthMm: 60, widthMm: 12, heightMm: 8, modulusMPa: 2e3 };
     // All are asked for before the first can have been answered, however quick it is.

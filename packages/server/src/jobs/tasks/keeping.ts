@@ -2,11 +2,11 @@ import type { Verification } from '@hornblende/core/api';
 import { fileOfDatabase, openForReading } from '../../db/database.js';
 import { recordKinds } from '../../db/kinds/index.js';
 import { pathInFolder, photoFolder } from '../../db/photo-path.js';
+import { prepareRestore as prepare } from '../../db/prepare-restore.js';
 import { forgetUnusedPhotos } from '../../db/unused-photos.js';
 import { damagedRecords, damageOf, verifyRecords, verifySums } from '../../db/verify.js';
 import { copyDatabase as copied } from '../../backup/copy-database.js';
 import { copiesFolder, copyPhotos, sweepCopies } from '../../backup/photo-copies.js';
-import { prepareRestore as prepare } from '../../backup/prepare-restore.js';
 import type { Task } from '../task.js';
 
 /** What is wrong with the workshop's own database. */
@@ -73,8 +73,8 @@ export const sweepPhotoCopies: Task<{ folder: string; backups: string[] }, null>
 
 /** A backup laid out beside the workshop, with its photographs, to be put in its place. */
 export const prepareRestore: Task<{ backup: string; copy: string; now: string }, null> = {
-  run(db, order) {
-    prepare({ ...order, photos: photoFolder(fileOfDatabase(db)) }, pathInFolder);
+  async run(db, order) {
+    await prepare({ ...order, photos: photoFolder(fileOfDatabase(db)) });
     return null;
   },
 };
