@@ -42,6 +42,10 @@ export interface Exported {
 
 /** What a row is asked for besides its columns. */
 const HOLDS_JSON = 'holds_json';
+/** The tables that records of any kind refer to. */
+const namedByOthers: ReadonlySet<string> = new Set(
+  recordKinds.flatMap(kind => (kind.references ?? []).map(reference => reference.to)),
+);
 /** How often progress is said, records. */
 const SAID_EVERY = 500;
 
@@ -101,8 +105,8 @@ class Export {
   }
 
   private writeKind(kind: RecordKind, total: number): void {
-    const keys = new Set<string>();
-    this.written.set(kind.table, keys);
+    const keys = namedByOthers.has(kind.table) ? new Set<string>() : null;
+    if (keys) this.written.set(kind.table, keys);
     const lacking = this.lackingPieces(kind);
     const rows = this.db.prepare(
       `select *, ${holdsJson(kind)} as ${HOLDS_JSON} from ${kind.table} order by ${kind.key.join(', ')}`,
@@ -114,7 +118,7 @@ class Export {
         const piece = lacking.get(keyText(kind, row));
         if (piece !== undefined) throw new Error(`a piece of it (${piece}) could not be written`);
         this.writeRow(kind, row);
-        keys.add(String(row[keyColumnOf(kind.table)] ?? keyText(kind, row)));
+        keys?.add(String(row[keyColumnOf(kind.table)] ?? keyText(kind, row)));
       } catch (e) {
         this.left.push({
           what: `${kind.name} ${keyText(kind, row)}`,

@@ -1,6 +1,6 @@
 import type { LeftAsIs } from '@hornblende/core/api';
 import { Choice, parseInput, Text } from '@hornblende/core/input';
-import { createHash } from 'node:crypto';
+import { hash } from 'node:crypto';
 import { HttpProblem } from '../lib/errors.js';
 import { GatheredBytes } from './gathered-bytes.js';
 
@@ -41,7 +41,7 @@ class ManifestHead {
 
 /** Length and hash of some bytes. */
 export function entryOf(bytes: Uint8Array): FileEntry {
-  return { bytes: bytes.length, sha256: createHash('sha256').update(bytes).digest('hex') };
+  return { bytes: bytes.length, sha256: hash('sha256', bytes) };
 }
 
 /** How a manifest that lists no files says so; within a string its quotes would be escaped. */

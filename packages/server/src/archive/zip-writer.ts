@@ -22,7 +22,9 @@ const PACKING = { level: 2, windowBits: 12, memLevel: 5 };
 const DOS_TIME = 12 << 11;
 const DOS_DATE = (20 << 9) | (1 << 5) | 1;
 /** Bytes that go to the disk together: a write for each of hundreds of thousands of files takes half a minute. */
-const WRITTEN_AT_ONCE = 1 << 20;
+const HELD_BYTES = 1 << 20;
+/** What is packed is put into pieces of at most this length: a small record is given no more than it needs. */
+const PACKED_AT_ONCE = { least: 64, most: 1 << 14 };
 const FULL_16 = 0xffff;
 const FULL_32 = 0xffffffff;
 
@@ -41,8 +43,8 @@ export class ZipWriter {
   /** The entries of the list of files, as they will be written. */
   private readonly list = new GatheredBytes();
   private count = 0;
-  /** What is not on the disk yet. */
-  private held: Uint8Array[] = [];
+  /** What is not on the disk yet, at the beginning of it. */
+  private readonly held = Buffer.allocUnsafe(HELD_BYTES);
   private heldBytes = 0;
   private at = 0;
 
@@ -65,6 +67,7 @@ export class ZipWriter {
     const packed = pieces.map((piece, i) =>
       deflateRawSync(piece, {
         ...PACKING,
+        chunkSize: Math.min(Math.max(PACKED_AT_ONCE.least, piece.length), PACKED_AT_ONCE.most),
         finishFlush: i < pieces.length - 1 ? constants.Z_SYNC_FLUSH : constants.Z_FINISH,
       }),
     );
@@ -156,17 +159,20 @@ export class ZipWriter {
   }
 
   private write(bytes: Uint8Array): void {
-    this.held.push(bytes);
-    this.heldBytes += bytes.length;
     this.at += bytes.length;
-    if (this.heldBytes >= WRITTEN_AT_ONCE) this.flush();
+    if (bytes.length > this.held.length - this.heldBytes) this.flush();
+    if (bytes.length > this.held.length) return this.toDisk(bytes);
+    this.held.set(bytes, this.heldBytes);
+    this.heldBytes += bytes.length;
   }
 
   private flush(): void {
-    const bytes = Buffer.concat(this.held, this.heldBytes);
-    for (let from = 0; from < bytes.length;) from += writeSync(this.handle, bytes, from, bytes.length - from);
-    this.held = [];
+    this.toDisk(this.held.subarray(0, this.heldBytes));
     this.heldBytes = 0;
+  }
+
+  private toDisk(bytes: Uint8Array): void {
+    for (let from = 0; from < bytes.length;) from += writeSync(this.handle, bytes, from, bytes.length - from);
   }
 }
 
