@@ -12,6 +12,7 @@ await buildAll();
 /** What of core is timed, from the doors that it is built into. */
 const rooms = [
   'advice',
+  'brief',
   'drills',
   'formats',
   'lib',
@@ -22,9 +23,8 @@ const rooms = [
   'triage',
   'workshop',
 ];
-const core = Object.assign(
-  {},
-  ...(await Promise.all(rooms.map(room => import(`../packages/cli/dist/core/${room}.js`)))),
+const core = Object.fromEntries(
+  await Promise.all(rooms.map(async room => [room, await import(`../packages/cli/dist/core/${room}.js`)])),
 );
 
 /** Median milliseconds of one call. */
@@ -61,42 +61,44 @@ const plain = {
     { kind: 'impact', case: 'drop', massKg: 0.3, heightM: 1, widthMm: 20, heightMm: 8 },
   ],
 };
-const brief = core.parseBrief(plain);
-const printer = core.parsePrinter({ format: 'hornblende-printer', version: 1, name: 'Bench' });
+const brief = core.brief.parseBrief(plain);
+const printer = core.formats.parsePrinter({ format: 'hornblende-printer', version: 1, name: 'Bench' });
 let n = 0;
 const rows = [
   [
     're-rank every family for a changed brief',
     median(() => {
-      sink += core.rank({ ...brief, lifeYears: 1 + (n++ % 20) }, { printer }).candidates.length;
+      sink += core.score.rank({ ...brief, lifeYears: 1 + (n++ % 20) }, { printer }).candidates.length;
     }),
     5,
   ],
   [
     'a year of 8760 hours for all families',
     median(() => {
-      sink += core.calculate('heat.year', { climate: 'desert', absorptivity: 0.3 + (n++ % 50) / 100 }).result
-        .maxC;
+      sink += core.registry.calculate('heat.year', {
+        climate: 'desert',
+        absorptivity: 0.3 + (n++ % 50) / 100,
+      }).result.maxC;
     }, 11),
     250,
   ],
   [
     'read and validate a brief',
     median(() => {
-      sink += core.parseBrief(plain).lifeYears;
+      sink += core.brief.parseBrief(plain).lifeYears;
     }),
     5,
   ],
 ];
 /** A library of five thousand grades, and the plain loops that do the same by hand. */
 const grades = Array.from({ length: 5000 }, (_, i) =>
-  core.gradeFamily(
-    core.parseGrade({
+  core.materials.gradeFamily(
+    core.materials.parseGrade({
       format: 'hornblende-grade',
       version: 1,
       key: `g-${i}`,
       name: `Grade ${i}`,
-      family: core.families[i % core.families.length].key,
+      family: core.materials.families[i % core.materials.families.length].key,
       sheet: { yieldMPa: 20 + (i % 60) },
     }),
   ),
@@ -140,11 +142,11 @@ twice(
 twice(
   'pick the grades that take part out of 5000',
   () => {
-    sink += core.contenders({ ...brief, lifeYears: 1 + (n++ % 20) }, grades, { printer }).length;
+    sink += core.advice.contenders({ ...brief, lifeYears: 1 + (n++ % 20) }, grades, { printer }).length;
   },
   () => {
     let s = 0;
-    for (const g of grades) s += core.judgeAll(brief, { printer, families: [g] }).candidates[0].score;
+    for (const g of grades) s += core.score.judgeAll(brief, { printer, families: [g] }).candidates[0].score;
     sink += s;
   },
   2,
@@ -155,18 +157,21 @@ twice(
  */
 const draws = 20_000;
 const sample = 60;
-const cabinet = core.printerPresets.find(p => p.key === 'cabinet').profile;
-const chance = core.chance(1);
+const cabinet = core.workshop.printerPresets.find(p => p.key === 'cabinet').profile;
+const chance = core.lib.chance(1);
 const full = () => {
   for (let k = 0; k < sample; k++)
-    sink += core.judgeAll(brief, {
+    sink += core.score.judgeAll(brief, {
       printer: cabinet,
-      families: core.families.map(f => {
+      families: core.materials.families.map(f => {
         const properties = { ...f.properties };
-        for (const name of core.propertyNames) {
+        for (const name of core.materials.propertyNames) {
           const p = properties[name];
           if (p)
-            properties[name] = { ...p, typical: core.triangular(chance.uniform(), p.low, p.typical, p.high) };
+            properties[name] = {
+              ...p,
+              typical: core.lib.triangular(chance.uniform(), p.low, p.typical, p.high),
+            };
         }
         return { ...f, properties };
       }),
@@ -174,11 +179,11 @@ const full = () => {
 };
 {
   const quick = median(() => {
-    sink += core.robustness(brief, { printer: cabinet, draws }).candidates[0].pFirst;
+    sink += core.score.robustness(brief, { printer: cabinet, draws }).candidates[0].pFirst;
   }, 3);
   const slow = (median(full, 3) * draws) / sample;
   found({
-    what: `20 000 draws over ${core.families.length} families`,
+    what: `20 000 draws over ${core.materials.families.length} families`,
     value: quick,
     beside: `ranking each draw in full, ${slow.toFixed(0)} ms`,
     ratio: quick / slow,
@@ -189,7 +194,7 @@ const full = () => {
 {
   // How far the chance of being first is from seed to seed, beside that of as many independent draws.
   const seeds = Array.from({ length: 8 }, (_, seed) =>
-    core.robustness(brief, { printer: cabinet, draws, seed }),
+    core.score.robustness(brief, { printer: cabinet, draws, seed }),
   );
   const leaders = seeds[0].candidates.slice(0, 3).map(c => c.material);
   const spread = leaders.map(key => {
@@ -211,12 +216,14 @@ const full = () => {
 }
 {
   const t = median(() => {
-    sink += core.tipping(brief, { printer: cabinet }).length;
+    sink += core.advice.tipping(brief, { printer: cabinet }).length;
   }, 3);
   found({ what: 'tipping points', value: t, beside: REFERENCE, ratio: t / reference });
 }
 {
-  const times = core.drillKinds.map(kind => median(() => (sink += core.makeDrill(n++, kind).right), 11));
+  const times = core.drills.drillKinds.map(kind =>
+    median(() => (sink += core.drills.makeDrill(n++, kind).right), 11),
+  );
   const slowest = Math.max(...times);
   found({
     what: 'the slowest kind of drill, made',
@@ -227,15 +234,20 @@ const full = () => {
   });
 }
 {
-  const fault = core.parseFault({ format: 'hornblende-fault', version: 1, symptoms: ['corner-lift'] });
-  const ranked = median(() => (sink += core.triageRank(fault).causes.length));
-  const p = core.posterior(fault, []);
+  const fault = core.formats.parseFault({
+    format: 'hornblende-fault',
+    version: 1,
+    symptoms: ['corner-lift'],
+  });
+  const ranked = median(() => (sink += core.triage.triageRank(fault).causes.length));
+  const likely = new Map(core.triage.triageRank(fault).causes.map(c => [c.id, c.probability]));
+  const p = core.triage.causes.map(c => likely.get(c.id));
   const entropy = list => -list.reduce((s, x) => s + (x > 0 ? x * Math.log2(x) : 0), 0);
   const counted = median(() => {
-    for (const t of core.tellingTests)
+    for (const t of core.triage.tellingTests)
       for (const yes of [true, false]) {
-        const joint = core.causes.map(
-          (c, k) => p[k] * (yes ? core.yesLikelihood(t, c) : 1 - core.yesLikelihood(t, c)),
+        const joint = core.triage.causes.map(
+          (c, k) => p[k] * (yes ? core.triage.yesLikelihood(t, c) : 1 - core.triage.yesLikelihood(t, c)),
         );
         const total = joint.reduce((s, x) => s + x, 0);
         sink += total * entropy(joint.map(x => x / total));
@@ -257,7 +269,7 @@ const full = () => {
     mode: k % 3 === 0 ? 'brittle' : null,
     soundYears: k % 3 === 0 ? 0.05 + (k % 97) / 12 : null,
   }));
-  const t = median(() => (sink += core.serviceSurvival({ records, atYears: null }).failures), 3);
+  const t = median(() => (sink += core.service.serviceSurvival({ records, atYears: null }).failures), 3);
   found({
     what: 'survival of 5000 parts, with a Weibull',
     value: t,
@@ -270,8 +282,8 @@ const full = () => {
   const printers = [{ id: 'a', printer: cabinet }];
   const t = median(
     () =>
-      (sink += core.ladder({ printers, prints: [], parts: [{ name: 'a', brief, printer: cabinet }] }).rungs
-        .length),
+      (sink += core.drills.ladder({ printers, prints: [], parts: [{ name: 'a', brief, printer: cabinet }] })
+        .rungs.length),
     5,
   );
   found({
