@@ -13,7 +13,7 @@ import { root } from './hash.mjs';
 
 const SLOWDOWN = 4;
 const RUNS = 5;
-const WANTED = { scriptKB: 250, contentMs: 1000, rowsMs: 2000 };
+const WANTED = { scriptKB: 200, contentMs: 1000, rowsMs: 2000 };
 const assets = join(root, 'packages/web/dist/assets');
 const flags = ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-quic'];
 
@@ -23,10 +23,9 @@ const median = list => [...list].sort((a, b) => a - b)[list.length >> 1];
 /** One visit with an empty cache: milliseconds to the first content and to the rows, gzipped bytes of script. */
 async function visit(browser, url) {
   const page = await browser.newPage();
-  const scripts = new Set();
-  let arrived = false;
+  const requests = [];
   page.on('request', r => {
-    if (r.resourceType() === 'script' && !arrived) scripts.add(new URL(r.url()).pathname);
+    if (r.resourceType() === 'script') requests.push(r);
   });
   const devtools = await page.context().newCDPSession(page);
   await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWDOWN });
@@ -43,10 +42,16 @@ async function visit(browser, url) {
   });
   await page.goto(url);
   await page.waitForFunction(() => window.rowsAt !== undefined && window.painted !== undefined);
-  arrived = true;
-  const times = await page.evaluate(() => ({ content: window.painted, rows: window.rowsAt }));
+  const { content, rows, began } = await page.evaluate(() => ({
+    content: window.painted,
+    rows: window.rowsAt,
+    began: performance.timeOrigin,
+  }));
+  await Promise.all(requests.map(r => r.response()));
+  const until = requests.filter(r => r.timing().startTime <= began + rows);
+  const scripts = [...new Set(until.map(r => new URL(r.url()).pathname))];
   await page.close();
-  return { ...times, scripts: [...scripts] };
+  return { content, rows, scripts };
 }
 
 async function measure(browser, url) {

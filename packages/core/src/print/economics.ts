@@ -2,7 +2,7 @@ import { Quantity } from '../input/fields.js';
 import { model, step } from '../models/model.js';
 import { typical, type Family } from '../materials/family.js';
 import { sig } from '../lib/figures.js';
-import { USUAL_RATES } from '../workshop/print-rates.js';
+import { USUAL_RATES } from '../workshop/unsaid.js';
 
 /** Input of `print.economics`. */
 export class PrintEconomicsInput {

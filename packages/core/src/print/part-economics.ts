@@ -3,7 +3,7 @@ import { modelVolumeCm3 } from '../brief/size.js';
 import { solidFractionOf } from '../brief/solid-fraction.js';
 import { typical, type Family } from '../materials/family.js';
 import type { Printer } from '../workshop/printer.js';
-import { USUAL_RATES } from '../workshop/print-rates.js';
+import { USUAL_RATES } from '../workshop/unsaid.js';
 import { aidCosts } from './aid-effects.js';
 import { printFlowMm3s, usualSpeedMmS, type PrintEconomicsInput } from './economics.js';
 

@@ -4,7 +4,7 @@ import { sig } from '../lib/figures.js';
 import { typical, type Family } from '../materials/family.js';
 import { model, step } from '../models/model.js';
 import type { Printer } from '../workshop/printer.js';
-import { USUAL_RATES } from '../workshop/print-rates.js';
+import { USUAL_RATES } from '../workshop/unsaid.js';
 
 /** Input of `print.purge`. */
 export class PrintPurgeInput {

@@ -11,6 +11,3 @@ export class PrintRates {
   @Quantity({ min: 0, max: 1e5, doc: 'What it costs to set one print up, take it off and clean it.' })
   labourEach!: number;
 }
-
-/** What is taken where nobody has said it. */
-export const USUAL_RATES: Readonly<PrintRates> = { machinePerHour: 0.5, labourEach: 1 };

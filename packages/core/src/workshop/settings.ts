@@ -2,9 +2,9 @@ import { Choice, ListOf, Nested, NumberMap, Quantity, Text } from '../input/fiel
 import { parseInput } from '../input/parse.js';
 import { AllowedFilament } from './allowed.js';
 import { ModelScales } from './model-scales.js';
-import { USUAL_RATES } from './print-rates.js';
 import { machineKinds, type MachineKind } from './presets.js';
 import { upgradeKinds, type UpgradeKind } from './purchases.js';
+import { unsaidSettings } from './unsaid.js';
 
 /** `hornblende-workshop/1`: what holds for a workshop as a whole. */
 export class WorkshopSettings {
@@ -15,7 +15,7 @@ export class WorkshopSettings {
     optional: true,
     doc: 'Sign of its currency; a label, nothing is converted; default €.',
   })
-  currency = '€';
+  currency = unsaidSettings.currency;
   @Quantity({
     min: 0,
     max: 100,
@@ -23,21 +23,21 @@ export class WorkshopSettings {
     optional: true,
     doc: 'Relative humidity of the room that spools stand in; default 50.',
   })
-  roomRhPct = 50;
+  roomRhPct = unsaidSettings.roomRhPct;
   @Quantity({
     min: 0,
     max: 1e5,
     optional: true,
     doc: 'What an hour of a printer costs, in its currency: power, wear, its price by its hours; default 0.5.',
   })
-  machinePerHour = USUAL_RATES.machinePerHour;
+  machinePerHour = unsaidSettings.machinePerHour;
   @Quantity({
     min: 0,
     max: 1e5,
     optional: true,
     doc: 'What it costs to set one print up, take it off and clean it, in its currency; default 1.',
   })
-  labourEach = USUAL_RATES.labourEach;
+  labourEach = unsaidSettings.labourEach;
   @ListOf(() => AllowedFilament, {
     max: 200,
     optional: true,
@@ -70,7 +70,7 @@ export class WorkshopSettings {
     nullable: true,
     doc: 'The most that may be spent on upgrades; null for no limit.',
   })
-  upgradeBudget: number | null = null;
+  upgradeBudget = unsaidSettings.upgradeBudget;
 }
 
 /** Reads a workshop's settings: defaults filled in, unknown fields refused. @throws InputError */

@@ -1,5 +1,6 @@
 import type { StoredWorkshop } from '@hornblende/core/api';
-import { parseWorkshop, type WorkshopSettings } from '@hornblende/core/formats';
+import type { WorkshopSettings } from '@hornblende/core/formats';
+import { unsaidSettings } from '@hornblende/core/workshop';
 import { useEventListener, useIntervalFn } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
@@ -16,7 +17,7 @@ const AGAIN_MS = 15_000;
  */
 export const useWorkshop = defineStore('workshop', () => {
   const stored = shallowRef<StoredWorkshop>({
-    settings: parseWorkshop({ format: 'hornblende-workshop', version: 1 }),
+    settings: unsaidSettings,
     quotes: {},
   });
   const unsaved = useKept<Partial<WorkshopSettings>>('hornblende-workshop-unsaved', {});
