@@ -1,7 +1,7 @@
 import { effectiveColour } from './looks.js';
 import { climate } from '../climate/climates.js';
 import { rememberedPartYear, type PartPlace, type PartYear } from '../models/part-year.js';
-import { annualGhiKWhm2, highest, lowest, type Weather } from '../climate/weather.js';
+import { yearSpan, type Weather } from '../climate/weather.js';
 import { absorptivityOf } from '../materials/colours.js';
 import { surfaceTemperatureC, type HeatSurfaceInput } from '../models/heat-surface.js';
 import { cabinTemperatureC, VEHICLE_GLASS, vehicleSunlitC } from '../models/heat-vehicle.js';
@@ -122,12 +122,11 @@ interface Hottest {
 export function conditionsOf(brief: Brief, own: Weather | null = null): Conditions {
   const { setting } = brief.heat;
   const weather = weatherOf(brief, own);
-  const site = weather
-    ? { irradianceWm2: highest(weather.ghiWm2), ghiKWhm2Year: annualGhiKWhm2(weather) }
-    : defaultSite;
+  const span = weather && yearSpan(weather);
+  const site = span ?? defaultSite;
   const usual = defaultAir(setting);
   const outside = usual === defaultAmbient.elsewhere;
-  const fallback = outside && weather ? { maxC: highest(weather.airC), minC: lowest(weather.airC) } : usual;
+  const fallback = outside && span ? { maxC: span.airMaxC, minC: span.airMinC } : usual;
   const ambientMaxC = brief.heat.ambientMaxC ?? Math.max(fallback.maxC, brief.heat.ambientMinC ?? -Infinity);
   const ambientMinC = brief.heat.ambientMinC ?? Math.min(fallback.minC, ambientMaxC);
   const irradianceWm2 = site.irradianceWm2 * noonShare[brief.sun];

@@ -7,4 +7,4 @@ export {
   climateName,
   type ClimateKey,
 } from './climates.js';
-export { annualGhiKWhm2, highest, lowest, type Weather } from './weather.js';
+export { yearSpan, type Weather } from './weather.js';

@@ -30,3 +30,29 @@ export function highest(series: readonly number[]): number {
 export function lowest(series: readonly number[]): number {
   return series.reduce((m, x) => (x < m ? x : m), Infinity);
 }
+
+/** What the hours of a year come to. */
+export interface YearSpan {
+  airMinC: number;
+  airMaxC: number;
+  /** The strongest sun on level ground, W/m². */
+  irradianceWm2: number;
+  /** Global horizontal irradiation of the year, kWh/m². */
+  ghiKWhm2Year: number;
+}
+
+const spans = new WeakMap<Weather, YearSpan>();
+
+/** What the hours of a year come to. Every judgement of a part asks for it: the hours are gone through once. */
+export function yearSpan(w: Weather): YearSpan {
+  const known = spans.get(w);
+  if (known) return known;
+  const span = {
+    airMinC: lowest(w.airC),
+    airMaxC: highest(w.airC),
+    irradianceWm2: highest(w.ghiWm2),
+    ghiKWhm2Year: annualGhiKWhm2(w),
+  };
+  spans.set(w, span);
+  return span;
+}

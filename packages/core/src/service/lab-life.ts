@@ -1,6 +1,6 @@
 import { defaultSite } from '../brief/conditions.js';
 import { climate } from '../climate/climates.js';
-import { annualGhiKWhm2 } from '../climate/weather.js';
+import { yearSpan } from '../climate/weather.js';
 import { isFilledBlack } from '../materials/fibre.js';
 import { typical, type Family } from '../materials/family.js';
 import { uvDoseMJm2 } from '../models/uv-dose.js';
@@ -17,7 +17,7 @@ export function sunOfPlace(
 ): number {
   const own = weatherId === null ? null : ofWeather(weatherId);
   if (own !== null) return own;
-  return like === null ? defaultSite.ghiKWhm2Year : annualGhiKWhm2(climate(like));
+  return like === null ? defaultSite.ghiKWhm2Year : yearSpan(climate(like)).ghiKWhm2Year;
 }
 
 /**

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import type { WeatherSummary } from '@hornblende/core/api';
-import { annualGhiKWhm2, highest, lowest, type Weather } from '@hornblende/core/climate';
+import { yearSpan, type Weather } from '@hornblende/core/climate';
 import { notFound } from '../lib/errors.js';
 import { insertRecord, requireSum, type Row } from './kind.js';
 import { weathers } from './kinds/weathers.js';
@@ -25,12 +25,8 @@ const byName: ListOrder = { columns: ['name', 'id'], direction: 'asc' };
 
 /** What a year of weather comes to. */
 export function summarised(w: Weather): Summary {
-  return {
-    hours: w.airC.length,
-    airMinC: lowest(w.airC),
-    airMaxC: highest(w.airC),
-    ghiKWhm2Year: annualGhiKWhm2(w),
-  };
+  const { airMinC, airMaxC, ghiKWhm2Year } = yearSpan(w);
+  return { hours: w.airC.length, airMinC, airMaxC, ghiKWhm2Year };
 }
 
 /** Hourly weather that users brought, for briefs whose climate is their own. */

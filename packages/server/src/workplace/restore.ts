@@ -7,9 +7,9 @@ const MARKER = 'hornblende.restoring.json';
 /** A database's file, and what SQLite may have beside it. */
 const SUFFIXES = ['', '-wal', '-shm'] as const;
 
-/** Removes a copy that is not needed, with what SQLite may have beside it. */
+/** Removes a copy that is not needed, with all that SQLite may have beside it: the next copy must not find it. */
 function removeCopy(copy: string): void {
-  for (const suffix of SUFFIXES) rmSync(copy + suffix, { force: true });
+  for (const suffix of [...SUFFIXES, '-journal']) rmSync(copy + suffix, { force: true });
 }
 
 /** The restore that is under way: where what was there goes. */
@@ -49,6 +49,7 @@ export async function restoreInto(file: string, { prepare, swapped }: RestoreSte
   const aside = asideName(file);
   writeWhole(marker, Buffer.from(JSON.stringify({ aside } satisfies Marker)));
   syncPath(folder);
+  removeCopy(copy);
   try {
     await prepare(copy);
     await swapped(() => {

@@ -1,5 +1,5 @@
 import type { ListedHappened, ListedPlacement, SeenLook, ServiceEvidence } from '@hornblende/core/api';
-import { annualGhiKWhm2 } from '@hornblende/core/climate';
+import { yearSpan } from '@hornblende/core/climate';
 import type { Placement } from '@hornblende/core/formats';
 import type { Family } from '@hornblende/core/materials';
 import {
@@ -193,6 +193,6 @@ async function fieldOf(
   };
   return fieldEvidence(placed, familyOf, id => {
     const own = weather.get(id);
-    return own ? annualGhiKWhm2(own) : null;
+    return own ? yearSpan(own).ghiKWhm2Year : null;
   });
 }
