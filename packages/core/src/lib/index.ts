@@ -6,7 +6,6 @@ export { dayWords } from './day-words.js';
 export { sig } from './figures.js';
 export { hoursText } from './hours-text.js';
 export { DAY_MS, HOURS_A_YEAR, HOUR_MS } from './physical-constants.js';
-export { posterior } from './posterior.js';
 export { chance, triangular } from './random.js';
 export { reliability, type Calibration } from './reliability.js';
 export { yearsText } from './years-text.js';
