@@ -19,7 +19,6 @@ export function fakeCompute(): object {
   class JobCancelled extends Error {}
   return {
     JobCancelled,
-    prepare: vi.fn(),
     compute: vi.fn((name: JobName, question: unknown, progress: AskedJob['progress'] = () => undefined) => {
       let answer: (value: unknown) => void = () => undefined;
       let reject: (error: Error) => void = () => undefined;

@@ -49,8 +49,8 @@ export async function restoreInto(file: string, { prepare, swapped }: RestoreSte
   const aside = asideName(file);
   writeWhole(marker, Buffer.from(JSON.stringify({ aside } satisfies Marker)));
   syncPath(folder);
-  removeCopy(copy);
   try {
+    removeCopy(copy);
     await prepare(copy);
     await swapped(() => {
       setAside(file, aside);

@@ -121,17 +121,6 @@ export function compute<N extends JobName>(
   return { answer, cancel: () => abandon(task) };
 }
 
-/**
- * Has a worker read what a job needs while its question is still being put together: on a page that asks it at once,
- * the models are there when the data are. Does nothing where a worker is at hand already.
- */
-export function prepare(name: JobName): void {
-  if (!hands.size)
-    void hire()
-      .remote.prepare(name)
-      .catch(() => undefined);
-}
-
 function abandon(task: Task): void {
   const place = waiting.indexOf(task);
   if (place >= 0) {

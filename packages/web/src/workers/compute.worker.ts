@@ -41,12 +41,7 @@ async function run<N extends JobName>(
   return job.run(question, progress);
 }
 
-/** Reads what a job needs, before it is asked for. */
-async function prepare(name: JobName): Promise<void> {
-  await loaders[name]();
-}
-
 /** What the worker offers. */
-export type ComputeWorker = { run: typeof run; prepare: typeof prepare };
+export type ComputeWorker = { run: typeof run };
 
-expose({ run, prepare });
+expose({ run });

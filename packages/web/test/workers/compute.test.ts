@@ -1,15 +1,12 @@
 import { expose, type Endpoint } from 'comlink';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { compute as Compute, prepare as Prepare } from '../../src/workers/compute';
+import type { compute as Compute } from '../../src/workers/compute';
 
 /** What the worker does when it is asked, by the job's name. */
 let deeds: Record<
   string,
   (question: { n: number }, progress: (done: number, total: number) => void) => unknown
 >;
-
-/** The jobs that workers have read beforehand. */
-let prepared: string[];
 
 /** A worker in this thread: one end of a channel, with the real protocol on it. */
 class ChannelWorker extends EventTarget {
@@ -23,7 +20,6 @@ class ChannelWorker extends EventTarget {
     expose(
       {
         run: (name: string, question: never, progress: never) => deeds[name]!(question, progress),
-        prepare: (name: string) => void prepared.push(name),
       },
       port2 as unknown as Endpoint,
     );
@@ -43,14 +39,12 @@ class ChannelWorker extends EventTarget {
 }
 
 let compute: typeof Compute;
-let prepare: typeof Prepare;
 beforeEach(async () => {
   ChannelWorker.all = [];
   deeds = {};
-  prepared = [];
   vi.stubGlobal('Worker', ChannelWorker);
   vi.resetModules();
-  ({ compute, prepare } = await import('../../src/workers/compute'));
+  ({ compute } = await import('../../src/workers/compute'));
 });
 afterEach(() => {
   for (const w of ChannelWorker.all) w.terminate();
@@ -90,16 +84,6 @@ describe('the compute worker’s client', () => {
     await ask(1).answer;
     await compute('relax', {} as never).answer;
     await expect(ask(3).answer).resolves.toEqual(['3']);
-    expect(ChannelWorker.all).toHaveLength(1);
-  });
-  it('has a worker read beforehand what a job needs, which then answers it', async () => {
-    deeds.contenders = ({ n }) => [String(n)];
-    prepare('contenders');
-    prepare('contenders');
-    await vi.waitFor(() => expect(prepared).toEqual(['contenders']));
-    expect(await ask(3).answer).toEqual(['3']);
-    expect(ChannelWorker.all).toHaveLength(1);
-    prepare('contenders');
     expect(ChannelWorker.all).toHaveLength(1);
   });
   it('gives a long job and a short one a worker each; a third waits for the first that rests', async () => {
